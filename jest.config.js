@@ -1,0 +1,40 @@
+const base = {
+  rootDir: '.',
+  transform: {
+    '\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+          target: 'es2023',
+          experimental: { keepImportAttributes: true },
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  injectGlobals: false,
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+};
+
+export default {
+  projects: [
+    {
+      ...base,
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/{src/core,src/reference,src/workers,src/store,server,scripts}/**/*.test.ts'],
+      setupFiles: ['fake-indexeddb/auto'],
+    },
+    {
+      ...base,
+      displayName: 'app',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/src/app/**/*.test.{ts,tsx}'],
+      setupFiles: ['fake-indexeddb/auto'],
+      testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
+    },
+  ],
+};

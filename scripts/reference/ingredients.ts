@@ -1,0 +1,43 @@
+/** Which foods the pot can be built from: the curation, apart from the arithmetic in make.ts. */
+export interface IngredientRow {
+  readonly id: string;
+  readonly name: string;
+  readonly ndb: string;
+  /** Poured counts towards the line and the pour; solids are strained out or stay in the sauce. */
+  readonly role: 'liquid' | 'solid';
+  /** The SR24 measure behind a bare count ("2 onions"), and its unit as the table writes it. */
+  readonly piece?: string;
+}
+
+export const ingredientRows: readonly IngredientRow[] = [
+  { id: 'water', name: 'water', ndb: '14411', role: 'liquid' },
+  { id: 'stock-low-salt', name: 'stock, hardly salted', ndb: '06970', role: 'liquid' },
+  { id: 'stock-beef', name: 'beef stock, home made', ndb: '06170', role: 'liquid' },
+  { id: 'stock-chicken', name: 'chicken stock, home made', ndb: '06172', role: 'liquid' },
+  { id: 'broth-canned', name: 'chicken broth, canned, salted', ndb: '06194', role: 'liquid' },
+  { id: 'wine-red', name: 'red wine', ndb: '14096', role: 'liquid' },
+  { id: 'wine-white', name: 'white wine', ndb: '14106', role: 'liquid' },
+  { id: 'beer', name: 'beer', ndb: '14003', role: 'liquid' },
+  { id: 'vinegar', name: 'vinegar', ndb: '02048', role: 'liquid' },
+  { id: 'orange-juice', name: 'orange juice', ndb: '09206', role: 'liquid' },
+  { id: 'soy-sauce', name: 'soy sauce', ndb: '16123', role: 'liquid' },
+  { id: 'onion', name: 'onion', ndb: '11282', role: 'solid', piece: 'medium (2-1/2" dia)' },
+  { id: 'carrot', name: 'carrot', ndb: '11124', role: 'solid', piece: 'medium' },
+  { id: 'celery', name: 'celery', ndb: '11143', role: 'solid', piece: 'stalk, medium (7-1/2" - 8" long)' },
+  { id: 'leek', name: 'leek', ndb: '11246', role: 'solid', piece: 'leek' },
+  { id: 'garlic', name: 'garlic clove', ndb: '11215', role: 'solid', piece: 'clove' },
+  { id: 'mushroom', name: 'mushrooms', ndb: '11260', role: 'solid', piece: 'medium' },
+  {
+    id: 'potato',
+    name: 'potato',
+    ndb: '11354',
+    role: 'solid',
+    piece: 'potato medium (2-1/4" to 3-1/4" dia)',
+  },
+  { id: 'tomatoes-canned', name: 'tomatoes, canned, with juice', ndb: '11885', role: 'solid' },
+  { id: 'tomatoes-crushed', name: 'tomatoes, crushed', ndb: '11693', role: 'solid' },
+  { id: 'tomato-puree', name: 'tomato purée', ndb: '11547', role: 'solid' },
+  { id: 'tomato-paste', name: 'tomato paste', ndb: '11546', role: 'solid' },
+  { id: 'chilli-dried', name: 'chillies, dried', ndb: '11962', role: 'solid', piece: 'pepper' },
+  { id: 'barley', name: 'pearl barley', ndb: '20005', role: 'solid' },
+];

@@ -1,0 +1,129 @@
+/**
+ * Makes src/reference/*.json from the USDA SR24 extract.
+ *   node --import tsx scripts/reference/make.ts [path to usda-sr24.json] [--check]
+ * With --check nothing is written: it fails if the committed tables differ.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { format, resolveConfig } from 'prettier';
+import { cutRows, separableFatRows } from './cuts.ts';
+import { ingredientRows } from './ingredients.ts';
+import { weighedYields } from './weighed.ts';
+import type { Food } from './food.ts';
+
+/** NaCl per sodium by molar mass: 58.443 / 22.990 (published, CIAAW standard atomic weights). */
+const SALT_PER_SODIUM = 2.542;
+const ML_PER_CUP = 236.5882365;
+
+const arguments_ = process.argv.slice(2);
+const check = arguments_.includes('--check');
+const source = arguments_.find((a) => !a.startsWith('--')) ?? '../shared/data/usda-sr24.json';
+const { foods } = JSON.parse(readFileSync(source, 'utf8')) as { foods: Food[] };
+const byNdb = new Map(foods.map((food) => [food.ndb, food]));
+
+function food(ndb: string): Food {
+  const found = byNdb.get(ndb);
+  if (!found) throw new Error(`SR24 row ${ndb} is not in ${source}`);
+  return found;
+}
+const round = (x: number, digits = 4) => Number(x.toFixed(digits));
+const cite = (...ndbs: string[]) => `USDA SR24 ${ndbs.join(', ')}`;
+
+function composition(ndb: string) {
+  const { water, protein, fat, ash } = food(ndb).per100g;
+  return {
+    water: round(water / 100, 6),
+    protein: round(protein / 100, 6),
+    fat: round(fat / 100, 6),
+    ash: round(ash / 100, 6),
+  };
+}
+
+/** Cooked weight of one purchased unit: by the pound, or of one steak without its refuse. */
+function cookedUnit(ndb: string): number {
+  const { yield: byPound, measures } = food(ndb);
+  const steak = measures.find((m) => m.unit.startsWith('steak without refuse'));
+  const weight = byPound ? byPound.cookedG / byPound.rawG : steak?.grams;
+  if (weight === undefined) throw new Error(`${ndb} has no cooked weight to take a lean share from`);
+  return weight;
+}
+
+function leanShareOf({ cooked, lean, leanWhole, leanLike }: (typeof cutRows)[number]): number {
+  if (lean !== undefined) return round(cookedUnit(lean) / cookedUnit(leanWhole ?? cooked));
+  const like = cutRows.find((row) => row.id === leanLike);
+  if (!like) throw new Error(`${cooked} has neither a lean row nor a relative with one`);
+  return leanShareOf(like);
+}
+
+function cut(rows: (typeof cutRows)[number]) {
+  const { raw, cooked, lean, leanWhole, leanLike, boneIn, ...kept } = rows;
+  const y = food(raw).per100g.protein / food(cooked).per100g.protein;
+  const whole = food(cooked).yield;
+  const ofPurchased = whole && whole.cookedG / whole.rawG;
+  if (boneIn && ofPurchased === undefined)
+    throw new Error(`${kept.id}: a bone-in cut needs a published yield`);
+  return {
+    ...kept,
+    raw: composition(raw),
+    cooked: composition(cooked),
+    boneShare: boneIn && ofPurchased !== undefined ? round(1 - ofPurchased / y) : 0,
+    ...(ofPurchased !== undefined && { cookedOfPurchased: round(ofPurchased) }),
+    leanShare: leanShareOf(rows),
+    ...(leanLike !== undefined && { leanShareLike: leanLike }),
+    source: cite(raw, cooked, ...[lean, leanWhole].filter((ndb) => ndb !== undefined)),
+  };
+}
+
+function ingredient(row: (typeof ingredientRows)[number]) {
+  const { per100g, measures } = food(row.ndb);
+  const salt = (SALT_PER_SODIUM * per100g.sodiumMg) / 1000;
+  const parts = {
+    water: per100g.water,
+    protein: per100g.protein,
+    fat: per100g.fat,
+    salt,
+    ash: Math.max(0, per100g.ash - salt),
+    alcohol: per100g.alcohol,
+  };
+  // Carbohydrate is published by difference, so it carries the rounding here too.
+  const known = Object.values(parts).reduce((sum, part) => sum + part, 0);
+  const other = Math.max(0, 100 - known);
+  const scale = 1 / (known + other);
+  const per = Object.fromEntries(
+    Object.entries({ ...parts, other }).map(([name, part]) => [name, round(part * scale, 6)]),
+  );
+  const piece = row.piece === undefined ? undefined : measures.find((m) => m.unit === row.piece);
+  if (row.piece !== undefined && !piece) {
+    throw new Error(`${row.ndb} has no measure "${row.piece}": ${measures.map((m) => m.unit).join(' | ')}`);
+  }
+  const cup = measures.find((m) => m.unit === 'cup' || m.unit.startsWith('cup ('));
+  return {
+    id: row.id,
+    name: row.name,
+    role: row.role,
+    per,
+    ...(piece && { pieceG: round(piece.grams / piece.amount) }),
+    ...(cup && { density: round(cup.grams / cup.amount / ML_PER_CUP) }),
+    source: cite(row.ndb),
+  };
+}
+
+const separableFat = Object.fromEntries(
+  Object.entries(separableFatRows).map(([species, ndb]) => [
+    species,
+    { ...composition(ndb), source: cite(ndb) },
+  ]),
+);
+const tables = {
+  cuts: { version: 'sr24-1', separableFat, cuts: cutRows.map(cut) },
+  ingredients: { version: 'sr24-1', ingredients: ingredientRows.map(ingredient) },
+  'weighed-yields': { yields: weighedYields(foods) },
+};
+
+for (const [name, table] of Object.entries(tables)) {
+  const path = fileURLToPath(new URL(`../../src/reference/${name}.json`, import.meta.url));
+  const options = (await resolveConfig(path)) ?? {};
+  const text = await format(JSON.stringify(table), { ...options, parser: 'json' });
+  if (!check) writeFileSync(path, text);
+  else if (readFileSync(path, 'utf8') !== text) throw new Error(`${name}.json is not what ${source} gives`);
+}

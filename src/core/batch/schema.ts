@@ -1,0 +1,229 @@
+import { z } from 'zod';
+
+/**
+ * The file, version 1: one meal with everything its reckoning needs.
+ * This schema is the single description of the data; the types, the checks on a file that comes in,
+ * docs/batch-file.md's JSON Schema and the messages come from it.
+ */
+const id = z.string().min(1).max(80);
+const name = z.string().max(200);
+const share = z.number().min(0).max(1);
+
+const quantity = z
+  .strictObject({
+    text: z.string().max(200).describe('as it was typed; never rewritten'),
+    lo: z
+      .number()
+      .optional()
+      .describe('SI: g, ml, °C, min or pieces; with hi, p10 to p90 if a range was typed'),
+    hi: z.number().optional(),
+    count: z.int().positive().optional().describe('"2 × 800 g" is two pieces, lo the whole'),
+  })
+  .refine((q) => (q.lo === undefined) === (q.hi === undefined), {
+    error: 'a quantity needs both lo and hi, or neither',
+  })
+  .refine((q) => (q.lo ?? 0) <= (q.hi ?? 0), { error: 'a quantity needs lo no greater than hi' });
+
+const portion = z.strictObject({
+  want: quantity.optional(),
+  min: quantity.optional(),
+  max: quantity.optional(),
+});
+
+export const dishKinds = [
+  'taco',
+  'roll',
+  'long roll',
+  'pasta',
+  'hand pie',
+  'burrito',
+  'soup',
+  'dip',
+  'own',
+] as const;
+
+const dish = z.strictObject({
+  id,
+  kind: z.enum(dishKinds),
+  name: name.optional(),
+  count: quantity.describe('servings; one plate, one taco, one roll'),
+  meat: portion.optional().describe('g of shred for one serving; absent: the usual of its kind'),
+  liquid: portion.optional().describe('ml ladled or dipped for one serving; absent: the usual'),
+  held: share.optional().describe('liquid that the shred holds, of its own weight'),
+  way: z.enum(['set', 'even']).optional(),
+});
+
+const meal = z.strictObject({
+  id,
+  name,
+  serving: z.strictObject({ local: z.string().max(40), zone: z.string().max(80) }).optional(),
+  place: z.enum(['here', 'kept hot', 'sent out']).optional(),
+  dishes: z.array(dish).max(50),
+  batches: z.array(id).max(50).describe('in the order of the stove'),
+});
+
+export const sizes = ['cubes', 'chunks', 'ribs', 'whole'] as const;
+export const trims = ['none', 'silver skin', 'thick fat', 'close'] as const;
+export const pickings = ['all tender', 'membrane', 'lean only'] as const;
+
+const lot = z.strictObject({
+  id,
+  kind: z.enum(['meat', 'bones']),
+  cut: id.describe('a cut of the reference table or of kitchen.cuts'),
+  weight: quantity,
+  pieces: z
+    .strictObject({ count: z.int().positive().max(10000).optional(), size: z.enum(sizes).optional() })
+    .optional(),
+  trim: z.enum(trims).optional(),
+  picking: z.enum(pickings).optional(),
+  placements: z
+    .array(z.strictObject({ vessel: id, share }))
+    .max(10)
+    .optional(),
+});
+
+export const heats = ['oven', 'stove', 'slow cooker', 'smoker'] as const;
+export const lids = ['on', 'ajar', 'off'] as const;
+
+const phase = z.strictObject({
+  heat: z.enum(heats),
+  setting: z
+    .union([quantity, z.enum(['low', 'high'])])
+    .optional()
+    .describe('a temperature, or low or high'),
+  lid: z.enum(lids),
+  minutes: quantity.optional().describe('absent: until it is tender'),
+  vessel: id.optional().describe('absent: the smallest that it fits'),
+});
+
+const item = z.strictObject({
+  id,
+  ref: id.describe('an ingredient of the reference table'),
+  amount: quantity
+    .optional()
+    .describe('absent: solved to the line (the first such liquid), or the usual share'),
+  measure: z.enum(['mass', 'volume', 'count']).optional().describe('what lo and hi are: g, ml or pieces'),
+  asBought: quantity.optional(),
+  prep: name.optional(),
+  vessel: id.optional(),
+  at: z.strictObject({ phase: z.int().min(0), minutes: z.number().min(0) }).optional(),
+  out: z.strictObject({ phase: z.int().min(0), minutes: z.number().min(0) }).optional(),
+  state: z.enum(['in', 'held back', 'out']),
+});
+
+export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as const;
+export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
+
+const batch = z.strictObject({
+  id,
+  name,
+  lots: z.array(lot).max(1000),
+  size: z.enum(sizes),
+  trim: z.enum(trims),
+  picking: z.enum(pickings),
+  sear: z.boolean(),
+  level: z.enum(levels),
+  items: z.array(item).max(500).optional().describe('absent: the usual (stock to the line, onion, carrot)'),
+  salt: quantity.optional().describe('g in all that is added; absent: solved for the finished liquid'),
+  cook: z.array(phase).min(1).max(20),
+  strain: z.boolean(),
+  skim: z.enum(skims),
+  reduceTo: quantity.optional().describe('ml of finished liquid to boil it down to'),
+});
+
+export const weighable = [
+  'raw',
+  'board',
+  'trim',
+  'cooked',
+  'bone',
+  'pickings',
+  'shred',
+  'pour',
+  'steam',
+  'strained',
+  'skim',
+  'liquid',
+] as const;
+
+const entry = z.strictObject({
+  id,
+  at: z.number().describe('epoch, ms'),
+  batch: id,
+  measures: z.discriminatedUnion('what', [
+    z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
+    z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
+    z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
+  ]),
+  value: quantity.nullable().describe('g, or ml of liquid; null takes the named entry back'),
+  measure: z.enum(['mass', 'volume']).describe('what lo and hi are'),
+  celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
+  source: z.enum(['typed', 'scale', 'probe']),
+  replaces: id.optional(),
+});
+
+const vessel = z.strictObject({
+  id,
+  name,
+  kind: z.enum(['pot', 'pan', 'slow cooker', 'roasting pan', 'tray']),
+  shape: z.enum(['round', 'box']),
+  widthCm: z.number().positive().max(300).describe('inner width or diameter'),
+  lengthCm: z.number().positive().max(300).optional().describe('of a box'),
+  heightCm: z.number().positive().max(300),
+  tareG: z.number().positive().optional(),
+});
+
+const ownCut = z.strictObject({
+  id,
+  name,
+  like: id.describe('the cut of the reference table from which it takes what is not given'),
+  composition: z
+    .strictObject({ protein: share, fat: share, ash: share.optional() })
+    .optional()
+    .describe('of the raw flesh, fractions'),
+  boneShare: z.number().min(0).max(0.95).optional(),
+  yield: z
+    .strictObject({
+      value: z.number().positive().max(1),
+      of: z.enum(['purchased', 'boneless']),
+      what: z.enum(['cooked', 'shred']),
+    })
+    .optional(),
+});
+
+const kitchen = z.strictObject({
+  vessels: z.array(vessel).max(200),
+  cuts: z.array(ownCut).max(1000),
+  altitudeM: z.number().min(-500).max(9000),
+});
+
+export const mealFile = z.strictObject({
+  format: z.literal('slow-spoon meal'),
+  version: z.literal(1),
+  reference: z.string().max(80).describe('version of the reference table the figures came from'),
+  meal,
+  batches: z.array(batch).min(1).max(50),
+  entries: z.array(entry).max(20_000),
+  kitchen,
+});
+
+export type Meal = z.infer<typeof meal>;
+export type Dish = z.infer<typeof dish>;
+export type Batch = z.infer<typeof batch>;
+export type Lot = z.infer<typeof lot>;
+export type Phase = z.infer<typeof phase>;
+export type Item = z.infer<typeof item>;
+export type Entry = z.infer<typeof entry>;
+export type Vessel = z.infer<typeof vessel>;
+export type OwnCut = z.infer<typeof ownCut>;
+export type Kitchen = z.infer<typeof kitchen>;
+export type MealFile = z.infer<typeof mealFile>;
+export type Size = (typeof sizes)[number];
+export type Trim = (typeof trims)[number];
+export type Picking = (typeof pickings)[number];
+export type Level = (typeof levels)[number];
+export type Skim = (typeof skims)[number];
+export type Heat = (typeof heats)[number];
+export type Lid = (typeof lids)[number];
+export type DishKind = (typeof dishKinds)[number];
+export type Weighable = (typeof weighable)[number];

@@ -1,0 +1,53 @@
+import type { Batch, Dish, Kitchen, Lot, Meal } from './schema.ts';
+
+/** Everything a cook may leave: what is filled in until it is changed. */
+
+export function usualBatch(id: string, name: string): Batch {
+  return {
+    id,
+    name,
+    lots: [],
+    size: 'chunks',
+    trim: 'none',
+    picking: 'membrane',
+    sear: true,
+    level: 'tops showing',
+    cook: [{ heat: 'oven', setting: { text: '160 °C', lo: 160, hi: 160 }, lid: 'on' }],
+    strain: true,
+    skim: 'hot',
+  };
+}
+
+export const usualLot = (id: string): Lot => ({ id, kind: 'meat', cut: '', weight: { text: '' } });
+
+export const usualDish = (id: string): Dish => ({ id, kind: 'taco', count: { text: '' } });
+
+export const usualMeal = (id: string, name: string, dish: string, batch: string): Meal => ({
+  id,
+  name,
+  dishes: [usualDish(dish)],
+  batches: [batch],
+});
+
+/** Vessels that most kitchens have (inner sizes; estimates), at sea level. */
+export const usualKitchen: Kitchen = {
+  altitudeM: 0,
+  cuts: [],
+  vessels: [
+    { id: 'pot-20', name: '20 cm pot', kind: 'pot', shape: 'round', widthCm: 20, heightCm: 10 },
+    { id: 'pot-24', name: '24 cm pot', kind: 'pot', shape: 'round', widthCm: 24, heightCm: 12 },
+    { id: 'pot-28', name: '28 cm pot', kind: 'pot', shape: 'round', widthCm: 28, heightCm: 14 },
+    { id: 'pot-32', name: '32 cm pot', kind: 'pot', shape: 'round', widthCm: 32, heightCm: 16 },
+    { id: 'pot-36', name: '36 cm pot', kind: 'pot', shape: 'round', widthCm: 36, heightCm: 24 },
+    { id: 'pot-45', name: '45 cm pot', kind: 'pot', shape: 'round', widthCm: 45, heightCm: 40 },
+    {
+      id: 'slow-cooker',
+      name: '6 l slow cooker',
+      kind: 'slow cooker',
+      shape: 'box',
+      widthCm: 18,
+      lengthCm: 26,
+      heightCm: 13,
+    },
+  ],
+};

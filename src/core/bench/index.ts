@@ -1,0 +1,1 @@
+export { benchFlows } from './flows.ts';

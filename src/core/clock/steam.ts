@@ -1,0 +1,44 @@
+import type { Heat, Lid } from '../batch/schema.ts';
+
+/** Floor of the pot that the rates below are for: 28 cm across. */
+const RATE_FLOOR_CM2 = Math.PI * 14 ** 2;
+
+/** Water off an open 28 cm pot, l/h (estimates; the middle of the range given for each). */
+const open: Readonly<Record<Heat, number>> = { oven: 0.52, stove: 0.56, smoker: 0.52, 'slow cooker': 0.06 };
+const covered: Readonly<Record<Heat, number>> = {
+  oven: 0.09,
+  stove: 0.09,
+  smoker: 0.09,
+  'slow cooker': 0.03,
+};
+
+/**
+ * Steam of a pot, g of water an hour. It goes with the open surface; ajar is about half of open.
+ * @param floor inner floor of the vessel, cm²
+ */
+export function steamPerHour(heat: Heat, lid: Lid, floor: number): number {
+  const rate = lid === 'on' ? covered[heat] : lid === 'off' ? open[heat] : open[heat] / 2;
+  return 1000 * rate * (floor / RATE_FLOOR_CM2);
+}
+
+/**
+ * Alcohol left in a pot that has simmered so long, of what went in (from memory: USDA Table of
+ * Nutrient Retention Factors, release 6: 15 min .40, 30 min .35, 1 h .25, 1½ h .20, 2 h .10, 2½ h .05).
+ */
+export function alcoholLeft(minutes: number): number {
+  const points = [
+    [0, 1],
+    [15, 0.4],
+    [30, 0.35],
+    [60, 0.25],
+    [90, 0.2],
+    [120, 0.1],
+    [150, 0.05],
+  ] as const;
+  for (let i = 1; i < points.length; i += 1) {
+    const [t0, a0] = points[i - 1] ?? [0, 1];
+    const [t1, a1] = points[i] ?? [0, 1];
+    if (minutes <= t1) return a0 + ((a1 - a0) * Math.max(0, minutes - t0)) / (t1 - t0);
+  }
+  return 0.05;
+}

@@ -1,0 +1,42 @@
+/** Grams of each component; the mass of an amount is their sum. */
+export const components = ['water', 'protein', 'fat', 'ash', 'salt', 'starch', 'other', 'alcohol'] as const;
+export type Component = (typeof components)[number];
+export type Amount = Readonly<Record<Component, number>>;
+
+export const nothing: Amount = {
+  water: 0,
+  protein: 0,
+  fat: 0,
+  ash: 0,
+  salt: 0,
+  starch: 0,
+  other: 0,
+  alcohol: 0,
+};
+
+/** An amount from the components that are not nought, g. */
+export const amountOf = (parts: Partial<Amount>): Amount => ({ ...nothing, ...parts });
+
+/** Mass of an amount, g. */
+export function massOf(amount: Amount): number {
+  let mass = 0;
+  for (const component of components) mass += amount[component];
+  return mass;
+}
+
+/** a + k·b, component by component. */
+export function plus(a: Amount, b: Amount, k = 1): Amount {
+  return {
+    water: a.water + k * b.water,
+    protein: a.protein + k * b.protein,
+    fat: a.fat + k * b.fat,
+    ash: a.ash + k * b.ash,
+    salt: a.salt + k * b.salt,
+    starch: a.starch + k * b.starch,
+    other: a.other + k * b.other,
+    alcohol: a.alcohol + k * b.alcohol,
+  };
+}
+
+/** k·a; k of a mass that is nought is nought. */
+export const times = (a: Amount, k: number): Amount => plus(nothing, a, k);

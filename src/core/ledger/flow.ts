@@ -1,0 +1,91 @@
+import type { Stage } from '../batch/stages.ts';
+import type { Amount } from './amount.ts';
+
+/**
+ * Where grams can be. Outside only gives or only takes; at every place inside what comes in goes out
+ * again. What no stage can carry further yet (no time is known for the pot) is unreckoned.
+ */
+export const outside = [
+  'shop',
+  'cupboard',
+  'air',
+  'bin',
+  'fat jar',
+  'shelf',
+  'plates',
+  'unaccounted',
+  'unreckoned',
+] as const;
+export const inside = ['board', 'meat', 'liquid', 'bench', 'bowl', 'jug', 'dressed'] as const;
+export type Place = (typeof outside)[number] | (typeof inside)[number];
+
+/** What a cook calls the stuff that flows. */
+export type Material =
+  | 'raw'
+  | 'trim'
+  | 'into the pot'
+  | 'pour'
+  | 'item'
+  | 'salt'
+  | 'air loss'
+  | 'juice'
+  | 'rendered fat'
+  | 'salt taken up'
+  | 'steam'
+  | 'alcohol'
+  | 'cooked'
+  | 'bone'
+  | 'pickings'
+  | 'shred'
+  | 'strained'
+  | 'skim'
+  | 'reduction'
+  | 'liquid'
+  | 'held'
+  | 'meat'
+  | 'kept shred'
+  | 'kept liquid'
+  | 'missing'
+  | 'found';
+
+/** Grams of one material on its way from one place to another. */
+export interface Flow {
+  readonly from: Place;
+  readonly to: Place;
+  readonly material: Material;
+  readonly stage: Stage;
+  readonly batch: string;
+  readonly lot?: string;
+  readonly item?: string;
+  readonly dish?: string;
+  readonly amount: Amount;
+}
+
+/** A flow as the ledger keeps it: what was planned beside what it is now, weighed or not. */
+export interface LedgerFlow extends Omit<Flow, 'amount'> {
+  readonly planned: Amount;
+  readonly now: Amount;
+  /** A cook weighed it: `now` is that reading. */
+  readonly weighed: boolean;
+}
+
+/** Flows of one lot stand at places of its own; liquid and jug are a batch's, dressed a dish's. */
+function owner(flow: Omit<Flow, 'amount'>, place: Place): string {
+  if (place === 'board' || place === 'meat' || place === 'bench' || place === 'bowl') return flow.lot ?? '';
+  if (place === 'dressed') return flow.dish ?? '';
+  return '';
+}
+
+/** The place's full name: a node of the ledger. */
+export function nodeOf(flow: Omit<Flow, 'amount'>, end: 'from' | 'to'): string {
+  const place = flow[end];
+  const batch = place === 'dressed' ? '' : flow.batch;
+  return [place, batch, owner(flow, place)].join('|');
+}
+
+/** What tells one flow from another: the planned and the weighed ledger meet on it. */
+export function flowKey(flow: Omit<Flow, 'amount'>): string {
+  return [flow.from, flow.to, flow.material, flow.batch, flow.lot, flow.item, flow.dish].join('|');
+}
+
+export const isOutside = (place: Place): boolean => (outside as readonly Place[]).includes(place);

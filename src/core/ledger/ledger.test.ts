@@ -1,0 +1,175 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import {
+  heats,
+  levels,
+  lids,
+  pickings,
+  sizes,
+  skims,
+  trims,
+  weighable,
+  type Entry,
+} from '../batch/schema.ts';
+import { centreOf, ledgerOf, plansOf } from '../reckoning/centre.ts';
+import { planMeal } from '../reckoning/plan.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
+import { reference } from '@/reference/index.ts';
+import { massOf, type Amount } from './amount.ts';
+import { mustClose } from './balance.ts';
+import type { Flow } from './flow.ts';
+import { settle } from './settle.ts';
+
+const gram = fc.oneof(
+  fc.double({ min: 0.001, max: 20_000, noNaN: true }),
+  fc.constantFrom(0.001, 1, 149_999),
+);
+const lot = fc.record({
+  cut: fc.constantFrom(...reference.cuts.map((cut) => cut.id)),
+  g: gram,
+  kind: fc.constantFrom('meat' as const, 'bones' as const),
+  trim: fc.option(fc.constantFrom(...trims), { nil: undefined }),
+});
+const phase = fc.record({
+  heat: fc.constantFrom(...heats),
+  setting: fc.constantFrom('low' as const, 'high' as const, { text: '160 °C', lo: 160, hi: 160 }),
+  lid: fc.constantFrom(...lids),
+  minutes: fc.option(fc.double({ min: 1, max: 3000, noNaN: true }), { nil: undefined }),
+});
+const item = fc.record({
+  ref: fc.constantFrom(...reference.ingredients.map((i) => i.id)),
+  g: fc.option(gram, { nil: undefined }),
+});
+const measure = fc.record({
+  what: fc.constantFrom('flow' as const, 'sum' as const),
+  flow: fc.constantFrom(...weighable),
+  lot: fc.nat({ max: 3 }),
+  g: gram,
+});
+const choice = fc.record({
+  size: fc.constantFrom(...sizes),
+  trim: fc.constantFrom(...trims),
+  picking: fc.constantFrom(...pickings),
+  level: fc.constantFrom(...levels),
+  skim: fc.constantFrom(...skims),
+  sear: fc.boolean(),
+  strain: fc.boolean(),
+});
+
+const anyInput = fc
+  .record({
+    lots: fc.array(lot, { maxLength: 4 }),
+    cook: fc.array(phase, { minLength: 1, maxLength: 3 }),
+    items: fc.option(fc.array(item, { maxLength: 4 }), { nil: undefined }),
+    salt: fc.option(gram, { nil: undefined }),
+    reduceTo: fc.option(gram, { nil: undefined }),
+    choice,
+    tacos: fc.nat({ max: 400 }),
+    rolls: fc.nat({ max: 60 }),
+    way: fc.constantFrom('set' as const, 'even' as const),
+    entries: fc.array(measure, { maxLength: 8 }),
+  })
+  .map((m) => {
+    const lots = m.lots.map((l, i) =>
+      lotOf(l.cut, l.g, { id: `lot${i}`, kind: l.kind, ...(l.trim !== undefined && { trim: l.trim }) }),
+    );
+    const batch = batchOf(lots, {
+      ...m.choice,
+      cook: m.cook.map(({ minutes, ...rest }) => ({
+        ...rest,
+        ...(minutes !== undefined && { minutes: { text: '', lo: minutes, hi: minutes } }),
+      })),
+      ...(m.items && {
+        items: m.items.map(({ ref, g }, i) => ({
+          id: `item${i}`,
+          ref,
+          state: 'in' as const,
+          ...(g !== undefined && { amount: grams(g) }),
+        })),
+      }),
+      ...(m.salt !== undefined && { salt: grams(m.salt) }),
+      ...(m.reduceTo !== undefined && { reduceTo: grams(m.reduceTo) }),
+    });
+    const entries = m.entries.map((e, i): Entry => ({
+      id: `entry${i}`,
+      at: i,
+      batch: 'pot',
+      measures:
+        e.what === 'flow'
+          ? { what: 'flow', flow: e.flow, lot: `lot${e.lot}` }
+          : { what: 'sum', flow: e.flow },
+      value: grams(e.g),
+      measure: 'mass',
+      source: 'typed',
+    }));
+    return { batch, tacos: m.tacos, rolls: m.rolls, way: m.way, entries };
+  });
+
+/** Apart from the arbitrary, so that a counterexample is printed without the tables. */
+const built = ({
+  batch,
+  tacos,
+  rolls,
+  way,
+  entries,
+}: typeof anyInput extends fc.Arbitrary<infer T> ? T : never) =>
+  inputOf([batch], [dishOf('taco', tacos), dishOf('roll', rolls, { way })], entries);
+
+test('every node closes to 1e-9 of what went in and no flow is negative, whatever is cooked or weighed', () => {
+  fc.assert(
+    fc.property(anyInput, (any) => {
+      const input = built(any);
+      const mealPlan = planMeal(input);
+      const { planned, now } = plansOf(mealPlan, input);
+      mustClose(centreOf(mealPlan, planned).flows);
+      mustClose(centreOf(mealPlan, now).flows);
+    }),
+    { numRuns: 1500 },
+  );
+});
+
+test('what was weighed against the plan shows up as missing or found, to the gram', () => {
+  fc.assert(
+    fc.property(anyInput, (any) => {
+      const input = built(any);
+      const mealPlan = planMeal(input);
+      const { planned, now } = plansOf(mealPlan, input);
+      const flows = centreOf(mealPlan, now).flows;
+      const sum = (wanted: (flow: Flow) => boolean) =>
+        flows.filter(wanted).reduce((total, flow) => total + massOf(flow.amount), 0);
+      // Whatever left the shop and the cupboard, and was found, is on a plate, on the shelf, thrown
+      // out, in the air, in the fat jar, or said to be missing.
+      const into = sum((f) => ['shop', 'cupboard'].includes(f.from)) + sum((f) => f.material === 'found');
+      const out = sum((f) => ['air', 'bin', 'fat jar', 'shelf', 'plates', 'unreckoned'].includes(f.to));
+      const missing = sum((f) => f.material === 'missing');
+      expect(Math.abs(into - out - missing)).toBeLessThanOrEqual(1e-8 * Math.max(1, into));
+      const ledger = ledgerOf(centreOf(mealPlan, planned).flows, flows, now);
+      for (const flow of ledger.filter((f) => f.weighed && f.material === 'shred' && f.lot !== undefined)) {
+        const plan = now[0]?.lots.find((l) => l.id === flow.lot);
+        expect(massOf(flow.now)).toBeCloseTo(plan?.weighed.shred ?? NaN, 5);
+      }
+    }),
+    { numRuns: 500 },
+  );
+});
+
+test('a ledger that does not close, or runs backwards, is refused', () => {
+  const water = (g: number): Amount => ({
+    water: g,
+    protein: 0,
+    fat: 0,
+    ash: 0,
+    salt: 0,
+    starch: 0,
+    other: 0,
+    alcohol: 0,
+  });
+  const flow = { batch: 'pot', lot: 'a', stage: 'meat', material: 'raw' } as const;
+  const shop: Flow = { ...flow, from: 'shop', to: 'board', amount: water(100) };
+  const onwards: Flow = { ...flow, from: 'board', to: 'bin', amount: water(99.9) };
+  expect(() => mustClose([shop, onwards])).toThrow('board|pot|a keeps 0.09');
+  expect(() => mustClose([{ ...shop, amount: water(-1) }])).toThrow('water is -1 g');
+  expect(() =>
+    mustClose([shop, onwards, ...settle({ batch: 'pot', lot: 'a' }, 'board', 'meat', 'meat', water(1), 0.1)]),
+  ).not.toThrow();
+});

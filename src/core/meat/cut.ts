@@ -1,0 +1,86 @@
+import type { Kitchen, OwnCut } from '../batch/schema.ts';
+import type { Composition, Cut, Reference } from '@/reference/types.ts';
+import { cookedShare, fleshOf, KEPT_ASH, type Flesh } from './flesh.ts';
+import { pickedShare } from './picking.ts';
+
+/** A cut with all that the reckoning asks of it, published or the user's own. */
+export interface KnownCut {
+  readonly id: string;
+  readonly name: string;
+  readonly flesh: Flesh;
+  readonly boneShare: number;
+  readonly leanShare: number;
+  readonly separableFat: Composition;
+  readonly toughness: number;
+  /** Spread of log y that the lots of this cut share (estimates; wider where nothing is published). */
+  readonly spread: number;
+  readonly source: string;
+}
+
+const PUBLISHED_SPREAD = 0.07;
+const OWN_SPREAD = 0.09;
+
+/** The cut of that id, from the reference table or the kitchen's own; undefined if there is none. */
+export function findCut(id: string, kitchen: Kitchen, reference: Reference): KnownCut | undefined {
+  const published = reference.cuts.find((cut) => cut.id === id);
+  if (published) return knownCut(published, reference);
+  const own = kitchen.cuts.find((cut) => cut.id === id);
+  const like = own && reference.cuts.find((cut) => cut.id === own.like);
+  return own && like && ownCut(own, knownCut(like, reference));
+}
+
+function knownCut(cut: Cut, reference: Reference): KnownCut {
+  return {
+    id: cut.id,
+    name: cut.name,
+    flesh: fleshOf(cut.raw, cut.cooked),
+    boneShare: cut.boneShare,
+    leanShare: cut.leanShare,
+    separableFat: reference.separableFat[cut.species],
+    toughness: cut.toughness,
+    spread: PUBLISHED_SPREAD,
+    source: cut.source,
+  };
+}
+
+/** Why an own cut cannot be, in one sentence, or undefined if it can. */
+export function ownCutProblem(own: OwnCut, reference: Reference): string | undefined {
+  const like = reference.cuts.find((cut) => cut.id === own.like);
+  if (!like) return `${own.name} is said to be like “${own.like}”, which is not in the table of cuts.`;
+  const { protein = like.raw.protein, fat = like.raw.fat, ash = like.raw.ash } = own.composition ?? {};
+  const sum = protein + fat + (ash ?? like.raw.ash);
+  if (sum > 1)
+    return `${own.name}: protein, fat and ash add up to ${(100 * sum).toFixed(1)} %, more than all of it.`;
+  if (protein <= 0) return `${own.name}: protein is ${protein}; meat has some.`;
+  return undefined;
+}
+
+/**
+ * An own cut takes from its relative what is not given. A known yield is divided back by bone and
+ * picking to the boneless cooked yield, and sets the wetness; a known composition keeps the
+ * relative's wetness and its way of keeping fat.
+ */
+function ownCut(own: OwnCut, like: KnownCut): KnownCut {
+  const boneShare = own.boneShare ?? like.boneShare;
+  const { protein, fat, ash } = { ...like.flesh, ...withoutUndefined(own.composition ?? {}) };
+  const flesh: Flesh = { ...like.flesh, protein, fat, ash };
+  const cut = {
+    ...like,
+    id: own.id,
+    name: own.name,
+    flesh,
+    boneShare,
+    spread: OWN_SPREAD,
+    source: `own, like ${like.name}`,
+  };
+  if (!own.yield) return cut;
+  const ofBoneless = own.yield.value / (own.yield.of === 'purchased' ? 1 - boneShare : 1);
+  const y = ofBoneless / (own.yield.what === 'shred' ? 1 - pickedShare('membrane', like.leanShare) : 1);
+  const { keptFat } = cookedShare(flesh);
+  return { ...cut, flesh: { ...flesh, wetness: (y - protein - keptFat - KEPT_ASH * ash) / protein } };
+}
+
+const withoutUndefined = <T extends object>(object: T) =>
+  Object.fromEntries(Object.entries(object).filter(([, value]) => value !== undefined)) as {
+    [K in keyof T]: Exclude<T[K], undefined>;
+  };

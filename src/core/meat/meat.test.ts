@@ -1,0 +1,154 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { usualKitchen } from '../batch/usual.ts';
+import { reference } from '@/reference/index.ts';
+import { findCut, ownCutProblem } from './cut.ts';
+import { cookedShare } from './flesh.ts';
+import { centreOfLot, cookLot, emptyLotMass, nothingWeighed, type LotPlan } from './lot.ts';
+import { pickedShare } from './picking.ts';
+import { trimPlan } from './trim.ts';
+
+function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): LotPlan {
+  const cut = findCut(cutId, usualKitchen, reference);
+  if (!cut) throw new Error(cutId);
+  return {
+    id: 'lot',
+    cut: cut.id,
+    rawG,
+    rawSpread: 0,
+    boneShare: cut.boneShare,
+    trim: trimPlan('none', cut.separableFat),
+    flesh: cut.flesh,
+    pickShare: pickedShare('membrane', cut.leanShare),
+    airShare: 0.03,
+    weighed: nothingWeighed(),
+    ...changes,
+  };
+}
+function cooked(plan: LotPlan) {
+  const out = emptyLotMass();
+  cookLot(plan, centreOfLot, out);
+  return out;
+}
+
+test('shred is W (1−b)(1−t) y (1−s)', () => {
+  const cut = findCut('beef-blade-roast', usualKitchen, reference);
+  if (!cut) throw new Error('no blade');
+  const plan = planOf('beef-blade-roast', 2600);
+  const s = pickedShare('membrane', cut.leanShare);
+  expect(cooked(plan).shred).toBeCloseTo(2600 * (1 - 0.1543) * (0.1698 / 0.2637) * (1 - s), 6);
+});
+
+test('trimming lowers the fat of what is left, and so what renders', () => {
+  const whole = cooked(planOf('beef-short-ribs', 2000));
+  const trimmed = cooked(
+    planOf('beef-short-ribs', 2000, {
+      trim: trimPlan('close', { water: 0.2, protein: 0.08, fat: 0.71, ash: 0.01 }),
+    }),
+  );
+  expect(trimmed.fat).toBeLessThan(whole.fat);
+  expect(trimmed.rendered).toBeLessThan(whole.rendered);
+  expect(trimmed.shred).toBeLessThan(whole.shred);
+});
+
+test('a knife that wants more fat than there is takes meat', () => {
+  const lean = cooked(
+    planOf('beef-bottom-round', 1000, {
+      trim: trimPlan('close', { water: 0.2, protein: 0.08, fat: 0.71, ash: 0.01 }),
+    }),
+  );
+  expect(lean.trim).toBeCloseTo(125, 6);
+  expect(lean.fat).toBeGreaterThanOrEqual(0);
+  expect(lean.trimBlend).toBeLessThan(1);
+});
+
+describe('a weighed figure replaces the plan from there on', () => {
+  test('weighed bones are divided back to the raw bone', () => {
+    const weighed = { ...nothingWeighed(), bone: 450 };
+    const out = cooked(planOf('beef-shank', 2000, { weighed }));
+    expect(out.rawBone).toBeCloseTo(500, 9);
+    expect(out.boneless).toBeCloseTo(1500, 9);
+  });
+
+  test('weighed cooked meat sets the yield, and the juice takes the difference', () => {
+    const plain = cooked(planOf('beef-brisket', 2000));
+    const out = cooked(planOf('beef-brisket', 2000, { weighed: { ...nothingWeighed(), cooked: 1300 } }));
+    expect(out.y).toBeCloseTo(0.65, 9);
+    expect(out.juiceWater - plain.juiceWater).toBeCloseTo(plain.cooked - 1300, 6);
+  });
+
+  test('meat weighed again after trimming is what goes into the pot', () => {
+    expect(
+      cooked(planOf('beef-brisket', 2000, { weighed: { ...nothingWeighed(), board: 1850 } })),
+    ).toMatchObject({
+      trim: 150,
+      boneless: 1850,
+    });
+  });
+});
+
+test('no plan, however odd, makes a negative mass or a yield outside its bounds', () => {
+  const share = fc.double({ min: 0, max: 1, noNaN: true });
+  const factor = fc.double({ min: 0.05, max: 5, noNaN: true });
+  const grams = fc.oneof(fc.constant(NaN), fc.double({ min: 0, max: 5000, noNaN: true }));
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...reference.cuts.map((cut) => cut.id)),
+      fc.double({ min: 0.1, max: 50_000, noNaN: true }),
+      fc.record({ boneShare: share, pickShare: share, airShare: share }),
+      fc.record({ raw: factor, bone: factor, trim: factor, y: factor, pickings: factor }),
+      fc.record({
+        raw: grams,
+        board: grams,
+        trim: grams,
+        cooked: grams,
+        bone: grams,
+        pickings: grams,
+        shred: grams,
+      }),
+      fc.constantFrom('none', 'silver skin', 'thick fat', 'close'),
+      (cutId, rawG, changes, draw, weighed, trim) => {
+        const plan = planOf(cutId, rawG, { ...changes, weighed });
+        const out = emptyLotMass();
+        cookLot({ ...plan, trim: trimPlan(trim, reference.separableFat.beef) }, draw, out);
+        for (const value of Object.values(out)) expect(value).toBeGreaterThanOrEqual(0);
+        expect(out.y).toBeLessThanOrEqual(1);
+      },
+    ),
+  );
+});
+
+test('an own cut takes from its relative what is not given', () => {
+  const kitchen = {
+    ...usualKitchen,
+    cuts: [
+      { id: 'tail', name: 'Oxtail', like: 'beef-shank', boneShare: 0.45 },
+      {
+        id: 'fatty',
+        name: 'Fatty blade',
+        like: 'beef-blade-roast',
+        composition: { protein: 0.15, fat: 0.3 },
+      },
+      {
+        id: 'known',
+        name: 'Known',
+        like: 'beef-blade-roast',
+        yield: { value: 0.5, of: 'purchased' as const, what: 'cooked' as const },
+      },
+    ],
+  };
+  const shank = findCut('beef-shank', kitchen, reference);
+  expect(findCut('tail', kitchen, reference)).toMatchObject({ boneShare: 0.45, flesh: shank?.flesh });
+  const fatty = findCut('fatty', kitchen, reference);
+  expect(fatty?.flesh.wetness).toBe(findCut('beef-blade-roast', kitchen, reference)?.flesh.wetness);
+  const known = findCut('known', kitchen, reference);
+  if (!known) throw new Error('known');
+  expect(cookedShare(known.flesh).y * (1 - known.boneShare)).toBeCloseTo(0.5, 9);
+  expect(findCut('gone', kitchen, reference)).toBeUndefined();
+});
+
+test('an own cut of more than all is refused with the figure', () => {
+  const own = { id: 'x', name: 'Too much', like: 'beef-shank', composition: { protein: 0.6, fat: 0.5 } };
+  expect(ownCutProblem(own, reference)).toContain('111');
+  expect(ownCutProblem({ ...own, like: 'gone' }, reference)).toContain('“gone”');
+});

@@ -1,0 +1,5 @@
+export { BONE_DENSITY, fillOf, MUSCLE_DENSITY, standsCm, type Fill } from './fill.ts';
+export { itemsOf, planItems, usualItems, type ItemPlan } from './items.ts';
+export { BROTH_TARGET, saltToAdd } from './salt.ts';
+export { airShare } from './sear.ts';
+export { brimMl, floorCm2, FULL, vesselsFor } from './vessel.ts';

@@ -1,0 +1,13 @@
+export { middle, relativeSpread, Z90, type Quantity } from './quantity.ts';
+export { rangeOf, type Range } from './range.ts';
+export { readQuantity, type Reading } from './read.ts';
+export type { Measure } from './units.ts';
+export {
+  writeChance,
+  writeDegrees,
+  writeMass,
+  writeMinutes,
+  writeVolume,
+  type UnitChoice,
+  type Written,
+} from './write.ts';

@@ -1,0 +1,31 @@
+/**
+ * A figure that nobody can know exactly. `mid` is the central reckoning, which closes; the
+ * percentiles come from the draws and stand beside it. Without draws only `mid` is there.
+ */
+export interface Range {
+  readonly mid: number;
+  readonly p10?: number;
+  readonly p50?: number;
+  readonly p90?: number;
+}
+
+/** Percentile of sorted values, linear between neighbours (Hyndman and Fan 1996, type 7). */
+export function percentileOfSorted(sorted: Float64Array, share: number): number {
+  const at = (sorted.length - 1) * share;
+  const below = Math.floor(at);
+  const low = sorted[below] ?? NaN;
+  const high = sorted[Math.min(below + 1, sorted.length - 1)] ?? NaN;
+  return low + (high - low) * (at - below);
+}
+
+/** The centre with the 10th, 50th and 90th percentile of its draws (which are sorted in place). */
+export function rangeOf(mid: number, draws: Float64Array): Range {
+  if (draws.length === 0) return { mid };
+  draws.sort();
+  return {
+    mid,
+    p10: percentileOfSorted(draws, 0.1),
+    p50: percentileOfSorted(draws, 0.5),
+    p90: percentileOfSorted(draws, 0.9),
+  };
+}

@@ -1,0 +1,51 @@
+import type { BatchPlan, MealPlan } from './plan.ts';
+import type { Centre } from './centre.ts';
+import type { BatchFigure } from './figures.ts';
+
+const DRAWS = 5_000;
+/** Above this many lots the draws fall, so that editing stays smooth; the screen says so. */
+const MANY_LOTS = 20;
+const FEW_DRAWS = 1_000;
+
+/** Every draw of what can be asked about a meal: columns as long as there are draws. */
+export interface Drawn {
+  readonly n: number;
+  readonly batches: ReadonlyMap<string, Readonly<Record<BatchFigure, Float64Array>>>;
+  readonly plates: Float64Array;
+  readonly needG: Float64Array;
+  readonly needMl: Float64Array;
+  readonly shredG: Float64Array;
+  readonly liquidMl: Float64Array;
+  readonly leftG: Float64Array;
+  readonly leftMl: Float64Array;
+  /** One serving of each ticket. */
+  readonly meatG: readonly Float64Array[];
+  readonly servedMl: readonly Float64Array[];
+  readonly heldMl: readonly Float64Array[];
+  /** Shred of one gram of raw weight of the largest lot. */
+  readonly shredPerRaw: Float64Array;
+}
+
+/** What draws a meal n times. It comes in as an argument, so that a centre alone costs no sampler. */
+export type Sampler = (
+  meal: string,
+  mealPlan: MealPlan,
+  plans: readonly BatchPlan[],
+  centre: Centre,
+  n: number,
+) => Drawn;
+
+export function numberOfDraws(plans: readonly BatchPlan[]): number {
+  return plans.reduce((sum, plan) => sum + plan.lots.length, 0) > MANY_LOTS ? FEW_DRAWS : DRAWS;
+}
+
+/** The largest lot by raw weight: the one that "how much more" adds to. */
+export function largestLot(plans: readonly BatchPlan[]): { batch: string; lot: string } | undefined {
+  let largest: { batch: string; lot: string; rawG: number } | undefined;
+  for (const plan of plans) {
+    for (const { id, rawG, boneShare } of plan.lots) {
+      if (boneShare < 1 && rawG > (largest?.rawG ?? 0)) largest = { batch: plan.id, lot: id, rawG };
+    }
+  }
+  return largest;
+}

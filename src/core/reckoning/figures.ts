@@ -1,0 +1,78 @@
+import { BROTH } from '../broth/index.ts';
+import type { BatchPlan } from './plan.ts';
+import type { BatchMass } from './run.ts';
+
+/** The figures of one batch, in the order of the work. Masses g, volumes ml, times min. */
+const names = [
+  'rawG',
+  'trimG',
+  'boneG',
+  'cookedG',
+  'cookedYield',
+  'pickingsG',
+  'shredG',
+  'shredYield',
+  'pouredMl',
+  'juiceMl',
+  'fatG',
+  'steamMl',
+  'solidsG',
+  'skimG',
+  'liquidMl',
+  'saltPct',
+  'readyMin',
+] as const;
+export type BatchFigure = (typeof names)[number];
+
+/** The same reading of a run for the centre and for every draw. */
+export const batchFigures = {
+  names,
+  columns: (n: number) =>
+    Object.fromEntries(names.map((name) => [name, new Float64Array(n)])) as Record<BatchFigure, Float64Array>,
+
+  /** Figures of one run at place d of the columns. */
+  write(
+    plan: BatchPlan,
+    mass: BatchMass,
+    minutes: number,
+    to: Record<BatchFigure, Float64Array>,
+    d: number,
+  ): void {
+    let rawG = 0;
+    let trimG = 0;
+    let boneG = 0;
+    let cookedG = 0;
+    let pickingsG = 0;
+    let shredG = 0;
+    for (const lot of mass.lots) {
+      rawG += lot.raw;
+      trimG += lot.trim;
+      boneG += lot.rawBone;
+      cookedG += lot.bench;
+      pickingsG += lot.pickings;
+      shredG += lot.shred;
+    }
+    const { fromMeat, liquid } = mass;
+    const boneless = rawG - trimG - boneG;
+    to.rawG[d] = rawG;
+    to.trimG[d] = trimG;
+    to.boneG[d] = boneG;
+    to.cookedG[d] = cookedG;
+    to.cookedYield[d] = boneless > 0 ? cookedG / boneless : 0;
+    to.pickingsG[d] = pickingsG;
+    to.shredG[d] = shredG;
+    to.shredYield[d] = rawG > 0 ? shredG / rawG : 0;
+    to.juiceMl[d] = (fromMeat.juiceWater + fromMeat.juiceAsh + fromMeat.protein) / BROTH;
+    to.fatG[d] = fromMeat.fat;
+    to.pouredMl[d] = liquid.pouredMl;
+    to.steamMl[d] = liquid.steam + liquid.reduction;
+    to.solidsG[d] = liquid.solids;
+    to.skimG[d] = skimmed(liquid.skim);
+    to.liquidMl[d] = liquid.ml;
+    to.saltPct[d] = 100 * liquid.saltShare;
+    to.readyMin[d] = (plan.ready?.median ?? 0) * minutes;
+  },
+};
+
+const skimmed = (skim: BatchMass['liquid']['skim']) =>
+  Object.values(skim).reduce((sum, grams) => sum + grams, 0);

@@ -1,0 +1,20 @@
+import type { Batch, Entry, Kitchen, Meal } from '../batch/schema.ts';
+import type { Reference } from '@/reference/types.ts';
+
+/** All that a reckoning depends on: the same input gives the same figures everywhere. */
+export interface Input {
+  readonly meal: Meal;
+  readonly batches: readonly Batch[];
+  readonly entries: readonly Entry[];
+  readonly kitchen: Kitchen;
+  readonly reference: Reference;
+}
+
+/** Something in the input that a cook has to look at, in one sentence, and where it stands. */
+export interface Problem {
+  readonly batch?: string;
+  readonly lot?: string;
+  readonly item?: string;
+  readonly dish?: string;
+  readonly words: string;
+}

@@ -1,0 +1,52 @@
+import { usualBatch, usualKitchen } from '../batch/usual.ts';
+import type { Batch, Dish, Entry, Lot } from '../batch/schema.ts';
+import type { Input } from '../reckoning/input.ts';
+import { reference } from '@/reference/index.ts';
+
+/** Small meals for tests: what differs is given, the rest is the usual. */
+export const grams = (g: number) => ({ text: `${g} g`, lo: g, hi: g });
+
+export const lotOf = (cut: string, g: number, changes: Partial<Lot> = {}): Lot => ({
+  id: `lot-${cut}-${g}`,
+  kind: 'meat',
+  cut,
+  weight: grams(g),
+  ...changes,
+});
+
+export const batchOf = (lots: Lot[], changes: Partial<Batch> = {}): Batch => ({
+  ...usualBatch('pot', 'Pot'),
+  lots,
+  ...changes,
+});
+
+export const dishOf = (kind: Dish['kind'], count: number, changes: Partial<Dish> = {}): Dish => ({
+  id: `dish-${kind}`,
+  kind,
+  count: { text: String(count), lo: count, hi: count },
+  ...changes,
+});
+
+export function inputOf(batches: Batch[], dishes: Dish[], entries: Entry[] = []): Input {
+  return {
+    meal: { id: 'meal', name: 'Supper', dishes, batches: batches.map((batch) => batch.id) },
+    batches,
+    entries,
+    kitchen: usualKitchen,
+    reference,
+  };
+}
+
+export const weighedEntry = (
+  flow: Entry['measures'] & { what: 'flow' | 'sum' },
+  g: number,
+  at = 1,
+): Entry => ({
+  id: `entry-${JSON.stringify(flow)}-${at}`,
+  at,
+  batch: 'pot',
+  measures: flow,
+  value: grams(g),
+  measure: 'mass',
+  source: 'typed',
+});
