@@ -24,11 +24,12 @@ const quantity = z
   })
   .refine((q) => (q.lo ?? 0) <= (q.hi ?? 0), { error: 'a quantity needs lo no greater than hi' });
 
-const portion = z.strictObject({
-  want: quantity.optional(),
-  min: quantity.optional(),
-  max: quantity.optional(),
+/** A weight, volume, number or time: above nothing. A temperature need not be. */
+const amount = quantity.refine((q) => q.lo === undefined || q.lo > 0, {
+  error: 'an amount must be above nothing',
 });
+
+const portion = z.strictObject({ want: amount.optional(), min: amount.optional(), max: amount.optional() });
 
 export const dishKinds = [
   'taco',
@@ -46,7 +47,7 @@ const dish = z.strictObject({
   id,
   kind: z.enum(dishKinds),
   name: name.optional(),
-  count: quantity.describe('servings; one plate, one taco, one roll'),
+  count: amount.describe('servings; one plate, one taco, one roll'),
   meat: portion.optional().describe('g of shred for one serving; absent: the usual of its kind'),
   liquid: portion.optional().describe('ml ladled or dipped for one serving; absent: the usual'),
   held: share.optional().describe('liquid that the shred holds, of its own weight'),
@@ -70,7 +71,7 @@ const lot = z.strictObject({
   id,
   kind: z.enum(['meat', 'bones']),
   cut: id.describe('a cut of the reference table or of kitchen.cuts'),
-  weight: quantity,
+  weight: amount,
   pieces: z
     .strictObject({ count: z.int().positive().max(10000).optional(), size: z.enum(sizes).optional() })
     .optional(),
@@ -92,18 +93,18 @@ const phase = z.strictObject({
     .optional()
     .describe('a temperature, or low or high'),
   lid: z.enum(lids),
-  minutes: quantity.optional().describe('absent: until it is tender'),
+  minutes: amount.optional().describe('absent: until it is tender'),
   vessel: id.optional().describe('absent: the smallest that it fits'),
 });
 
 const item = z.strictObject({
   id,
   ref: id.describe('an ingredient of the reference table'),
-  amount: quantity
+  amount: amount
     .optional()
     .describe('absent: solved to the line (the first such liquid), or the usual share'),
   measure: z.enum(['mass', 'volume', 'count']).optional().describe('what lo and hi are: g, ml or pieces'),
-  asBought: quantity.optional(),
+  asBought: amount.optional(),
   prep: name.optional(),
   vessel: id.optional(),
   at: z.strictObject({ phase: z.int().min(0), minutes: z.number().min(0) }).optional(),
@@ -124,11 +125,11 @@ const batch = z.strictObject({
   sear: z.boolean(),
   level: z.enum(levels),
   items: z.array(item).max(500).optional().describe('absent: the usual (stock to the line, onion, carrot)'),
-  salt: quantity.optional().describe('g in all that is added; absent: solved for the finished liquid'),
+  salt: amount.optional().describe('g in all that is added; absent: solved for the finished liquid'),
   cook: z.array(phase).min(1).max(20),
   strain: z.boolean(),
   skim: z.enum(skims),
-  reduceTo: quantity.optional().describe('ml of finished liquid to boil it down to'),
+  reduceTo: amount.optional().describe('ml of finished liquid to boil it down to'),
 });
 
 export const weighable = [
@@ -155,7 +156,7 @@ const entry = z.strictObject({
     z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
     z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
   ]),
-  value: quantity.nullable().describe('g, or ml of liquid; null takes the named entry back'),
+  value: amount.nullable().describe('g, or ml of liquid; null takes the named entry back'),
   measure: z.enum(['mass', 'volume']).describe('what lo and hi are'),
   celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
   source: z.enum(['typed', 'scale', 'probe']),

@@ -4,6 +4,7 @@ export {
   cookLiquid,
   emptyLiquidMass,
   noLiquidWeighed,
+  sumsOf,
   type FromMeat,
   type LiquidDraw,
   type LiquidMass,

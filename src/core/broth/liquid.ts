@@ -1,5 +1,5 @@
 import { alcoholLeft } from '../clock/steam.ts';
-import { components, type Component } from '../ledger/amount.ts';
+import { massOf as mass, nothing, plus, setPlus, type Amount, type Pool } from '../ledger/amount.ts';
 import type { ItemPlan } from '../pot/items.ts';
 import { BROTH, SAUCE, volumeOf } from './density.ts';
 
@@ -8,9 +8,7 @@ const SOLIDS_KEEP = 0.6;
 /** Of a skimming's weight, the broth that clings to the fat (estimate). */
 const CLINGING = 0.1;
 
-/** An amount that a kernel fills in place. */
-export type Pool = { -readonly [K in Component]: number };
-export const emptyPool = (): Pool => ({
+const emptyPool = (): Pool => ({
   water: 0,
   protein: 0,
   fat: 0,
@@ -42,6 +40,11 @@ export const noLiquidWeighed = (): LiquidWeighed => ({
 /** What a batch's liquid is before it is cooked. Masses g. */
 export interface LiquidPlan {
   readonly items: readonly ItemPlan[];
+  /** Sums of the items: what is poured, the solids, and what of the solids no sieve lets through. */
+  readonly poured: Amount;
+  readonly pouredMl: number;
+  readonly solids: Amount;
+  readonly dry: Amount;
   readonly saltG: number;
   /** Steam over phases of a given length, g, and what each minute until tender adds. */
   readonly steamFixed: number;
@@ -126,11 +129,24 @@ export const emptyLiquidMass = (): LiquidMass => ({
 });
 
 const isWeighed = (grams: number) => !Number.isNaN(grams);
-const clear = (pool: Pool) => {
-  for (const c of components) pool[c] = 0;
-};
-const mass = (pool: Pool) =>
-  pool.water + pool.protein + pool.fat + pool.ash + pool.salt + pool.starch + pool.other + pool.alcohol;
+const clear = (pool: Pool) => setPlus(pool, nothing, nothing, 0);
+
+/** Sums that every draw needs, made once from the items. */
+export function sumsOf(
+  items: readonly ItemPlan[],
+): Pick<LiquidPlan, 'poured' | 'pouredMl' | 'solids' | 'dry'> {
+  let poured = nothing;
+  let solids = nothing;
+  let pouredMl = 0;
+  for (const { role, grams, perGram, density } of items) {
+    if (role === 'solid') solids = plus(solids, perGram, grams);
+    else {
+      poured = plus(poured, perGram, grams);
+      pouredMl += grams / density;
+    }
+  }
+  return { poured, pouredMl, solids, dry: { ...solids, water: 0, salt: 0, alcohol: 0 } };
+}
 
 /**
  * Carries a batch's liquid from the jug to broth or sauce: everything poured and put in, juice and
@@ -155,47 +171,27 @@ export function cookLiquid(
   pot.alcohol -= out.alcoholOff;
 
   clear(out.strained);
-  if (plan.strain) dryOfSolids(plan, out);
+  if (plan.strain) setPlus(out.strained, plan.dry, nothing, 0);
   boil(plan, meat, minutes, draw, out);
   evenSalt(meat, out);
   if (plan.strain) strain(plan, draw, out);
-  else out.solids = solidsIn(plan, out);
+  else out.solids = Math.min(mass(plan.solids), mass(out.pot));
   skim(plan, out);
   finish(plan, out);
 }
 
 function pourIn(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): void {
-  clear(out.pot);
-  let planned = 0;
-  for (const item of plan.items) if (item.role === 'liquid') planned += item.grams;
+  const planned = mass(plan.poured);
   const weighed = plan.weighed.pour;
   out.pourFactor = isWeighed(weighed) ? (planned > 0 ? weighed / planned : 0) : draw.poured;
   out.pour = planned * out.pourFactor;
-  out.pouredMl = 0;
-  for (const item of plan.items) {
-    const grams = item.role === 'liquid' ? item.grams * out.pourFactor : item.grams;
-    if (item.role === 'liquid') out.pouredMl += grams / item.density;
-    for (const c of components) out.pot[c] += grams * item.perGram[c];
-  }
-}
-
-/** What of the solids cannot pass a sieve: all but their water, salt and alcohol. */
-function dryOfSolids(plan: LiquidPlan, out: LiquidMass): void {
-  for (const { role, grams, perGram } of plan.items) {
-    if (role !== 'solid') continue;
-    out.strained.protein += grams * perGram.protein;
-    out.strained.fat += grams * perGram.fat;
-    out.strained.ash += grams * perGram.ash;
-    out.strained.starch += grams * perGram.starch;
-    out.strained.other += grams * perGram.other;
-  }
+  out.pouredMl = plan.pouredMl * out.pourFactor;
+  setPlus(out.pot, plan.solids, plan.poured, out.pourFactor);
 }
 
 /** Water that the strained solids hold, g. */
 function heldWater(plan: LiquidPlan, held: number, out: LiquidMass): number {
-  let wentIn = 0;
-  for (const item of plan.items) if (item.role === 'solid') wentIn += item.grams;
-  const kept = Math.min(0.95, SOLIDS_KEEP * held) * wentIn;
+  const kept = Math.min(0.95, SOLIDS_KEEP * held) * mass(plan.solids);
   return Math.max(0, kept - mass(out.strained));
 }
 
@@ -231,10 +227,8 @@ function settlePot(weighedLiquid: number, out: LiquidMass): void {
   out.potFound = Math.max(0, over);
   pot.water += out.potFound;
   const share = over < 0 ? Math.min(1, -over / mass(pot)) : 0;
-  for (const c of components) {
-    potMissing[c] = pot[c] * share;
-    pot[c] -= potMissing[c];
-  }
+  setPlus(potMissing, nothing, pot, share);
+  setPlus(pot, pot, potMissing, -1);
 }
 
 /** At the end of a long braise salt is even through all the water, the meat's included. */
@@ -262,15 +256,8 @@ function strain(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): 
   strained.water = pot.water * share;
   strained.salt = pot.salt * share;
   strained.alcohol = pot.alcohol * share;
-  for (const c of components) pot[c] = Math.max(0, pot[c] - strained[c]);
+  setPlus(pot, pot, strained, -1);
   out.solids = mass(strained);
-}
-
-/** Solids that stay in a sauce, as they were put in, g. */
-function solidsIn(plan: LiquidPlan, out: LiquidMass): number {
-  let grams = 0;
-  for (const item of plan.items) if (item.role === 'solid') grams += item.grams;
-  return Math.min(grams, mass(out.pot));
 }
 
 function skim(plan: LiquidPlan, out: LiquidMass): void {
@@ -280,10 +267,9 @@ function skim(plan: LiquidPlan, out: LiquidMass): void {
   const base = mass(pot) - pot.fat;
   const broth = isWeighed(weighed) ? weighed - fat : (fat * CLINGING) / (1 - CLINGING);
   const share = base > 0 ? Math.min(1, broth / base) : 0;
-  for (const c of components) {
-    taken[c] = c === 'fat' ? fat : pot[c] * share;
-    out.finished[c] = pot[c] - taken[c];
-  }
+  setPlus(taken, nothing, pot, share);
+  taken.fat = fat;
+  setPlus(out.finished, pot, taken, -1);
 }
 
 function finish(plan: LiquidPlan, out: LiquidMass): void {

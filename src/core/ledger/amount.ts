@@ -19,9 +19,16 @@ export const amountOf = (parts: Partial<Amount>): Amount => ({ ...nothing, ...pa
 
 /** Mass of an amount, g. */
 export function massOf(amount: Amount): number {
-  let mass = 0;
-  for (const component of components) mass += amount[component];
-  return mass;
+  return (
+    amount.water +
+    amount.protein +
+    amount.fat +
+    amount.ash +
+    amount.salt +
+    amount.starch +
+    amount.other +
+    amount.alcohol
+  );
 }
 
 /** a + k·b, component by component. */
@@ -40,3 +47,18 @@ export function plus(a: Amount, b: Amount, k = 1): Amount {
 
 /** k·a; k of a mass that is nought is nought. */
 export const times = (a: Amount, k: number): Amount => plus(nothing, a, k);
+
+/** An amount that a kernel fills in place, so that thousands of draws make no garbage. */
+export type Pool = { -readonly [K in Component]: number };
+
+/** out = a + k·b, in place. */
+export function setPlus(out: Pool, a: Amount, b: Amount, k: number): void {
+  out.water = a.water + k * b.water;
+  out.protein = a.protein + k * b.protein;
+  out.fat = a.fat + k * b.fat;
+  out.ash = a.ash + k * b.ash;
+  out.salt = a.salt + k * b.salt;
+  out.starch = a.starch + k * b.starch;
+  out.other = a.other + k * b.other;
+  out.alcohol = a.alcohol + k * b.alcohol;
+}

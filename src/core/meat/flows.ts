@@ -1,4 +1,13 @@
-import { amountOf, massOf, plus, times, type Amount } from '../ledger/amount.ts';
+import {
+  amountOf,
+  components,
+  massOf,
+  nothing,
+  plus,
+  times,
+  type Amount,
+  type Pool,
+} from '../ledger/amount.ts';
 import type { Flow } from '../ledger/flow.ts';
 import { settle } from '../ledger/settle.ts';
 import { BONE_GIVES, boneOnBench, compositionOf, type LotMass, type LotPlan } from './lot.ts';
@@ -9,8 +18,11 @@ const RAW_BONE: Amount = amountOf({ water: 0.4, protein: 0.2, fat: 0.12, ash: 0.
 const ANY_FLESH: Amount = amountOf({ water: 0.55, protein: 0.3, fat: 0.14, ash: 0.01 });
 
 /** An amount from parts that rounding may have brought a hair below nought. */
-const positive = (parts: Partial<Amount>): Amount =>
-  amountOf(Object.fromEntries(Object.entries(parts).map(([name, grams]) => [name, Math.max(0, grams)])));
+const positive = (parts: Partial<Amount>): Amount => {
+  const amount: Pool = { ...nothing, ...parts };
+  for (const component of components) if (amount[component] < 0) amount[component] = 0;
+  return amount;
+};
 
 export interface CookedLot {
   /** One gram of cooked boneless meat, and the bone as it came out. */

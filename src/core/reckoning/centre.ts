@@ -64,7 +64,8 @@ function salted(plan: BatchPlan): BatchPlan {
 /** The plan with its salt, before and after what was weighed. */
 export function plansOf(mealPlan: MealPlan, input: Input): { planned: BatchPlan[]; now: BatchPlan[] } {
   const planned = mealPlan.batches.map(salted);
-  const now = planned.map((plan) => withWeighed(plan, atCentre(plan).mass.lots, input));
+  const weighed = (plan: BatchPlan) => withWeighed(plan, atCentre(plan).mass.lots, input);
+  const now = input.entries.length === 0 ? planned : planned.map(weighed);
   return { planned, now };
 }
 
@@ -143,6 +144,8 @@ export function ledgerOf(
   now: readonly Flow[],
   plans: readonly BatchPlan[],
 ): readonly LedgerFlow[] {
+  if (planned === now)
+    return now.map(({ amount, ...flow }) => ({ ...flow, planned: amount, now: amount, weighed: false }));
   const ledger = new Map<string, LedgerFlow>();
   for (const { amount, ...flow } of planned) {
     ledger.set(flowKey(flow), { ...flow, planned: amount, now: nothing, weighed: false });

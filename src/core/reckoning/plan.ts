@@ -1,6 +1,6 @@
 import { lotWeightProblem, platesProblem } from '../batch/limits.ts';
 import type { Batch, Lot, Vessel } from '../batch/schema.ts';
-import { noLiquidWeighed, skimShare, type LiquidPlan } from '../broth/index.ts';
+import { noLiquidWeighed, skimShare, sumsOf, type LiquidPlan } from '../broth/index.ts';
 import { openPhase, readiness, steamPerHour, type Readiness } from '../clock/index.ts';
 import {
   findCut,
@@ -206,6 +206,7 @@ function planLiquid(
   const reduceToMl = middle(batch.reduceTo);
   return {
     items,
+    ...sumsOf(items),
     saltG: middle(batch.salt) ?? 0,
     steamFixed,
     steamPerMinute: perMinute,
