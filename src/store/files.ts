@@ -1,0 +1,61 @@
+import { readMealFile, tooLarge, writeMealFile } from '@/core/batch/file.ts';
+import type { MealFile } from '@/core/batch/schema.ts';
+import { reference } from '@/reference/index.ts';
+import { act } from './acts.ts';
+import type { SlowSpoonDb } from './db.ts';
+import { deleteMealRows, loadMeal } from './meals.ts';
+
+/** The meal as a file: the same meal is the same to the byte, whenever it is written. */
+export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<string> {
+  const loaded = await loadMeal(db, mealId);
+  if (!loaded) throw new Error(`There is no meal “${mealId}” any more.`);
+  const { meal, batches, entries, kitchen } = loaded;
+  return writeMealFile({
+    format: 'slow-spoon meal',
+    version: 1,
+    reference: reference.version,
+    meal,
+    batches: [...batches],
+    entries: [...entries],
+    kitchen,
+  });
+}
+
+export type Incoming =
+  | { readonly ok: true; readonly file: MealFile; readonly known: boolean }
+  | { readonly ok: false; readonly error: string };
+
+/** Reads a file whole before anything changes; says whether its meal is here already. */
+export async function readIncoming(
+  db: SlowSpoonDb,
+  source: { size: number; text(): Promise<string> },
+): Promise<Incoming> {
+  const large = tooLarge(source.size);
+  if (large !== undefined) return { ok: false, error: large };
+  const reading = readMealFile(await source.text());
+  if (!reading.ok) return reading;
+  const known = (await db.meals.get(reading.file.meal.id)) !== undefined;
+  const other = await batchesElsewhere(db, reading.file);
+  if (other !== undefined)
+    return { ok: false, error: `Batch “${other}” of this file belongs to another meal here.` };
+  return { ok: true, file: reading.file, known };
+}
+
+async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string | undefined> {
+  const rows = await db.batches.bulkGet(file.batches.map((batch) => batch.id));
+  return rows.find((row) => row && row.mealId !== file.meal.id)?.id;
+}
+
+/**
+ * Takes a file that was read in, as one act; a meal with its id is replaced. The kitchen it came
+ * with stays with it, so that its figures stay what they were.
+ */
+export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
+  const { meal, batches, entries, kitchen } = file;
+  await act(db, { words: `bringing in “${meal.name}”` }, async (deed) => {
+    await deleteMealRows(db, deed, meal.id);
+    await deed.put('meals', { id: meal.id, meal, made, kitchen });
+    for (const batch of batches) await deed.put('batches', { id: batch.id, mealId: meal.id, batch });
+    for (const entry of entries) await deed.put('entries', { id: entry.id, mealId: meal.id, entry });
+  });
+}

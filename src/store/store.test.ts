@@ -1,0 +1,158 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { reckon } from '@/core/reckon.ts';
+import { reference } from '@/reference/index.ts';
+import { act, nextActs, redo, undo } from './acts.ts';
+import { openDb, type SlowSpoonDb } from './db.ts';
+import { exportMeal, importMeal, readIncoming } from './files.ts';
+import { deleteMeal, loadMeal, newMeal } from './meals.ts';
+
+let db: SlowSpoonDb;
+let count = 0;
+beforeEach(() => {
+  count += 1;
+  db = openDb(`test-${count}`);
+});
+afterEach(() => {
+  db.close();
+});
+
+const asFile = (text: string) => ({ size: text.length, text: () => Promise.resolve(text) });
+
+async function rename(mealId: string, name: string, options: { field?: string; now?: number } = {}) {
+  await act(db, { words: 'the name', ...options }, (deed) =>
+    deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name } })),
+  );
+}
+const nameOf = async (mealId: string) => (await loadMeal(db, mealId))?.meal.name;
+
+async function weigh(mealId: string, batchId: string, id: string, g: number) {
+  const entry = {
+    id,
+    at: 1,
+    batch: batchId,
+    measures: { what: 'sum' as const, flow: 'shred' as const },
+    value: { text: `${g} g`, lo: g, hi: g },
+    measure: 'mass' as const,
+    source: 'typed' as const,
+  };
+  await act(db, { words: 'the shred' }, (deed) => deed.append({ id, mealId, entry }));
+}
+
+describe('undo', () => {
+  test('takes back fifty acts and more, each named, after the tab was closed', async () => {
+    const { mealId } = await newMeal(db, 'name 0');
+    for (let i = 1; i <= 60; i += 1) await rename(mealId, `name ${i}`);
+    db.close();
+    db = openDb(`test-${count}`);
+    for (let i = 59; i >= 0; i -= 1) {
+      expect((await nextActs(db)).undo?.words).toBe('the name');
+      expect(await undo(db)).toBe('the name');
+      expect(await nameOf(mealId)).toBe(`name ${i}`);
+    }
+    expect(await undo(db)).toBe('a new meal');
+    expect(await loadMeal(db, mealId)).toBeUndefined();
+    expect(await undo(db)).toBeUndefined();
+  });
+
+  test('keystrokes in one field within moments are one act', async () => {
+    const { mealId } = await newMeal(db, '');
+    for (const [i, name] of ['S', 'Su', 'Sup'].entries())
+      await rename(mealId, name, { field: 'name', now: 1000 + i });
+    await rename(mealId, 'Supper', { field: 'name', now: 60_000 });
+    await undo(db);
+    expect(await nameOf(mealId)).toBe('Sup');
+    await undo(db);
+    expect(await nameOf(mealId)).toBe('');
+    await redo(db);
+    await redo(db);
+    expect(await nameOf(mealId)).toBe('Supper');
+  });
+
+  test('a new act lets go of what was taken back', async () => {
+    const { mealId } = await newMeal(db, 'one');
+    await rename(mealId, 'two');
+    await undo(db);
+    await rename(mealId, 'three');
+    expect((await nextActs(db)).redo).toBeUndefined();
+  });
+
+  test('entries are never taken out: one that takes them back is added', async () => {
+    const { mealId, batchId } = await newMeal(db, 'Supper');
+    await weigh(mealId, batchId, 'first', 900);
+    await undo(db, 2);
+    expect((await loadMeal(db, mealId))?.entries).toMatchObject([
+      { id: 'first' },
+      { value: null, replaces: 'first' },
+    ]);
+    await redo(db, 3);
+    await undo(db, 4);
+    await redo(db, 5);
+    const entries = (await loadMeal(db, mealId))?.entries ?? [];
+    expect(entries).toHaveLength(5);
+    expect(entries.at(-1)?.value).toMatchObject({ lo: 900 });
+  });
+
+  test('an act that fails changes nothing', async () => {
+    const { mealId } = await newMeal(db, 'one');
+    const failing = act(db, { words: 'two things' }, async (deed) => {
+      await deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'two' } }));
+      await deed.edit('meals', 'gone', (row) => row);
+    });
+    await expect(failing).rejects.toThrow('“gone”');
+    expect(await nameOf(mealId)).toBe('one');
+  });
+});
+
+describe('files', () => {
+  test('out, deleted and in again is the same to the byte, with its figures', async () => {
+    const { mealId, batchId } = await newMeal(db, 'Supper');
+    await act(db, { words: 'a lot' }, (deed) =>
+      deed.edit('batches', batchId, (row) => ({
+        ...row,
+        batch: {
+          ...row.batch,
+          lots: [
+            {
+              id: 'lot',
+              kind: 'meat',
+              cut: 'beef-shank',
+              weight: { text: '2 lb 3 oz', lo: 992.23, hi: 992.23 },
+            },
+          ],
+        },
+      })),
+    );
+    await weigh(mealId, batchId, 'first', 390);
+    const figures = async () => {
+      const loaded = await loadMeal(db, mealId);
+      return loaded && reckon({ ...loaded, reference }).meal.shredG;
+    };
+    const [text, before] = [await exportMeal(db, mealId), await figures()];
+    await deleteMeal(db, mealId, 'Supper');
+    expect(await db.entries.count()).toBe(0);
+    const incoming = await readIncoming(db, asFile(text));
+    if (!incoming.ok) throw new Error(incoming.error);
+    expect(incoming.known).toBe(false);
+    await importMeal(db, incoming.file);
+    expect(await exportMeal(db, mealId)).toBe(text);
+    expect(await figures()).toEqual(before);
+    await undo(db);
+    await undo(db);
+    expect(await exportMeal(db, mealId)).toBe(text);
+  });
+
+  test('a bad file changes nothing', async () => {
+    const { mealId } = await newMeal(db, 'Supper');
+    const text = await exportMeal(db, mealId);
+    const before = JSON.stringify([await db.meals.toArray(), await db.acts.toArray()]);
+    for (const bad of [text.slice(0, 200), '{}', text.replace('"version": 1', '"version": 9')]) {
+      expect(await readIncoming(db, asFile(bad))).toMatchObject({ ok: false });
+    }
+    expect(
+      await readIncoming(db, { size: 50_000_000, text: () => Promise.reject(new Error('was read')) }),
+    ).toMatchObject({
+      ok: false,
+    });
+    expect(JSON.stringify([await db.meals.toArray(), await db.acts.toArray()])).toBe(before);
+  });
+});
