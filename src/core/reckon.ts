@@ -2,11 +2,11 @@ import { massOf, type LedgerFlow } from './ledger/index.ts';
 import { needOf } from './order/index.ts';
 import { rangeOf, type Range } from './quantity/index.ts';
 import { percentileOfSorted } from './quantity/range.ts';
-import { centreOf, ledgerOf, plansOf, type Centre } from './reckoning/centre.ts';
+import { centreOf, ledgerOf, plansOf, type Centre, type CentreBatch } from './reckoning/centre.ts';
 import { largestLot, numberOfDraws, type Drawn, type Sampler } from './reckoning/drawn.ts';
 import { batchFigures, type BatchFigure } from './reckoning/figures.ts';
 import type { Input, Problem } from './reckoning/input.ts';
-import { planMeal, type BatchPlan } from './reckoning/plan.ts';
+import { planMeal, type BatchPlan, type MealPlan } from './reckoning/plan.ts';
 import { potOf, type PotPicture } from './reckoning/pot.ts';
 
 export type { Input, Problem } from './reckoning/input.ts';
@@ -35,7 +35,15 @@ export interface BatchReckoning {
   readonly id: string;
   readonly meat: Readonly<
     Record<
-      'rawG' | 'trimG' | 'boneG' | 'cookedG' | 'cookedYield' | 'pickingsG' | 'shredG' | 'shredYield',
+      | 'rawG'
+      | 'trimG'
+      | 'boneG'
+      | 'boneOutG'
+      | 'cookedG'
+      | 'cookedYield'
+      | 'pickingsG'
+      | 'shredG'
+      | 'shredYield',
       Range
     >
   >;
@@ -48,6 +56,8 @@ export interface BatchReckoning {
   readonly ready: { readonly firstCheckMin: number | null; readonly min: Answer };
   readonly lots: readonly LotReckoning[];
   readonly pot: PotPicture | null;
+  /** What the plates want of this batch: the meal's need, dealt by what each batch can give. */
+  readonly need: { readonly meatG: number; readonly liquidMl: number };
   /** The pot boils dry before the meat is tender. */
   readonly dry: boolean;
 }
@@ -111,7 +121,7 @@ export function reckon(input: Input, sampler?: Sampler): Reckoning {
   const drawn = sampler?.(input.meal.id, mealPlan, now, centre, n);
   return {
     meal: mealOf(mealPlan.tickets, centre, now, drawn),
-    batches: centre.batches.map((batch) => batchOf(batch, drawn)),
+    batches: centre.batches.map((batch) => batchOf(batch, drawn, needOfBatch(batch, centre, mealPlan))),
     ledger,
     unaccounted: unaccountedOf(ledger),
     problems: mealPlan.problems,
@@ -119,7 +129,23 @@ export function reckon(input: Input, sampler?: Sampler): Reckoning {
   };
 }
 
-function batchOf({ plan, mass }: Centre['batches'][number], drawn: Drawn | undefined): BatchReckoning {
+/** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
+function needOfBatch(batch: CentreBatch, { batches }: Centre, { tickets }: MealPlan): BatchReckoning['need'] {
+  const shred = ({ mass }: CentreBatch) => mass.lots.reduce((sum, lot) => sum + lot.shred, 0);
+  const liquid = ({ plan, mass }: CentreBatch) => (plan.liquid ? mass.liquid.ml : 0);
+  const share = (of: (batch: CentreBatch) => number) => {
+    const all = batches.reduce((sum, other) => sum + of(other), 0);
+    return all > 0 ? of(batch) / all : 1 / batches.length;
+  };
+  const { meatG, liquidMl } = needOf(tickets);
+  return { meatG: meatG * share(shred), liquidMl: liquidMl * share(liquid) };
+}
+
+function batchOf(
+  { plan, mass }: CentreBatch,
+  drawn: Drawn | undefined,
+  need: BatchReckoning['need'],
+): BatchReckoning {
   const mid = batchFigures.columns(1);
   batchFigures.write(plan, mass, 1, mid, 0);
   const columns = drawn?.batches.get(plan.id);
@@ -132,6 +158,7 @@ function batchOf({ plan, mass }: Centre['batches'][number], drawn: Drawn | undef
       rawG: range('rawG'),
       trimG: range('trimG'),
       boneG: range('boneG'),
+      boneOutG: range('boneOutG'),
       cookedG: range('cookedG'),
       cookedYield: range('cookedYield'),
       pickingsG: range('pickingsG'),
@@ -175,12 +202,13 @@ function batchOf({ plan, mass }: Centre['batches'][number], drawn: Drawn | undef
       ];
     }),
     pot: potOf(plan),
+    need,
     dry: plan.liquid !== undefined && mass.liquid.dry,
   };
 }
 
 function mealOf(
-  tickets: ReturnType<typeof planMeal>['tickets'],
+  tickets: MealPlan['tickets'],
   { served, batches }: Centre,
   plans: readonly BatchPlan[],
   drawn: Drawn | undefined,

@@ -28,14 +28,17 @@ export async function loadMeal(db: SlowSpoonDb, mealId: string): Promise<LoadedM
   };
 }
 
-/** An empty meal with one pot and one lot to fill in. Returns where it can be opened. */
-export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: string; batchId: string }> {
-  const [mealId, batchId, dishId, lotId] = [0, 1, 2, 3].map(() => crypto.randomUUID()) as [
+const newIds = () =>
+  Array.from({ length: 4 }, () => crypto.randomUUID()) as unknown as readonly [
     string,
     string,
     string,
     string,
   ];
+
+/** An empty meal with one pot and one lot to fill in. Returns where it can be opened. */
+export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: string; batchId: string }> {
+  const [mealId, batchId, dishId, lotId] = newIds();
   await act(db, { words: 'a new meal' }, async (deed) => {
     await deed.put('meals', { id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
     const batch = { ...usualBatch(batchId, 'Pot one'), lots: [usualLot(lotId)] };
@@ -55,4 +58,30 @@ export async function deleteMealRows(db: SlowSpoonDb, deed: Deed, mealId: string
     for (const id of ids) await deed.remove(table, id);
   }
   await deed.remove('meals', mealId);
+}
+
+/**
+ * The meal of that id, or the newest. On an empty start one is made to write in: nobody did that, so
+ * it is no act to be taken back.
+ */
+export async function firstMeal(
+  db: SlowSpoonDb,
+  name: string,
+  wanted?: string,
+): Promise<{ readonly meal: string; readonly batch: string }> {
+  return db.transaction('rw', db.meals, db.batches, async () => {
+    const row =
+      (wanted === undefined ? undefined : await db.meals.get(wanted)) ??
+      (await db.meals.orderBy('made').last());
+    const [first] = row?.meal.batches ?? [];
+    if (row && first !== undefined) return { meal: row.id, batch: first };
+    const [mealId, batchId, dishId, lotId] = newIds();
+    await db.meals.add({ id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
+    await db.batches.add({
+      id: batchId,
+      mealId,
+      batch: { ...usualBatch(batchId, 'Pot one'), lots: [usualLot(lotId)] },
+    });
+    return { meal: mealId, batch: batchId };
+  });
 }

@@ -1,3 +1,4 @@
+import './jitless.ts';
 import { z } from 'zod';
 
 /**

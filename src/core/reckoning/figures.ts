@@ -7,6 +7,7 @@ const names = [
   'rawG',
   'trimG',
   'boneG',
+  'boneOutG',
   'cookedG',
   'cookedYield',
   'pickingsG',
@@ -41,6 +42,7 @@ export const batchFigures = {
     let rawG = 0;
     let trimG = 0;
     let boneG = 0;
+    let boneOutG = 0;
     let cookedG = 0;
     let pickingsG = 0;
     let shredG = 0;
@@ -48,6 +50,7 @@ export const batchFigures = {
       rawG += lot.raw;
       trimG += lot.trim;
       boneG += lot.rawBone;
+      boneOutG += lot.boneOut;
       cookedG += lot.bench;
       pickingsG += lot.pickings;
       shredG += lot.shred;
@@ -57,6 +60,7 @@ export const batchFigures = {
     to.rawG[d] = rawG;
     to.trimG[d] = trimG;
     to.boneG[d] = boneG;
+    to.boneOutG[d] = boneOutG;
     to.cookedG[d] = cookedG;
     to.cookedYield[d] = boneless > 0 ? cookedG / boneless : 0;
     to.pickingsG[d] = pickingsG;

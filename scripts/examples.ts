@@ -1,0 +1,195 @@
+/**
+ * Writes examples/*.json: small meals that show the file's format, and the demo's supper.
+ *   node --import tsx scripts/examples.ts
+ */
+import { writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { readMealFile, writeMealFile } from '../src/core/batch/file.ts';
+import type { Batch, Dish, Entry, Kitchen, Lot, MealFile, Weighable } from '../src/core/batch/schema.ts';
+import { usualBatch, usualKitchen } from '../src/core/batch/usual.ts';
+import { readQuantity, type Measure } from '../src/core/quantity/index.ts';
+import { reference } from '../src/reference/index.ts';
+
+function typed(text: string, measure: Measure = 'mass') {
+  const reading = readQuantity(text, measure);
+  if (!reading.ok) throw new Error(reading.error);
+  return reading.quantity;
+}
+const lot = (id: string, cut: string, weight: string, changes: Partial<Lot> = {}): Lot => ({
+  id,
+  kind: 'meat',
+  cut,
+  weight: typed(weight),
+  ...changes,
+});
+const batch = (id: string, name: string, lots: Lot[], changes: Partial<Batch> = {}): Batch => ({
+  ...usualBatch(id, name),
+  lots,
+  ...changes,
+});
+const dish = (id: string, kind: Dish['kind'], count: number, changes: Partial<Dish> = {}): Dish => ({
+  id,
+  kind,
+  count: typed(String(count), 'count'),
+  ...changes,
+});
+const sum = (id: string, at: string, batchId: string, flow: Weighable, text: string): Entry => ({
+  id,
+  at: Date.parse(at),
+  batch: batchId,
+  measures: { what: 'sum', flow },
+  value: typed(text),
+  measure: 'mass',
+  source: 'scale',
+});
+
+function write(
+  file: string,
+  id: string,
+  name: string,
+  dishes: Dish[],
+  batches: Batch[],
+  more: { entries?: Entry[]; kitchen?: Partial<Kitchen>; meal?: Partial<MealFile['meal']> } = {},
+): void {
+  const meal: MealFile = {
+    format: 'slow-spoon meal',
+    version: 1,
+    reference: reference.version,
+    meal: { id, name, dishes, batches: batches.map((b) => b.id), ...more.meal },
+    batches,
+    entries: more.entries ?? [],
+    kitchen: { ...usualKitchen, ...more.kitchen },
+  };
+  const text = writeMealFile(meal);
+  const reading = readMealFile(text);
+  if (!reading.ok) throw new Error(`${file}: ${reading.error}`);
+  writeFileSync(fileURLToPath(new URL(`../examples/${file}.json`, import.meta.url)), text);
+}
+
+write(
+  'one-lot',
+  'example-one-lot',
+  'Tacos for twelve',
+  [dish('tacos', 'taco', 24)],
+  [batch('one-pot', 'Pot one', [lot('blade', 'beef-blade-roast', '5 lb 4 oz')])],
+);
+
+write(
+  'mixed-lots',
+  'example-mixed-lots',
+  'Bowls and rolls',
+  [dish('bowls', 'soup', 6), dish('rolls', 'roll', 8)],
+  [
+    batch('mixed-pot', 'Pot one', [
+      lot('shank', 'beef-shank', '2 × 900 g'),
+      lot('ribs', 'beef-short-ribs', '1.2–1.5 kg', { trim: 'thick fat' }),
+      lot('under-blade', 'beef-under-blade', '1,1 kg'),
+    ]),
+  ],
+);
+
+write(
+  'own-cut',
+  'example-own-cut',
+  'Tail for pasta',
+  [dish('pasta', 'pasta', 8, { way: 'even' })],
+  [batch('tail-pot', 'Pot one', [lot('tail', 'oxtail', '3.2 kg')], { strain: false, size: 'ribs' })],
+  {
+    kitchen: {
+      cuts: [
+        {
+          id: 'oxtail',
+          name: 'Oxtail',
+          like: 'beef-shank',
+          composition: { protein: 0.19, fat: 0.13 },
+          boneShare: 0.48,
+        },
+      ],
+    },
+  },
+);
+
+write(
+  'two-batches',
+  'example-two-batches',
+  'Two pots, one table',
+  [dish('tacos', 'taco', 40), dish('bowls', 'soup', 8)],
+  [
+    batch('beef-pot', 'Beef', [lot('shank', 'beef-shank', '3 kg')], { level: 'cover' }),
+    batch('lamb-pot', 'Lamb', [lot('shoulder', 'lamb-shoulder', '4 kg')], {
+      cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      sear: false,
+    }),
+  ],
+);
+
+write(
+  'weighed',
+  'example-weighed',
+  'Weighed as it came',
+  [dish('tacos', 'taco', 30)],
+  [
+    batch('weighed-pot', 'Pot one', [
+      lot('blade', 'beef-blade-roast', '2.6 kg'),
+      lot('brisket', 'beef-brisket', '1.4 kg'),
+    ]),
+  ],
+  {
+    entries: [
+      sum('trimmings', '2026-11-21T09:10:00Z', 'weighed-pot', 'trim', '180 g'),
+      sum('bones', '2026-11-21T13:42:00Z', 'weighed-pot', 'bone', '390 g'),
+      sum('pickings', '2026-11-21T13:58:00Z', 'weighed-pot', 'pickings', '240 g'),
+      sum('shred', '2026-11-21T14:05:00Z', 'weighed-pot', 'shred', '1.98 kg'),
+      sum('jug', '2026-11-21T14:20:00Z', 'weighed-pot', 'liquid', '1.9 kg'),
+    ],
+  },
+);
+
+write(
+  'lantern-supper',
+  'demo-lantern-supper',
+  'Winter lantern supper',
+  [
+    dish('tacos', 'taco', 48),
+    dish('rolls', 'roll', 22, { name: 'barley rolls with a dip cup' }),
+    dish('pasta', 'pasta', 16, { name: 'trays of pasta' }),
+    dish('pies', 'hand pie', 12),
+  ],
+  [
+    batch(
+      'demo-pot-one',
+      'Pot one',
+      [lot('demo-shank', 'beef-shank', '4.2 kg'), lot('demo-blade', 'beef-blade-roast', '5.6 kg')],
+      { size: 'chunks' },
+    ),
+    batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg')], {
+      strain: false,
+      level: 'half way',
+      items: [
+        { id: 'demo-stock', ref: 'stock-low-salt', state: 'in' },
+        {
+          id: 'demo-wine',
+          ref: 'wine-red',
+          amount: typed('600 ml', 'volume'),
+          measure: 'volume',
+          state: 'in',
+        },
+        { id: 'demo-tomato', ref: 'tomatoes-canned', amount: typed('800 g'), measure: 'mass', state: 'in' },
+        { id: 'demo-onion', ref: 'onion', amount: typed('4', 'count'), measure: 'count', state: 'in' },
+        { id: 'demo-carrot', ref: 'carrot', amount: typed('3', 'count'), measure: 'count', state: 'in' },
+      ],
+    }),
+    batch('demo-slow', 'Slow cooker', [lot('demo-brisket', 'beef-brisket', '2.9 kg')], {
+      sear: false,
+      cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      level: 'half way',
+    }),
+  ],
+  {
+    meal: { serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' }, place: 'here' },
+    entries: [
+      sum('demo-bones', '2026-12-05T15:04:00Z', 'demo-pot-one', 'bone', '1.96 kg'),
+      sum('demo-pickings', '2026-12-05T15:20:00Z', 'demo-pot-one', 'pickings', '520 g'),
+    ],
+  },
+);

@@ -1,0 +1,27 @@
+import { lazy, Suspense } from 'react';
+import { Route, Routes } from 'react-router';
+import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
+import { MealFrame } from './shell/MealFrame.tsx';
+import { Start } from './shell/Start.tsx';
+
+const Meals = lazy(() => import('./meals/Meals.tsx'));
+const Kitchen = lazy(() => import('./kitchen/Kitchen.tsx'));
+
+/** The routes: a stage of the work, its folder, its sheet and its word are one name. */
+export function App() {
+  return (
+    <>
+      <MaterialPatterns />
+      <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>
+        <Routes>
+          <Route index element={<Start />} />
+          <Route path="meals" element={<Meals />} />
+          <Route path="kitchen" element={<Kitchen />} />
+          <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
+          <Route path="meals/:mealId" element={<Start />} />
+          <Route path="*" element={<Start />} />
+        </Routes>
+      </Suspense>
+    </>
+  );
+}

@@ -1,0 +1,75 @@
+import { writeMass } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { Figure } from '../parts/Figure.tsx';
+import { NothingYet } from '../parts/NothingYet.tsx';
+import { Unaccounted } from '../parts/Unaccounted.tsx';
+import { Weigh } from '../parts/Weigh.tsx';
+import { BenchBowl } from '../figures/BenchBowl.tsx';
+
+/** Pull, pick, shred: what comes out is weighed, and each weighing narrows what comes after it. */
+export default function Bench() {
+  const { batchReckoning, units, standing } = useOpenMeal();
+  const { meat } = batchReckoning;
+  if (meat.rawG.mid === 0) return <NothingYet title="Pull, pick and shred" />;
+  const weighed = (flow: string) =>
+    standing.some(({ measures }) => measures.what === 'sum' && measures.flow === flow);
+  const done = weighed('shred');
+  const boneIn = meat.boneG.mid > 1;
+  const next =
+    boneIn && !weighed('bone')
+      ? 'Weigh the bones'
+      : !weighed('pickings')
+        ? 'Weigh what you pick out'
+        : 'Weigh the shred';
+  return (
+    <>
+      <div className="line">
+        <h1>{done ? 'The shred is weighed' : next}</h1>
+      </div>
+      <div className="two">
+        <BenchBowl
+          shredG={meat.shredG.mid}
+          boneG={meat.boneG.mid}
+          pickingsG={meat.pickingsG.mid}
+          weighed={done}
+        />
+        <div>
+          <Figure written={writeMass(meat.shredG, units)} size="huge" words={done ? 'weighed' : 'shred'} />
+        </div>
+      </div>
+      <div className="weighs">
+        <Weigh
+          flow="cooked"
+          label="Meat with its bones"
+          words="the weight of the cooked meat"
+          planned={null}
+        />
+        {boneIn && (
+          <Weigh
+            flow="bone"
+            label="Bones"
+            words="the weight of the bones"
+            planned={writeMass(meat.boneOutG, units)}
+          />
+        )}
+        <Weigh
+          flow="pickings"
+          label="Picked out"
+          words="the weight of the pickings"
+          planned={writeMass(meat.pickingsG, units)}
+        />
+        <Weigh
+          flow="shred"
+          label="Shred"
+          words="the weight of the shred"
+          planned={writeMass(meat.shredG, units)}
+        />
+      </div>
+      <Unaccounted />
+      <Caution>
+        Small bones and membrane: pick twice for children and for people who swallow with difficulty.
+      </Caution>
+    </>
+  );
+}

@@ -1,0 +1,116 @@
+import type { Batch, Entry, Item, Lot, Meal } from '@/core/batch/schema.ts';
+import { usualBatch, usualDish, usualLot } from '@/core/batch/usual.ts';
+import { usualItems } from '@/core/pot/index.ts';
+import { act } from '@/store/acts.ts';
+import type { Settings } from '@/store/db.ts';
+import { db } from './db.ts';
+
+/** Everything a screen may change, each as one named act. Errors reach the page's own handler. */
+
+const id = () => crypto.randomUUID();
+const fire = (promise: Promise<unknown>) => {
+  promise.catch((error: unknown) => {
+    reportError(error);
+  });
+};
+
+export function editMeal(mealId: string, words: string, recipe: (meal: Meal) => Meal, field?: string): void {
+  fire(
+    act(db, { words, ...(field !== undefined && { field }) }, (deed) =>
+      deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
+    ),
+  );
+}
+
+export function editBatch(
+  batchId: string,
+  words: string,
+  recipe: (batch: Batch) => Batch,
+  field?: string,
+): void {
+  fire(
+    act(db, { words, ...(field !== undefined && { field }) }, (deed) =>
+      deed.edit('batches', batchId, (row) => ({ ...row, batch: recipe(row.batch) })),
+    ),
+  );
+}
+
+export function editLot(
+  batchId: string,
+  lotId: string,
+  words: string,
+  changes: Partial<Lot>,
+  field?: string,
+): void {
+  const lots = (all: readonly Lot[]) => all.map((lot) => (lot.id === lotId ? { ...lot, ...changes } : lot));
+  editBatch(batchId, words, (batch) => ({ ...batch, lots: lots(batch.lots) }), field);
+}
+
+export function addLot(batchId: string): void {
+  editBatch(batchId, 'a new lot', (batch) => ({ ...batch, lots: [...batch.lots, usualLot(id())] }));
+}
+
+export function removeLot(batchId: string, lotId: string): void {
+  editBatch(batchId, 'taking a lot out', (batch) => ({
+    ...batch,
+    lots: batch.lots.filter((lot) => lot.id !== lotId),
+  }));
+}
+
+export function editItems(
+  batchId: string,
+  words: string,
+  recipe: (items: readonly Item[]) => Item[],
+  field?: string,
+): void {
+  editBatch(batchId, words, (batch) => ({ ...batch, items: recipe(batch.items ?? usualItems) }), field);
+}
+
+export const newItem = (ref: string): Item => ({ id: id(), ref, state: 'in' });
+
+export function addDish(mealId: string): void {
+  editMeal(mealId, 'a new dish', (meal) => ({ ...meal, dishes: [...meal.dishes, usualDish(id())] }));
+}
+
+export function addBatch(mealId: string, name: string): string {
+  const batchId = id();
+  fire(
+    act(db, { words: 'a new pot' }, async (deed) => {
+      await deed.put('batches', {
+        id: batchId,
+        mealId,
+        batch: { ...usualBatch(batchId, name), lots: [usualLot(id())] },
+      });
+      await deed.edit('meals', mealId, (row) => ({
+        ...row,
+        meal: { ...row.meal, batches: [...row.meal.batches, batchId] },
+      }));
+    }),
+  );
+  return batchId;
+}
+
+export function removeBatch(mealId: string, batchId: string): void {
+  fire(
+    act(db, { words: 'taking a pot out' }, async (deed) => {
+      const entries = await db.entries.where('mealId').equals(mealId).toArray();
+      for (const row of entries) if (row.entry.batch === batchId) await deed.remove('entries', row.id);
+      await deed.remove('batches', batchId);
+      await deed.edit('meals', mealId, (row) => ({
+        ...row,
+        meal: { ...row.meal, batches: row.meal.batches.filter((other) => other !== batchId) },
+      }));
+    }),
+  );
+}
+
+/** Adds a reading. One that corrects another names it; nothing is ever rewritten. */
+export function weigh(mealId: string, words: string, entry: Omit<Entry, 'id' | 'at' | 'source'>): void {
+  const entryId = id();
+  const made: Entry = { ...entry, id: entryId, at: Date.now(), source: 'typed' };
+  fire(act(db, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made })));
+}
+
+export function changeSettings(settings: Settings): void {
+  fire(act(db, { words: 'the units' }, (deed) => deed.put('kept', { id: 'settings', settings })));
+}

@@ -1,0 +1,98 @@
+import type { LotReckoning } from '@/core/reckon.ts';
+import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
+import { edgeOf, fillOf, type MaterialName } from './materials.ts';
+
+const HEIGHT = 42;
+const GAP = 9;
+/** A piece narrower than this has no word under it. */
+const NAMED = 40;
+
+interface Piece {
+  readonly name: string;
+  readonly material: MaterialName;
+  readonly grams: number;
+}
+
+/** What a lot becomes, largest use first; what is nothing is left out. */
+export function piecesOf(lot: LotReckoning): readonly Piece[] {
+  const pieces: readonly Piece[] = [
+    { name: 'shred', material: 'meat', grams: lot.shredG },
+    { name: 'juice', material: 'broth', grams: lot.juiceG },
+    { name: 'fat', material: 'fat', grams: lot.fatG },
+    { name: 'trim', material: 'fat', grams: lot.trimG },
+    { name: 'to the air', material: 'steam', grams: lot.airG },
+    { name: 'picked out', material: 'pickings', grams: lot.pickingsG },
+    { name: 'bone', material: 'bone', grams: lot.boneG },
+  ];
+  return pieces.filter(({ grams }) => grams > 0.5);
+}
+
+/** A slab as a knife leaves it: sides a little bowed, never quite square. */
+function slab(x: number, w: number, lean: number): string {
+  const bow = Math.min(4, w / 6);
+  const top = 3 + lean;
+  const foot = HEIGHT - 3 + lean * 0.4;
+  return (
+    `M${x + bow} ${top}Q${x + w / 2} ${top - 3 - lean} ${x + w - bow} ${top - lean}` +
+    `Q${x + w + bow * 0.4} ${HEIGHT / 2} ${x + w - bow} ${foot}` +
+    `Q${x + w / 2} ${foot + 3} ${x + bow} ${foot - lean}Q${x - bow * 0.4} ${HEIGHT / 2} ${x + bow} ${top}Z`
+  );
+}
+
+interface Props {
+  readonly lot: LotReckoning;
+  /** px for each gram: the same for all lots of the batch. */
+  readonly scale: number;
+  readonly width: number;
+  readonly units: UnitChoice;
+}
+
+/** One lot laid on the paper, cut apart into what it will become, to scale. */
+export function LotCutApart({ lot, scale, width, units }: Props) {
+  const set = (grams: number) => {
+    const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}`;
+  };
+  const pieces = piecesOf(lot);
+  const words = `${lot.name}, ${set(lot.rawG)}: ${pieces.map(({ name, grams }) => `${name} ${set(grams)}`).join(', ')}`;
+  let x = 4;
+  return (
+    <svg
+      className="cut-apart"
+      viewBox={`0 0 ${width} ${HEIGHT + 18}`}
+      width={width}
+      height={HEIGHT + 18}
+      role="img"
+      aria-label={words}
+    >
+      {pieces.map(({ name, material, grams }, i) => {
+        const w = Math.max(2.5, grams * scale);
+        const from = x;
+        x += w + GAP;
+        return (
+          <g key={name}>
+            <path
+              d={slab(from, w, (i % 3) - 1)}
+              fill={fillOf(material, material === 'meat' || material === 'bone')}
+              stroke={edgeOf(material)}
+              strokeWidth="1.3"
+            >
+              <title>{`${name} ${set(grams)}`}</title>
+            </path>
+            {w > NAMED && material !== 'meat' && (
+              <text x={from + w / 2} y={HEIGHT + 14} textAnchor="middle">
+                {`${name} ${set(grams)}`}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
+/** One scale for all lots: the largest fills the width. */
+export function lotScale(lots: readonly LotReckoning[], width: number): number {
+  const largest = Math.max(...lots.map((lot) => lot.rawG), 1);
+  return Math.min(0.16, (width - 7 * GAP - 8) / largest);
+}

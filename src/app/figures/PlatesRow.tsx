@@ -1,0 +1,65 @@
+import type { DishKind } from '@/core/batch/schema.ts';
+
+/** Past this many, one drawn plate stands for several. */
+const MOST_DRAWN = 240;
+
+interface Props {
+  /** Plates in the order in which they are filled, by dish. */
+  readonly dishes: readonly { readonly kind: DishKind; readonly count: number }[];
+  readonly surely: number;
+  readonly likely: number;
+}
+
+/** What lies on a plate of each kind. */
+function food(kind: DishKind): string {
+  switch (kind) {
+    case 'taco':
+      return 'M6 10a8 8 0 0 1 16 0z';
+    case 'roll':
+    case 'long roll':
+    case 'burrito':
+      return 'M7 5.5h14a3.4 3.4 0 0 1 0 6.8H7a3.4 3.4 0 0 1 0-6.8z';
+    case 'hand pie':
+      return 'M6 12 14 3.5 22 12z';
+    case 'soup':
+    case 'dip':
+      return 'M7 6h14q-1 8-7 8t-7-8z';
+    default:
+      return 'M8 9.5q0-5 6-5t6 5q0 3-6 3t-6-3z';
+  }
+}
+
+/** The row of plates: filled while sure, pale where the pot may run short, empty where it will. */
+export function PlatesRow({ dishes, surely, likely }: Props) {
+  const total = dishes.reduce((sum, { count }) => sum + count, 0);
+  const each = Math.max(1, Math.ceil(total / MOST_DRAWN));
+  const drawn = Math.ceil(total / each);
+  const plates = Array.from({ length: drawn }, (_, i) => {
+    const last = Math.min(total, (i + 1) * each);
+    const state = last <= surely ? 'sure' : last <= likely ? 'likely' : 'unsure';
+    return { kind: kindOf(dishes, last), state };
+  });
+  const small = drawn > 100;
+  const words = `${total} plates: surely ${surely}, likely ${likely}`;
+  return (
+    <div className={small ? 'plates-row is-small' : 'plates-row'} role="img" aria-label={words}>
+      {plates.map(({ kind, state }, i) => (
+        // Plates have no identity but their place in the row.
+        <svg key={i} viewBox="0 0 28 20" className={`plate is-${state}`} aria-hidden="true">
+          <ellipse className="rim" cx="14" cy="10" rx="13" ry="9" />
+          <path className="food" d={food(kind)} />
+        </svg>
+      ))}
+      {each > 1 && <p className="quiet">Each stands for {each} plates.</p>}
+    </div>
+  );
+}
+
+function kindOf(dishes: Props['dishes'], place: number): DishKind {
+  let until = 0;
+  for (const { kind, count } of dishes) {
+    until += count;
+    if (place <= until) return kind;
+  }
+  return dishes.at(-1)?.kind ?? 'own';
+}

@@ -1,0 +1,58 @@
+import type { Stage } from '@/core/batch/stages.ts';
+import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
+import type { OpenMeal } from '../../data/MealContext.ts';
+
+interface Station {
+  readonly key: string;
+  readonly under: string;
+}
+
+const one = ({ value, unit }: Written) => (unit === '' ? value : `${value} ${unit}`);
+const counted = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
+
+/** The key figure of each station: only set in words here, worked out in the core. */
+export function stationFigures({
+  batch,
+  reckoning,
+  batchReckoning,
+  units,
+}: OpenMeal): Readonly<Record<Stage, Station>> {
+  const { meal } = reckoning;
+  const { meat, liquid, ready, pot } = batchReckoning;
+  const finished = liquid.brothMl ?? liquid.sauceMl;
+  const shred = writeMass(meat.shredG, units);
+  const lots = batch.lots.filter((lot) => lot.cut !== '').length;
+  const plates = meal.servings.reduce((sum, { count }) => sum + count, 0);
+  const time = ready.min && writeMinutes(ready.min);
+  const left = meal.leftMl;
+  const broth = finished && writeVolume(finished, units);
+  return {
+    order: {
+      key:
+        plates > 0 ? `${one(writeMass(meal.needG, units))} · ${one(writeVolume(meal.needMl, units))}` : '–',
+      under: plates > 0 ? counted(plates, 'plate') : 'no plates yet',
+    },
+    meat: {
+      key: meat.rawG.mid > 0 ? one(writeMass(meat.rawG.mid, units)) : '–',
+      under: counted(lots, 'lot'),
+    },
+    pot: {
+      key: pot && liquid.pouredMl ? one(writeVolume(liquid.pouredMl.mid, units)) : '–',
+      under: 'poured',
+    },
+    clock: { key: time ? time.value : '–', under: time ? (time.range ?? '') : 'no time known' },
+    bench: {
+      key: meat.rawG.mid > 0 ? one(shred) : '–',
+      under: shred.range ? `${shred.range} shred` : 'shred',
+    },
+    broth: {
+      key: broth ? one(broth) : '–',
+      under: broth ? [broth.range, batch.strain ? 'broth' : 'sauce'].filter(Boolean).join(' ') : '',
+    },
+    plates: {
+      key: meal.enough === null ? '–' : writeChance(meal.enough),
+      under: meal.plates ? `surely ${meal.plates.surely} of ${meal.plates.total}` : '',
+    },
+    keep: { key: left ? one(writeVolume(left.mid, units)) : '–', under: 'to the shelf' },
+  };
+}

@@ -1,0 +1,132 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import type { MealFile } from '@/core/batch/schema.ts';
+import { deleteMeal } from '@/store/meals.ts';
+import { db, isDemo } from '../data/db.ts';
+import { saveText } from '../data/saveText.ts';
+import { countOf } from '../order/countOf.ts';
+import { Wrong } from '../parts/Wrong.tsx';
+import { AskReplace } from './AskReplace.tsx';
+import { Top } from '../shell/Top.tsx';
+import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+
+/** The meals that are kept here; a meal goes out as a file and comes in as one. */
+export default function Meals() {
+  const rows = useLiveQuery(() => db.meals.orderBy('made').reverse().toArray(), []);
+  useDocumentTitle('meals');
+  const picker = useRef<HTMLInputElement>(null);
+  const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean }>();
+  const [asked, setAsked] = useState<MealFile>();
+
+  const report = (error: unknown) => {
+    setSaid({ words: error instanceof Error ? error.message : String(error), wrong: true });
+  };
+  const take = async (file: MealFile) => {
+    const { importMeal } = await import('@/store/files.ts');
+    await importMeal(db, file);
+    setSaid({ words: `“${file.meal.name}” is in.`, wrong: false });
+    setAsked(undefined);
+  };
+  const open = async (source: File) => {
+    const { readIncoming } = await import('@/store/files.ts');
+    const incoming = await readIncoming(db, source);
+    if (!incoming.ok) setSaid({ words: incoming.error, wrong: true });
+    else if (incoming.known) setAsked(incoming.file);
+    else await take(incoming.file);
+  };
+  const save = async (id: string, name: string) => {
+    const { exportMeal } = await import('@/store/files.ts');
+    saveText(
+      `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'meal'}.json`,
+      await exportMeal(db, id),
+    );
+  };
+  return (
+    <div className="frame">
+      <Top />
+      <main id="sheet" className="sheet is-wide" tabIndex={-1}>
+        <div className="line">
+          <h1>Meals</h1>
+          <button type="button" className="btn act" onClick={() => picker.current?.click()}>
+            Bring in a file
+          </button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,application/json"
+            className="visually-hidden"
+            aria-label="A meal file"
+            tabIndex={-1}
+            onChange={(event) => {
+              const [file] = event.target.files ?? [];
+              event.target.value = '';
+              if (file) open(file).catch(report);
+            }}
+          />
+        </div>
+        {said && (said.wrong ? <Wrong>{said.words}</Wrong> : <p role="status">{said.words}</p>)}
+        {rows?.length === 0 && (
+          <p className="nothing">No meal is kept here. Begin one with “+ meal”, or bring in a file.</p>
+        )}
+        <ul className="meals">
+          {rows?.map(({ id, meal }) => {
+            const plates = meal.dishes.reduce((sum, dish) => sum + countOf(dish), 0);
+            return (
+              <li key={id}>
+                <Link to={`/meals/${id}`}>{meal.name || 'a meal without a name'}</Link>
+                <span className="quiet">
+                  {meal.batches.length === 1 ? 'one pot' : `${meal.batches.length} pots`}
+                  {plates > 0 && `, ${plates} plates`}
+                </span>
+                <button
+                  type="button"
+                  className="link"
+                  onClick={() => {
+                    save(id, meal.name).catch(report);
+                  }}
+                >
+                  Save as a file<span className="visually-hidden">: {meal.name}</span>
+                </button>
+                <button
+                  type="button"
+                  className="link"
+                  onClick={() => {
+                    deleteMeal(db, id, meal.name).catch(report);
+                  }}
+                >
+                  Delete<span className="visually-hidden"> {meal.name}</span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        {isDemo && (
+          <p>
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                import('../data/demo.ts').then(({ putDemoBack }) => putDemoBack(db)).catch(report);
+              }}
+            >
+              Put the demo back
+            </button>{' '}
+            <span className="quiet">The demo has a database of its own.</span>
+          </p>
+        )}
+        {asked && (
+          <AskReplace
+            name={asked.meal.name}
+            onReplace={() => {
+              take(asked).catch(report);
+            }}
+            onLeave={() => {
+              setAsked(undefined);
+            }}
+          />
+        )}
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,105 @@
+import { writeMass } from '@/core/quantity/index.ts';
+import type { Picking, Size, Trim } from '@/core/batch/schema.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { addLot, editBatch } from '../data/edits.ts';
+import { lotScale } from '../figures/LotCutApart.tsx';
+import { Choice } from '../parts/Choice.tsx';
+import { Problems } from '../parts/Problems.tsx';
+import { Enough } from '../plates/Enough.tsx';
+import { PlatesWanted } from '../order/PlatesWanted.tsx';
+import { LotRow } from './LotRow.tsx';
+
+const DRAWING = 560;
+
+const trims: readonly { value: Trim; words: string }[] = [
+  { value: 'none', words: 'leave on' },
+  { value: 'silver skin', words: 'silver skin off' },
+  { value: 'thick fat', words: 'thick fat off' },
+  { value: 'close', words: 'trim close' },
+];
+const pickings: readonly { value: Picking; words: string }[] = [
+  { value: 'all tender', words: 'keep all tender' },
+  { value: 'membrane', words: 'membrane, lumps' },
+  { value: 'lean only', words: 'lean only' },
+];
+const sizes: readonly { value: Size; words: string }[] = [
+  { value: 'cubes', words: '2–3 cm cubes' },
+  { value: 'chunks', words: '5–8 cm chunks' },
+  { value: 'ribs', words: 'ribs' },
+  { value: 'whole', words: 'whole' },
+];
+
+/** What was bought, and what it becomes: three entries here give the whole answer. */
+export function Meat() {
+  const { batch, batchReckoning, units } = useOpenMeal();
+  const { lots, meat } = batchReckoning;
+  const { value, unit } = writeMass(meat.rawG.mid, units);
+  const scale = lotScale(lots, DRAWING);
+  return (
+    <>
+      <div className="line">
+        <h1>{lots.length > 0 ? 'What the lots become' : 'What did you buy?'}</h1>
+        <p className="quiet">
+          {lots.length > 0 && (
+            <>
+              <b className="num">{`${value} ${unit}`}</b> in{' '}
+              {lots.length === 1 ? 'one lot' : `${lots.length} lots`} ·{' '}
+            </>
+          )}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              addLot(batch.id);
+            }}
+          >
+            Add a lot
+          </button>
+        </p>
+      </div>
+      <ul className="lots">
+        {batch.lots.map((lot, i) => (
+          <LotRow
+            key={lot.id}
+            lot={lot}
+            figures={lots.find((known) => known.lot === lot.id)}
+            scale={scale}
+            width={DRAWING}
+            first={i === 0}
+          />
+        ))}
+      </ul>
+      <Problems batch={batch.id} />
+      {lots.length > 0 && (
+        <div className="choices">
+          <Choice
+            legend="Fat"
+            value={batch.trim}
+            options={trims}
+            onChoose={(trim) => {
+              editBatch(batch.id, 'how it is trimmed', (b) => ({ ...b, trim }));
+            }}
+          />
+          <Choice
+            legend="Pick out"
+            value={batch.picking}
+            options={pickings}
+            onChoose={(picking) => {
+              editBatch(batch.id, 'what is picked out', (b) => ({ ...b, picking }));
+            }}
+          />
+          <Choice
+            legend="Cut into"
+            value={batch.size}
+            options={sizes}
+            onChoose={(size) => {
+              editBatch(batch.id, 'the size of the pieces', (b) => ({ ...b, size }));
+            }}
+          />
+        </div>
+      )}
+      <PlatesWanted />
+      <Enough />
+    </>
+  );
+}

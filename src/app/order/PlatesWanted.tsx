@@ -1,0 +1,39 @@
+import { Link } from 'react-router';
+import { dishName } from '@/core/order/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { DishCount } from './DishCount.tsx';
+
+/** How many plates: the third entry. Several dishes are written at the order. */
+export function PlatesWanted() {
+  const { loaded, reckoning } = useOpenMeal();
+  const { dishes } = loaded.meal;
+  const [only] = dishes;
+  if (dishes.length === 1 && only) {
+    return (
+      <div className="plates-wanted">
+        <span>for</span>
+        <DishCount dish={only} hidden />
+        <span>{dishName(only)}</span>
+        <Link className="quiet" to="../order" relative="path">
+          another dish
+        </Link>
+      </div>
+    );
+  }
+  return (
+    <p className="plates-wanted">
+      <span>
+        for{' '}
+        {reckoning.meal.servings.map(({ dish, count, name }, i) => (
+          <span key={dish}>
+            {i > 0 && ', '}
+            <b className="num">{count}</b> {name}
+          </span>
+        ))}
+      </span>
+      <Link className="quiet" to="../order" relative="path">
+        change
+      </Link>
+    </p>
+  );
+}

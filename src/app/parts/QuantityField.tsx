@@ -1,0 +1,130 @@
+import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { readAny, type Measure, type Quantity } from '@/core/quantity/index.ts';
+import { Wrong } from './Wrong.tsx';
+
+interface Props {
+  readonly label: string;
+  /** The label is read out but not shown. */
+  readonly hidden?: boolean;
+  readonly quantity: Quantity | undefined;
+  /** What may be written: one measure, or several of which the text decides. */
+  readonly measure: Measure | readonly Measure[];
+  /** Units offered for a bare number. */
+  readonly units?: readonly string[];
+  readonly placeholder?: string;
+  /** What is wrong with it though it reads well. */
+  readonly problem?: string | undefined;
+  readonly chars?: number;
+  readonly autoFocus?: boolean;
+  readonly weighs?: boolean;
+  /** Called at each change with the text as typed and what was read from it. */
+  onChange?(quantity: Quantity, measure: Measure | undefined): void;
+  /** Called with a quantity that reads well, when Enter is pressed or the field is left. */
+  onDone?(quantity: Quantity, measure: Measure): void;
+  /** Called when the field is left empty. */
+  onEmptied?(): void;
+}
+
+/** A quantity as people write it: kept letter for letter, read at once, its fault said in one sentence. */
+export function QuantityField(props: Props) {
+  const {
+    label,
+    hidden,
+    quantity,
+    measure,
+    units,
+    placeholder,
+    problem,
+    chars = 9,
+    autoFocus,
+    weighs,
+    onChange,
+    onDone,
+    onEmptied,
+  } = props;
+  const id = useId();
+  const stored = quantity?.text ?? '';
+  const [text, setText] = useState(stored);
+  const [focused, setFocused] = useState(false);
+  const sent = useRef(stored);
+
+  // Undo, another tab or a drawing may change what is stored; what was typed here is not disturbed.
+  useEffect(() => {
+    if (stored === sent.current) return;
+    sent.current = stored;
+    setText(stored);
+  }, [stored]);
+
+  const measures = typeof measure === 'string' ? [measure] : measure;
+  const read = (words: string) => (words.trim() === '' ? undefined : readAny(words, measures, units));
+  const reading = read(text);
+  const fault = reading && !reading.ok ? reading : undefined;
+  // While somebody is typing, half a unit is no fault yet.
+  const shown = fault && (!focused || fault.choices) ? fault : undefined;
+  const words = shown?.error ?? (fault ? undefined : problem);
+
+  const change = (next: string) => {
+    setText(next);
+    sent.current = next;
+    const now = read(next);
+    if (now?.ok) onChange?.(now.quantity, now.measure);
+    else onChange?.({ text: next }, undefined);
+  };
+  const done = () => {
+    if (reading?.ok) onDone?.(reading.quantity, reading.measure);
+    if (text.trim() === '') onEmptied?.();
+  };
+  const keys = (event: KeyboardEvent) => {
+    if (event.key === 'Enter') done();
+  };
+
+  return (
+    <span className="field">
+      <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
+        {label}
+      </label>
+      <input
+        id={id}
+        className="write num"
+        size={chars}
+        value={text}
+        placeholder={placeholder}
+        autoComplete="off"
+        spellCheck={false}
+        // The first thing the cook needs: only an empty new meal asks for it.
+        autoFocus={autoFocus}
+        aria-invalid={words !== undefined}
+        aria-describedby={words === undefined ? undefined : `${id}-wrong`}
+        data-weighs={weighs ? true : undefined}
+        onFocus={() => {
+          setFocused(true);
+        }}
+        onBlur={() => {
+          setFocused(false);
+          done();
+        }}
+        onChange={(event) => {
+          change(event.target.value);
+        }}
+        onKeyDown={keys}
+      />
+      {words !== undefined && <Wrong id={`${id}-wrong`}>{words}</Wrong>}
+      {shown?.choices && (
+        <span className="offers">
+          {shown.choices.map((choice) => (
+            <button
+              key={choice}
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => {
+                change(choice);
+              }}
+            >
+              {choice}
+            </button>
+          ))}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,21 @@
+import { writeMass } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { Wrong } from './Wrong.tsx';
+
+/** From this share of what went in, a difference is said aloud; smaller ones stand in the table. */
+const SAID = 0.02;
+
+/** What was weighed and does not balance: missing or found, never hidden. */
+export function Unaccounted() {
+  const { reckoning, batch, units } = useOpenMeal();
+  const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
+  return said.map(({ flow, grams }) => {
+    const { value, unit } = writeMass(grams, units);
+    return (
+      <Wrong key={`${flow.material} ${flow.lot ?? ''} ${flow.item ?? ''}`}>
+        {value} {unit} of {flow.item ?? 'it'} {flow.material === 'missing' ? 'is missing' : 'was found'} at
+        the {flow.stage}: weigh it again, or look for it.
+      </Wrong>
+    );
+  });
+}

@@ -1,0 +1,54 @@
+import type { Weighable } from '@/core/batch/schema.ts';
+import type { Measure, Written } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { weigh } from '../data/edits.ts';
+import { massUnits } from '../data/useSettings.ts';
+import { QuantityField } from './QuantityField.tsx';
+
+interface Props {
+  readonly flow: Weighable;
+  /** "Weigh the bones". */
+  readonly label: string;
+  /** Names the act: "the weight of the bones". */
+  readonly words: string;
+  readonly planned: Written | null;
+  readonly measure?: readonly Measure[];
+}
+
+const massOnly: readonly Measure[] = ['mass'];
+
+/** One reading of the batch: typed in, kept with its time; a correction is a new reading. */
+export function Weigh({ flow, label, words, planned, measure = massOnly }: Props) {
+  const { loaded, batch, standing, units } = useOpenMeal();
+  const entry = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === flow);
+  const at =
+    entry && new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(entry.at);
+  const base = {
+    batch: batch.id,
+    measures: { what: 'sum', flow } as const,
+    ...(entry && { replaces: entry.id }),
+  };
+  return (
+    <div className={entry ? 'weigh is-weighed' : 'weigh'}>
+      <QuantityField
+        label={label}
+        quantity={entry?.value ?? undefined}
+        measure={measure}
+        units={massUnits(units)}
+        placeholder={planned ? `about ${planned.value} ${planned.unit}` : ''}
+        chars={12}
+        weighs
+        onDone={(value, read) => {
+          if (value.text === entry?.value?.text) return;
+          weigh(loaded.meal.id, words, { ...base, value, measure: read === 'volume' ? 'volume' : 'mass' });
+        }}
+        onEmptied={() => {
+          if (entry) weigh(loaded.meal.id, `taking back ${words}`, { ...base, value: null, measure: 'mass' });
+        }}
+      />
+      <small className="quiet">
+        {entry ? `weighed at ${at}` : planned?.range ? `likely ${planned.range} ${planned.unit}` : ''}
+      </small>
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import Modal from 'react-bootstrap/Modal';
+
+const keys = [
+  ['[ and ]', 'the station before, the station after'],
+  ['w', 'weigh: to the first weight of the sheet'],
+  ['u', 'undo; Shift and u does it again'],
+  ['Enter', 'keep what was typed'],
+  ['Esc', 'close'],
+  ['?', 'this list'],
+] as const;
+
+/** The list of keys. */
+export default function KeysDialog({ onClose }: { onClose(): void }) {
+  return (
+    <Modal show centered onHide={onClose} aria-labelledby="keys-title">
+      <Modal.Header closeButton>
+        <Modal.Title id="keys-title" as="h2">
+          Keys
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <dl className="keys">
+          {keys.map(([key, words]) => (
+            <div key={key}>
+              <dt>
+                <kbd>{key}</kbd>
+              </dt>
+              <dd>{words}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal.Body>
+    </Modal>
+  );
+}

@@ -1,0 +1,65 @@
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { stages } from '@/core/batch/stages.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { takeBack, doAgain } from '../data/useUndo.ts';
+import { useStage } from './useStage.ts';
+
+const KeysDialog = lazy(() => import('./KeysDialog.tsx'));
+
+const isWriting = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  target.matches('input:not([type=radio]), select, textarea, [contenteditable]');
+
+/** The keys of the frame, and the dialog that lists them. */
+export function KeysHelp() {
+  const [open, setOpen] = useState(false);
+  const { loaded, batch } = useOpenMeal();
+  const stage = useStage();
+  const navigate = useNavigate();
+
+  useEffect(() => {
+    const go = (by: number) => {
+      const next = stages[stages.indexOf(stage) + by];
+      if (next) void navigate(`/meals/${loaded.meal.id}/batches/${batch.id}/${next}`);
+    };
+    const press = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || isWriting(event.target)) return;
+      const keys: Readonly<Record<string, () => void>> = {
+        '?': () => {
+          setOpen(true);
+        },
+        '[': () => {
+          go(-1);
+        },
+        ']': () => {
+          go(1);
+        },
+        u: takeBack,
+        U: doAgain,
+        w: () => {
+          document.querySelector<HTMLElement>('[data-weighs]')?.focus();
+        },
+      };
+      const deed = keys[event.key];
+      if (!deed) return;
+      event.preventDefault();
+      deed();
+    };
+    document.addEventListener('keydown', press);
+    return () => {
+      document.removeEventListener('keydown', press);
+    };
+  }, [batch.id, loaded.meal.id, navigate, stage]);
+
+  if (!open) return null;
+  return (
+    <Suspense>
+      <KeysDialog
+        onClose={() => {
+          setOpen(false);
+        }}
+      />
+    </Suspense>
+  );
+}

@@ -1,0 +1,54 @@
+import { Redo2, Undo2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { NavLink, useNavigate } from 'react-router';
+import { newMeal } from '@/store/meals.ts';
+import { db, isDemo } from '../data/db.ts';
+import { todayName } from '../data/todayName.ts';
+import { useUndo } from '../data/useUndo.ts';
+import { Brand } from './Brand.tsx';
+
+/** The top of every page: the stove, a new meal, and at the right what is kept for all meals. */
+export function Top({ children }: { readonly children?: ReactNode }) {
+  const navigate = useNavigate();
+  const { undoWords, redoWords, undo, redo } = useUndo();
+  const start = () => {
+    newMeal(db, todayName())
+      .then(({ mealId, batchId }) => navigate(`/meals/${mealId}/batches/${batchId}/meat`))
+      .catch((error: unknown) => {
+        reportError(error);
+      });
+  };
+  return (
+    <header className="top">
+      <a className="skip" href="#sheet">
+        To the sheet
+      </a>
+      <Brand />
+      {children ?? <span className="stove" />}
+      <nav className="top-links" aria-label="Kept for all meals">
+        {undoWords !== undefined && (
+          <button type="button" className="undo" onClick={undo} title={`Undo ${undoWords}`}>
+            <Undo2 size={16} aria-hidden />
+            <span>undo {undoWords}</span>
+          </button>
+        )}
+        {redoWords !== undefined && (
+          <button
+            type="button"
+            className="undo"
+            onClick={redo}
+            aria-label={`Do again: ${redoWords}`}
+            title={`Do again: ${redoWords}`}
+          >
+            <Redo2 size={16} aria-hidden />
+          </button>
+        )}
+        <button type="button" onClick={start}>
+          + meal
+        </button>
+        <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
+        <NavLink to="/kitchen">kitchen</NavLink>
+      </nav>
+    </header>
+  );
+}
