@@ -2,8 +2,6 @@ import cutTable from './cuts.json' with { type: 'json' };
 import ingredientTable from './ingredients.json' with { type: 'json' };
 import type { Cut, Ingredient, Reference } from './types.ts';
 
-export type { Composition, Cut, Ingredient, IngredientComposition, Reference, Species } from './types.ts';
-
 /** The tables that ship with the program. */
 export const reference: Reference = {
   version: cutTable.version,

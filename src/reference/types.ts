@@ -54,20 +54,6 @@ export interface Ingredient {
   readonly source: string;
 }
 
-/** A published cooked yield by weight beside the two compositions: for checks only. */
-export interface WeighedYield {
-  readonly name: string;
-  readonly raw: string;
-  readonly cooked: string;
-  readonly proteinRaw: number;
-  readonly proteinCooked: number;
-  /** cooked / raw by weight, both as published. */
-  readonly weighed: number;
-  readonly how: '1 lb' | 'by weight' | 'by piece';
-  /** Bone-in rows gave the bone shares, so they cannot check the yield: shown, not counted. */
-  readonly counted: boolean;
-}
-
 export interface Reference {
   readonly version: string;
   readonly cuts: readonly Cut[];

@@ -1,7 +1,4 @@
-import { applyPatches, enablePatches, produceWithPatches } from 'immer';
 import type { Act, BatchRow, Change, EntryRow, KeptRow, MealRow, Row, SlowSpoonDb, TableName } from './db.ts';
-
-enablePatches();
 
 /** At least fifty acts can be taken back; older ones are let go. */
 const KEEP = 200;
@@ -57,7 +54,7 @@ export async function act(
       changes,
       ...(field !== undefined && { field }),
     };
-    await db.acts.add(made as Act);
+    await db.acts.add(made);
     const count = await db.acts.count();
     if (count > KEEP)
       await db.acts
@@ -70,15 +67,12 @@ export async function act(
 function deedIn(db: SlowSpoonDb, changes: Change[]): Deed {
   return {
     async edit(table, id, recipe) {
-      const row = await tableOf(db, table).get(id);
-      if (!row) throw new Error(`There is no “${id}” in ${table} any more.`);
-      const [next, patch, inverse] = produceWithPatches(row, (draft) => {
-        const changed = recipe(draft as never);
-        return changed as typeof draft;
-      });
-      if (patch.length === 0 || JSON.stringify(next) === JSON.stringify(row)) return;
-      await tableOf(db, table).put(next);
-      changes.push({ what: 'edit', table, id, patch, inverse });
+      const before = await tableOf(db, table).get(id);
+      if (!before) throw new Error(`There is no “${id}” in ${table} any more.`);
+      const after: Row = recipe(before as never);
+      if (JSON.stringify(after) === JSON.stringify(before)) return;
+      await tableOf(db, table).put(after);
+      changes.push({ what: 'put', table, id, before, after });
     },
     async put(table, row) {
       const before = await tableOf(db, table).get(row.id);
@@ -102,21 +96,13 @@ function mergeable(last: Act, { field }: ActOptions, now: number): boolean {
   return field !== undefined && last.field === field && last.undone === 0 && now - last.at < ONE_ACT;
 }
 
-/** Both edits as one: the later patch after the earlier, their inverses the other way round. */
+/** Two changes of one row as one: from what it was before the first to what it is after the second. */
 function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | undefined {
-  const [before, after] = [last.changes[0], changes[0]];
+  const [first, second] = [last.changes[0], changes[0]];
   if (last.changes.length !== 1 || changes.length !== 1) return undefined;
-  if (
-    before?.what !== 'edit' ||
-    after?.what !== 'edit' ||
-    before.table !== after.table ||
-    before.id !== after.id
-  ) {
-    return undefined;
-  }
-  return [
-    { ...after, patch: [...before.patch, ...after.patch], inverse: [...after.inverse, ...before.inverse] },
-  ];
+  if (first?.what !== 'put' || second?.what !== 'put') return undefined;
+  if (first.table !== second.table || first.id !== second.id || !first.before) return undefined;
+  return [{ ...second, before: first.before }];
 }
 
 /** The act that undo would take back, and the one that redo would do again. */
@@ -157,11 +143,6 @@ async function step(db: SlowSpoonDb, way: 'undo' | 'redo', now: number): Promise
 async function turn(db: SlowSpoonDb, change: Change, way: 'undo' | 'redo', now: number): Promise<Change> {
   if (change.what === 'append') return turnEntry(db, change, way, now);
   const table = tableOf(db, change.table);
-  if (change.what === 'edit') {
-    const row = await table.get(change.id);
-    if (row) await table.put(applyPatches(row, way === 'undo' ? change.inverse : change.patch));
-    return change;
-  }
   const row = way === 'undo' ? change.before : change.after;
   if (row) await table.put(row);
   else await table.delete(change.id);

@@ -1,5 +1,4 @@
 import { Dexie, type EntityTable } from 'dexie';
-import type { Patch } from 'immer';
 import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/schema.ts';
 
 /** A meal as it is kept. One that came in from a file keeps the kitchen it came with. */
@@ -36,15 +35,8 @@ export type KeptRow =
 export type Row = MealRow | BatchRow | EntryRow | KeptRow;
 export type TableName = 'meals' | 'batches' | 'entries' | 'kept';
 
-/** What one act did to one row. Entries are only ever added: undo adds one that takes it back. */
+/** What one act did to one row: what it was before (nothing, if it is new) and after. Entries are only ever added: undo adds one that takes it back. */
 export type Change =
-  | {
-      readonly what: 'edit';
-      readonly table: TableName;
-      readonly id: string;
-      readonly patch: Patch[];
-      readonly inverse: Patch[];
-    }
   | {
       readonly what: 'put';
       readonly table: TableName;

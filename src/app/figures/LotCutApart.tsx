@@ -39,6 +39,16 @@ function slab(x: number, w: number, lean: number): string {
   );
 }
 
+/** The pieces side by side, each as wide as it is heavy. */
+function laidOut(pieces: readonly Piece[], scale: number) {
+  let x = 4;
+  return pieces.map((piece) => {
+    const [from, w] = [x, Math.max(2.5, piece.grams * scale)];
+    x += w + GAP;
+    return { ...piece, from, w };
+  });
+}
+
 interface Props {
   readonly lot: LotReckoning;
   /** px for each gram: the same for all lots of the batch. */
@@ -55,7 +65,6 @@ export function LotCutApart({ lot, scale, width, units }: Props) {
   };
   const pieces = piecesOf(lot);
   const words = `${lot.name}, ${set(lot.rawG)}: ${pieces.map(({ name, grams }) => `${name} ${set(grams)}`).join(', ')}`;
-  let x = 4;
   return (
     <svg
       className="cut-apart"
@@ -65,10 +74,7 @@ export function LotCutApart({ lot, scale, width, units }: Props) {
       role="img"
       aria-label={words}
     >
-      {pieces.map(({ name, material, grams }, i) => {
-        const w = Math.max(2.5, grams * scale);
-        const from = x;
-        x += w + GAP;
+      {laidOut(pieces, scale).map(({ name, material, grams, from, w }, i) => {
         return (
           <g key={name}>
             <path

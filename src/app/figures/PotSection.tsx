@@ -5,6 +5,18 @@ const WIDTH = 480;
 const HEIGHT = 250;
 const FOOT = 226;
 
+/** What was put in, stacked at the height each alone reaches in this vessel. */
+function stackOf(items: PotPicture['items'], scale: number) {
+  let foot = FOOT;
+  return items
+    .filter((item) => item.ml > 0)
+    .map((item) => {
+      const height = Math.max(2, item.cm * scale);
+      foot -= height;
+      return { ...item, y: foot, height };
+    });
+}
+
 interface Props {
   readonly pot: PotPicture;
   readonly pieceCm: number;
@@ -34,14 +46,7 @@ export function PotSection({ pot, pieceCm, words }: Props) {
       h: rowH * scale - 3,
     };
   });
-  let foot = FOOT;
-  const stack = items
-    .filter((item) => item.ml > 0)
-    .map((item) => {
-      const height = Math.max(2, item.cm * scale);
-      foot -= height;
-      return { ...item, y: foot, height };
-    });
+  const stack = stackOf(items, scale);
   const stackX = left + w + 54;
   return (
     <svg className="pot-section" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={words}>

@@ -2,8 +2,8 @@ import Modal from 'react-bootstrap/Modal';
 
 interface Props {
   readonly name: string;
-  onReplace(): void;
-  onLeave(): void;
+  readonly onReplace: () => void;
+  readonly onLeave: () => void;
 }
 
 /** A file whose meal is here already: nothing is replaced unasked. */

@@ -57,6 +57,12 @@ export function Meat() {
           </button>
         </p>
       </div>
+      {lots.length === 0 && (
+        <p className="nothing">
+          Write a weight and a cut, and how many plates they are for. The rest is filled in with the usual and
+          can be changed.
+        </p>
+      )}
       <ul className="lots">
         {batch.lots.map((lot, i) => (
           <LotRow

@@ -1,11 +1,11 @@
 import { Plus, X } from 'lucide-react';
-import { useId } from 'react';
 import { type Dish, type DishKind } from '@/core/batch/schema.ts';
 import { usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addDish, editMeal } from '../data/edits.ts';
 import { Choice } from '../parts/Choice.tsx';
+import { SelectField } from '../parts/SelectField.tsx';
 import { TextField } from '../parts/TextField.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { DishCount } from './DishCount.tsx';
@@ -65,7 +65,6 @@ export default function Order() {
 
 function DishRow({ dish }: { readonly dish: Dish }) {
   const { loaded, reckoning, units } = useOpenMeal();
-  const id = useId();
   const { meal } = loaded;
   const serving = reckoning.meal.servings.find((s) => s.dish === dish.id);
   const edit = (words: string, changes: Partial<Dish>) => {
@@ -79,23 +78,17 @@ function DishRow({ dish }: { readonly dish: Dish }) {
   return (
     <li className="dish">
       <DishCount dish={dish} />
-      <span className="field">
-        <label htmlFor={id}>Dish</label>
-        <select
-          id={id}
-          className="write"
-          value={dish.kind}
-          onChange={(event) => {
-            edit('the dish', { kind: event.target.value as DishKind });
-          }}
-        >
-          {kinds.map((kind) => (
-            <option key={kind} value={kind}>
-              {usualDishes[kind].name}
-            </option>
-          ))}
-        </select>
-      </span>
+      <SelectField
+        label="Dish"
+        value={dish.kind}
+        onChoose={(kind) => edit('the dish', { kind: kind as DishKind })}
+      >
+        {kinds.map((kind) => (
+          <option key={kind} value={kind}>
+            {usualDishes[kind].name}
+          </option>
+        ))}
+      </SelectField>
       <Choice
         legend="Plates are"
         hidden

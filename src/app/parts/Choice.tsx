@@ -1,16 +1,18 @@
 import { useId } from 'react';
+import { useShown } from './useShown.ts';
 
 interface Props<T extends string> {
   readonly legend: string;
   readonly hidden?: boolean;
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly words: string }[];
-  onChoose(value: T): void;
+  readonly onChoose: (value: T) => void;
 }
 
 /** One of a few, as radio buttons in one strip: arrows move, no mouse is needed. */
 export function Choice<T extends string>({ legend, hidden = false, value, options, onChoose }: Props<T>) {
   const name = useId();
+  const [shown, show] = useShown(value);
   return (
     <div className="choice" role="radiogroup" aria-labelledby={`${name}-legend`}>
       <span id={`${name}-legend`} className={hidden ? 'visually-hidden' : 'legend'}>
@@ -23,8 +25,9 @@ export function Choice<T extends string>({ legend, hidden = false, value, option
               type="radio"
               name={name}
               value={option.value}
-              checked={option.value === value}
+              checked={option.value === shown}
               onChange={() => {
+                show(option.value);
                 onChoose(option.value);
               }}
             />

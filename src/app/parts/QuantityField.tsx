@@ -18,11 +18,11 @@ interface Props {
   readonly autoFocus?: boolean;
   readonly weighs?: boolean;
   /** Called at each change with the text as typed and what was read from it. */
-  onChange?(quantity: Quantity, measure: Measure | undefined): void;
+  readonly onChange?: (quantity: Quantity, measure: Measure | undefined) => void;
   /** Called with a quantity that reads well, when Enter is pressed or the field is left. */
-  onDone?(quantity: Quantity, measure: Measure): void;
+  readonly onDone?: (quantity: Quantity, measure: Measure) => void;
   /** Called when the field is left empty. */
-  onEmptied?(): void;
+  readonly onEmptied?: () => void;
 }
 
 /** A quantity as people write it: kept letter for letter, read at once, its fault said in one sentence. */

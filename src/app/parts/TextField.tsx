@@ -3,7 +3,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 interface Props {
   readonly label: string;
   readonly value: string;
-  onChange(value: string): void;
+  readonly onChange: (value: string) => void;
 }
 
 /** A line of words, kept as it is typed. */

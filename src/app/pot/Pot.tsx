@@ -10,6 +10,7 @@ import { Problems } from '../parts/Problems.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { Items } from './Items.tsx';
+import { PotName } from './PotName.tsx';
 import { VesselSelect } from './VesselSelect.tsx';
 
 const levels: readonly { value: Level; words: string }[] = [
@@ -113,6 +114,7 @@ export default function Pot() {
           </div>
         </section>
       )}
+      <PotName />
       <Caution>
         Marinate and thaw in the fridge. Hot fat and full pots: lift with help, keep hands and face away from
         steam.

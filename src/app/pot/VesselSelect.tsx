@@ -1,6 +1,7 @@
 import { openPhase } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
+import { SelectField } from '../parts/SelectField.tsx';
 
 /** The vessel: the smallest that it fits, or the cook's choice. */
 export function VesselSelect() {
@@ -8,12 +9,12 @@ export function VesselSelect() {
   const chosen = openPhase(batch.cook)?.vessel ?? '';
   const found = batchReckoning.pot?.vessel.name ?? '';
   return (
-    <select
-      className="write"
-      aria-label="Vessel"
+    <SelectField
+      label="Vessel"
+      hidden
       value={chosen}
-      onChange={(event) => {
-        const vessel = event.target.value === '' ? undefined : event.target.value;
+      onChoose={(id) => {
+        const vessel = id === '' ? undefined : id;
         editBatch(batch.id, 'the vessel', (b) => ({
           ...b,
           cook: b.cook.map((phase) => ({ ...phase, vessel })),
@@ -28,6 +29,6 @@ export function VesselSelect() {
           {vessel.name}
         </option>
       ))}
-    </select>
+    </SelectField>
   );
 }

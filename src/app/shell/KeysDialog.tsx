@@ -10,7 +10,7 @@ const keys = [
 ] as const;
 
 /** The list of keys. */
-export default function KeysDialog({ onClose }: { onClose(): void }) {
+export default function KeysDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <Modal show centered onHide={onClose} aria-labelledby="keys-title">
       <Modal.Header closeButton>

@@ -3,7 +3,6 @@ import { useNavigate } from 'react-router';
 import { stages } from '@/core/batch/stages.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { takeBack, doAgain } from '../data/useUndo.ts';
-import { useStage } from './useStage.ts';
 
 const KeysDialog = lazy(() => import('./KeysDialog.tsx'));
 
@@ -15,12 +14,13 @@ const isWriting = (target: EventTarget | null) =>
 export function KeysHelp() {
   const [open, setOpen] = useState(false);
   const { loaded, batch } = useOpenMeal();
-  const stage = useStage();
   const navigate = useNavigate();
 
   useEffect(() => {
     const go = (by: number) => {
-      const next = stages[stages.indexOf(stage) + by];
+      // The address knows where we are before the page has been drawn again.
+      const at = stages.findIndex((stage) => location.pathname.endsWith(`/${stage}`));
+      const next = stages[at + by];
       if (next) void navigate(`/meals/${loaded.meal.id}/batches/${batch.id}/${next}`);
     };
     const press = (event: KeyboardEvent) => {
@@ -50,7 +50,7 @@ export function KeysHelp() {
     return () => {
       document.removeEventListener('keydown', press);
     };
-  }, [batch.id, loaded.meal.id, navigate, stage]);
+  }, [batch.id, loaded.meal.id, navigate]);
 
   if (!open) return null;
   return (

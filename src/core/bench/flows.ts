@@ -1,7 +1,7 @@
 import { massOf, times, type Flow } from '../ledger/index.ts';
-import { settle } from '../ledger/settle.ts';
+import { settle } from '../ledger/index.ts';
 import { boneOnBench, type LotMass, type LotPlan } from '../meat/index.ts';
-import type { CookedLot } from '../meat/flows.ts';
+import type { CookedLot } from '../meat/index.ts';
 
 /** What the bench makes of one lot's cooked meat: bone and pickings out, shred into the bowl. */
 export function benchFlows(plan: LotPlan, mass: LotMass, cooked: CookedLot, batch: string): Flow[] {

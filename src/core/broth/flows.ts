@@ -1,5 +1,5 @@
 import { amountOf, massOf, times, type Amount, type Flow } from '../ledger/index.ts';
-import { settle } from '../ledger/settle.ts';
+import { settle } from '../ledger/index.ts';
 import type { LiquidMass, LiquidPlan } from './liquid.ts';
 
 /** Liquid out of nowhere: what is found where the balance has none. */

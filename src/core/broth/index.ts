@@ -1,4 +1,4 @@
-export { BROTH, FAT, gramsOfVolume } from './density.ts';
+export { BROTH, gramsOfVolume } from './density.ts';
 export {
   centreOfLiquid,
   cookLiquid,

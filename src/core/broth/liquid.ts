@@ -1,6 +1,6 @@
-import { alcoholLeft } from '../clock/steam.ts';
-import { massOf as mass, nothing, plus, setPlus, type Amount, type Pool } from '../ledger/amount.ts';
-import type { ItemPlan } from '../pot/items.ts';
+import { alcoholLeft } from '../clock/index.ts';
+import { massOf as mass, nothing, plus, setPlus, type Amount, type Pool } from '../ledger/index.ts';
+import type { ItemPlan } from '../pot/index.ts';
 import { BROTH, SAUCE, volumeOf } from './density.ts';
 
 /** Strained solids keep this much of the weight that went in, held liquid included (.5 to .75, estimate). */

@@ -7,9 +7,7 @@ export {
   setPlus,
   times,
   type Amount,
-  type Component,
   type Pool,
 } from './amount.ts';
-export { balance, massIn, mustClose } from './balance.ts';
 export { flowKey, type Flow, type LedgerFlow, type Material } from './flow.ts';
 export { settle } from './settle.ts';

@@ -48,7 +48,7 @@ export function ownCutProblem(own: OwnCut, reference: Reference): string | undef
   const like = reference.cuts.find((cut) => cut.id === own.like);
   if (!like) return `${own.name} is said to be like “${own.like}”, which is not in the table of cuts.`;
   const { protein = like.raw.protein, fat = like.raw.fat, ash = like.raw.ash } = own.composition ?? {};
-  const sum = protein + fat + (ash ?? like.raw.ash);
+  const sum = protein + fat + ash;
   if (sum > 1)
     return `${own.name}: protein, fat and ash add up to ${(100 * sum).toFixed(1)} %, more than all of it.`;
   if (protein <= 0) return `${own.name}: protein is ${protein}; meat has some.`;

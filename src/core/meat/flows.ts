@@ -7,9 +7,9 @@ import {
   times,
   type Amount,
   type Pool,
-} from '../ledger/amount.ts';
-import type { Flow } from '../ledger/flow.ts';
-import { settle } from '../ledger/settle.ts';
+} from '../ledger/index.ts';
+import type { Flow } from '../ledger/index.ts';
+import { settle } from '../ledger/index.ts';
 import { BONE_GIVES, boneOnBench, compositionOf, type LotMass, type LotPlan } from './lot.ts';
 
 /** Raw bone, per gram (estimate): what it gives to the liquid comes out of this. */

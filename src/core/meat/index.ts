@@ -1,10 +1,9 @@
 export { findCut, ownCutProblem, type KnownCut } from './cut.ts';
-export { cookedShare, fleshOf, KEPT_ASH, type Flesh } from './flesh.ts';
+export { lotFlows, type CookedLot } from './flows.ts';
 export {
   BONE_GIVES,
   boneOnBench,
   centreOfLot,
-  compositionOf,
   cookLot,
   emptyLotMass,
   nothingWeighed,

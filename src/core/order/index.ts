@@ -1,1 +1,1 @@
-export { dishName, needOf, ticketsOf, usualDishes, type Portion, type Ticket } from './dishes.ts';
+export { dishName, needOf, ticketsOf, usualDishes, type Ticket } from './dishes.ts';

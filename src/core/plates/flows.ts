@@ -13,7 +13,7 @@ export interface Source {
 }
 
 /**
- * The flows to the plates and to the shelf. Each dish draws on every lot and every jug in proportion
+ * The flows to the plates, and what share of shred and liquid they take. Each dish draws on every lot and every jug in proportion
  * to what there is, so that each lot keeps its own shred down to the plates.
  */
 export function plateFlows(
@@ -21,7 +21,7 @@ export function plateFlows(
   served: Served,
   shred: readonly Source[],
   liquid: readonly Source[],
-): Flow[] {
+): { readonly flows: Flow[]; readonly meatShare: number; readonly liquidShare: number } {
   const shredG = shred.reduce((sum, source) => sum + source.grams, 0);
   const liquidMl = liquid.reduce((sum, source) => sum + source.ml, 0);
   const flows: Flow[] = [];
@@ -52,21 +52,5 @@ export function plateFlows(
       flows.push({ ...ladle, from: 'jug', to: 'plates', material: 'liquid', stage: 'plates' });
     }
   }
-  for (const { batch, lot, grams, per } of shred) {
-    const left = times(per, grams * Math.max(0, 1 - meatShare));
-    flows.push({
-      batch,
-      ...(lot !== undefined && { lot }),
-      from: 'bowl',
-      to: 'shelf',
-      material: 'kept shred',
-      stage: 'keep',
-      amount: left,
-    });
-  }
-  for (const { batch, grams, per } of liquid) {
-    const left = times(per, grams * Math.max(0, 1 - liquidShare));
-    flows.push({ batch, from: 'jug', to: 'shelf', material: 'kept liquid', stage: 'keep', amount: left });
-  }
-  return flows.filter((flow) => massOf(flow.amount) > 0);
+  return { flows: flows.filter((flow) => massOf(flow.amount) > 0), meatShare, liquidShare };
 }

@@ -1,5 +1,5 @@
 import type { Batch, Item } from '../batch/schema.ts';
-import { amountOf, type Amount } from '../ledger/amount.ts';
+import { amountOf, type Amount } from '../ledger/index.ts';
 import { middle } from '../quantity/index.ts';
 import type { Ingredient, Reference } from '@/reference/types.ts';
 

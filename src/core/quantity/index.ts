@@ -1,8 +1,8 @@
 export { typedMass } from './typed.ts';
 export { middle, relativeSpread, Z90, type Quantity } from './quantity.ts';
 export { rangeOf, type Range } from './range.ts';
-export { readQuantity, type Reading } from './read.ts';
-export { readAny, type AnyReading } from './readAny.ts';
+export { readQuantity } from './read.ts';
+export { readAny } from './readAny.ts';
 export type { Measure } from './units.ts';
 export {
   writeChance,

@@ -63,12 +63,10 @@ function write(figure: Range | number, steps: readonly Step[]): Written {
     const shown = (ranged && digits === 0 ? roundedTo(x, p90 - p10) : x) / step.si;
     return shown.toFixed(digits).replace(/^-(0(\.0+)?)$/, '$1');
   };
-  const [low, high] = ranged ? [set(p10), set(p90)] : [undefined, undefined];
-  return {
-    value: set(mid),
-    unit: step.unit,
-    ...(low !== undefined && high !== undefined && low !== high && { range: `${low}–${high}` }),
-  };
+  const written = { value: set(mid), unit: step.unit };
+  if (!ranged) return written;
+  const [low, high] = [set(p10), set(p90)];
+  return low === high ? written : { ...written, range: `${low}–${high}` };
 }
 
 /** A mass in grams as "1.9 kg" with "1.7–2.1"; in the US system pounds and ounces. */

@@ -1,8 +1,8 @@
 import { benchFlows } from '../bench/index.ts';
 import { centreOfLiquid, liquidFlows, type LiquidWeighed } from '../broth/index.ts';
 import { flowKey, massOf, nothing, type Flow, type LedgerFlow, type Material } from '../ledger/index.ts';
-import { centreOfLot, type LotWeighed } from '../meat/index.ts';
-import { lotFlows } from '../meat/flows.ts';
+import { keptFlows } from '../keep/index.ts';
+import { centreOfLot, lotFlows, type LotWeighed } from '../meat/index.ts';
 import {
   centreOfServing,
   emptyServed,
@@ -100,7 +100,8 @@ export function centreOf(mealPlan: MealPlan, plans: readonly BatchPlan[]): Centr
   const ml = liquid.reduce((sum, source) => sum + source.ml, 0);
   const grams = shred.reduce((sum, source) => sum + source.grams, 0);
   serve(mealPlan.tickets, grams, ml, centreOfServing(mealPlan.tickets.length), served);
-  flows.push(...plateFlows(mealPlan.tickets, served, shred, liquid));
+  const plated = plateFlows(mealPlan.tickets, served, shred, liquid);
+  flows.push(...plated.flows, ...keptFlows(shred, liquid, plated.meatShare, plated.liquidShare));
   return { batches, served, flows };
 }
 

@@ -26,7 +26,13 @@ const rows: readonly (readonly [Exclude<keyof Strands, 'dishes'>, string])[] = [
 ];
 
 /** The strands in words: planned beside weighed. */
-export default function StrandsTable({ strands, onClose }: { readonly strands: Strands; onClose(): void }) {
+export default function StrandsTable({
+  strands,
+  onClose,
+}: {
+  readonly strands: Strands;
+  readonly onClose: () => void;
+}) {
   const { units } = useOpenMeal();
   const set = (grams: number) => {
     const { value, unit } = writeMass(grams, units);

@@ -50,9 +50,6 @@ export interface Box {
   readonly h: number;
 }
 
-/** Middle of each station's row, px from the top. */
-export const stationY = (index: number, height: number) => (index + 0.5) * (height / 8);
-
 interface Knot {
   readonly y: number;
   readonly x: number;

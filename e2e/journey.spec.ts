@@ -1,0 +1,154 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
+import { expect, station, test, threeEntries } from './test.ts';
+
+interface Printed {
+  readonly batches: readonly {
+    readonly meat: { readonly shredG: { readonly mid: number; readonly p10: number; readonly p90: number } };
+    readonly liquid: { readonly brothMl: { readonly mid: number } };
+  }[];
+  readonly meal: {
+    readonly enough: number;
+    readonly plates: { readonly surely: number; readonly likely: number };
+  };
+}
+
+const reckoned = (path: string) =>
+  JSON.parse(execFileSync('./slow-spoon', ['reckon', path], { encoding: 'utf8' })) as Printed;
+
+async function saveFile(page: Page): Promise<string> {
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: /^Save as a file/ }).click();
+  return (await waiting).path();
+}
+
+test('three entries give the whole answer, and the stations tell it', async ({ page }) => {
+  await threeEntries(page, '2 lb 3 oz', 'Beef brisket, whole', '12');
+  await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Surely \d+ plates|^Surely all/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /Beef brisket, whole, 992 g: shred \d+ g, juice \d+ g/ }),
+  ).toBeVisible();
+  await expect(page.getByText(/^\d+ in 100$/).first()).toBeVisible();
+  await expect(station(page, 'order')).toContainText('12 plates');
+  await expect(station(page, 'bench')).toContainText(/\d+–\d+ shred/);
+  await expect(station(page, 'broth')).toContainText(/–.* broth/);
+  await expect(station(page, 'clock')).toContainText(/3 h \d\d/);
+  await station(page, 'plates').click();
+  const serving = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('heading', { name: '12 soft tacos' }) });
+  await expect(serving).toContainText(/52 g/);
+  await expect(serving).toContainText(/\d+ ml/);
+});
+
+test('more lots: their sum is shown as they are entered, and a range widens the range', async ({ page }) => {
+  await threeEntries(page, '1,4 kg', 'Beef shank, cross-cut, bone in', '20');
+  await page.getByRole('button', { name: 'Add a lot' }).click();
+  await page.getByLabel('Weight').nth(1).fill('2 × 800 g');
+  await page.getByLabel('Cut', { exact: true }).nth(1).selectOption({ label: 'Lamb shoulder, bone in' });
+  await expect(page.getByText('3.00 kg in 2 lots')).toBeVisible();
+  const range = station(page, 'bench').locator('small');
+  const width = async () => {
+    const [low = 0, high = 0] = ((await range.textContent()) ?? '').split(/[–a-z ]+/).map(Number);
+    return high - low;
+  };
+  await expect(range).toContainText('–');
+  const exact = await width();
+  await page.getByLabel('Weight').nth(1).fill('1.2–2.0 kg');
+  await expect.poll(width).toBeGreaterThan(exact);
+});
+
+test('when it is short one line says how much more, and adding it makes it enough', async ({ page }) => {
+  await threeEntries(page, '1.5 kg', 'Beef brisket, whole', '24');
+  await expect(page.getByText(/more of beef brisket, whole makes the meat 95 in 100/)).toBeVisible();
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.getByText(/^9[45678] in 100$/).first()).toBeVisible();
+  await expect(page.getByText(/more of beef brisket/)).toBeHidden();
+});
+
+test('what is typed is kept as it is typed, and undo names each act and takes back fifty, across a reload', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await threeEntries(page, '2½ lb', 'Beef brisket, whole', '12');
+  await page.getByRole('radio', { name: 'lean only' }).check({ force: true });
+  await page.reload();
+  await expect(page.getByLabel('Weight')).toHaveValue('2½ lb');
+  await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('12');
+  for (let i = 0; i < 25; i += 1) {
+    await page.getByRole('radio', { name: i % 2 === 0 ? 'trim close' : 'leave on' }).check({ force: true });
+    await page.getByRole('radio', { name: i % 2 === 0 ? 'whole' : 'ribs' }).check({ force: true });
+  }
+  await expect(page.getByRole('button', { name: 'undo the size of the pieces' })).toBeVisible();
+  await page.reload();
+  for (let i = 0; i < 25; i += 1) {
+    await page.getByRole('button', { name: 'undo the size of the pieces' }).click();
+    await page.getByRole('button', { name: 'undo how it is trimmed' }).click();
+  }
+  await expect(page.getByRole('radio', { name: '5–8 cm chunks' })).toBeChecked();
+  await page.getByRole('button', { name: 'undo what is picked out' }).click();
+  await page.getByRole('button', { name: 'undo the number of plates' }).click();
+  await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('');
+  await page.getByRole('button', { name: 'Do again: the number of plates' }).click();
+  await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('12');
+});
+
+test('a meal goes out, is deleted, comes in and is the same to the byte; the command prints its figures', async ({
+  page,
+}) => {
+  await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
+  const bench = station(page, 'bench').locator('.key');
+  const plates = station(page, 'plates').locator('.key');
+  await expect(plates).toContainText('in 100');
+  await expect(page.getByRole('main')).toHaveAttribute('aria-busy', 'false');
+  const [shred, chance] = [await bench.textContent(), await plates.textContent()];
+  await page.getByRole('link', { name: 'meals' }).click();
+  const path = await saveFile(page);
+  const text = readFileSync(path, 'utf8');
+
+  const printed = reckoned(path);
+  expect(shred).toBe(`${((printed.batches[0]?.meat.shredG.mid ?? 0) / 1000).toFixed(1)} kg`);
+  expect(chance).toBe(`${Math.round(printed.meal.enough * 100)} in 100`);
+
+  await page.getByRole('button', { name: /^Delete/ }).click();
+  await expect(page.getByText('No meal is kept here.')).toBeVisible();
+  await page
+    .getByLabel('A meal file')
+    .setInputFiles({ name: 'meal.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByRole('status')).toContainText('is in.');
+  expect(readFileSync(await saveFile(page), 'utf8')).toBe(text);
+
+  await page
+    .getByLabel('A meal file')
+    .setInputFiles({ name: 'meal.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await expect(page.getByRole('dialog')).toContainText('is here already');
+  await page.getByRole('button', { name: 'Leave it as it is' }).click();
+});
+
+test('weighing replaces the plan and narrows what comes after', async ({ page }) => {
+  await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
+  await station(page, 'bench').click();
+  await expect(page.getByRole('heading', { name: 'Weigh the bones' })).toBeVisible();
+  await page.getByLabel('Bones', { exact: true }).fill('360 g');
+  await page.getByLabel('Bones', { exact: true }).press('Enter');
+  await expect(page.getByText(/weighed at/)).toBeVisible();
+  await page.getByLabel('Picked out', { exact: true }).fill('140 g');
+  await page.getByLabel('Shred', { exact: true }).fill('1.3 kg');
+  await page.getByLabel('Shred', { exact: true }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'The shred is weighed' })).toBeVisible();
+  await expect(station(page, 'bench')).toContainText('1.30 kg');
+  await page.getByRole('button', { name: 'undo the weight of the shred' }).click();
+  await expect(page.getByRole('heading', { name: 'Weigh the shred' })).toBeVisible();
+});
+
+test('units are chosen once', async ({ page }) => {
+  await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
+  await page.getByRole('link', { name: 'kitchen' }).click();
+  await page.getByRole('radio', { name: 'lb, oz, cups, fl oz' }).check({ force: true });
+  await page.goto('/');
+  await expect(station(page, 'meat')).toContainText('5.7 lb');
+  await expect(station(page, 'broth')).toContainText('cups');
+  await expect(page.getByLabel('Weight')).toHaveValue('2.6 kg');
+});

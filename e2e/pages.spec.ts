@@ -1,0 +1,70 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, station, test, threeEntries } from './test.ts';
+
+const DEMO = 'http://127.0.0.1:4181';
+const stages = ['order', 'meat', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep'];
+
+for (const scheme of ['light', 'dark'] as const) {
+  test(`no sheet has an accessibility fault, ${scheme}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.emulateMedia({ colorScheme: scheme, reducedMotion: 'reduce' });
+    await page.goto(DEMO);
+    await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
+    for (const stage of stages) {
+      await station(page, stage).click();
+      await expect(page).toHaveURL(new RegExp(`/${stage}$`));
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${stage}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+    }
+    for (const path of ['/meals', '/kitchen']) {
+      await page.goto(DEMO + path);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${path}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+    }
+  });
+}
+
+test('an empty start and a dialog have no accessibility fault', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'What did you buy?' })).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.getByRole('button', { name: 'in words' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  // The dialog fades in; its contrast counts once it stands.
+  await page.waitForTimeout(400);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});
+
+test('no other host is asked, no inline script is allowed, and the demo is kept apart', async ({
+  page,
+  request,
+}) => {
+  const asked = new Set<string>();
+  page.on('request', (r) => asked.add(new URL(r.url()).host));
+  const policy = (await request.get('/')).headers()['content-security-policy'] ?? '';
+  expect(policy).toContain("script-src 'self'");
+  expect(policy).not.toContain('unsafe');
+  await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
+  for (const stage of stages) await station(page, stage).click();
+  expect([...asked]).toEqual(['127.0.0.1:4180']);
+  const names = await page.evaluate(async () => (await indexedDB.databases()).map(({ name }) => name));
+  expect(names).toEqual(['slow-spoon']);
+  await page.goto(DEMO);
+  await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
+  expect(await page.evaluate(async () => (await indexedDB.databases()).map(({ name }) => name))).toEqual([
+    'slow-spoon-demo',
+  ]);
+});
+
+test('on a phone the stations are a strip, and the ribbons open from it', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(DEMO);
+  await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'The strands, to scale' })).toBeHidden();
+  await page.getByRole('button', { name: 'show the strands' }).click();
+  await expect(page.getByRole('group', { name: 'The strands, to scale' })).toBeVisible();
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBeLessThanOrEqual(390);
+});

@@ -1,0 +1,35 @@
+import { test as base, type Page } from '@playwright/test';
+
+export { expect } from '@playwright/test';
+
+/** Fails any test in whose page something is logged as an error, or another host is asked. */
+export const test = base.extend<{ watched: undefined }>({
+  watched: [
+    async ({ page }, use) => {
+      const faults: string[] = [];
+      page.on('console', (message) => {
+        if (message.type() === 'error' || /content security policy/i.test(message.text()))
+          faults.push(message.text());
+      });
+      page.on('pageerror', (error) => faults.push(error.message));
+      page.on('request', (request) => {
+        const { protocol, hostname } = new URL(request.url());
+        if (/^(https?|wss?):$/.test(protocol) && hostname !== '127.0.0.1') faults.push(`asked ${hostname}`);
+      });
+      await use(undefined);
+      if (faults.length > 0) throw new Error(faults.join('\n'));
+    },
+    { auto: true },
+  ],
+});
+
+/** Opens the app on its empty start and writes the three entries. */
+export async function threeEntries(page: Page, weight: string, cut: string, plates: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel('Weight').fill(weight);
+  await page.getByLabel('Cut', { exact: true }).selectOption({ label: cut });
+  await page.getByLabel('Plates of soft tacos').fill(plates);
+}
+
+export const station = (page: Page, word: string) =>
+  page.getByRole('navigation', { name: 'The strands' }).getByRole('link', { name: new RegExp(`^${word}`) });

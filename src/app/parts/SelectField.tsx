@@ -1,0 +1,35 @@
+import { useId, type ReactNode } from 'react';
+import { useShown } from './useShown.ts';
+
+interface Props {
+  readonly label: string;
+  readonly hidden?: boolean;
+  readonly value: string;
+  /** The options, as <option> and <optgroup>. */
+  readonly children: ReactNode;
+  readonly onChoose: (value: string) => void;
+}
+
+/** One of many. */
+export function SelectField({ label, hidden = false, value, children, onChoose }: Props) {
+  const id = useId();
+  const [shown, show] = useShown(value);
+  return (
+    <span className="field">
+      <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
+        {label}
+      </label>
+      <select
+        id={id}
+        className="write"
+        value={shown}
+        onChange={(event) => {
+          show(event.target.value);
+          onChoose(event.target.value);
+        }}
+      >
+        {children}
+      </select>
+    </span>
+  );
+}

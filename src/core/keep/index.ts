@@ -1,0 +1,1 @@
+export { keptFlows } from './flows.ts';
