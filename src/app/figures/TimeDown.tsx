@@ -1,4 +1,22 @@
+import { area, curveMonotoneY } from 'd3-shape';
 import { writeMinutes, type Range } from '@/core/quantity/index.ts';
+
+const tender = area<readonly [share: number, y: number]>()
+  .x0(164)
+  .x1(([share]) => 164 + 150 * share)
+  .y(([, at]) => at)
+  .curve(curveMonotoneY);
+
+/** The share that is tender by then, widening as the cook goes on: through 1, 5 and 9 in ten. */
+function tenderPath(p10: number, mid: number, p90: number, y: (minutes: number) => number): string {
+  const knots = [
+    [0, p10 - (mid - p10) * 0.9],
+    [0.1, p10],
+    [0.5, mid],
+    [0.9, p90],
+  ] as const;
+  return tender(knots.map(([share, at]) => [share, y(at)] as const)) ?? '';
+}
 
 const WIDTH = 620;
 const HEIGHT = 330;
@@ -29,7 +47,7 @@ export function TimeDown({ ready, firstCheck }: { readonly ready: Range; readonl
         d={`M90 ${y(0)}h58v${y(p90) - y(0)}q0 8-8 8h-42q-8 0-8-8z`}
       />
       <path
-        d={`M164 ${y(p10)}C230 ${y(p10)} 300 ${y(mid)} 300 ${y(p90)}H164Z`}
+        d={tenderPath(p10, mid, p90, y)}
         fill="url(#meat-planned)"
         stroke="var(--meat-edge)"
         strokeWidth="1.5"

@@ -1,5 +1,4 @@
-import { amountOf, massOf, times, type Amount, type Flow } from '../ledger/index.ts';
-import { settle } from '../ledger/index.ts';
+import { amountOf, carrying, flow, massOf, settle, times, type Amount, type Flow } from '../ledger/index.ts';
 import type { LiquidMass, LiquidPlan } from './liquid.ts';
 
 /** Liquid out of nowhere: what is found where the balance has none. */
@@ -12,15 +11,16 @@ export function liquidFlows(
   batch: string,
 ): { flows: Flow[]; per: Amount } {
   const base = { batch } as const;
-  const flows: Flow[] = plan.items.map((item) => ({
-    ...base,
-    from: 'cupboard',
-    to: 'liquid',
-    material: item.role === 'liquid' ? 'pour' : 'item',
-    stage: 'pot',
-    item: item.id,
-    amount: times(item.perGram, item.role === 'liquid' ? item.grams * mass.pourFactor : item.grams),
-  }));
+  const flows: Flow[] = plan.items.map((item) =>
+    flow(
+      'cupboard',
+      'liquid',
+      item.role === 'liquid' ? 'pour' : 'item',
+      'pot',
+      { batch, item: item.id },
+      times(item.perGram, item.role === 'liquid' ? item.grams * mass.pourFactor : item.grams),
+    ),
+  );
   const finished = { ...mass.finished };
   const finishedG = massOf(finished);
   const per = finishedG > 0 ? times(finished, 1 / finishedG) : ANY_LIQUID;
@@ -33,83 +33,25 @@ export function liquidFlows(
   const perStrained = strainedG > 0 ? times(mass.strained, 1 / strainedG) : ANY_LIQUID;
 
   flows.push(
-    {
-      ...base,
-      from: 'cupboard',
-      to: 'liquid',
-      material: 'salt',
-      stage: 'pot',
-      amount: amountOf({ salt: plan.saltG }),
-    },
-    {
-      ...base,
-      from: 'liquid',
-      to: 'air',
-      material: 'alcohol',
-      stage: 'clock',
-      amount: amountOf({ alcohol: mass.alcoholOff }),
-    },
-    {
-      ...base,
-      from: 'liquid',
-      to: 'air',
-      material: 'steam',
-      stage: 'clock',
-      amount: amountOf({ water: mass.steam }),
-    },
-    {
-      ...base,
-      from: 'unaccounted',
-      to: 'liquid',
-      material: 'found',
-      stage: 'clock',
-      item: 'pot',
-      amount: amountOf({ water: mass.potFound }),
-    },
-    {
-      ...base,
-      from: 'liquid',
-      to: 'unaccounted',
-      material: 'missing',
-      stage: 'clock',
-      item: 'pot',
-      amount: { ...mass.potMissing },
-    },
-    {
-      ...base,
-      from: 'liquid',
-      to: 'bin',
-      material: 'strained',
-      stage: 'broth',
-      amount: times(perStrained, weighedStrained),
-    },
+    flow('cupboard', 'liquid', 'salt', 'pot', base, amountOf({ salt: plan.saltG })),
+    flow('liquid', 'air', 'alcohol', 'clock', base, amountOf({ alcohol: mass.alcoholOff })),
+    flow('liquid', 'air', 'steam', 'clock', base, amountOf({ water: mass.steam })),
+    flow(
+      'unaccounted',
+      'liquid',
+      'found',
+      'clock',
+      { batch, item: 'pot' },
+      amountOf({ water: mass.potFound }),
+    ),
+    flow('liquid', 'unaccounted', 'missing', 'clock', { batch, item: 'pot' }, { ...mass.potMissing }),
+    flow('liquid', 'bin', 'strained', 'broth', base, times(perStrained, weighedStrained)),
     ...settle(base, 'liquid', 'broth', 'strained', perStrained, strainedG - weighedStrained),
-    {
-      ...base,
-      from: 'liquid',
-      to: 'fat jar',
-      material: 'skim',
-      stage: 'broth',
-      amount: times(perSkim, weighedSkim),
-    },
+    flow('liquid', 'fat jar', 'skim', 'broth', base, times(perSkim, weighedSkim)),
     ...settle(base, 'liquid', 'broth', 'skim', perSkim, skimG - weighedSkim),
-    {
-      ...base,
-      from: 'liquid',
-      to: 'air',
-      material: 'reduction',
-      stage: 'broth',
-      amount: amountOf({ water: mass.reduction }),
-    },
-    {
-      ...base,
-      from: 'liquid',
-      to: 'jug',
-      material: 'liquid',
-      stage: 'broth',
-      amount: times(per, mass.grams),
-    },
+    flow('liquid', 'air', 'reduction', 'broth', base, amountOf({ water: mass.reduction })),
+    flow('liquid', 'jug', 'liquid', 'broth', base, times(per, mass.grams)),
     ...settle(base, 'liquid', 'broth', 'liquid', per, finishedG - mass.grams),
   );
-  return { flows: flows.filter((flow) => massOf(flow.amount) > 0), per };
+  return { flows: carrying(flows), per };
 }

@@ -64,8 +64,9 @@ export interface LiquidDraw {
   steam: number;
   held: number;
   minutes: number;
+  skim: number;
 }
-export const centreOfLiquid: Readonly<LiquidDraw> = { poured: 1, steam: 1, held: 1, minutes: 1 };
+export const centreOfLiquid: Readonly<LiquidDraw> = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1 };
 
 /** What the meat gives to the liquid and what water it keeps: sums over the lots, g. */
 export interface FromMeat {
@@ -176,7 +177,7 @@ export function cookLiquid(
   evenSalt(meat, out);
   if (plan.strain) strain(plan, draw, out);
   else out.solids = Math.min(mass(plan.solids), mass(out.pot));
-  skim(plan, out);
+  skim(plan, draw, out);
   finish(plan, out);
 }
 
@@ -260,10 +261,12 @@ function strain(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): 
   out.solids = mass(strained);
 }
 
-function skim(plan: LiquidPlan, out: LiquidMass): void {
+function skim(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): void {
   const { pot, skim: taken } = out;
   const weighed = plan.weighed.skim;
-  const fat = isWeighed(weighed) ? Math.min(pot.fat, weighed * (1 - CLINGING)) : pot.fat * plan.skimShare;
+  const fat = isWeighed(weighed)
+    ? Math.min(pot.fat, weighed * (1 - CLINGING))
+    : pot.fat * Math.min(1, plan.skimShare * draw.skim);
   const base = mass(pot) - pot.fat;
   const broth = isWeighed(weighed) ? weighed - fat : (fat * CLINGING) / (1 - CLINGING);
   const share = base > 0 ? Math.min(1, broth / base) : 0;

@@ -1,4 +1,4 @@
-import { massOf, times, type Flow } from '../ledger/index.ts';
+import { carrying, flow, times, type Flow } from '../ledger/index.ts';
 import type { Source } from '../plates/index.ts';
 
 /**
@@ -11,24 +11,27 @@ export function keptFlows(
   meatTaken: number,
   liquidTaken: number,
 ): Flow[] {
-  const flows: Flow[] = [
-    ...shred.map(({ batch, lot, grams, per }): Flow => ({
-      batch,
-      ...(lot !== undefined && { lot }),
-      from: 'bowl',
-      to: 'shelf',
-      material: 'kept shred',
-      stage: 'keep',
-      amount: times(per, grams * Math.max(0, 1 - meatTaken)),
-    })),
-    ...liquid.map(({ batch, grams, per }): Flow => ({
-      batch,
-      from: 'jug',
-      to: 'shelf',
-      material: 'kept liquid',
-      stage: 'keep',
-      amount: times(per, grams * Math.max(0, 1 - liquidTaken)),
-    })),
+  const flows = [
+    ...shred.map(({ batch, lot, grams, per }) =>
+      flow(
+        'bowl',
+        'shelf',
+        'kept shred',
+        'keep',
+        { batch, lot },
+        times(per, grams * Math.max(0, 1 - meatTaken)),
+      ),
+    ),
+    ...liquid.map(({ batch, grams, per }) =>
+      flow(
+        'jug',
+        'shelf',
+        'kept liquid',
+        'keep',
+        { batch },
+        times(per, grams * Math.max(0, 1 - liquidTaken)),
+      ),
+    ),
   ];
-  return flows.filter((flow) => massOf(flow.amount) > 0);
+  return carrying(flows);
 }

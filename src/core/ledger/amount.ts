@@ -15,7 +15,16 @@ export const nothing: Amount = {
 };
 
 /** An amount from the components that are not nought, g. */
-export const amountOf = (parts: Partial<Amount>): Amount => ({ ...nothing, ...parts });
+export const amountOf = (parts: Partial<Amount>): Amount => ({
+  water: parts.water ?? 0,
+  protein: parts.protein ?? 0,
+  fat: parts.fat ?? 0,
+  ash: parts.ash ?? 0,
+  salt: parts.salt ?? 0,
+  starch: parts.starch ?? 0,
+  other: parts.other ?? 0,
+  alcohol: parts.alcohol ?? 0,
+});
 
 /** Mass of an amount, g. */
 export function massOf(amount: Amount): number {

@@ -1,5 +1,5 @@
 import type { Stage } from '../batch/stages.ts';
-import type { Amount } from './amount.ts';
+import { massOf, type Amount } from './amount.ts';
 
 /**
  * Where grams can be. Outside only gives or only takes; at every place inside what comes in goes out
@@ -48,43 +48,75 @@ export type Material =
   | 'missing'
   | 'found';
 
-/** Grams of one material on its way from one place to another. */
-export interface Flow {
+/** Whose flow it is: a batch's, and of it a lot's, an item's or a dish's. */
+export interface Owner {
+  readonly batch: string;
+  readonly lot?: string | undefined;
+  readonly item?: string | undefined;
+  readonly dish?: string | undefined;
+}
+
+interface Way extends Owner {
   readonly from: Place;
   readonly to: Place;
   readonly material: Material;
   readonly stage: Stage;
-  readonly batch: string;
-  readonly lot?: string;
-  readonly item?: string;
-  readonly dish?: string;
+}
+
+/** Grams of one material on its way from one place to another. */
+export interface Flow extends Way {
   readonly amount: Amount;
 }
 
 /** A flow as the ledger keeps it: what was planned beside what it is now, weighed or not. */
-export interface LedgerFlow extends Omit<Flow, 'amount'> {
+export interface LedgerFlow extends Way {
   readonly planned: Amount;
   readonly now: Amount;
   /** A cook weighed it: `now` is that reading. */
   readonly weighed: boolean;
 }
 
+/** A flow. Made in one place, so that all have one shape and thousands of them are cheap. */
+export function flow(
+  from: Place,
+  to: Place,
+  material: Material,
+  stage: Stage,
+  { batch, lot, item, dish }: Owner,
+  amount: Amount,
+): Flow {
+  return { from, to, material, stage, batch, lot, item, dish, amount };
+}
+
+/** The flows that carry anything. */
+export const carrying = (flows: readonly Flow[]): Flow[] => flows.filter(({ amount }) => massOf(amount) > 0);
+
+/** A flow in the ledger: its plan beside what it is now. */
+export function ledgerFlow(
+  { from, to, material, stage, batch, lot, item, dish }: Way,
+  planned: Amount,
+  now: Amount,
+  weighed: boolean,
+): LedgerFlow {
+  return { from, to, material, stage, batch, lot, item, dish, planned, now, weighed };
+}
+
 /** Flows of one lot stand at places of its own; liquid and jug are a batch's, dressed a dish's. */
-function owner(flow: Omit<Flow, 'amount'>, place: Place): string {
+function owner(flow: Way, place: Place): string {
   if (place === 'board' || place === 'meat' || place === 'bench' || place === 'bowl') return flow.lot ?? '';
   if (place === 'dressed') return flow.dish ?? '';
   return '';
 }
 
 /** The place's full name: a node of the ledger. */
-export function nodeOf(flow: Omit<Flow, 'amount'>, end: 'from' | 'to'): string {
+export function nodeOf(flow: Way, end: 'from' | 'to'): string {
   const place = flow[end];
   const batch = place === 'dressed' ? '' : flow.batch;
   return [place, batch, owner(flow, place)].join('|');
 }
 
 /** What tells one flow from another: the planned and the weighed ledger meet on it. */
-export function flowKey(flow: Omit<Flow, 'amount'>): string {
+export function flowKey(flow: Way): string {
   return [flow.from, flow.to, flow.material, flow.batch, flow.lot, flow.item, flow.dish].join('|');
 }
 

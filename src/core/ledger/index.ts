@@ -9,5 +9,5 @@ export {
   type Amount,
   type Pool,
 } from './amount.ts';
-export { flowKey, type Flow, type LedgerFlow, type Material } from './flow.ts';
+export { carrying, flow, flowKey, ledgerFlow, type Flow, type LedgerFlow, type Material } from './flow.ts';
 export { settle } from './settle.ts';

@@ -1,9 +1,10 @@
 import type { Stage } from '../batch/stages.ts';
 import { times, type Amount } from './amount.ts';
-import type { Flow, Place } from './flow.ts';
+import { flow, type Flow, type Owner, type Place } from './flow.ts';
 
 /** Differences no larger than rounding are none. */
 const NOTHING = 1e-9;
+const settled: readonly Flow[] = [];
 
 /**
  * What a weighed figure leaves over at a place: more in than out is missing, more out than in was
@@ -12,22 +13,16 @@ const NOTHING = 1e-9;
  * @param over grams in less grams out
  */
 export function settle(
-  base: Pick<Flow, 'batch' | 'lot'>,
+  { batch, lot }: Owner,
   place: Place,
   stage: Stage,
   item: string,
   per: Amount,
   over: number,
-): Flow[] {
-  if (over > NOTHING) {
-    return [
-      { ...base, from: place, to: 'unaccounted', material: 'missing', stage, item, amount: times(per, over) },
-    ];
-  }
-  if (over < -NOTHING) {
-    return [
-      { ...base, from: 'unaccounted', to: place, material: 'found', stage, item, amount: times(per, -over) },
-    ];
-  }
-  return [];
+): readonly Flow[] {
+  if (over > NOTHING)
+    return [flow(place, 'unaccounted', 'missing', stage, { batch, lot, item }, times(per, over))];
+  if (over < -NOTHING)
+    return [flow('unaccounted', place, 'found', stage, { batch, lot, item }, times(per, -over))];
+  return settled;
 }

@@ -1,15 +1,14 @@
 import {
   amountOf,
-  components,
+  carrying,
+  flow,
   massOf,
-  nothing,
   plus,
+  settle,
   times,
   type Amount,
-  type Pool,
+  type Flow,
 } from '../ledger/index.ts';
-import type { Flow } from '../ledger/index.ts';
-import { settle } from '../ledger/index.ts';
 import { BONE_GIVES, boneOnBench, compositionOf, type LotMass, type LotPlan } from './lot.ts';
 
 /** Raw bone, per gram (estimate): what it gives to the liquid comes out of this. */
@@ -18,11 +17,14 @@ const RAW_BONE: Amount = amountOf({ water: 0.4, protein: 0.2, fat: 0.12, ash: 0.
 const ANY_FLESH: Amount = amountOf({ water: 0.55, protein: 0.3, fat: 0.14, ash: 0.01 });
 
 /** An amount from parts that rounding may have brought a hair below nought. */
-const positive = (parts: Partial<Amount>): Amount => {
-  const amount: Pool = { ...nothing, ...parts };
-  for (const component of components) if (amount[component] < 0) amount[component] = 0;
-  return amount;
-};
+const positive = (parts: Partial<Amount>): Amount =>
+  amountOf({
+    water: Math.max(0, parts.water ?? 0),
+    protein: Math.max(0, parts.protein ?? 0),
+    fat: Math.max(0, parts.fat ?? 0),
+    ash: Math.max(0, parts.ash ?? 0),
+    salt: Math.max(0, parts.salt ?? 0),
+  });
 
 export interface CookedLot {
   /** One gram of cooked boneless meat, and the bone as it came out. */
@@ -73,67 +75,32 @@ export function lotFlows(
   const cooked = plus(times(perFlesh, mass.bench), perBone, boneCarried);
 
   const flows: Flow[] = [
-    {
-      ...base,
-      from: 'shop',
-      to: 'board',
-      material: 'raw',
-      stage: 'meat',
-      amount: plus(times(raw, beforeTrim), rawBone),
-    },
-    {
-      ...base,
-      from: 'board',
-      to: 'bin',
-      material: 'trim',
-      stage: 'meat',
-      amount: times(trimStuff, mass.trim),
-    },
+    flow('shop', 'board', 'raw', 'meat', base, plus(times(raw, beforeTrim), rawBone)),
+    flow('board', 'bin', 'trim', 'meat', base, times(trimStuff, mass.trim)),
     ...settle(base, 'board', 'meat', 'trim', trimStuff, mass.trimOfLot - mass.trim),
     ...settle(base, 'board', 'meat', 'meat', after, mass.afterTrim - mass.boneless),
-    { ...base, from: 'board', to: 'meat', material: 'into the pot', stage: 'pot', amount: intoPot },
-    {
-      ...base,
-      from: 'meat',
-      to: 'air',
-      material: 'air loss',
-      stage: 'pot',
-      amount: positive({ water: mass.air }),
-    },
-    {
-      ...base,
-      from: 'liquid',
-      to: 'meat',
-      material: 'salt taken up',
-      stage: 'clock',
-      amount: positive({ salt }),
-    },
-    {
-      ...base,
-      from: 'meat',
-      to: 'liquid',
-      material: 'juice',
-      stage: 'meat',
-      amount: positive({
+    flow('board', 'meat', 'into the pot', 'pot', base, intoPot),
+    flow('meat', 'air', 'air loss', 'pot', base, positive({ water: mass.air })),
+    flow('liquid', 'meat', 'salt taken up', 'clock', base, positive({ salt })),
+    flow(
+      'meat',
+      'liquid',
+      'juice',
+      'meat',
+      base,
+      positive({
         water: mass.juiceWater + boneGives.water + salt,
         protein: boneGives.protein,
         ash: mass.juiceAsh,
       }),
-    },
-    {
-      ...base,
-      from: 'meat',
-      to: 'liquid',
-      material: 'rendered fat',
-      stage: 'meat',
-      amount: positive({ fat: mass.rendered + boneGives.fat }),
-    },
-    { ...base, from: 'meat', to: 'bench', material: 'cooked', stage: 'bench', amount: cooked },
+    ),
+    flow('meat', 'liquid', 'rendered fat', 'meat', base, positive({ fat: mass.rendered + boneGives.fat })),
+    flow('meat', 'bench', 'cooked', 'bench', base, cooked),
     ...settle(base, 'meat', 'bench', 'meat', perFlesh, fleshMass - mass.bench),
     ...settle(base, 'meat', 'bench', 'bone', perBone, mass.boneOut - boneCarried),
   ];
   return {
-    flows: flows.filter((flow) => massOf(flow.amount) > 0),
+    flows: carrying(flows),
     cooked: { flesh: perFlesh, bone: perBone },
   };
 }

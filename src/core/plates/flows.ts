@@ -1,4 +1,4 @@
-import { massOf, times, type Amount, type Flow } from '../ledger/index.ts';
+import { carrying, flow, times, type Amount, type Flow } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
 import type { Served } from './serve.ts';
 
@@ -35,22 +35,18 @@ export function plateFlows(
     meatShare += meat;
     liquidShare += held + ladled;
     for (const { batch, lot, grams, per } of shred) {
-      const flow = {
-        batch,
-        ...(lot !== undefined && { lot }),
-        dish: ticket.id,
-        amount: times(per, grams * meat),
-      };
-      flows.push({ ...flow, from: 'bowl', to: 'dressed', material: 'shred', stage: 'broth' });
-      flows.push({ ...flow, from: 'dressed', to: 'plates', material: 'meat', stage: 'plates' });
+      const owner = { batch, lot, dish: ticket.id };
+      const amount = times(per, grams * meat);
+      flows.push(flow('bowl', 'dressed', 'shred', 'broth', owner, amount));
+      flows.push(flow('dressed', 'plates', 'meat', 'plates', owner, amount));
     }
     for (const { batch, grams, per } of liquid) {
-      const hold = { batch, dish: ticket.id, amount: times(per, grams * held) };
-      flows.push({ ...hold, from: 'jug', to: 'dressed', material: 'held', stage: 'broth' });
-      flows.push({ ...hold, from: 'dressed', to: 'plates', material: 'held', stage: 'plates' });
-      const ladle = { batch, dish: ticket.id, amount: times(per, grams * ladled) };
-      flows.push({ ...ladle, from: 'jug', to: 'plates', material: 'liquid', stage: 'plates' });
+      const owner = { batch, dish: ticket.id };
+      const amount = times(per, grams * held);
+      flows.push(flow('jug', 'dressed', 'held', 'broth', owner, amount));
+      flows.push(flow('dressed', 'plates', 'held', 'plates', owner, amount));
+      flows.push(flow('jug', 'plates', 'liquid', 'plates', owner, times(per, grams * ladled)));
     }
   }
-  return { flows: flows.filter((flow) => massOf(flow.amount) > 0), meatShare, liquidShare };
+  return { flows: carrying(flows), meatShare, liquidShare };
 }

@@ -1,6 +1,15 @@
 import { benchFlows } from '../bench/index.ts';
 import { centreOfLiquid, liquidFlows, type LiquidWeighed } from '../broth/index.ts';
-import { flowKey, massOf, nothing, type Flow, type LedgerFlow, type Material } from '../ledger/index.ts';
+import {
+  flow,
+  flowKey,
+  ledgerFlow,
+  massOf,
+  nothing,
+  type Flow,
+  type LedgerFlow,
+  type Material,
+} from '../ledger/index.ts';
 import { keptFlows } from '../keep/index.ts';
 import { centreOfLot, lotFlows, type LotWeighed } from '../meat/index.ts';
 import {
@@ -108,8 +117,8 @@ export function centreOf(mealPlan: MealPlan, plans: readonly BatchPlan[]): Centr
 /** Without a time for the pot nobody can say what becomes of the juice: it stands where it is. */
 function unreckoned(flows: readonly Flow[], batch: string): Flow[] {
   return flows
-    .filter((flow) => flow.batch === batch && flow.to === 'liquid')
-    .map((flow): Flow => ({ ...flow, from: 'liquid', to: 'unreckoned', stage: 'clock' }));
+    .filter((juice) => juice.batch === batch && juice.to === 'liquid')
+    .map((juice) => flow('liquid', 'unreckoned', juice.material, 'clock', juice, juice.amount));
 }
 
 /** Which reading stands behind a flow of this material, by lot and by batch. */
@@ -145,17 +154,12 @@ export function ledgerOf(
   now: readonly Flow[],
   plans: readonly BatchPlan[],
 ): readonly LedgerFlow[] {
-  if (planned === now)
-    return now.map(({ amount, ...flow }) => ({ ...flow, planned: amount, now: amount, weighed: false }));
+  if (planned === now) return now.map((f) => ledgerFlow(f, f.amount, f.amount, false));
   const ledger = new Map<string, LedgerFlow>();
-  for (const { amount, ...flow } of planned) {
-    ledger.set(flowKey(flow), { ...flow, planned: amount, now: nothing, weighed: false });
-  }
-  for (const flow of now) {
-    const { amount, ...rest } = flow;
-    const known = ledger.get(flowKey(flow));
-    const weighed = wasWeighed(flow, plans);
-    ledger.set(flowKey(flow), { ...rest, planned: known?.planned ?? nothing, now: amount, weighed });
+  for (const f of planned) ledger.set(flowKey(f), ledgerFlow(f, f.amount, nothing, false));
+  for (const f of now) {
+    const before = ledger.get(flowKey(f))?.planned ?? nothing;
+    ledger.set(flowKey(f), ledgerFlow(f, before, f.amount, wasWeighed(f, plans)));
   }
   return [...ledger.values()];
 }

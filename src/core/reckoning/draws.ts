@@ -19,6 +19,7 @@ const spread = {
   poured: 0.05,
   soak: 0.35,
   portion: 0.05,
+  skim: 0.1,
 };
 
 /** exp(spread · z) for a whole column. */
@@ -85,10 +86,11 @@ export function drawMeal(
     const held = factors(`${meal}|${plan.id}|held`, spread.held, n);
     const poured = factors(`${meal}|${plan.id}|poured`, spread.poured, n);
     const minutes = factors(`${meal}|${plan.id}|minutes`, plan.ready?.spread ?? 0, n);
+    const skim = factors(`${meal}|${plan.id}|skim`, spread.skim, n);
     const figures = drawn.batches.get(plan.id);
     const mass = emptyBatchMass(plan);
     const lotDraws: LotDraw[] = plan.lots.map(() => ({ raw: 1, bone: 1, trim: 1, y: 1, pickings: 1 }));
-    const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1 };
+    const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1 };
     const largestAt = largest?.batch === plan.id ? plan.lots.findIndex((lot) => lot.id === largest.lot) : -1;
     for (let d = 0; d < n; d += 1) {
       for (let i = 0; i < lotDraws.length; i += 1) {
@@ -105,6 +107,7 @@ export function drawMeal(
       liquidDraw.steam = steam[d] ?? 1;
       liquidDraw.held = held[d] ?? 1;
       liquidDraw.minutes = minutes[d] ?? 1;
+      liquidDraw.skim = skim[d] ?? 1;
       runBatch(plan, lotDraws, liquidDraw, mass);
       if (figures) batchFigures.write(plan, mass, liquidDraw.minutes, figures, d);
       for (const lot of mass.lots) drawn.shredG[d] = (drawn.shredG[d] ?? 0) + lot.shred;

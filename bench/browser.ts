@@ -1,0 +1,152 @@
+/** What has to be measured in Chromium, on the built app. */
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
+import { build } from 'vite';
+import { chromiumOptions } from '../e2e/chromium.ts';
+import { makeApp } from '../server/app.ts';
+import { median, say } from './measure.ts';
+
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const SIX = ['Beef blade roast, bone in', 'Beef shank, cross-cut, bone in', 'Lamb shoulder, bone in'];
+
+async function serve(dist: string): Promise<{ url: string; server: Server }> {
+  const server = createServer(makeApp({ dist, data: 'own' }));
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  return { url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, server };
+}
+
+export async function measureBrowser(): Promise<void> {
+  await build({ configFile: at('pages/vite.config.ts'), logLevel: 'error' });
+  const app = await serve(at('../dist'));
+  const empty = await serve(at('../node_modules/.cache/slow-spoon/bench'));
+  const browser = await chromium.launch(chromiumOptions);
+  try {
+    await measureWorker(browser, `${empty.url}/worker.html`);
+    await measureFirstLoad(browser, app.url);
+    await measureKeystroke(browser, app.url);
+    await measureStart(browser, app.url, empty.url);
+  } finally {
+    await browser.close();
+    app.server.close();
+    empty.server.close();
+  }
+}
+
+async function measureWorker(browser: Browser, url: string): Promise<void> {
+  const page = await browser.newPage();
+  await page.goto(url);
+  await page.waitForFunction(() => 'time' in globalThis);
+  const times = await page.evaluate(() =>
+    (globalThis as unknown as { time(runs: number): Promise<number[]> }).time(30),
+  );
+  process.stdout.write(`         (the first, with the worker's start: ${(times[0] ?? NaN).toFixed(0)} ms)\n`);
+  say('ranges of a six-lot batch from 5,000 draws in the worker', median(times.slice(1)), 'ms', 100);
+  await page.close();
+}
+
+/** JavaScript that the page itself loads before anybody does anything; the worker's is not its. */
+async function measureFirstLoad(browser: Browser, url: string): Promise<void> {
+  const page = await browser.newPage();
+  const scripts = new Set<string>();
+  page.on('response', (response) => {
+    const { pathname } = new URL(response.url());
+    if (response.request().resourceType() === 'script' && !pathname.includes('worker')) scripts.add(pathname);
+  });
+  await page.goto(url);
+  await page.getByRole('heading', { name: 'What did you buy?' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  const kilobytes = [...scripts].reduce(
+    (sum, path) => sum + gzipSync(readFileSync(at(`../dist${path}`))).length / 1000,
+    0,
+  );
+  say('JavaScript of the first load, gzipped', kilobytes, 'kB', 230);
+  await page.close();
+}
+
+async function fill(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  for (const [i, cut] of SIX.entries()) {
+    if (i > 0) await page.getByRole('button', { name: 'Add a lot' }).click();
+    await page
+      .getByLabel('Weight')
+      .nth(i)
+      .fill(`${2 + i} kg`);
+    await page.getByLabel('Cut', { exact: true }).nth(i).selectOption({ label: cut });
+  }
+  await page.getByLabel('Plates of soft tacos').fill('80');
+  await page
+    .getByText(/^\d+ in 100$/)
+    .first()
+    .waitFor();
+}
+
+/** From a keystroke in a weight to the new figure on the screen. */
+async function measureKeystroke(browser: Browser, url: string): Promise<void> {
+  const page = await browser.newPage();
+  await fill(page, url);
+  const times: number[] = [];
+  for (let i = 0; i < 15; i += 1) {
+    times.push(
+      await page.evaluate(
+        async (text) => {
+          const input = document.querySelector<HTMLInputElement>('.lot input');
+          const key = document.querySelector('.stations li:nth-child(5) .key');
+          if (!input || !key) throw new Error('The page is not as it was.');
+          const changed = new Promise<number>((resolve) => {
+            new MutationObserver((_, observer) => {
+              observer.disconnect();
+              requestAnimationFrame(() => resolve(performance.now()));
+            }).observe(key, { childList: true, characterData: true, subtree: true });
+          });
+          const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
+          const began = performance.now();
+          set?.call(input, text);
+          input.dispatchEvent(new Event('input', { bubbles: true }));
+          return (await changed) - began;
+        },
+        `${3 + i} kg`,
+      ),
+    );
+    await page.waitForTimeout(250);
+  }
+  say('a keystroke to the new figure on the screen', median(times), 'ms', 100);
+  await page.close();
+}
+
+/** From navigation to a batch whose figures stand, against an empty page with the same libraries. */
+async function measureStart(browser: Browser, url: string, emptyUrl: string): Promise<void> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await fill(page, url);
+  const batch = page.url();
+  const slow = await context.newCDPSession(page);
+  await slow.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+  const until = async (to: string, ready: string) => {
+    await page.goto('about:blank');
+    await page.goto(to, { waitUntil: 'commit' });
+    // As text: the loader that runs this file would name the inner function with a helper of its own.
+    return page.evaluate<number>(`new Promise((resolve) => {
+      const look = () => {
+        if (/\\S/.test(document.querySelector(${JSON.stringify(ready)})?.textContent ?? '')) resolve(performance.now());
+        else requestAnimationFrame(look);
+      };
+      look();
+    })`);
+  };
+  const pairs: { ours: number; empty: number }[] = [];
+  for (let i = 0; i < 9; i += 1) {
+    const empty = await until(`${emptyUrl}/`, '#ready');
+    pairs.push({ empty, ours: await until(batch, '.lot .figure .value') });
+  }
+  const ours = median(pairs.map((pair) => pair.ours));
+  const empty = median(pairs.map((pair) => pair.empty));
+  process.stdout.write(
+    `         (CPU slowed four times: the batch ${ours.toFixed(0)} ms, the empty page ${empty.toFixed(0)} ms)\n`,
+  );
+  say('navigation to a usable batch, of an empty page with the same libraries', ours / empty, '×', 1.25);
+  await context.close();
+}

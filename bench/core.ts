@@ -1,0 +1,39 @@
+/** What can be measured without a browser: the centre, and sampling against jStat in the same run. */
+import jstat from 'jstat';
+import { sampleNormals } from '../src/core/draws/normals.ts';
+import { reckon } from '../src/core/reckon.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '../src/core/testing/meals.ts';
+import { median, say } from './measure.ts';
+
+const cuts = [
+  'beef-blade-roast',
+  'beef-shank',
+  'lamb-shoulder',
+  'beef-brisket',
+  'beef-short-ribs',
+  'pork-picnic',
+];
+const NORMALS = 300_000;
+
+export function measureCore(): void {
+  const input = inputOf(
+    [batchOf(cuts.map((cut, i) => lotOf(cut, 1000 + i)))],
+    [dishOf('taco', 60), dishOf('roll', 10)],
+  );
+  for (let i = 0; i < 2_000; i += 1) reckon(input);
+  const centre = Array.from({ length: 500 }, () => {
+    const began = performance.now();
+    reckon(input);
+    return performance.now() - began;
+  });
+  say('a six-lot batch without ranges', median(centre), 'ms', 1);
+
+  const ratios = Array.from({ length: 9 }, (_, run) => {
+    const ours = performance.now();
+    for (let k = 0; k < NORMALS / 5000; k += 1) sampleNormals(run * 100 + k, 5000);
+    const theirs = performance.now();
+    for (let i = 0; i < NORMALS; i += 1) jstat.jStat.normal.sample(0, 1);
+    return (performance.now() - theirs) / (theirs - ours);
+  });
+  say('sampling, times as fast as jStat', median(ratios), '×', 2, 'at least');
+}
