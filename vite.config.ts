@@ -9,12 +9,31 @@ const dataMode: Plugin = {
     process.env.SLOW_SPOON_DATA === 'demo' ? html.replace('content="own"', 'content="demo"') : html,
 };
 
+const FIRST_LIBRARIES =
+  /node_modules\/(react|react-dom|scheduler|react-router|@tanstack|dexie|dexie-react-hooks|comlink|d3-shape|d3-path|quickselect)\//;
+const FIRST_SCREEN =
+  /src\/(app\/(App|main|shell\/(?!KeysDialog)|data\/(?!demo|saveText)|figures\/(LotCutApart|MaterialPatterns|PlatesRow|SmallPot|materials|strands\/(?!StrandsTable))|meat|order\/(PlatesWanted|DishCount|countOf)|parts\/(?!Weigh|Caution|NothingYet|TextField|Unaccounted)|plates\/Enough)|core\/(?!batch\/(schema|file|jitless)|draws|reckoning\/(draws|yieldDraws|printed))|store\/(?!files)|reference|workers\/client)/;
+
 export default defineConfig({
   plugins: [react(), dataMode],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   worker: { format: 'es' },
   // A small font or picture must not become a data: address, which the policy refuses.
-  build: { target: 'es2023', assetsInlineLimit: 0, chunkSizeWarningLimit: 700 },
+  build: {
+    target: 'es2023',
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        // What the first screen needs comes in two files, not in twenty: each costs a slow machine time.
+        codeSplitting: {
+          groups: [
+            { name: 'libraries', test: FIRST_LIBRARIES },
+            { name: 'app', test: FIRST_SCREEN },
+          ],
+        },
+      },
+    },
+  },
   css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
   server: { host: '127.0.0.1', strictPort: true },
 });

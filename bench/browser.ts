@@ -128,13 +128,15 @@ async function measureStart(browser: Browser, url: string, emptyUrl: string): Pr
   const until = async (to: string, ready: string) => {
     await page.goto('about:blank');
     await page.goto(to, { waitUntil: 'commit' });
+    // Nothing is drawn before the meal is read, so the first paint with content is that of its figures.
     // As text: the loader that runs this file would name the inner function with a helper of its own.
-    return page.evaluate<number>(`new Promise((resolve) => {
-      const look = () => {
-        if (/\\S/.test(document.querySelector(${JSON.stringify(ready)})?.textContent ?? '')) resolve(performance.now());
-        else requestAnimationFrame(look);
-      };
-      look();
+    return page.evaluate<number>(`new Promise((resolve, reject) => {
+      new PerformanceObserver((list) => {
+        const paint = list.getEntriesByName('first-contentful-paint')[0];
+        if (!paint) return;
+        if (document.querySelector(${JSON.stringify(ready)})) resolve(paint.startTime);
+        else reject(new Error('painted without its figures'));
+      }).observe({ type: 'paint', buffered: true });
     })`);
   };
   const pairs: { ours: number; empty: number }[] = [];

@@ -6,6 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
+import { readFirstMeal } from './data/firstMeal.ts';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
@@ -13,12 +14,15 @@ const queries = new QueryClient({
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root.');
 
-createRoot(root).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <BrowserRouter>
-        <App />
-      </BrowserRouter>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+const draw = () =>
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+// A meal that cannot be read is told of by the page itself, which reads it again.
+readFirstMeal(location.pathname).then(draw, draw);

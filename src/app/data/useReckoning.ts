@@ -5,6 +5,7 @@ import { withOldRanges } from '@/core/reckoning/overlay.ts';
 import { reference } from '@/reference/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { askRanges } from '@/workers/client.ts';
+import { afterFirstPaint } from './afterFirstPaint.ts';
 
 export interface Reckoned {
   readonly reckoning: Reckoning;
@@ -22,7 +23,10 @@ export function useReckoning(loaded: LoadedMeal): Reckoned {
   const centre = useMemo(() => reckon({ ...question, reference }), [question]);
   const { data, isPlaceholderData } = useQuery({
     queryKey: ['reckon', question],
-    queryFn: ({ signal }) => askRanges(question, signal),
+    queryFn: async ({ signal }) => {
+      await afterFirstPaint;
+      return askRanges(question, signal);
+    },
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,

@@ -3,6 +3,8 @@ import { NavLink } from 'react-router';
 import { stages, type Stage } from '@/core/batch/stages.ts';
 import { strandsOf } from '@/core/reckoning/strands.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import { afterFirstPaint } from '../../data/afterFirstPaint.ts';
+import { Later } from '../../parts/Later.tsx';
 import { stationFigures } from './stationFigures.ts';
 import { Ribbons } from './Ribbons.tsx';
 
@@ -49,7 +51,9 @@ export function StrandsPanel() {
       >
         in words
       </button>
-      <Ribbons strands={strands} />
+      <Later after={afterFirstPaint}>
+        <Ribbons strands={strands} />
+      </Later>
       {table && (
         <Suspense>
           <StrandsTable
