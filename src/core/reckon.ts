@@ -39,6 +39,7 @@ export interface BatchReckoning {
       | 'trimG'
       | 'boneG'
       | 'boneOutG'
+      | 'onBenchG'
       | 'cookedG'
       | 'cookedYield'
       | 'pickingsG'
@@ -160,6 +161,8 @@ function batchOf(
       boneG: range('boneG'),
       boneOutG: range('boneOutG'),
       cookedG: range('cookedG'),
+      /** With its bones, as it lies on the bench. */
+      onBenchG: range('onBenchG'),
       cookedYield: range('cookedYield'),
       pickingsG: range('pickingsG'),
       shredG: range('shredG'),

@@ -43,7 +43,7 @@ export default function Bench() {
           flow="cooked"
           label="Meat with its bones"
           words="the weight of the cooked meat"
-          planned={null}
+          planned={writeMass(meat.onBenchG, units)}
         />
         {boneIn && (
           <Weigh

@@ -5,12 +5,19 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { QuantityField } from '../parts/QuantityField.tsx';
 
+interface Props {
+  readonly dish: Dish;
+  readonly hidden?: boolean;
+  /** The dish is named beside it. */
+  readonly short?: boolean;
+}
+
 /** How many of a dish. */
-export function DishCount({ dish, hidden = false }: { readonly dish: Dish; readonly hidden?: boolean }) {
+export function DishCount({ dish, hidden = false, short = false }: Props) {
   const { loaded } = useOpenMeal();
   return (
     <QuantityField
-      label={`Plates of ${dishName(dish)}`}
+      label={short ? 'Plates' : `Plates of ${dishName(dish)}`}
       hidden={hidden}
       quantity={dish.count}
       measure="count"

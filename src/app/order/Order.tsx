@@ -12,8 +12,8 @@ import { DishCount } from './DishCount.tsx';
 
 const kinds = Object.keys(usualDishes) as DishKind[];
 const ways = [
-  { value: 'set', words: 'full while it lasts' },
-  { value: 'even', words: 'shared out even' },
+  { value: 'set', words: 'full portions' },
+  { value: 'even', words: 'shared even' },
 ] as const;
 
 /** Who eats what: the dishes of the meal, and what they want of the pot. */
@@ -77,7 +77,7 @@ function DishRow({ dish }: { readonly dish: Dish }) {
   const liquidMl = serving?.liquidMl && writeVolume(serving.liquidMl.mid, units);
   return (
     <li className="dish">
-      <DishCount dish={dish} />
+      <DishCount dish={dish} short />
       <SelectField
         label="Dish"
         value={dish.kind}
@@ -99,8 +99,8 @@ function DishRow({ dish }: { readonly dish: Dish }) {
         }}
       />
       <span className="dish-each quiet">
-        {meatG && `${meatG.value} ${meatG.unit} meat`}
-        {liquidMl && `, ${liquidMl.value} ${liquidMl.unit} liquid each`}
+        {meatG && `${meatG.value} ${meatG.unit}`}
+        {liquidMl && ` + ${liquidMl.value} ${liquidMl.unit} each`}
       </span>
       {meal.dishes.length > 1 && (
         <button

@@ -43,12 +43,12 @@ const volumeSteps = {
   ],
 } satisfies Record<string, Step[]>;
 
-/** Rounds to no finer than a tenth of the range's width deserves: 1, 2 or 5 times a power of ten. */
+/** Rounds to no finer than a tenth of the range's width deserves: 1 or 5 times a power of ten. */
 function roundedTo(value: number, width: number): number {
   if (!(width > 0)) return value;
   const target = width / 10;
   const power = 10 ** Math.floor(Math.log10(target));
-  const step = [5, 2, 1].map((m) => m * power).find((s) => s <= target) ?? power;
+  const step = [5, 1].map((m) => m * power).find((s) => s <= target) ?? power;
   return Math.round(value / step) * step;
 }
 

@@ -9,6 +9,7 @@ const names = [
   'boneG',
   'boneOutG',
   'cookedG',
+  'onBenchG',
   'cookedYield',
   'pickingsG',
   'shredG',
@@ -62,6 +63,7 @@ export const batchFigures = {
     to.boneG[d] = boneG;
     to.boneOutG[d] = boneOutG;
     to.cookedG[d] = cookedG;
+    to.onBenchG[d] = cookedG + boneOutG;
     to.cookedYield[d] = boneless > 0 ? cookedG / boneless : 0;
     to.pickingsG[d] = pickingsG;
     to.shredG[d] = shredG;

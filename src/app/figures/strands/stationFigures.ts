@@ -28,9 +28,11 @@ export function stationFigures({
   const broth = finished && writeVolume(finished, units);
   return {
     order: {
-      key:
-        plates > 0 ? `${one(writeMass(meal.needG, units))} · ${one(writeVolume(meal.needMl, units))}` : '–',
-      under: plates > 0 ? counted(plates, 'plate') : 'no plates yet',
+      key: plates > 0 ? one(writeMass(meal.needG, units)) : '–',
+      under:
+        plates > 0
+          ? `+ ${one(writeVolume(meal.needMl, units))}, ${counted(plates, 'plate')}`
+          : 'no plates yet',
     },
     meat: {
       key: meat.rawG.mid > 0 ? one(writeMass(meat.rawG.mid, units)) : '–',
@@ -43,7 +45,7 @@ export function stationFigures({
     clock: { key: time ? time.value : '–', under: time ? (time.range ?? '') : 'no time known' },
     bench: {
       key: meat.rawG.mid > 0 ? one(shred) : '–',
-      under: shred.range ? `${shred.range} shred` : 'shred',
+      under: shred.range ?? 'shred',
     },
     broth: {
       key: broth ? one(broth) : '–',

@@ -1,0 +1,78 @@
+/** Makes docs/screenshots/*.png from the demo: one current picture of each main view. */
+import { chromium, type Page } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { chromiumOptions } from '../e2e/chromium.ts';
+import { makeApp } from '../server/app.ts';
+
+const to = (name: string) => fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url));
+const stages = ['order', 'meat', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep'];
+
+const server = createServer(
+  makeApp({ dist: fileURLToPath(new URL('../dist', import.meta.url)), data: 'demo' }),
+);
+await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+const home = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+const browser = await chromium.launch(chromiumOptions);
+mkdirSync(fileURLToPath(new URL('../docs/screenshots', import.meta.url)), { recursive: true });
+
+try {
+  await shoot('light', 1280, 800, async (page, save) => {
+    for (const stage of stages) {
+      await open(page, stage);
+      await save(stage);
+    }
+    await page.goto(`${home}/meals`);
+    await page.getByRole('heading', { name: 'Meals' }).waitFor();
+    await save('meals');
+  });
+  await shoot('dark', 1280, 800, async (page, save) => {
+    await open(page, 'bench');
+    await save('bench-dark');
+  });
+  await shoot('light', 390, 844, async (page, save) => {
+    await open(page, 'meat');
+    await save('phone');
+  });
+  await shoot('light', 1280, 800, async (page, save) => {
+    await page.getByRole('button', { name: '+ meal' }).click();
+    await page.getByRole('heading', { name: 'What did you buy?' }).waitFor();
+    await page.getByLabel('Weight').fill('2 kg');
+    await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
+    await page.getByLabel('Plates of soft tacos').fill('22');
+    await page.getByText('makes the meat 95 in 100').waitFor();
+    await save('short');
+  });
+} finally {
+  await browser.close();
+  server.close();
+}
+
+async function open(page: Page, stage: string): Promise<void> {
+  await page.goto(page.url().replace(/[^/]*$/, stage));
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.locator('main[aria-busy=false]').waitFor();
+  await page.waitForTimeout(400);
+}
+
+async function shoot(
+  colorScheme: 'light' | 'dark',
+  width: number,
+  height: number,
+  each: (page: Page, save: (name: string) => Promise<void>) => Promise<void>,
+): Promise<void> {
+  const context = await browser.newContext({
+    colorScheme,
+    viewport: { width, height },
+    timezoneId: 'Europe/Amsterdam',
+  });
+  const page = await context.newPage();
+  await page.goto(home);
+  await page.waitForURL(/batches/);
+  await each(page, async (name) => {
+    await page.screenshot({ path: to(name) });
+  });
+  await context.close();
+}
