@@ -15,7 +15,7 @@ const SIX = ['Beef blade roast, bone in', 'Beef shank, cross-cut, bone in', 'Lam
 
 async function serve(dist: string): Promise<{ url: string; server: Server }> {
   const server = createServer(makeApp({ dist, data: 'own' }));
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', () => resolve()));
   return { url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`, server };
 }
 
@@ -102,9 +102,9 @@ async function measureKeystroke(browser: Browser, url: string): Promise<void> {
               requestAnimationFrame(() => resolve(performance.now()));
             }).observe(key, { childList: true, characterData: true, subtree: true });
           });
-          const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
+          const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value');
           const began = performance.now();
-          set?.call(input, text);
+          value?.set?.call(input, text);
           input.dispatchEvent(new Event('input', { bubbles: true }));
           return (await changed) - began;
         },

@@ -74,6 +74,8 @@ test('what is typed is kept as it is typed, and undo names each act and takes ba
   test.setTimeout(120_000);
   await threeEntries(page, '2½ lb', 'Beef brisket, whole', '12');
   await page.getByRole('radio', { name: 'lean only' }).check({ force: true });
+  // Named as what could be undone, it is on the disk.
+  await expect(page.getByRole('button', { name: 'undo what is picked out' })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Weight')).toHaveValue('2½ lb');
   await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('12');

@@ -13,7 +13,7 @@ const stages = ['order', 'meat', 'pot', 'clock', 'bench', 'broth', 'plates', 'ke
 const server = createServer(
   makeApp({ dist: fileURLToPath(new URL('../dist', import.meta.url)), data: 'demo' }),
 );
-await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', () => resolve()));
 const home = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 const browser = await chromium.launch(chromiumOptions);
 mkdirSync(fileURLToPath(new URL('../docs/screenshots', import.meta.url)), { recursive: true });

@@ -1,6 +1,5 @@
 export {
   amountOf,
-  components,
   massOf,
   nothing,
   plus,
