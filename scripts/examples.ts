@@ -116,7 +116,8 @@ write(
   [dish('tacos', 'taco', 40), dish('bowls', 'soup', 8)],
   [
     batch('beef-pot', 'Beef', [lot('shank', 'beef-shank', '3 kg')], { level: 'cover' }),
-    batch('lamb-pot', 'Lamb', [lot('shoulder', 'lamb-shoulder', '4 kg')], {
+    batch('lamb-pot', 'Lamb', [lot('shoulder', 'lamb-shoulder', '3 kg')], {
+      level: 'half way',
       cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
       sear: false,
     }),

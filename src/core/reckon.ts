@@ -9,6 +9,7 @@ import type { Input, Problem } from './reckoning/input.ts';
 import { planMeal, type BatchPlan, type MealPlan } from './reckoning/plan.ts';
 import { potOf, type PotPicture } from './reckoning/pot.ts';
 
+export { FULL_DRAWS } from './reckoning/drawn.ts';
 export type { Input, Problem } from './reckoning/input.ts';
 export type { PotPicture } from './reckoning/pot.ts';
 

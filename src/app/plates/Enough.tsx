@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { FULL_DRAWS } from '@/core/reckon.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editLot } from '../data/edits.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
@@ -27,6 +28,11 @@ export function Enough() {
       </div>
       <PlatesRow dishes={kinds} surely={surely} likely={likely} />
       <Short />
+      {reckoning.draws > 0 && reckoning.draws < FULL_DRAWS && (
+        <p className="quiet">
+          So many lots: the ranges are from {reckoning.draws} draws instead of {FULL_DRAWS}.
+        </p>
+      )}
     </section>
   );
 }

@@ -2,7 +2,7 @@ import type { BatchPlan, MealPlan } from './plan.ts';
 import type { Centre } from './centre.ts';
 import type { BatchFigure } from './figures.ts';
 
-const DRAWS = 5_000;
+export const FULL_DRAWS = 5_000;
 /** Above this many lots the draws fall, so that editing stays smooth; the screen says so. */
 const MANY_LOTS = 20;
 const FEW_DRAWS = 1_000;
@@ -36,7 +36,7 @@ export type Sampler = (
 ) => Drawn;
 
 export function numberOfDraws(plans: readonly BatchPlan[]): number {
-  return plans.reduce((sum, plan) => sum + plan.lots.length, 0) > MANY_LOTS ? FEW_DRAWS : DRAWS;
+  return plans.reduce((sum, plan) => sum + plan.lots.length, 0) > MANY_LOTS ? FEW_DRAWS : FULL_DRAWS;
 }
 
 /** The largest lot by raw weight: the one that "how much more" adds to. */
