@@ -1,7 +1,8 @@
-import type { Lot } from '@/core/batch/schema.ts';
+import type { Lot, OwnCut } from '@/core/batch/schema.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editLot } from '../data/edits.ts';
+import { usePainted } from '../data/usePainted.ts';
 import { SelectField } from '../parts/SelectField.tsx';
 
 const species = ['beef', 'lamb', 'pork'] as const;
@@ -10,7 +11,10 @@ const species = ['beef', 'lamb', 'pork'] as const;
 export function CutSelect({ lot, hidden }: { readonly lot: Lot; readonly hidden: boolean }) {
   const { batch, loaded } = useOpenMeal();
   const own = loaded.kitchen.cuts;
-  const known = reference.cuts.some((cut) => cut.id === lot.cut) || own.some((cut) => cut.id === lot.cut);
+  const painted = usePainted();
+  const cut = reference.cuts.find(({ id }) => id === lot.cut) ?? own.find(({ id }) => id === lot.cut);
+  const known = cut !== undefined || lot.cut === '';
+  const name = cut?.name ?? (lot.cut === '' ? 'choose a cut' : `${lot.cut} (gone)`);
   return (
     <SelectField
       label="Cut"
@@ -18,10 +22,19 @@ export function CutSelect({ lot, hidden }: { readonly lot: Lot; readonly hidden:
       value={lot.cut}
       onChoose={(cut) => editLot(batch.id, lot.id, 'the cut of a lot', { cut })}
     >
+      {painted ? <CutOptions own={own} /> : null}
+      {!(painted && known) && <option value={lot.cut}>{name}</option>}
+    </SelectField>
+  );
+}
+
+/** All cuts by species, and the kitchen's own. The browser measures each, so they wait for the first picture. */
+function CutOptions({ own }: { readonly own: readonly OwnCut[] }) {
+  return (
+    <>
       <option value="" disabled>
         choose a cut
       </option>
-      {!known && lot.cut !== '' && <option value={lot.cut}>{lot.cut} (gone)</option>}
       {species.map((name) => (
         <optgroup key={name} label={name}>
           {reference.cuts
@@ -42,6 +55,6 @@ export function CutSelect({ lot, hidden }: { readonly lot: Lot; readonly hidden:
           ))}
         </optgroup>
       )}
-    </SelectField>
+    </>
   );
 }

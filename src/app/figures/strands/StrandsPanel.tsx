@@ -3,8 +3,7 @@ import { NavLink } from 'react-router';
 import { stages, type Stage } from '@/core/batch/stages.ts';
 import { strandsOf } from '@/core/reckoning/strands.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
-import { afterFirstPaint } from '../../data/afterFirstPaint.ts';
-import { Later } from '../../parts/Later.tsx';
+import { usePainted } from '../../data/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';
 import { Ribbons } from './Ribbons.tsx';
 
@@ -17,6 +16,7 @@ export function StrandsPanel() {
   const [unrolled, setUnrolled] = useState(false);
   const [table, setTable] = useState(false);
   const strands = strandsOf(reckoning.ledger, batch.id);
+  const painted = usePainted();
   const figures = stationFigures(open);
   const to = (stage: Stage) => `/meals/${loaded.meal.id}/batches/${batch.id}/${stage}`;
   return (
@@ -51,9 +51,7 @@ export function StrandsPanel() {
       >
         in words
       </button>
-      <Later after={afterFirstPaint}>
-        <Ribbons strands={strands} />
-      </Later>
+      {painted && <Ribbons strands={strands} />}
       {table && (
         <Suspense>
           <StrandsTable
