@@ -25,13 +25,13 @@ interface Props {
 
 /** The pot in section, to scale: the meat as it lies, the liquid at its line, the pours beside it. */
 export function PotSection({ pot, pieceCm, words }: Props) {
-  const { vessel, meatCm, lineCm, standsCm, fullCm, items } = pot;
+  const { vessel, meatCm, lineCm, fullCm, items } = pot;
   const scale = Math.min(300 / vessel.widthCm, 196 / vessel.heightCm);
   const w = vessel.widthCm * scale;
   const h = vessel.heightCm * scale;
   const left = 34;
   const up = (cm: number) => FOOT - cm * scale;
-  const line = Math.min(standsCm, Math.max(lineCm, 0));
+  const line = lineCm;
   const rows = Math.max(1, Math.round(meatCm / pieceCm));
   const rowH = meatCm / rows;
   const perRow = Math.max(1, Math.round(vessel.widthCm / (pieceCm * 1.25)));

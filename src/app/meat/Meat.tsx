@@ -10,6 +10,8 @@ import { PlatesWanted } from '../order/PlatesWanted.tsx';
 import { LotRow } from './LotRow.tsx';
 
 const DRAWING = 560;
+/** More lots than this scroll in a list of their own, so that the answer stays in sight. */
+const MANY = 6;
 
 const trims: readonly { value: Trim; words: string }[] = [
   { value: 'none', words: 'leave on' },
@@ -63,7 +65,7 @@ export function Meat() {
           can be changed.
         </p>
       )}
-      <ul className="lots">
+      <ul className={batch.lots.length > MANY ? 'lots is-many' : 'lots'}>
         {batch.lots.map((lot, i) => (
           <LotRow
             key={lot.id}

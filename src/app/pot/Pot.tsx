@@ -56,10 +56,10 @@ export default function Pot() {
               <PotSection
                 pot={pot}
                 pieceCm={pieceCm[batch.size]}
-                words={`${pot.vessel.name} in section: the meat stands ${pot.meatCm.toFixed(1)} cm high, the liquid ${Math.min(pot.lineCm, pot.standsCm).toFixed(1)} cm of ${pot.vessel.heightCm}`}
+                words={`${pot.vessel.name} in section: the meat stands ${pot.meatCm.toFixed(1)} cm high, the liquid ${pot.lineCm.toFixed(1)} cm of ${pot.vessel.heightCm}`}
               />
               <p className="quiet">
-                <VesselSelect /> · spoon wet to {Math.min(pot.lineCm, pot.standsCm).toFixed(1)} cm
+                <VesselSelect /> · spoon wet to {pot.lineCm.toFixed(1)} cm
                 {liquid.pouredMl && ` · ${set(writeVolume(liquid.pouredMl, units))} poured`}
               </p>
             </>

@@ -41,10 +41,19 @@ export function fillOf(vessel: Vessel, meatMl: number, size: Size, level: Level)
   return { meatCm, lineCm, toLineMl: Math.max(0, floor * lineCm - under) };
 }
 
-/** How high all of it stands in the vessel, cm: the meat, or the liquid with the meat it drowns. */
-export function standsCm(vessel: Vessel, fill: Fill, meatMl: number, otherMl: number): number {
-  return Math.max(
-    fill.meatCm,
-    Math.min((meatMl + otherMl) / floorCm2(vessel), fill.meatCm + otherMl / floorCm2(vessel)),
-  );
+/**
+ * How high the liquid stands, cm, with all that is in it: between the pieces first, then over them.
+ * The turn of `fillOf`: what brings the line to a height stands at that height.
+ * @param otherMl liquid and solids beside the meat, ml
+ */
+export function levelCm(
+  vessel: Vessel,
+  { meatCm }: Pick<Fill, 'meatCm'>,
+  meatMl: number,
+  otherMl: number,
+): number {
+  const floor = floorCm2(vessel);
+  const between = Math.max(0, floor * meatCm - meatMl);
+  if (otherMl >= between) return meatCm + (otherMl - between) / floor;
+  return (otherMl / between) * meatCm;
 }

@@ -1,4 +1,4 @@
-export { BONE_DENSITY, fillOf, MUSCLE_DENSITY, standsCm, type Fill } from './fill.ts';
+export { BONE_DENSITY, fillOf, MUSCLE_DENSITY, levelCm, type Fill } from './fill.ts';
 export { itemsOf, planItems, usualItems, type ItemPlan } from './items.ts';
 export { BROTH_TARGET, saltToAdd } from './salt.ts';
 export { airShare } from './sear.ts';

@@ -22,7 +22,7 @@ import {
   itemsOf,
   MUSCLE_DENSITY,
   planItems,
-  standsCm,
+  levelCm,
   vesselsFor,
   type Fill,
 } from '../pot/index.ts';
@@ -40,6 +40,8 @@ export interface BatchPlan {
   readonly ready: Readiness | undefined;
   readonly vessel: Vessel | undefined;
   readonly fill: Fill;
+  /** Where the liquid's line is with all that is in the pot, and how high anything stands, cm. */
+  readonly lineCm: number;
   readonly standsCm: number;
 }
 
@@ -107,7 +109,8 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
     }
   }
   const otherMl = items.reduce((ml, item) => ml + item.grams / item.density, 0);
-  const stands = vessel ? standsCm(vessel, fill, meatMl, otherMl) : 0;
+  const line = vessel ? levelCm(vessel, fill, meatMl, otherMl) : 0;
+  const stands = Math.max(fill.meatCm, line);
   if (vessel && stands > FULL * vessel.heightCm) {
     const litres = (ml: number) => (ml / 1000).toFixed(1);
     const needs = litres((floorCm2(vessel) * stands) / FULL);
@@ -125,6 +128,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
     liquid: lots.length > 0 && vessel ? planLiquid(batch, items, vessel, slowest) : undefined,
     vessel,
     fill,
+    lineCm: line,
     standsCm: stands,
   };
 }

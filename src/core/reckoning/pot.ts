@@ -23,13 +23,13 @@ export interface PotPicture {
   readonly saltG: number;
 }
 
-export function potOf({ vessel, fill, standsCm, liquid }: BatchPlan): PotPicture | null {
+export function potOf({ vessel, fill, lineCm, standsCm, liquid }: BatchPlan): PotPicture | null {
   if (!vessel || !liquid) return null;
   const floor = floorCm2(vessel);
   return {
     vessel,
     meatCm: fill.meatCm,
-    lineCm: fill.lineCm,
+    lineCm,
     standsCm,
     fullCm: FULL * vessel.heightCm,
     items: liquid.items.map(({ id, ref, name, role, grams, density, solved }) => ({

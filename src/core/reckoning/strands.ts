@@ -26,6 +26,7 @@ export interface Strands {
   readonly pour: StrandPart;
   readonly items: StrandPart;
   readonly steam: StrandPart;
+  readonly alcohol: StrandPart;
   readonly strained: StrandPart;
   readonly skim: StrandPart;
   readonly liquid: StrandPart;
@@ -70,7 +71,8 @@ export function strandsOf(ledger: readonly LedgerFlow[], batchId: string): Stran
     shred: of('shred'),
     pour: of('pour'),
     items: of('item'),
-    steam: out('steam', 'reduction', 'alcohol'),
+    steam: out('steam', 'reduction'),
+    alcohol: out('alcohol'),
     strained: out('strained'),
     skim: out('skim'),
     liquid: out('liquid'),

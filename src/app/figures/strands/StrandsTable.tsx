@@ -15,6 +15,7 @@ const rows: readonly (readonly [Exclude<keyof Strands, 'dishes'>, string])[] = [
   ['pour', 'poured in'],
   ['items', 'vegetables and what else went in'],
   ['steam', 'steam'],
+  ['alcohol', 'alcohol, off with the steam'],
   ['strained', 'strained out, with the liquid it holds'],
   ['skim', 'skimmed off'],
   ['liquid', 'finished liquid'],

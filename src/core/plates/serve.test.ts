@@ -1,0 +1,70 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { dishOf } from '../testing/meals.ts';
+import { needOf, ticketsOf } from '../order/index.ts';
+import { centreOfServing, emptyServed, serve } from './serve.ts';
+
+function served(dishes: ReturnType<typeof dishOf>[], g: number, ml: number) {
+  const tickets = ticketsOf(dishes);
+  const out = emptyServed(tickets.length);
+  serve(tickets, g, ml, centreOfServing(tickets.length), out);
+  return { tickets, out };
+}
+
+describe('plates', () => {
+  test('"set" gives full portions while they last, in the order of the meal', () => {
+    const { out } = served([dishOf('taco', 10), dishOf('roll', 4)], 10 * 52 + 2.5 * 130, 10_000);
+    expect([...out.filled]).toEqual([10, 2]);
+    expect(out.meatG[1]).toBe(130);
+    expect(out.leftG).toBeCloseTo(65, 6);
+  });
+
+  test('"even" shares what there is, between the smallest and the largest that are good', () => {
+    const even = (g: number) => served([dishOf('pasta', 10, { way: 'even' })], g, 10_000).out;
+    expect(even(1050).meatG[0]).toBeCloseTo(105, 6);
+    expect(even(5000).meatG[0]).toBe(120);
+    const short = even(500);
+    expect(short.meatG[0]).toBe(100);
+    expect(short.filled[0]).toBe(5);
+  });
+
+  test('a cup that cannot be filled is a plate that cannot be served', () => {
+    const { out } = served([dishOf('soup', 10)], 10_000, 3 * 270 + 1);
+    expect(out.filled[0]).toBe(3);
+  });
+
+  test('nothing is served twice: plates and what is left are what there was', () => {
+    const dish = fc.record({
+      kind: fc.constantFrom(
+        'taco' as const,
+        'roll' as const,
+        'pasta' as const,
+        'soup' as const,
+        'dip' as const,
+      ),
+      count: fc.integer({ min: 1, max: 200 }),
+      way: fc.constantFrom('set' as const, 'even' as const),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(dish, { minLength: 1, maxLength: 4 }),
+        fc.double({ min: 0, max: 30_000, noNaN: true }),
+        fc.double({ min: 0, max: 30_000, noNaN: true }),
+        (dishes, g, ml) => {
+          const { tickets, out } = served(
+            dishes.map(({ kind, count, way }, i) => dishOf(kind, count, { id: String(i), way })),
+            g,
+            ml,
+          );
+          const meat = tickets.reduce((sum, _, t) => sum + (out.filled[t] ?? 0) * (out.meatG[t] ?? 0), 0);
+          expect(meat + out.leftG).toBeCloseTo(g, 4);
+          for (const [t, { count }] of tickets.entries()) expect(out.filled[t]).toBeLessThanOrEqual(count);
+          const { meatG, liquidMl } = needOf(tickets);
+          if (g >= meatG && ml >= liquidMl * 1.5) {
+            for (const [t, { count }] of tickets.entries()) expect(out.filled[t]).toBe(count);
+          }
+        },
+      ),
+    );
+  });
+});
