@@ -253,7 +253,9 @@ function strain(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): 
   const wanted = isWeighed(plan.weighed.strained)
     ? Math.max(0, plan.weighed.strained - dry)
     : heldWater(plan, draw.held, out);
-  const share = pot.water > 0 ? Math.min(1, wanted / pot.water) : 0;
+  // What they hold is liquid: water with the salt and the alcohol that are in it.
+  const liquid = pot.water + pot.salt + pot.alcohol;
+  const share = liquid > 0 ? Math.min(1, wanted / liquid) : 0;
   strained.water = pot.water * share;
   strained.salt = pot.salt * share;
   strained.alcohol = pot.alcohol * share;
