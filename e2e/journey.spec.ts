@@ -136,6 +136,13 @@ test('weighing replaces the plan and narrows what comes after', async ({ page })
   await page.getByLabel('Bones', { exact: true }).fill('360 g');
   await page.getByLabel('Bones', { exact: true }).press('Enter');
   await expect(page.getByText(/weighed at/)).toBeVisible();
+  // What cannot be read is kept as it was typed, and weighs nothing.
+  await page.getByLabel('Picked out', { exact: true }).fill('a handful');
+  await page.getByLabel('Picked out', { exact: true }).press('Enter');
+  await expect(page.getByRole('button', { name: 'undo the weight of the pickings' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Picked out', { exact: true })).toHaveValue('a handful');
+  await expect(page.getByRole('heading', { name: 'Weigh what you pick out' })).toBeVisible();
   await page.getByLabel('Picked out', { exact: true }).fill('140 g');
   await page.getByLabel('Shred', { exact: true }).fill('1.3 kg');
   await page.getByLabel('Shred', { exact: true }).press('Enter');

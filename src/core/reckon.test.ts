@@ -191,6 +191,48 @@ test('a corrected entry counts once, and one taken back not at all', () => {
   expect(shred([wrong, right, gone])).toBe(shred([]));
 });
 
+describe('a pot weighed with its contents', () => {
+  const vessel = {
+    id: 'pot',
+    name: 'My pot',
+    kind: 'pot' as const,
+    shape: 'round' as const,
+    widthCm: 28,
+    heightCm: 14,
+  };
+  const gross = {
+    id: 'gross',
+    at: 1,
+    batch: 'pot',
+    measures: { what: 'stock' as const, stock: 'pot' as const, vessel: 'pot' },
+    value: grams(7500),
+    measure: 'mass' as const,
+    source: 'typed' as const,
+  };
+  const weighedPot = (tareG?: number) => {
+    const input = inputOf([batchOf([twoKilos])], [], [gross]);
+    return reckon(
+      {
+        ...input,
+        kitchen: { ...input.kitchen, vessels: [{ ...vessel, ...(tareG !== undefined && { tareG }) }] },
+      },
+      drawMeal,
+    );
+  };
+
+  test('tells the steam, once the pot has been weighed empty', () => {
+    const heavy = weighedPot(4200).batches[0]?.liquid.steamMl;
+    const light = weighedPot(4000).batches[0]?.liquid.steamMl;
+    expect((heavy?.mid ?? 0) - (light?.mid ?? 0)).toBeCloseTo(200, 6);
+  });
+
+  test('tells nothing until then, and says so', () => {
+    expect(weighedPot().problems.map(({ words }) => words)).toEqual([
+      expect.stringContaining('“My pot” was weighed full'),
+    ]);
+  });
+});
+
 test('a hot volume is turned into grams by its temperature', () => {
   const jug = (celsius: number | undefined) => ({
     ...weighedEntry({ what: 'sum', flow: 'liquid' }, 2000),

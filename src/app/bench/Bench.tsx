@@ -13,7 +13,9 @@ export default function Bench() {
   const { meat } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="Pull, pick and shred" />;
   const weighed = (flow: string) =>
-    standing.some(({ measures }) => measures.what === 'sum' && measures.flow === flow);
+    standing.some(
+      ({ measures, value }) => measures.what === 'sum' && measures.flow === flow && value?.lo !== undefined,
+    );
   const done = weighed('shred');
   const boneIn = meat.boneG.mid > 1;
   const next =

@@ -22,6 +22,8 @@ interface Props {
   /** Called with a quantity that reads well, when Enter is pressed or the field is left. */
   readonly onDone?: (quantity: Quantity, measure: Measure) => void;
   /** Called when the field is left empty. */
+  /** Called with text that cannot be read when the field is left: it is kept all the same. */
+  readonly onUnread?: (quantity: Quantity) => void;
   readonly onEmptied?: () => void;
 }
 
@@ -40,6 +42,7 @@ export function QuantityField(props: Props) {
     weighs,
     onChange,
     onDone,
+    onUnread,
     onEmptied,
   } = props;
   const id = useId();
@@ -72,6 +75,7 @@ export function QuantityField(props: Props) {
   };
   const done = () => {
     if (reading?.ok) onDone?.(reading.quantity, reading.measure);
+    else if (reading) onUnread?.({ text });
     if (text.trim() === '') onEmptied?.();
   };
   const keys = (event: KeyboardEvent) => {

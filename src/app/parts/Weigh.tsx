@@ -1,5 +1,5 @@
 import type { Weighable } from '@/core/batch/schema.ts';
-import type { Measure, Written } from '@/core/quantity/index.ts';
+import { middle, type Measure, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -21,6 +21,7 @@ const massOnly: readonly Measure[] = ['mass'];
 export function Weigh({ flow, label, words, planned, measure = massOnly }: Props) {
   const { loaded, batch, standing, units } = useOpenMeal();
   const entry = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === flow);
+  const read = middle(entry?.value ?? undefined) !== undefined;
   const at =
     entry && new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(entry.at);
   const base = {
@@ -29,7 +30,7 @@ export function Weigh({ flow, label, words, planned, measure = massOnly }: Props
     ...(entry && { replaces: entry.id }),
   };
   return (
-    <div className={entry ? 'weigh is-weighed' : 'weigh'}>
+    <div className={read ? 'weigh is-weighed' : 'weigh'}>
       <QuantityField
         label={label}
         quantity={entry?.value ?? undefined}
@@ -42,12 +43,16 @@ export function Weigh({ flow, label, words, planned, measure = massOnly }: Props
           if (value.text === entry?.value?.text) return;
           weigh(loaded.meal.id, words, { ...base, value, measure: read === 'volume' ? 'volume' : 'mass' });
         }}
+        onUnread={(value) => {
+          if (value.text === entry?.value?.text) return;
+          weigh(loaded.meal.id, words, { ...base, value, measure: 'mass' });
+        }}
         onEmptied={() => {
           if (entry) weigh(loaded.meal.id, `taking back ${words}`, { ...base, value: null, measure: 'mass' });
         }}
       />
       <small className="quiet">
-        {entry ? `weighed at ${at}` : planned?.range ? `likely ${planned.range} ${planned.unit}` : ''}
+        {read ? `weighed at ${at}` : planned?.range ? `likely ${planned.range} ${planned.unit}` : ''}
       </small>
     </div>
   );

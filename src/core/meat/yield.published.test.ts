@@ -33,6 +33,23 @@ describe('cooked yields by weight against the protein balance, in points of the 
     expect(mean(found)).toBeLessThanOrEqual(3.5);
   });
 
+  /** A choice row and its all-grades row are of the same pieces: together they are one study. */
+  test('all of them, one row a study: median 1.1 or less, mean 2.0 or less', () => {
+    const counted = table.yields.filter((row) => row.counted);
+    const study = (name: string) => name.replace(/, (choice|all grades)/, '');
+    const studies = counted.filter(
+      (row) =>
+        !/, choice/.test(row.name) ||
+        !counted.some((other) => /, all grades/.test(other.name) && study(other.name) === study(row.name)),
+    );
+    const found = studies
+      .map((row) => 100 * Math.abs(row.weighed - row.proteinRaw / row.proteinCooked))
+      .sort((a, b) => a - b);
+    expect(found.length).toBeGreaterThanOrEqual(20);
+    expect(median(found)).toBeLessThanOrEqual(1.1);
+    expect(mean(found)).toBeLessThanOrEqual(2);
+  });
+
   test('bone-in rows gave the bone shares, so none is counted', () => {
     expect(table.yields.filter((row) => row.counted && /bone-in|shank|blade roast/i.test(row.name))).toEqual(
       [],

@@ -1,3 +1,4 @@
+import { standingEntries } from '../batch/entries.ts';
 import { lotWeightProblem, platesProblem } from '../batch/limits.ts';
 import type { Batch, Lot, Vessel } from '../batch/schema.ts';
 import { noLiquidWeighed, skimShare, sumsOf, type LiquidPlan } from '../broth/index.ts';
@@ -58,9 +59,23 @@ export function planMeal(input: Input): MealPlan {
     const words = platesProblem(dish.count);
     if (words !== undefined) problems.push({ dish: dish.id, words });
   }
+  problems.push(...vesselsWithoutWeight(input));
   const tickets = ticketsOf(input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined));
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
   return { tickets, batches: ordered.map((batch) => planBatch(batch, input, problems)), problems };
+}
+
+/** A pot that was weighed with its contents tells nothing until it has been weighed empty. */
+function vesselsWithoutWeight({ entries, kitchen }: Input): Problem[] {
+  return standingEntries(entries).flatMap(({ batch, measures }) => {
+    if (measures.what !== 'stock') return [];
+    const vessel = kitchen.vessels.find((v) => v.id === measures.vessel);
+    if (vessel?.tareG !== undefined) return [];
+    const name = vessel?.name ?? measures.vessel;
+    return [
+      { batch, words: `“${name}” was weighed full and never empty; weigh it empty, and the steam is known.` },
+    ];
+  });
 }
 
 function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
