@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Route, Routes } from 'react-router';
 import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
+import { Faults } from './shell/Faults.tsx';
 import { MealFrame } from './shell/MealFrame.tsx';
 import { Start } from './shell/Start.tsx';
 
@@ -12,6 +13,7 @@ export function App() {
   return (
     <>
       <MaterialPatterns />
+      <Faults />
       <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>
         <Routes>
           <Route index element={<Start />} />

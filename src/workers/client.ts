@@ -2,13 +2,27 @@ import { wrap, type Remote } from 'comlink';
 import type { Reckoning } from '@/core/reckon.ts';
 import type { CoreWorker, Question } from './core.ts';
 
-let remote: Remote<CoreWorker> | undefined;
+interface Thread {
+  readonly core: Remote<CoreWorker>;
+  /** Rejects when the thread breaks: it would never answer then. */
+  readonly broken: Promise<never>;
+}
+let thread: Thread | undefined;
 let busy: Promise<unknown> = Promise.resolve();
 
 /** The worker, started when it is first asked. */
-function core(): Remote<CoreWorker> {
-  remote ??= wrap<CoreWorker>(new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }));
-  return remote;
+function started(): Thread {
+  if (thread) return thread;
+  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+  const broken = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', ({ message }) =>
+      reject(new Error(message || 'its program did not load')),
+    );
+  });
+  // Whoever asks hears of it; when nobody asks it is no fault of the page.
+  broken.catch(() => undefined);
+  thread = { core: wrap<CoreWorker>(worker), broken };
+  return thread;
 }
 
 /**
@@ -18,7 +32,8 @@ function core(): Remote<CoreWorker> {
 export function askRanges(question: Question, signal: AbortSignal): Promise<Reckoning> {
   const answer = busy.then(() => {
     signal.throwIfAborted();
-    return core().reckon(question);
+    const { core, broken } = started();
+    return Promise.race([core.reckon(question), broken]);
   });
   busy = answer.catch(() => undefined);
   return answer;

@@ -8,6 +8,7 @@ import { Caution } from '../parts/Caution.tsx';
 import { Choice } from '../parts/Choice.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { Wrong } from '../parts/Wrong.tsx';
 
 const heats = [
   { value: 'oven', words: 'oven' },
@@ -107,9 +108,7 @@ export default function Clock() {
           and the broth are worked out from that.
         </p>
       )}
-      {dry && (
-        <p className="wrong">The pot boils dry before the meat is tender: pour more, or keep the lid on.</p>
-      )}
+      {dry && <Wrong>The pot boils dry before the meat is tender: pour more, or keep the lid on.</Wrong>}
       <p className="quiet">
         Counted from the moment it is hot; times from common practice, for the toughest lot. Test by feel: a
         fork sinks in and turns freely.

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { reckon, type Reckoning } from '@/core/reckon.ts';
 import { withOldRanges } from '@/core/reckoning/overlay.ts';
@@ -11,6 +11,8 @@ export interface Reckoned {
   readonly reckoning: Reckoning;
   /** The ranges are still those of a moment ago. */
   readonly working: boolean;
+  /** Why there are no ranges, if the worker could not answer. */
+  readonly failed?: string;
 }
 
 /**
@@ -21,13 +23,14 @@ export function useReckoning(loaded: LoadedMeal): Reckoned {
   const { meal, batches, entries, kitchen } = loaded;
   const question = useMemo(() => ({ meal, batches, entries, kitchen }), [meal, batches, entries, kitchen]);
   const centre = useMemo(() => reckon({ ...question, reference }), [question]);
-  const { data, isPlaceholderData } = useQuery({
-    queryKey: ['reckon', question],
+  const { data, isPlaceholderData, error } = useQuery({
+    queryKey: ['reckon', question] as const,
     queryFn: async ({ signal }) => {
       await afterFirstPaint;
       return askRanges(question, signal);
     },
-    placeholderData: keepPreviousData,
+    // Old ranges stand in for a moment, but never another meal's.
+    placeholderData: (before, query) => (query?.queryKey[1].meal.id === meal.id ? before : undefined),
     staleTime: Infinity,
     gcTime: 60_000,
   });
@@ -36,5 +39,5 @@ export function useReckoning(loaded: LoadedMeal): Reckoned {
     () => (data && !working ? data : data ? withOldRanges(centre, data) : centre),
     [centre, data, working],
   );
-  return { reckoning, working };
+  return { reckoning, working, ...(error && { failed: error.message }) };
 }

@@ -8,6 +8,7 @@ import { useMeal } from '../data/useMeal.ts';
 import { useReckoning } from '../data/useReckoning.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { StrandsPanel } from '../figures/strands/StrandsPanel.tsx';
+import { Wrong } from '../parts/Wrong.tsx';
 import { KeysHelp } from './KeysHelp.tsx';
 import { Sheets } from './Sheets.tsx';
 import { Stove } from './Stove.tsx';
@@ -36,7 +37,7 @@ export function MealFrame() {
 }
 
 function OpenFrame({ loaded, batchId }: { readonly loaded: LoadedMeal; readonly batchId: string }) {
-  const { reckoning, working } = useReckoning(loaded);
+  const { reckoning, working, failed } = useReckoning(loaded);
   const units = useSettings();
   const stage = useStage();
   const standing = useMemo(
@@ -56,6 +57,9 @@ function OpenFrame({ loaded, batchId }: { readonly loaded: LoadedMeal; readonly 
         </Top>
         <StrandsPanel />
         <main id="sheet" className={`sheet of-${stage}`} tabIndex={-1} aria-busy={working}>
+          {failed !== undefined && (
+            <Wrong>The ranges could not be worked out ({failed}). Reload the page.</Wrong>
+          )}
           <Sheets stage={stage} />
         </main>
         <KeysHelp />
