@@ -1,6 +1,6 @@
 /**
  * Makes src/reference/*.json from the USDA SR24 extract.
- *   node --import tsx scripts/reference/make.ts [path to usda-sr24.json] [--check]
+ *   node --import tsx scripts/reference/make.ts PATH [--check]
  * With --check nothing is written: it fails if the committed tables differ.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -17,7 +17,8 @@ const ML_PER_CUP = 236.5882365;
 
 const arguments_ = process.argv.slice(2);
 const check = arguments_.includes('--check');
-const source = arguments_.find((a) => !a.startsWith('--')) ?? '../shared/data/usda-sr24.json';
+const source = arguments_.find((a) => !a.startsWith('--'));
+if (source === undefined) throw new Error('Say where the SR24 extract is: make.ts PATH [--check]');
 const { foods } = JSON.parse(readFileSync(source, 'utf8')) as { foods: Food[] };
 const byNdb = new Map(foods.map((food) => [food.ndb, food]));
 
