@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
-import { expect, station, test, threeEntries } from './test.ts';
+import { expect, kept, station, test, threeEntries } from './test.ts';
 
 interface Printed {
   readonly batches: readonly {
@@ -74,8 +74,7 @@ test('what is typed is kept as it is typed, and undo names each act and takes ba
   test.setTimeout(120_000);
   await threeEntries(page, '2½ lb', 'Beef brisket, whole', '12');
   await page.getByRole('radio', { name: 'lean only' }).check({ force: true });
-  // Named as what could be undone, it is on the disk.
-  await expect(page.getByRole('button', { name: 'undo what is picked out' })).toBeVisible();
+  await kept(page, 'what is picked out');
   await page.reload();
   await expect(page.getByLabel('Weight')).toHaveValue('2½ lb');
   await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('12');
@@ -156,6 +155,7 @@ test('units are chosen once', async ({ page }) => {
   await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
   await page.getByRole('link', { name: 'kitchen' }).click();
   await page.getByRole('radio', { name: 'lb, oz, cups, fl oz' }).check({ force: true });
+  await kept(page, 'the units');
   await page.goto('/');
   await expect(station(page, 'meat')).toContainText('5.7 lb');
   await expect(station(page, 'broth')).toContainText('cups');

@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { expect, test, threeEntries } from './test.ts';
+import { expect, kept, test, threeEntries } from './test.ts';
 
 test.describe('bad input gets one sentence with its value, and nothing stored is touched', () => {
   for (const [typed, words] of [
@@ -16,6 +16,7 @@ test.describe('bad input gets one sentence with its value, and nothing stored is
       await page.getByLabel('Cut', { exact: true }).nth(1).selectOption({ label: 'Beef brisket, whole' });
       await page.getByLabel('Weight').nth(1).fill(typed);
       await page.getByLabel('Weight').nth(1).blur();
+      await kept(page, 'the weight of a lot');
       await expect(page.getByRole('alert')).toHaveText(words);
       await expect(page.getByText('1.20 kg in one lot')).toBeVisible();
       await page.reload();

@@ -1,4 +1,4 @@
-import { test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 
 export { expect } from '@playwright/test';
 
@@ -29,6 +29,12 @@ export async function threeEntries(page: Page, weight: string, cut: string, plat
   await page.getByLabel('Weight').fill(weight);
   await page.getByLabel('Cut', { exact: true }).selectOption({ label: cut });
   await page.getByLabel('Plates of soft tacos').fill(plates);
+  await kept(page, 'the number of plates');
+}
+
+/** Named as what could be undone, an act is on the disk. */
+export async function kept(page: Page, words: string): Promise<void> {
+  await expect(page.getByRole('button', { name: `undo ${words}` })).toBeVisible();
 }
 
 export const station = (page: Page, word: string) =>
