@@ -2,24 +2,13 @@
 import jstat from 'jstat';
 import { sampleNormals } from '../src/core/draws/normals.ts';
 import { reckon } from '../src/core/reckon.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../src/core/testing/meals.ts';
 import { median, say } from './measure.ts';
+import { sixLots } from './sixLots.ts';
 
-const cuts = [
-  'beef-blade-roast',
-  'beef-shank',
-  'lamb-shoulder',
-  'beef-brisket',
-  'beef-short-ribs',
-  'pork-picnic',
-];
 const NORMALS = 300_000;
 
 export function measureCore(): void {
-  const input = inputOf(
-    [batchOf(cuts.map((cut, i) => lotOf(cut, 1000 + i)))],
-    [dishOf('taco', 60), dishOf('roll', 10)],
-  );
+  const input = sixLots(1000);
   for (let i = 0; i < 2_000; i += 1) reckon(input);
   const centre = Array.from({ length: 500 }, () => {
     const began = performance.now();
