@@ -6,8 +6,10 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
+import { fitCookedModel } from '../../src/core/meat/cookedModel.ts';
 import { cutRows, separableFatRows } from './cuts.ts';
 import { ingredientRows } from './ingredients.ts';
+import { cookedPairs } from './pairs.ts';
 import { weighedYields } from './weighed.ts';
 import type { Food } from './food.ts';
 
@@ -28,7 +30,7 @@ function food(ndb: string): Food {
   return found;
 }
 const round = (x: number, digits = 4) => Number(x.toFixed(digits));
-const cite = (...ndbs: string[]) => `USDA SR24 ${ndbs.join(', ')}`;
+const cite = (...ndbs: string[]) => (ndbs.length > 0 ? `USDA SR24 ${ndbs.join(', ')}` : 'estimate');
 
 function composition(ndb: string) {
   const { water, protein, fat, ash } = food(ndb).per100g;
@@ -49,29 +51,78 @@ function cookedUnit(ndb: string): number {
   return weight;
 }
 
-function leanShareOf({ cooked, lean, leanWhole, leanLike }: (typeof cutRows)[number]): number {
-  if (lean !== undefined) return round(cookedUnit(lean) / cookedUnit(leanWhole ?? cooked));
+function leanShareOf({ id, cooked, lean, leanWhole, leanLike }: (typeof cutRows)[number]): number {
+  if (lean !== undefined && cooked !== undefined)
+    return round(cookedUnit(lean) / cookedUnit(leanWhole ?? cooked));
   const like = cutRows.find((row) => row.id === leanLike);
-  if (!like) throw new Error(`${cooked} has neither a lean row nor a relative with one`);
+  if (!like) throw new Error(`${id} has neither a lean row nor a relative with one`);
   return leanShareOf(like);
 }
 
+const pairs = cookedPairs(foods);
+const yields = weighedYields(foods);
+const model = fitCookedModel(
+  pairs,
+  yields.filter((row) => row.counted),
+);
+/** What the pairs call a species that the program names by its animal. */
+const speciesOfPairs = { goat: 'lamb', bison: 'game meat', venison: 'game meat' } as const;
+
+function rawOf({ raw }: (typeof cutRows)[number]) {
+  if (typeof raw === 'string') return composition(raw);
+  const { protein, fat, ash } = raw;
+  return { water: round(1 - protein - fat - ash, 6), protein, fat, ash };
+}
+
+/** Which figures of a cut are not its own: said on the screen, and its range is wider. */
+function estimatesOf({ raw, rawIsOf, cooked, bone, leanLike }: (typeof cutRows)[number]) {
+  return [
+    ...(typeof raw !== 'string' ? [`raw flesh (${raw.why})`] : []),
+    ...(rawIsOf === undefined ? [] : [`raw flesh (that of ${rawIsOf})`]),
+    ...(cooked === undefined ? ['cooked share (that of its family)'] : []),
+    ...(typeof bone === 'number' && bone > 0 ? ['bone'] : []),
+    ...(leanLike === undefined ? [] : [`lean share (that of ${nameOf(leanLike)})`]),
+  ];
+}
+
+function nameOf(id: string): string {
+  const row = cutRows.find((other) => other.id === id);
+  if (!row) throw new Error(`There is no cut “${id}”.`);
+  return row.name.toLowerCase();
+}
+
 function cut(rows: (typeof cutRows)[number]) {
-  const { raw, cooked, lean, leanWhole, leanLike, boneIn, ...kept } = rows;
-  const y = food(raw).per100g.protein / food(cooked).per100g.protein;
-  const whole = food(cooked).yield;
+  const { id, name, species, family, raw, cooked, bone, boneIn, lean, leanWhole } = rows;
+  const pair = pairs.find((known) => known.cooked === cooked);
+  const kin = {
+    species: species in speciesOfPairs ? speciesOfPairs[species as keyof typeof speciesOfPairs] : species,
+    family,
+    cut: pair?.cut,
+    lean: pair?.lean ?? false,
+  };
+  const flesh = rawOf(rows);
+  const y = model.predict(kin, flesh).y;
+  const whole = cooked === undefined ? undefined : food(cooked).yield;
   const ofPurchased = whole && whole.cookedG / whole.rawG;
-  if (boneIn && ofPurchased === undefined)
-    throw new Error(`${kept.id}: a bone-in cut needs a published yield`);
+  if (bone === 'from the yield' && ofPurchased === undefined)
+    throw new Error(`${id}: a bone share from the yield needs a published yield`);
   return {
-    ...kept,
-    raw: composition(raw),
-    cooked: composition(cooked),
-    boneShare: boneIn && ofPurchased !== undefined ? round(1 - ofPurchased / y) : 0,
+    id,
+    name,
+    species,
+    family,
+    raw: flesh,
+    ...(cooked !== undefined && { cooked: composition(cooked) }),
+    fatFreeYield: round(model.fatFreeYield(kin)),
+    retention: round(model.retention(kin, flesh.fat)),
+    boneShare: bone === 'from the yield' ? round(1 - (ofPurchased ?? 0) / y) : bone,
+    ...(boneIn !== undefined && { boneIn }),
     ...(ofPurchased !== undefined && { cookedOfPurchased: round(ofPurchased) }),
     leanShare: leanShareOf(rows),
-    ...(leanLike !== undefined && { leanShareLike: leanLike }),
-    source: cite(raw, cooked, ...[lean, leanWhole].filter((ndb) => ndb !== undefined)),
+    toughness: rows.toughness,
+    goodFor: rows.goodFor,
+    estimates: estimatesOf(rows),
+    source: cite(...[raw, cooked, lean, leanWhole].filter((ndb) => typeof ndb === 'string')),
   };
 }
 
@@ -116,9 +167,10 @@ const separableFat = Object.fromEntries(
   ]),
 );
 const tables = {
-  cuts: { version: 'sr24-1', separableFat, cuts: cutRows.map(cut) },
+  cuts: { version: 'sr24-2', separableFat, cuts: cutRows.map(cut) },
   ingredients: { version: 'sr24-1', ingredients: ingredientRows.map(ingredient) },
-  'weighed-yields': { yields: weighedYields(foods) },
+  'weighed-yields': { yields },
+  'cooked-pairs': { pairs },
 };
 
 for (const [name, table] of Object.entries(tables)) {

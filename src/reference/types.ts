@@ -8,26 +8,34 @@ export interface Composition {
   readonly ash: number;
 }
 
-export type Species = 'beef' | 'lamb' | 'pork';
+export type Species = 'beef' | 'veal' | 'lamb' | 'goat' | 'pork' | 'bison' | 'venison';
 
 export interface Cut {
   readonly id: string;
   readonly name: string;
   readonly species: Species;
   readonly family: string;
-  /** Raw and cooked flesh, without bone (published). */
+  /** Raw flesh, without bone. */
   readonly raw: Composition;
-  readonly cooked: Composition;
-  /** Bone of purchased weight, 0 to 1; derived from the balance and the published 1-lb yield. */
+  /** The cooked row of the same meat (published), where there is one. */
+  readonly cooked?: Composition;
+  /** Fat-free cooked per fat-free raw, and fat retained of the raw fat: core/meat/cookedModel. */
+  readonly fatFreeYield: number;
+  readonly retention: number;
+  /** Bone of purchased weight, 0 to 1; from the model and the published 1-lb yield, or an estimate. */
   readonly boneShare: number;
+  /** Bone of purchased weight where a boneless cut is bought with its bone (estimate). */
+  readonly boneIn?: number;
   /** Cooked weight without bone, of purchased weight (published), where there is a 1-lb yield. */
   readonly cookedOfPurchased?: number;
   /** Lean-only share of the cooked boneless weight, from the two published cooked weights. */
   readonly leanShare: number;
-  /** The relative whose lean share it is, where this cut has none of its own: an estimate. */
-  readonly leanShareLike?: string;
   /** Time to tender against beef chuck = 1 (estimate). */
   readonly toughness: number;
+  /** What it is good for (common practice, no source). */
+  readonly goodFor: readonly string[];
+  /** Which of its figures are estimates, and whose they are; empty where all are published. */
+  readonly estimates: readonly string[];
   readonly source: string;
 }
 

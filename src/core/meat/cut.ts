@@ -1,6 +1,6 @@
 import type { Kitchen, OwnCut } from '../batch/schema.ts';
 import type { Composition, Cut, Reference } from '@/reference/types.ts';
-import { cookedShare, fleshOf, KEPT_ASH, type Flesh } from './flesh.ts';
+import { fatFreeYieldFor, fleshOf, type Flesh } from './flesh.ts';
 import { pickedShare } from './picking.ts';
 
 /** A cut with all that the reckoning asks of it, published or the user's own. */
@@ -9,16 +9,21 @@ export interface KnownCut {
   readonly name: string;
   readonly flesh: Flesh;
   readonly boneShare: number;
+  /** Bone of purchased weight when it is bought with its bone; undefined where that is not sold. */
+  readonly boneIn: number | undefined;
   readonly leanShare: number;
   readonly separableFat: Composition;
   readonly toughness: number;
   /** Spread of log y that the lots of this cut share (estimates; wider where nothing is published). */
   readonly spread: number;
+  /** Which figures are estimates; empty where all are published. */
+  readonly estimates: readonly string[];
   readonly source: string;
 }
 
+/** Of a cut whose cooked yield is in the data, and of one that is not (estimates). */
 const PUBLISHED_SPREAD = 0.07;
-const OWN_SPREAD = 0.09;
+const UNSEEN_SPREAD = 0.09;
 
 /** The cut of that id, from the reference table or the kitchen's own; undefined if there is none. */
 export function findCut(id: string, kitchen: Kitchen, reference: Reference): KnownCut | undefined {
@@ -33,12 +38,14 @@ function knownCut(cut: Cut, reference: Reference): KnownCut {
   return {
     id: cut.id,
     name: cut.name,
-    flesh: fleshOf(cut.raw, cut.cooked),
+    flesh: fleshOf(cut),
     boneShare: cut.boneShare,
+    boneIn: cut.boneShare > 0 ? cut.boneShare : cut.boneIn,
     leanShare: cut.leanShare,
     separableFat: reference.separableFat[cut.species],
     toughness: cut.toughness,
-    spread: PUBLISHED_SPREAD,
+    spread: cut.cooked ? PUBLISHED_SPREAD : UNSEEN_SPREAD,
+    estimates: cut.estimates,
     source: cut.source,
   };
 }
@@ -57,8 +64,8 @@ export function ownCutProblem(own: OwnCut, reference: Reference): string | undef
 
 /**
  * An own cut takes from its relative what is not given. A known yield is divided back by bone and
- * picking to the boneless cooked yield, and sets the wetness; a known composition keeps the
- * relative's wetness and its way of keeping fat.
+ * picking to the boneless cooked yield, and sets the fat-free yield; a known composition keeps the
+ * relative's fat-free yield and its way of keeping fat.
  */
 function ownCut(own: OwnCut, like: KnownCut): KnownCut {
   const boneShare = own.boneShare ?? like.boneShare;
@@ -70,14 +77,25 @@ function ownCut(own: OwnCut, like: KnownCut): KnownCut {
     name: own.name,
     flesh,
     boneShare,
-    spread: OWN_SPREAD,
+    boneIn: boneShare > 0 ? boneShare : undefined,
+    spread: UNSEEN_SPREAD,
+    estimates: estimatesOfOwn(own, like),
     source: `own, like ${like.name}`,
   };
   if (!own.yield) return cut;
   const ofBoneless = own.yield.value / (own.yield.of === 'purchased' ? 1 - boneShare : 1);
   const y = ofBoneless / (own.yield.what === 'shred' ? 1 - pickedShare('membrane', like.leanShare) : 1);
-  const { keptFat } = cookedShare(flesh);
-  return { ...cut, flesh: { ...flesh, wetness: (y - protein - keptFat - KEPT_ASH * ash) / protein } };
+  return { ...cut, flesh: { ...flesh, fatFreeYield: fatFreeYieldFor(flesh, y) } };
+}
+
+function estimatesOfOwn(own: OwnCut, like: KnownCut): string[] {
+  const of = `that of ${like.name.toLowerCase()}`;
+  return [
+    ...(own.composition ? [] : [`raw flesh (${of})`]),
+    ...(own.boneShare === undefined ? [`bone (${of})`] : []),
+    ...(own.yield ? [] : [`cooked share (${of})`]),
+    `lean share (${of})`,
+  ];
 }
 
 const withoutUndefined = <T extends object>(object: T) =>

@@ -36,7 +36,10 @@ test('shred is W (1−b)(1−t) y (1−s)', () => {
   if (!cut) throw new Error('no blade');
   const plan = planOf('beef-blade-roast', 2600);
   const s = pickedShare('membrane', cut.leanShare);
-  expect(cooked(plan).shred).toBeCloseTo(2600 * (1 - 0.1543) * (0.1698 / 0.2637) * (1 - s), 6);
+  expect(cooked(plan).shred).toBeCloseTo(
+    2600 * (1 - 0.1511) * ((1 - 0.2131) * 0.5945 + 0.8149 * 0.2131) * (1 - s),
+    6,
+  );
 });
 
 test('trimming lowers the fat of what is left, and so what renders', () => {
@@ -140,7 +143,7 @@ test('an own cut takes from its relative what is not given', () => {
   const shank = findCut('beef-shank', kitchen, reference);
   expect(findCut('tail', kitchen, reference)).toMatchObject({ boneShare: 0.45, flesh: shank?.flesh });
   const fatty = findCut('fatty', kitchen, reference);
-  expect(fatty?.flesh.wetness).toBe(findCut('beef-blade-roast', kitchen, reference)?.flesh.wetness);
+  expect(fatty?.flesh.fatFreeYield).toBe(findCut('beef-blade-roast', kitchen, reference)?.flesh.fatFreeYield);
   const known = findCut('known', kitchen, reference);
   if (!known) throw new Error('known');
   expect(cookedShare(known.flesh).y * (1 - known.boneShare)).toBeCloseTo(0.5, 9);

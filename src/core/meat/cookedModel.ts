@@ -1,0 +1,129 @@
+import type { Composition } from '@/reference/types.ts';
+import { fitLevels, type LevelRow } from '../pooled/levels.ts';
+import { KEPT_ASH } from './flesh.ts';
+
+/** Where a meat belongs: the levels over which its way of cooking is pooled. */
+export interface Kin {
+  readonly species: string;
+  readonly family: string;
+  /** Absent, or one that was never seen: the family's value. */
+  readonly cut?: string | undefined;
+  readonly lean: boolean;
+}
+
+/** Two rows of one meat, raw and cooked, in grams per 100 g. */
+export interface CookedPair extends Kin {
+  readonly cut: string;
+  readonly trim: string;
+  readonly cooked: string;
+  readonly rawPer: Composition;
+  readonly cookedPer: Composition;
+}
+
+/** A cooked weight that was published beside the composition: cooked of raw. */
+export interface WeighedYield {
+  readonly cooked: string;
+  readonly weighed: number;
+  readonly how: string;
+}
+
+export interface PredictedCooked {
+  /** Cooked of raw boneless weight, and the standard deviation of its logarithm. */
+  readonly y: number;
+  readonly sd: number;
+  /** Fractions of the cooked weight. */
+  readonly water: number;
+  readonly protein: number;
+  readonly fat: number;
+}
+
+export interface CookedModel {
+  /** Fat-free cooked per gram of fat-free raw. */
+  fatFreeYield(kin: Kin): number;
+  /** Fat retained of the raw fat, at that raw fat (a fraction); above 1 where the rows say so. */
+  retention(kin: Kin, fat: number): number;
+  predict(kin: Kin, raw: Pick<Composition, 'protein' | 'fat' | 'ash'>): PredictedCooked;
+}
+
+/**
+ * Standard deviations of the logarithm between the groups of each level, from trials on the rows
+ * themselves by restricted likelihood and by leaving cuts out (docs/decisions/0009).
+ */
+const FAT_FREE = { species: 0.06, family: 0.06, cut: 0.045, side: 0.01, weighing: 0.017, piece: 0.042 };
+const RETENTION = { species: 0.027, family: 0.098, cut: 0.12, side: 0.145 };
+const ROW_NOISE = { fatFree: 0.011, retention: 0.067 };
+/** A weighed yield errs with its study (a level above) and by itself. */
+const WEIGHED_NOISE = { weighing: 0.011, piece: 0.027 };
+const HEAVY = { level: 'cut', freedom: 4 };
+
+const levelsOf = ({ species, family, cut, lean }: Kin): Record<string, string> => ({
+  species,
+  family,
+  cut: cut ?? '',
+  side: `${cut ?? ''} ${lean ? 'lean' : 'whole'}`,
+});
+const fatFreeFixed = ({ lean }: Kin) => [1, lean ? 1 : 0];
+const fatFixed = (fat: number) => [1, Math.log(Math.max(fat, 0.005))];
+
+/**
+ * What becomes of meat in a braise, learned from published raw and cooked rows: the fat-free yield
+ * g, and the fat retained R, each pooled over species, family, cut and lean or whole, R falling
+ * with raw fat; then y = (1 − f)·g + R·f, cooked water = y − p − R·f − .75 a. Protein stays in the meat,
+ * so a pair gives y = p raw / p cooked; weighed yields are a second reading of the same y.
+ * Source: USDA SR24; what else was tried stands in docs/decisions/0009.
+ */
+export function fitCookedModel(pairs: readonly CookedPair[], weighed: readonly WeighedYield[]): CookedModel {
+  const balance = pairs.map((pair): LevelRow => ({
+    value: Math.log(fatFree(pair, pair.rawPer.protein / pair.cookedPer.protein)),
+    noise: ROW_NOISE.fatFree,
+    fixed: fatFreeFixed(pair),
+    levels: levelsOf(pair),
+  }));
+  const onScales = weighed.flatMap((reading): LevelRow[] => {
+    const pair = pairs.find(({ cooked }) => cooked === reading.cooked);
+    if (!pair) return [];
+    const how = reading.how === 'by piece' ? 'piece' : 'weighing';
+    return [
+      {
+        value: Math.log(fatFree(pair, reading.weighed)),
+        noise: WEIGHED_NOISE[how],
+        fixed: fatFreeFixed(pair),
+        levels: { ...levelsOf(pair), [how]: `${pair.cut} ${pair.trim}` },
+      },
+    ];
+  });
+  const lean = fitLevels([...balance, ...onScales], FAT_FREE, HEAVY);
+  const fat = fitLevels(
+    pairs.map((pair) => ({
+      value: Math.log((pair.cookedPer.fat * pair.rawPer.protein) / pair.cookedPer.protein / pair.rawPer.fat),
+      noise: ROW_NOISE.retention,
+      fixed: fatFixed(pair.rawPer.fat / 100),
+      levels: levelsOf(pair),
+    })),
+    RETENTION,
+  );
+  const fatFreeOf = (kin: Kin) => lean.predict({ fixed: fatFreeFixed(kin), levels: levelsOf(kin) });
+  const retained = (kin: Kin, f: number) => fat.predict({ fixed: fatFixed(f), levels: levelsOf(kin) });
+  return {
+    fatFreeYield: (kin) => Math.exp(fatFreeOf(kin).value),
+    retention: (kin, f) => Math.exp(retained(kin, f).value),
+    predict: (kin, raw) => {
+      const g = fatFreeOf(kin);
+      const r = retained(kin, raw.fat);
+      const leanPart = (1 - raw.fat) * Math.exp(g.value);
+      const fatPart = raw.fat * Math.exp(r.value);
+      const y = leanPart + fatPart;
+      return {
+        y,
+        sd: Math.hypot(leanPart * g.sd, fatPart * r.sd) / y,
+        water: (y - raw.protein - fatPart - KEPT_ASH * raw.ash) / y,
+        protein: raw.protein / y,
+        fat: fatPart / y,
+      };
+    },
+  };
+}
+
+/** Fat-free cooked per fat-free raw, of a pair with that yield. */
+const fatFree = ({ rawPer, cookedPer }: CookedPair, y: number) =>
+  (y * (100 - cookedPer.fat)) / (100 - rawPer.fat);
