@@ -35,7 +35,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
       to: {
-        path: '^src/core/(ledger|order|meat|pot|clock|bench|broth|plates|keep)/',
+        path: '^src/core/(ledger|order|meat|shop|pot|clock|bench|broth|plates|keep)/',
         pathNot: ['^src/core/$1/', '/index\\.ts$'],
       },
     },

@@ -156,6 +156,9 @@ function ingredient(row: (typeof ingredientRows)[number]) {
     per,
     ...(piece && { pieceG: round(piece.grams / piece.amount) }),
     ...(cup && { density: round(cup.grams / cup.amount / ML_PER_CUP) }),
+    ...(row.holds && { holds: row.holds }),
+    section: row.section,
+    ...(row.packG !== undefined && { packG: row.packG }),
     source: cite(row.ndb),
   };
 }

@@ -225,7 +225,7 @@ function mealOf(
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mass.liquid.ml : 0), 0);
   const shortage = counted && shortages(counted);
   const largest = largestLot(plans);
-  const moreG = counted && largest ? moreRaw(counted) : 0;
+  const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
   const plates = counted && Float64Array.from(counted.plates).sort();
   const range = (mid: number, draws: Float64Array | undefined) => rangeOf(mid, draws ?? new Float64Array(0));
   return {
@@ -280,13 +280,25 @@ function shortages({ n, shredG, needG, liquidMl, needMl }: Drawn) {
 }
 
 /** Raw weight of the largest lot's cut that would feed all in 95 draws of 100, g; 0 if they are fed. */
-function moreRaw({ n, shredG, needG, shredPerRaw }: Drawn): number {
+function moreRaw({ n, shredG, needG }: Drawn, perRaw: Float64Array): number {
   const grams = new Float64Array(n);
   for (let d = 0; d < n; d += 1) {
     const short = (needG[d] ?? 0) - (shredG[d] ?? 0);
-    grams[d] = short / Math.max(1e-9, shredPerRaw[d] ?? 0);
+    grams[d] = short / Math.max(1e-9, perRaw[d] ?? 0);
   }
   return Math.max(0, percentileOfSorted(grams.sort(), SURELY));
+}
+
+/** Shred of one gram of raw weight of a lot, in each draw. */
+function perRawOf(
+  at: { batch: string; lot: string },
+  plans: readonly BatchPlan[],
+  drawn: Drawn,
+): Float64Array {
+  const all = plans.flatMap((plan) => plan.lots.map((lot) => ({ batch: plan.id, lot })));
+  const i = all.findIndex(({ batch, lot }) => batch === at.batch && lot.id === at.lot);
+  const rawG = all[i]?.lot.rawG ?? 1;
+  return (drawn.lotShredG[i] ?? new Float64Array(drawn.n)).map((shred) => shred / rawG);
 }
 
 /** Missing and found, largest first, with their share of what went into their batch. */

@@ -59,6 +59,11 @@ export interface Ingredient {
   readonly pieceG?: number;
   /** g/ml from the published cup, where there is one. */
   readonly density?: number;
+  /** What some guests must not have (common practice, no source; the label decides). */
+  readonly holds?: readonly string[];
+  /** Where it stands in a shop, and what one pack usually holds, g (estimate). */
+  readonly section: string;
+  readonly packG?: number;
   readonly source: string;
 }
 

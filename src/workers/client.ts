@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { Reckoning } from '@/core/reckon.ts';
+import type { BuyAsk, BuyReading, Feeds } from '@/core/shop/index.ts';
 import type { CoreWorker, Question } from './core.ts';
 
 interface Thread {
@@ -26,15 +27,27 @@ function started(): Thread {
 }
 
 /**
- * Asks the worker for a meal's ranges. Questions wait their turn, and one that has been overtaken
- * while it waited is never asked.
+ * Asks the worker. Questions wait their turn, and one that has been overtaken while it waited is
+ * never asked.
  */
-export function askRanges(question: Question, signal: AbortSignal): Promise<Reckoning> {
+function ask<T>(question: (core: Thread['core']) => Promise<T>, signal: AbortSignal): Promise<T> {
   const answer = busy.then(() => {
     signal.throwIfAborted();
     const { core, broken } = started();
-    return Promise.race([core.reckon(question), broken]);
+    return Promise.race([question(core), broken]);
   });
   busy = answer.catch(() => undefined);
   return answer;
 }
+
+/** A meal's ranges. */
+export const askRanges = (question: Question, signal: AbortSignal): Promise<Reckoning> =>
+  ask((core) => core.reckon(question), signal);
+
+/** How much of the open batch to buy. */
+export const askBuy = (question: Question, wanted: BuyAsk, signal: AbortSignal): Promise<BuyReading> =>
+  ask<BuyReading>(async (core) => core.buy(question, wanted), signal);
+
+/** What the planned meat feeds. */
+export const askFeeds = (question: Question, chance: number, signal: AbortSignal): Promise<Feeds | null> =>
+  ask((core) => core.feeds(question, chance), signal);

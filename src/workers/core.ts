@@ -1,5 +1,6 @@
 import { reckon, type Input, type Reckoning } from '@/core/reckon.ts';
 import { drawMeal } from '@/core/reckoning/draws.ts';
+import { buy, feeds, type BuyAsk, type BuyReading, type Feeds } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 
 /** A question without the tables: the worker has its own. */
@@ -9,8 +10,14 @@ export type Question = Omit<Input, 'reference'>;
 export interface CoreWorker {
   /** The reckoning with its ranges. */
   reckon(question: Question): Reckoning;
+  /** How much to buy for the whole order. */
+  buy(question: Question, ask: BuyAsk): BuyReading;
+  /** What the planned meat feeds, at a chance. */
+  feeds(question: Question, chance: number): Feeds | null;
 }
 
 export const coreWorker: CoreWorker = {
   reckon: (question) => reckon({ ...question, reference }, drawMeal),
+  buy: (question, ask) => buy({ ...question, reference }, ask),
+  feeds: (question, chance) => feeds({ ...question, reference }, chance),
 };

@@ -5,7 +5,7 @@ import type { MealFile } from '@/core/batch/schema.ts';
 import { deleteMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { saveText } from '../data/saveText.ts';
-import { countOf } from '../order/countOf.ts';
+import { countOf } from '@/core/order/index.ts';
 import { Wrong } from '../parts/Wrong.tsx';
 import { AskReplace } from './AskReplace.tsx';
 import { Top } from '../shell/Top.tsx';

@@ -4,7 +4,7 @@ import { FULL_DRAWS } from '@/core/reckon.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editLot } from '../data/edits.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
-import { countOf } from '../order/countOf.ts';
+import { countOf } from '@/core/order/index.ts';
 
 /** Whether it will be enough: as a chance, in plates, and what would help when it is short. */
 export function Enough() {

@@ -41,19 +41,48 @@ export const dishKinds = [
   'burrito',
   'soup',
   'dip',
+  'on the bone',
   'own',
 ] as const;
+
+/** What may not run short of a dish, if not both. */
+export const parts = ['meat', 'liquid'] as const;
+
+const guests = z.strictObject({
+  light: amount.optional(),
+  usual: amount.optional(),
+  hungry: amount.optional(),
+  children: amount.optional(),
+  each: amount.optional().describe('servings for one usual guest; absent: 1'),
+});
 
 const dish = z.strictObject({
   id,
   kind: z.enum(dishKinds),
   name: name.optional(),
-  count: amount.describe('servings; one plate, one taco, one roll'),
+  count: amount.describe('servings; one plate, one taco, one roll; not asked where guests are given'),
+  guests: guests.optional().describe('how many eat it, by appetite: the servings are worked out'),
   meat: portion.optional().describe('g of shred for one serving; absent: the usual of its kind'),
   liquid: portion.optional().describe('ml ladled or dipped for one serving; absent: the usual'),
   held: share.optional().describe('liquid that the shred holds, of its own weight'),
   way: z.enum(['set', 'even']).optional(),
+  firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
+
+/** What a guest may not have: checked against what goes into the pots. */
+export const avoidable = [
+  'pork',
+  'beef',
+  'alcohol',
+  'heat',
+  'gluten',
+  'milk',
+  'fish',
+  'soy',
+  'celery',
+  'mustard',
+  'sulphites',
+] as const;
 
 const meal = z.strictObject({
   id,
@@ -61,12 +90,20 @@ const meal = z.strictObject({
   serving: z.strictObject({ local: z.string().max(40), zone: z.string().max(80) }).optional(),
   place: z.enum(['here', 'kept hot', 'sent out']).optional(),
   dishes: z.array(dish).max(50),
+  avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
   batches: z.array(id).max(50).describe('in the order of the stove'),
 });
 
 export const sizes = ['cubes', 'chunks', 'ribs', 'whole'] as const;
 export const trims = ['none', 'silver skin', 'thick fat', 'close'] as const;
 export const pickings = ['all tender', 'membrane', 'lean only'] as const;
+export const fattinesses = ['leaner', 'usual', 'fattier'] as const;
+
+const price = z.strictObject({
+  text: z.string().max(40).describe('as it was typed'),
+  amount: z.number().min(0).max(1e7).optional().describe('in the currency of the kitchen'),
+  per: z.enum(['kg', 'lb', 'all']),
+});
 
 const lot = z.strictObject({
   id,
@@ -78,6 +115,10 @@ const lot = z.strictObject({
     .optional(),
   trim: z.enum(trims).optional(),
   picking: z.enum(pickings).optional(),
+  bone: z.enum(['in', 'out']).optional().describe('absent: as the cut is usually sold'),
+  fattiness: z.enum(fattinesses).optional(),
+  price: price.optional(),
+  shopHas: amount.optional().describe('g; no more of it can be bought'),
   placements: z
     .array(z.strictObject({ vessel: id, share }))
     .max(10)
@@ -116,6 +157,8 @@ const item = z.strictObject({
 export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as const;
 export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
 
+export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
+
 const batch = z.strictObject({
   id,
   name,
@@ -131,6 +174,10 @@ const batch = z.strictObject({
   strain: z.boolean(),
   skim: z.enum(skims),
   reduceTo: amount.optional().describe('ml of finished liquid to boil it down to'),
+  buy: z
+    .strictObject({ chance: z.number().min(0.5).max(0.99), way: z.enum(buyWays) })
+    .optional()
+    .describe('how much to buy: how surely, and in what mix'),
 });
 
 export const weighable = [
@@ -197,6 +244,16 @@ const kitchen = z.strictObject({
   vessels: z.array(vessel).max(200),
   cuts: z.array(ownCut).max(1000),
   altitudeM: z.number().min(-500).max(9000),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/)
+    .optional()
+    .describe('ISO 4217; absent: EUR'),
+  worth: z
+    .strictObject({ fatPerKg: z.number().min(0).optional(), liquidPerL: z.number().min(0).optional() })
+    .optional()
+    .describe('what kept fat and liquid are worth, in the currency'),
+  packs: z.record(id, z.number().positive()).optional().describe('g in one pack, by ingredient'),
 });
 
 export const mealFile = z.strictObject({
@@ -223,6 +280,12 @@ export type MealFile = z.infer<typeof mealFile>;
 export type Size = (typeof sizes)[number];
 export type Trim = (typeof trims)[number];
 export type Picking = (typeof pickings)[number];
+export type Fattiness = (typeof fattinesses)[number];
+export type Price = z.infer<typeof price>;
+export type Guests = z.infer<typeof guests>;
+export type Avoidable = (typeof avoidable)[number];
+export type Part = (typeof parts)[number];
+export type BuyWay = (typeof buyWays)[number];
 export type Level = (typeof levels)[number];
 export type Skim = (typeof skims)[number];
 export type Heat = (typeof heats)[number];

@@ -1,8 +1,10 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  fattinesses,
   heats,
   levels,
+  parts,
   lids,
   pickings,
   sizes,
@@ -29,6 +31,8 @@ const lot = fc.record({
   g: gram,
   kind: fc.constantFrom('meat' as const, 'bones' as const),
   trim: fc.option(fc.constantFrom(...trims), { nil: undefined }),
+  bone: fc.constantFrom('in' as const, 'out' as const),
+  fattiness: fc.constantFrom(...fattinesses),
 });
 const phase = fc.record({
   heat: fc.constantFrom(...heats),
@@ -67,11 +71,18 @@ const anyInput = fc
     tacos: fc.nat({ max: 400 }),
     rolls: fc.nat({ max: 60 }),
     way: fc.constantFrom('set' as const, 'even' as const),
+    firm: fc.option(fc.constantFrom(...parts), { nil: undefined }),
     entries: fc.array(measure, { maxLength: 8 }),
   })
   .map((m) => {
     const lots = m.lots.map((l, i) =>
-      lotOf(l.cut, l.g, { id: `lot${i}`, kind: l.kind, ...(l.trim !== undefined && { trim: l.trim }) }),
+      lotOf(l.cut, l.g, {
+        id: `lot${i}`,
+        kind: l.kind,
+        bone: l.bone,
+        fattiness: l.fattiness,
+        ...(l.trim !== undefined && { trim: l.trim }),
+      }),
     );
     const batch = batchOf(lots, {
       ...m.choice,
@@ -102,7 +113,7 @@ const anyInput = fc
       measure: 'mass',
       source: 'typed',
     }));
-    return { batch, tacos: m.tacos, rolls: m.rolls, way: m.way, entries };
+    return { batch, tacos: m.tacos, rolls: m.rolls, way: m.way, firm: m.firm, entries };
   });
 
 /** Apart from the arbitrary, so that a counterexample is printed without the tables. */
@@ -111,9 +122,10 @@ const built = ({
   tacos,
   rolls,
   way,
+  firm,
   entries,
 }: typeof anyInput extends fc.Arbitrary<infer T> ? T : never) =>
-  inputOf([batch], [dishOf('taco', tacos), dishOf('roll', rolls, { way })], entries);
+  inputOf([batch], [dishOf('taco', tacos), dishOf('roll', rolls, { way, ...(firm && { firm }) })], entries);
 
 test('every node closes to 1e-9 of what went in and no flow is negative, whatever is cooked or weighed', () => {
   fc.assert(

@@ -161,7 +161,7 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.bench = isWeighed(weighed.cooked) ? Math.max(0, weighed.cooked - boneOnBench(plan, out)) : out.cooked;
   out.pickings = isWeighed(weighed.pickings)
     ? weighed.pickings
-    : out.bench * Math.min(0.95, plan.pickShare * draw.pickings);
+    : out.bench * (plan.pickShare < 1 ? Math.min(0.95, plan.pickShare * draw.pickings) : 1);
   out.shred = isWeighed(weighed.shred) ? weighed.shred : Math.max(0, out.bench - out.pickings);
 }
 

@@ -4,7 +4,8 @@ import { usualKitchen } from '../batch/usual.ts';
 import { reference } from '@/reference/index.ts';
 import { findCut, ownCutProblem } from './cut.ts';
 import { cookedShare } from './flesh.ts';
-import { centreOfLot, cookLot, emptyLotMass, nothingWeighed, type LotPlan } from './lot.ts';
+import { BONE_GIVES, centreOfLot, cookLot, emptyLotMass, nothingWeighed, type LotPlan } from './lot.ts';
+import { cutOfLot } from './ofLot.ts';
 import { pickedShare } from './picking.ts';
 import { trimPlan } from './trim.ts';
 
@@ -154,4 +155,41 @@ test('an own cut of more than all is refused with the figure', () => {
   const own = { id: 'x', name: 'Too much', like: 'beef-shank', composition: { protein: 0.6, fat: 0.5 } };
   expect(ownCutProblem(own, reference)).toContain('111');
   expect(ownCutProblem({ ...own, like: 'gone' }, reference)).toContain('“gone”');
+});
+
+describe('a lot as it was bought', () => {
+  const cutOf = (id: string) => {
+    const cut = findCut(id, usualKitchen, reference);
+    if (!cut) throw new Error(id);
+    return cut;
+  };
+
+  test('with its bone or without', () => {
+    const shank = cutOf('beef-shank');
+    expect(cutOfLot(shank, { kind: 'meat', bone: 'out' }).boneShare).toBe(0);
+    expect(cutOfLot(shank, { kind: 'meat' }).boneShare).toBe(shank.boneShare);
+    const blade = cutOf('pork-shoulder-blade');
+    expect(cutOfLot(blade, { kind: 'meat', bone: 'in' }).boneShare).toBe(0.12);
+  });
+
+  test('fattier meat renders more and the fat-free flesh keeps its make', () => {
+    const usual = cutOf('beef-brisket');
+    const fatty = cutOfLot(usual, { kind: 'meat', fattiness: 'fattier' });
+    expect(fatty.flesh.fat).toBeCloseTo(1.3 * usual.flesh.fat, 9);
+    expect(fatty.flesh.protein / (1 - fatty.flesh.fat)).toBeCloseTo(
+      usual.flesh.protein / (1 - usual.flesh.fat),
+      9,
+    );
+    const rendered = (flesh: typeof usual.flesh) => cooked(planOf('beef-brisket', 1000, { flesh })).rendered;
+    expect(rendered(fatty.flesh)).toBeGreaterThan(rendered(usual.flesh));
+  });
+
+  test('bones for flavour give fat and juice, and no shred', () => {
+    const bones = cutOfLot(cutOf('beef-shank'), { kind: 'bones' });
+    const out = cooked(planOf('beef-shank', 2000, { boneShare: bones.boneShare, pickShare: 1 }));
+    expect(out.shred).toBe(0);
+    expect(out.pickings).toBeCloseTo(out.bench, 9);
+    expect(BONE_GIVES.fat * out.boneLoss + out.rendered).toBeGreaterThan(50);
+    expect(out.rawBone).toBeCloseTo(1840, 9);
+  });
 });

@@ -1,4 +1,5 @@
-import type { Dish, DishKind } from '../batch/schema.ts';
+import type { Dish, DishKind, Part } from '../batch/schema.ts';
+import { servingsFor } from './guests.ts';
 import { middle } from '../quantity/index.ts';
 
 export interface Portion {
@@ -17,6 +18,8 @@ export interface Ticket {
   /** Liquid that the shred holds, of the shred's weight. */
   readonly held: number;
   readonly way: 'set' | 'even';
+  /** The part that must not run short; undefined: both. A serving without the other part is still served. */
+  readonly firm: Part | undefined;
 }
 
 interface Usual {
@@ -52,6 +55,13 @@ export const usualDishes: Readonly<Record<DishKind, Usual>> = {
   burrito: { name: 'burritos or bowls', meat: portion(90, 105, 120), liquid: none, held: 0.1 },
   soup: { name: 'bowls of broth', meat: portion(70, 80, 90), liquid: portion(240, 270, 300), held: 0 },
   dip: { name: 'dip cups', meat: none, liquid: portion(60, 75, 90), held: 0 },
+  // A third of a piece on the bone is bone; what is given here is the meat on it (estimate).
+  'on the bone': {
+    name: 'pieces on the bone',
+    meat: portion(140, 180, 230),
+    liquid: portion(30, 60, 90),
+    held: 0,
+  },
   own: { name: 'servings', meat: portion(80, 100, 120), liquid: none, held: 0.08 },
 };
 
@@ -59,7 +69,12 @@ export const usualDishes: Readonly<Record<DishKind, Usual>> = {
 export const dishName = (dish: Pick<Dish, 'name' | 'kind'>): string =>
   dish.name ?? usualDishes[dish.kind].name;
 
-function portionOf(typed: Dish['meat'], usual: Portion): Portion {
+/** How many servings: written, or worked out from the guests; 0 until it can be read. */
+export const countOf = (dish: Pick<Dish, 'count' | 'guests'>): number =>
+  dish.guests ? servingsFor(dish.guests) : (middle(dish.count) ?? 0);
+
+/** The portion of a dish as it stands, its smallest and largest about it. */
+export function portionOf(typed: Dish['meat'], usual: Portion): Portion {
   const want = middle(typed?.want) ?? usual.want;
   return {
     want,
@@ -72,8 +87,8 @@ function portionOf(typed: Dish['meat'], usual: Portion): Portion {
 export function ticketsOf(dishes: readonly Dish[]): readonly Ticket[] {
   return dishes.flatMap((dish) => {
     const usual = usualDishes[dish.kind];
-    const count = middle(dish.count);
-    if (count === undefined || count <= 0) return [];
+    const count = countOf(dish);
+    if (!(count > 0)) return [];
     return [
       {
         id: dish.id,
@@ -83,18 +98,52 @@ export function ticketsOf(dishes: readonly Dish[]): readonly Ticket[] {
         liquid: portionOf(dish.liquid, usual.liquid),
         held: dish.held ?? usual.held,
         way: dish.way ?? 'set',
+        firm: dish.firm,
       },
     ];
   });
 }
 
-/** What the whole meal wants: shred in g, and liquid in ml with what the shred holds. */
-export function needOf(tickets: readonly Ticket[]): { readonly meatG: number; readonly liquidMl: number } {
+export interface Need {
+  readonly meatG: number;
+  readonly liquidMl: number;
+}
+
+/** What one dish wants in all: shred in g, and liquid in ml with what the shred holds. */
+export const needOfTicket = ({ count, meat, liquid, held }: Ticket): Need => ({
+  meatG: count * meat.want,
+  liquidMl: count * (liquid.want + held * meat.want),
+});
+
+/** What the whole meal wants. */
+export function needOf(tickets: readonly Ticket[]): Need {
   let meatG = 0;
   let liquidMl = 0;
-  for (const { count, meat, liquid, held } of tickets) {
-    meatG += count * meat.want;
-    liquidMl += count * (liquid.want + held * meat.want);
+  for (const ticket of tickets) {
+    const need = needOfTicket(ticket);
+    meatG += need.meatG;
+    liquidMl += need.liquidMl;
   }
   return { meatG, liquidMl };
+}
+
+/** How juicy a filling may be, of what its kind usually holds (estimates). */
+export const juiciness = { drier: 0.5, usual: 1, juicier: 1.4 } as const;
+
+/** Why a portion cannot be, in one sentence with its figures, or undefined if it can. */
+export function portionProblem(typed: Dish['meat'], name: string, what: string): string | undefined {
+  const [want, min, max] = [typed?.want, typed?.min, typed?.max];
+  const over = (a: typeof want, b: typeof want) =>
+    a?.lo !== undefined && b?.hi !== undefined && (middle(a) ?? 0) > (middle(b) ?? 0);
+  const lead = `${name}: the ${what}`;
+  if (over(min, max)) {
+    return `${lead} is at least “${min?.text ?? ''}” and at most “${max?.text ?? ''}”; write the smaller one first.`;
+  }
+  if (over(min, want)) {
+    return `${lead} wanted, “${want?.text ?? ''}”, is less than the smallest, “${min?.text ?? ''}”; lower the smallest or raise the portion.`;
+  }
+  if (over(want, max)) {
+    return `${lead} wanted, “${want?.text ?? ''}”, is more than the largest, “${max?.text ?? ''}”; raise the largest or lower the portion.`;
+  }
+  return undefined;
 }

@@ -1,1 +1,17 @@
-export { dishName, needOf, ticketsOf, usualDishes, type Ticket } from './dishes.ts';
+export { avoided, type Avoided } from './avoid.ts';
+export { carriers } from './carriers.ts';
+export {
+  countOf,
+  dishName,
+  juiciness,
+  needOf,
+  needOfTicket,
+  portionOf,
+  portionProblem,
+  ticketsOf,
+  usualDishes,
+  type Need,
+  type Portion,
+  type Ticket,
+} from './dishes.ts';
+export { appetite, appetites, type Appetite } from './guests.ts';

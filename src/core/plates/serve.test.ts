@@ -33,6 +33,17 @@ describe('plates', () => {
     expect(out.filled[0]).toBe(3);
   });
 
+  test('where only the meat must not run short, the servings share the liquid there is, and the other way', () => {
+    const wet = served([dishOf('roll', 10, { firm: 'meat' })], 1300, 300).out;
+    expect(wet.filled[0]).toBe(10);
+    expect((wet.ladledMl[0] ?? 0) + (wet.heldMl[0] ?? 0)).toBeCloseTo(30, 6);
+    expect(wet.needMl).toBe(0);
+    const meaty = served([dishOf('soup', 10, { firm: 'liquid' })], 400, 2700).out;
+    expect(meaty.filled[0]).toBe(10);
+    expect(meaty.meatG[0]).toBeCloseTo(40, 6);
+    expect(meaty.leftG).toBeCloseTo(0, 6);
+  });
+
   test('nothing is served twice: plates and what is left are what there was', () => {
     const dish = fc.record({
       kind: fc.constantFrom(

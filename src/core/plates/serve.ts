@@ -59,10 +59,20 @@ function servings(amount: number, one: number, z: number, n: number): number {
   return Math.max(0, Math.min(n, Math.floor(root * root + 1e-9)));
 }
 
+/** Servings that an amount fills, of a part that may not run short; a part that may fills them all. */
+function fills(ticket: Ticket, part: 'meat' | 'liquid', amount: number, one: number, z: number): number {
+  const mayRunShort = ticket.firm !== undefined && ticket.firm !== part;
+  return mayRunShort ? ticket.count : servings(amount, one, z, ticket.count);
+}
+
+/** What k servings get of a part: what they want, or what there is where it may run short. */
+const given = (k: number, one: number, amount: number) => (k * one > amount ? amount / k : one);
+
 /**
  * Fills plates from shred and liquid. Dishes served "set" get full portions in the order of the
  * meal while they last; dishes served "even" share what is then left, between their smallest and
- * their largest portion. What the shred holds is liquid too.
+ * their largest portion. What the shred holds is liquid too. Where only one part of a dish must not
+ * run short, its servings get of the other what there is.
  */
 export function serve(
   tickets: readonly Ticket[],
@@ -84,15 +94,19 @@ export function serve(
     out.meatG[t] = meat;
     out.ladledMl[t] = ladled;
     out.heldMl[t] = held;
-    out.needG += taken(ticket.count, meat, z);
-    out.needMl += taken(ticket.count, ladled + held, z);
+    if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, meat, z);
+    if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + held, z);
     if (ticket.way === 'even') {
       evenWantG += ticket.count * meat;
       continue;
     }
-    const k = Math.min(servings(g, meat, z, ticket.count), servings(ml, ladled + held, z, ticket.count));
+    const k = Math.min(fills(ticket, 'meat', g, meat, z), fills(ticket, 'liquid', ml, ladled + held, z));
     out.filled[t] = k;
     out.plates += k;
+    out.meatG[t] = given(k, meat, g);
+    const wet = given(k, ladled + held, ml) / Math.max(ladled + held, 1e-9);
+    out.ladledMl[t] = ladled * wet;
+    out.heldMl[t] = held * wet;
     g = Math.max(0, g - taken(k, meat, z));
     ml = Math.max(0, ml - taken(k, ladled + held, z));
   }
@@ -104,14 +118,16 @@ export function serve(
     const held = ticket.held * meat * (draw.held[t] ?? 1);
     out.meatG[t] = meat;
     out.heldMl[t] = held;
-    const k = Math.min(
-      servings(g, meat, 0, ticket.count),
-      servings(ml, ticket.liquid.want + held, 0, ticket.count),
-    );
+    const wanted = ticket.liquid.want + held;
+    const k = Math.min(fills(ticket, 'meat', g, meat, 0), fills(ticket, 'liquid', ml, wanted, 0));
     out.filled[t] = k;
     out.plates += k;
+    out.meatG[t] = given(k, meat, g);
+    const wet = given(k, wanted, ml) / Math.max(wanted, 1e-9);
+    out.ladledMl[t] = ticket.liquid.want * wet;
+    out.heldMl[t] = held * wet;
     g = Math.max(0, g - k * meat);
-    ml = Math.max(0, ml - k * (ticket.liquid.want + held));
+    ml = Math.max(0, ml - k * wanted);
   }
   out.leftG = g;
   out.leftMl = ml;

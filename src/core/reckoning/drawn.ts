@@ -22,8 +22,8 @@ export interface Drawn {
   readonly meatG: readonly Float64Array[];
   readonly servedMl: readonly Float64Array[];
   readonly heldMl: readonly Float64Array[];
-  /** Shred of one gram of raw weight of the largest lot. */
-  readonly shredPerRaw: Float64Array;
+  /** Shred of each lot, by its place among all lots of all batches. */
+  readonly lotShredG: readonly Float64Array[];
 }
 
 /** What draws a meal n times. It comes in as an argument, so that a centre alone costs no sampler. */
@@ -43,8 +43,8 @@ export function numberOfDraws(plans: readonly BatchPlan[]): number {
 export function largestLot(plans: readonly BatchPlan[]): { batch: string; lot: string } | undefined {
   let largest: { batch: string; lot: string; rawG: number } | undefined;
   for (const plan of plans) {
-    for (const { id, rawG, boneShare } of plan.lots) {
-      if (boneShare < 1 && rawG > (largest?.rawG ?? 0)) largest = { batch: plan.id, lot: id, rawG };
+    for (const { id, rawG, pickShare } of plan.lots) {
+      if (pickShare < 1 && rawG > (largest?.rawG ?? 0)) largest = { batch: plan.id, lot: id, rawG };
     }
   }
   return largest;

@@ -4,7 +4,7 @@ import type { LotDraw } from '../meat/index.ts';
 import { emptyServed, serve, type ServeDraw } from '../plates/index.ts';
 import type { Centre } from './centre.ts';
 import { batchFigures } from './figures.ts';
-import { largestLot, type Drawn } from './drawn.ts';
+import type { Drawn } from './drawn.ts';
 import type { BatchPlan, MealPlan } from './plan.ts';
 import { emptyBatchMass, runBatch } from './run.ts';
 import { drawYields, yieldLots } from './yieldDraws.ts';
@@ -75,9 +75,8 @@ export function drawMeal(
     meatG: tickets.map(column),
     servedMl: tickets.map(column),
     heldMl: tickets.map(column),
-    shredPerRaw: column(),
+    lotShredG: lots.map(column),
   };
-  const largest = largestLot(plans);
 
   let firstLot = 0;
   for (const plan of plans) {
@@ -91,7 +90,6 @@ export function drawMeal(
     const mass = emptyBatchMass(plan);
     const lotDraws: LotDraw[] = plan.lots.map(() => ({ raw: 1, bone: 1, trim: 1, y: 1, pickings: 1 }));
     const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1 };
-    const largestAt = largest?.batch === plan.id ? plan.lots.findIndex((lot) => lot.id === largest.lot) : -1;
     for (let d = 0; d < n; d += 1) {
       for (let i = 0; i < lotDraws.length; i += 1) {
         const to = lotDraws[i];
@@ -110,10 +108,12 @@ export function drawMeal(
       liquidDraw.skim = skim[d] ?? 1;
       runBatch(plan, lotDraws, liquidDraw, mass);
       if (figures) batchFigures.write(plan, mass, liquidDraw.minutes, figures, d);
-      for (const lot of mass.lots) drawn.shredG[d] = (drawn.shredG[d] ?? 0) + lot.shred;
+      for (const [i, lot] of mass.lots.entries()) {
+        drawn.shredG[d] = (drawn.shredG[d] ?? 0) + lot.shred;
+        const own = drawn.lotShredG[firstLot + i];
+        if (own) own[d] = lot.shred;
+      }
       if (plan.liquid) drawn.liquidMl[d] = (drawn.liquidMl[d] ?? 0) + mass.liquid.ml;
-      const big = mass.lots[largestAt];
-      if (big) drawn.shredPerRaw[d] = big.shred / big.raw;
     }
     firstLot += plan.lots.length;
   }
@@ -130,14 +130,33 @@ function seenYield(centre: Centre, batch: string, lot: string): number {
   return Math.log(mass.y / mass.plannedY);
 }
 
-function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
-  const { n } = drawn;
-  const columns = tickets.map(({ id }) => ({
+interface ServingColumns {
+  /** Multiplies every portion of the ticket, and what its shred holds. */
+  readonly portion: Float64Array;
+  readonly held: Float64Array;
+  /** Standard normal of the sum of its serving errors. */
+  readonly serving: Float64Array;
+  /** Multiplies one serving about the portion. */
+  readonly one: Float64Array;
+}
+
+/** How the plates are filled, by ticket and draw: keyed by meal and dish. */
+export function servingColumns(
+  meal: string,
+  tickets: MealPlan['tickets'],
+  n: number,
+): readonly ServingColumns[] {
+  return tickets.map(({ id }) => ({
     portion: factors(`${meal}|${id}|portion`, spread.portion, n),
     serving: normals(`${meal}|${id}|serving`, n),
     held: factors(`${meal}|${id}|held`, spread.soak, n),
     one: factors(`${meal}|${id}|one`, 0.1, n),
   }));
+}
+
+function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
+  const { n } = drawn;
+  const columns = servingColumns(meal, tickets, n);
   const draw: ServeDraw = {
     portion: new Float64Array(tickets.length),
     serving: new Float64Array(tickets.length),

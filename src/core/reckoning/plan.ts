@@ -4,6 +4,7 @@ import type { Batch, Lot, Vessel } from '../batch/schema.ts';
 import { noLiquidWeighed, skimShare, sumsOf, type LiquidPlan } from '../broth/index.ts';
 import { openPhase, readiness, steamPerHour, type Readiness } from '../clock/index.ts';
 import {
+  cutOfLot,
   findCut,
   nothingWeighed,
   ownCutProblem,
@@ -12,7 +13,7 @@ import {
   type KnownCut,
   type LotPlan,
 } from '../meat/index.ts';
-import { ticketsOf, type Ticket } from '../order/index.ts';
+import { avoided, dishName, portionProblem, ticketsOf, type Ticket } from '../order/index.ts';
 import {
   airShare,
   BONE_DENSITY,
@@ -56,13 +57,27 @@ export interface MealPlan {
 export function planMeal(input: Input): MealPlan {
   const problems: Problem[] = [];
   for (const dish of input.meal.dishes) {
-    const words = platesProblem(dish.count);
-    if (words !== undefined) problems.push({ dish: dish.id, words });
+    const name = dishName(dish);
+    const found = [
+      platesProblem(dish.count),
+      portionProblem(dish.meat, name, 'meat'),
+      portionProblem(dish.liquid, name, 'liquid'),
+    ];
+    for (const words of found) if (words !== undefined) problems.push({ dish: dish.id, words });
   }
-  problems.push(...vesselsWithoutWeight(input));
+  problems.push(...vesselsWithoutWeight(input), ...moreBoneThanMeat(input));
   const tickets = ticketsOf(input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined));
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
+  const { avoid = [] } = input.meal;
+  const pots = ordered.map((batch) => ({ ...batch, items: [...itemsOf(batch)] }));
+  problems.push(...avoided(avoid, pots, input.reference, (cut) => speciesOf(cut, input)));
   return { tickets, batches: ordered.map((batch) => planBatch(batch, input, problems)), problems };
+}
+
+/** The animal of a cut; an own cut is its relative's. */
+function speciesOf(cut: string, { kitchen, reference }: Input): string | undefined {
+  const like = kitchen.cuts.find(({ id }) => id === cut)?.like ?? cut;
+  return reference.cuts.find(({ id }) => id === like)?.species;
 }
 
 /** A pot that was weighed with its contents tells nothing until it has been weighed empty. */
@@ -78,11 +93,23 @@ function vesselsWithoutWeight({ entries, kitchen }: Input): Problem[] {
   });
 }
 
+/** Bones that weigh as much as the lot they came from: a slip of the pen, or another lot's. */
+function moreBoneThanMeat({ entries, batches }: Input): Problem[] {
+  return standingEntries(entries).flatMap(({ batch, measures, value }) => {
+    if (measures.what !== 'flow' || measures.flow !== 'bone') return [];
+    const lot = batches.find(({ id }) => id === batch)?.lots.find(({ id }) => id === measures.lot);
+    const [bone, raw] = [middle(value ?? undefined), middle(lot?.weight)];
+    if (bone === undefined || raw === undefined || bone < raw) return [];
+    const words = `“${value?.text ?? ''}” of bone is more than the lot weighed (“${lot?.weight.text ?? ''}”); weigh the bones again, or correct the lot.`;
+    return [{ batch, lot: measures.lot, words }];
+  });
+}
+
 function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
   const known = batch.lots.flatMap((lot) => {
     const cut = usableCut(batch, lot, input, problems);
     const rawG = middle(lot.weight);
-    return cut && rawG !== undefined && rawG > 0 ? [{ lot, cut, rawG }] : [];
+    return cut && rawG !== undefined && rawG > 0 ? [{ lot, cut: cutOfLot(cut, lot), rawG }] : [];
   });
   const air = airShare(batch);
   const lots = known.map(({ lot, cut, rawG }): LotPlan => ({
@@ -90,10 +117,10 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
     cut: cut.id,
     rawG,
     rawSpread: relativeSpread(lot.weight),
-    boneShare: lot.kind === 'bones' ? 1 : cut.boneShare,
+    boneShare: cut.boneShare,
     trim: trimPlan(lot.trim ?? batch.trim, cut.separableFat),
     flesh: cut.flesh,
-    pickShare: pickedShare(lot.picking ?? batch.picking, cut.leanShare),
+    pickShare: lot.kind === 'bones' ? 1 : pickedShare(lot.picking ?? batch.picking, cut.leanShare),
     airShare: air,
     weighed: nothingWeighed(),
   }));

@@ -4,7 +4,7 @@ import type { BatchPlan } from './plan.ts';
 
 /** Spread of log y that a kitchen's lots all share, and one lot's own (estimates; the log narrows them). */
 const KITCHEN = 0.05;
-const LOT = 0.06;
+export const LOT_SPREAD = 0.06;
 
 /** A lot's multiplier on its yield in every draw; NaN in `seen` until its cooked meat was weighed. */
 export interface YieldLot {
@@ -44,7 +44,7 @@ export function drawYields(meal: string, lots: readonly YieldLot[], n: number): 
     const own = normals(`${meal}|${lot.batch}|${lot.lot}|y`, n);
     return Float64Array.from(
       kitchen,
-      (z, d) => KITCHEN * z + lot.cutSpread * (cut[d] ?? 0) + LOT * (own[d] ?? 0),
+      (z, d) => KITCHEN * z + lot.cutSpread * (cut[d] ?? 0) + LOT_SPREAD * (own[d] ?? 0),
     );
   });
   const seen = lots.flatMap((lot, i) => (Number.isNaN(lot.seen) ? [] : [i]));
@@ -56,7 +56,7 @@ export function drawYields(meal: string, lots: readonly YieldLot[], n: number): 
 function covariance(a: YieldLot | undefined, b: YieldLot | undefined): number {
   if (!a || !b) return 0;
   const cut = a.cut === b.cut ? a.cutSpread * b.cutSpread : 0;
-  return KITCHEN ** 2 + cut + (a === b ? LOT ** 2 : 0);
+  return KITCHEN ** 2 + cut + (a === b ? LOT_SPREAD ** 2 : 0);
 }
 
 function condition(

@@ -1,0 +1,40 @@
+import type { Avoidable, Batch } from '../batch/schema.ts';
+import type { Reference } from '@/reference/types.ts';
+
+/** Something in a pot that a guest must not have. */
+export interface Avoided {
+  readonly batch: string;
+  readonly lot?: string;
+  readonly item?: string;
+  readonly words: string;
+}
+
+/**
+ * What the pots hold of what guests must not have, by species of the lots and by what the table
+ * says of each ingredient; own cuts are taken as their relative's animal. What a jar or a carton holds may
+ * differ: the label decides.
+ * @param speciesOf the animal of a cut, undefined if the cut is not known
+ */
+export function avoided(
+  avoid: readonly Avoidable[],
+  batches: readonly Batch[],
+  reference: Pick<Reference, 'ingredients'>,
+  speciesOf: (cut: string) => string | undefined,
+): readonly Avoided[] {
+  const barred = new Set<string>(avoid);
+  return batches.flatMap(({ id: batch, name, lots, items }) => {
+    const meats = lots.flatMap((lot): Avoided[] => {
+      const species = speciesOf(lot.cut);
+      if (species === undefined || !barred.has(species)) return [];
+      return [{ batch, lot: lot.id, words: `${name} has ${species}, which a guest must not have.` }];
+    });
+    const poured = (items ?? []).flatMap((item): Avoided[] => {
+      const known = reference.ingredients.find(({ id }) => id === item.ref);
+      const found = (known?.holds ?? []).filter((what) => barred.has(what));
+      if (!known || found.length === 0 || item.state === 'out') return [];
+      const words = `${name} has ${known.name} (${found.join(', ')}), which a guest must not have; check the label, or leave it out.`;
+      return [{ batch, item: item.id, words }];
+    });
+    return [...meats, ...poured];
+  });
+}

@@ -1,0 +1,190 @@
+import { standingEntries } from '../batch/entries.ts';
+import type { Batch, BuyWay, Lot } from '../batch/schema.ts';
+import { middle } from '../quantity/index.ts';
+import { centreOf, plansOf } from '../reckoning/centre.ts';
+import { drawMeal } from '../reckoning/draws.ts';
+import { numberOfDraws } from '../reckoning/drawn.ts';
+import type { Input } from '../reckoning/input.ts';
+import { planMeal } from '../reckoning/plan.ts';
+import { boughtAt, inOrder, inProportion, metAt, type Candidate, type Stretch } from './fill.ts';
+import { moneyOf, perKg, sumOf, USUAL_CURRENCY, type Money } from './money.ts';
+
+export interface BuyAsk {
+  readonly batch: string;
+  /** Share of draws in which the shred must be enough, .5 to .99. */
+  readonly chance: number;
+  readonly way: BuyWay;
+}
+
+export interface Bought {
+  readonly lot: string;
+  readonly grams: number;
+  /** All that the shop has. */
+  readonly all: boolean;
+  readonly cost: Money | null;
+}
+
+export interface BuyAnswer {
+  readonly lots: readonly Bought[];
+  readonly grams: number;
+  readonly cost: Money | null;
+  /** The chance that these weights reach: below what was asked for if the shop has too little. */
+  readonly chance: number;
+  /** What the safety costs: against buying for an even chance, in raw weight and money. */
+  readonly safetyG: number;
+  readonly safetyCost: Money | null;
+  /** Shred that is then left over, on average, g. */
+  readonly leftG: number;
+}
+
+export type BuyReading =
+  { readonly ok: true; readonly answer: BuyAnswer } | { readonly ok: false; readonly error: string };
+
+const no = (error: string): BuyReading => ({ ok: false, error });
+/** What a shop can weigh out: grams are rounded up to this. */
+const STEP = 10;
+
+/**
+ * How much raw meat of one batch feeds the whole order with a given chance. Shred is linear in raw
+ * weight in every draw, so the weight that just suffices is worked out draw by draw along the way the mix
+ * grows, and the answer is its percentile: solved, not searched. Other batches, and lots that
+ * have been weighed past the board, give what they give.
+ */
+export function buy(input: Input, ask: BuyAsk): BuyReading {
+  if (!(ask.chance >= 0.5 && ask.chance <= 0.99)) {
+    return no(
+      `${Math.round(100 * ask.chance)} in 100 cannot be bought: no weight is surely enough. Ask for 50 to 99.`,
+    );
+  }
+  const batch = input.batches.find(({ id }) => id === ask.batch);
+  const candidates = batch ? buyable(batch, input) : [];
+  if (!batch || candidates.length === 0) return no('There is no lot to buy: choose a cut first.');
+  const unit = withUnitLots(input, batch, candidates);
+  const mealPlan = planMeal(unit);
+  if (mealPlan.tickets.length === 0) return no('The order is empty: write how many plates first.');
+  const { now } = plansOf(mealPlan, unit);
+  const centre = centreOf(mealPlan, now);
+  const drawn = drawMeal(input.meal.id, mealPlan, now, centre, numberOfDraws(now));
+  const places = now.flatMap((plan) => plan.lots.map((lot) => `${plan.id}|${lot.id}`));
+  const perRaw = candidates.map(({ id }) => {
+    const shred = drawn.lotShredG[places.indexOf(`${batch.id}|${id}`)];
+    return shred ? shred.map((g) => g / UNIT) : new Float64Array(drawn.n);
+  });
+  const need = drawn.needG.map((wanted, d) => {
+    const ours = perRaw.reduce((sum, column) => sum + UNIT * (column[d] ?? 0), 0);
+    return wanted - ((drawn.shredG[d] ?? 0) - ours);
+  });
+  const way = wayOf(ask.way, candidates, perRaw);
+  if (way === undefined) return no('The mix adds up to nothing: give one of the lots a weight.');
+  return { ok: true, answer: answerOf(way, ask.chance, candidates, perRaw, need, currencyOf(input)) };
+}
+
+const UNIT = 1000;
+const currencyOf = ({ kitchen }: Input) => kitchen.currency ?? USUAL_CURRENCY;
+
+/** Lots of meat whose cut is known and of which nothing has been weighed on the bench. */
+function buyable(batch: Batch, { entries }: Input): readonly Lot[] {
+  const done = new Set(
+    standingEntries(entries).flatMap(({ batch: of, measures }) =>
+      of === batch.id && measures.what === 'flow' && measures.flow !== 'raw' ? [measures.lot] : [],
+    ),
+  );
+  return batch.lots.filter(({ id, kind, cut }) => kind === 'meat' && cut !== '' && !done.has(id));
+}
+
+/** The meal with a kilogram of each candidate: what a gram of it gives does not hang on how many there are. */
+function withUnitLots(input: Input, batch: Batch, candidates: readonly Lot[]): Input {
+  const ids = new Set(candidates.map(({ id }) => id));
+  const unit = { text: '', lo: UNIT, hi: UNIT };
+  return {
+    ...input,
+    entries: input.entries.filter(
+      ({ measures }) => !(measures.what === 'flow' && measures.flow === 'raw' && ids.has(measures.lot)),
+    ),
+    batches: input.batches.map((other) =>
+      other.id === batch.id
+        ? { ...other, lots: other.lots.map((lot) => (ids.has(lot.id) ? { ...lot, weight: unit } : lot)) }
+        : other,
+    ),
+  };
+}
+
+const limitOf = (lot: Lot) => middle(lot.shopHas) ?? Infinity;
+const priceOf = (lot: Lot) => perKg(lot.price, middle(lot.weight) ?? 0);
+
+/** How the mix grows; undefined if it adds up to nothing. */
+function wayOf(
+  way: BuyWay,
+  lots: readonly Lot[],
+  perRaw: readonly Float64Array[],
+): readonly Stretch[] | undefined {
+  const weights = lots.map((lot) => middle(lot.weight) ?? 0);
+  // One lot needs no proportion.
+  const candidates = lots.map((lot, i): Candidate => ({
+    weight: lots.length === 1 ? 1 : (weights[i] ?? 0),
+    limit: limitOf(lot),
+  }));
+  const places = lots.map((_, i) => i);
+  if (way === 'in order') return inOrder(places, candidates);
+  if (way === 'cheapest') {
+    const perShred = lots.map((lot, i) => (priceOf(lot) ?? Infinity) / mean(perRaw[i]));
+    return inOrder(
+      places.toSorted((a, b) => (perShred[a] ?? 0) - (perShred[b] ?? 0)),
+      candidates,
+    );
+  }
+  if (!candidates.some(({ weight }) => weight > 0)) return undefined;
+  return inProportion(candidates);
+}
+
+const mean = (column: Float64Array | undefined) =>
+  column && column.length > 0 ? column.reduce((sum, x) => sum + x, 0) / column.length : 0;
+
+function answerOf(
+  way: readonly Stretch[],
+  chance: number,
+  lots: readonly Lot[],
+  perRaw: readonly Float64Array[],
+  need: Float64Array,
+  currency: string,
+): BuyAnswer {
+  const met = metAt(way, perRaw, need);
+  const sorted = met.toSorted();
+  const longest = way.reduce((sum, { length }) => sum + length, 0);
+  const farFor = (share: number) =>
+    Math.min(longest, sorted[Math.min(sorted.length - 1, Math.ceil(share * sorted.length) - 1)] ?? 0);
+  const limits = lots.map(limitOf);
+  const far = farFor(chance);
+  const grams = boughtAt(way, far).map((g, i) =>
+    Math.min(limits[i] ?? Infinity, Math.max(0, Math.ceil(g / STEP - 1e-9) * STEP)),
+  );
+  const evenly = boughtAt(way, farFor(0.5));
+  const costOf = (weights: readonly number[]) => {
+    const parts = lots.map((lot, i) => costOfLot(lot, weights[i] ?? 0, currency));
+    const knownParts = parts.filter((part) => part !== null);
+    return { parts, all: knownParts.length === parts.length ? sumOf(knownParts, currency) : null };
+  };
+  const { parts, all } = costOf(grams);
+  const even = costOf(evenly).all;
+  const gives = need.map((_, d) => grams.reduce((sum, g, i) => sum + g * (perRaw[i]?.[d] ?? 0), 0));
+  return {
+    lots: lots.map((lot, i) => ({
+      lot: lot.id,
+      grams: grams[i] ?? 0,
+      all: (grams[i] ?? 0) >= (limits[i] ?? Infinity),
+      cost: parts[i] ?? null,
+    })),
+    grams: grams.reduce((sum, g) => sum + g, 0),
+    cost: all,
+    chance: mean(gives.map((g, d) => (g >= (need[d] ?? 0) ? 1 : 0))),
+    safetyG: Math.max(0, grams.reduce((sum, g) => sum + g, 0) - evenly.reduce((sum, g) => sum + g, 0)),
+    safetyCost: all && even ? sumOf([all, { ...even, amount: -even.amount }], currency) : null,
+    leftG: mean(gives.map((g, d) => Math.max(0, g - Math.max(0, need[d] ?? 0)))),
+  };
+}
+
+/** What so much of a lot costs; a price for all of it grows with the weight. Null without a price. */
+function costOfLot(lot: Lot, grams: number, currency: string): Money | null {
+  const price = priceOf(lot);
+  return price === undefined ? null : moneyOf(price, currency, grams / 1000);
+}

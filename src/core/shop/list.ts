@@ -1,0 +1,93 @@
+import { standingEntries } from '../batch/entries.ts';
+import { carriers, countOf } from '../order/index.ts';
+import { plansOf } from '../reckoning/centre.ts';
+import type { Input } from '../reckoning/input.ts';
+import { planMeal } from '../reckoning/plan.ts';
+
+/** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
+export interface Needed {
+  readonly section: string;
+  readonly name: string;
+  /** g, or pieces. */
+  readonly amount: number;
+  readonly measure: 'mass' | 'count';
+  readonly packs?: { readonly count: number; readonly each: number };
+  /** The meals it is for. */
+  readonly meals: readonly string[];
+}
+
+export const sections = [
+  'meat',
+  'vegetables',
+  'cans and cartons',
+  'dry goods',
+  'wine and beer',
+  'bread',
+  'own',
+] as const;
+
+const place = (section: string) => (sections as readonly string[]).indexOf(section);
+
+/**
+ * What all these meals want from the shop, one line a thing, by section of the shop: raw meat by
+ * cut, what goes into the pots, and what the dishes are built on. Water comes from the tap. Lots
+ * that have been on the scale are bought already.
+ */
+export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
+  const lines = new Map<string, Needed>();
+  const add = (meal: string, line: Omit<Needed, 'meals' | 'packs'>, packG?: number) => {
+    if (!(line.amount > 0)) return;
+    const key = `${line.section}|${line.name}`;
+    const before = lines.get(key);
+    const amount = (before?.amount ?? 0) + line.amount;
+    lines.set(key, {
+      ...line,
+      amount,
+      ...(packG !== undefined && { packs: { count: Math.ceil(amount / packG - 1e-6), each: packG } }),
+      meals: [...new Set([...(before?.meals ?? []), meal])],
+    });
+  };
+  for (const input of inputs) {
+    const { meal, kitchen, reference } = input;
+    const { planned } = plansOf(planMeal(input), input);
+    const bought = new Set(
+      standingEntries(input.entries).flatMap(({ measures }) =>
+        measures.what === 'flow' ? [measures.lot] : [],
+      ),
+    );
+    for (const plan of planned) {
+      for (const [i, lot] of plan.lots.entries()) {
+        if (bought.has(lot.id)) continue;
+        const name = plan.cuts[i]?.name ?? lot.cut;
+        add(meal.name, { section: 'meat', name, amount: lot.rawG, measure: 'mass' });
+      }
+      for (const item of plan.liquid?.items ?? []) {
+        const known = reference.ingredients.find(({ id }) => id === item.ref);
+        if (known?.section === 'tap') continue;
+        const packG = kitchen.packs?.[item.ref] ?? known?.packG;
+        add(
+          meal.name,
+          { section: known?.section ?? 'own', name: item.name, amount: item.grams, measure: 'mass' },
+          packG,
+        );
+      }
+    }
+    for (const dish of meal.dishes) {
+      const carrier = carriers[dish.kind];
+      if (!carrier) continue;
+      add(
+        meal.name,
+        {
+          section: carrier.section,
+          name: carrier.name,
+          amount: carrier.each * countOf(dish),
+          measure: carrier.measure,
+        },
+        carrier.pack,
+      );
+    }
+  }
+  return [...lines.values()].sort(
+    (a, b) => place(a.section) - place(b.section) || a.name.localeCompare(b.name),
+  );
+}

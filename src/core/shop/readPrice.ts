@@ -1,0 +1,20 @@
+import type { Price } from '../batch/schema.ts';
+
+type Reading = { readonly ok: true; readonly price: Price } | { readonly ok: false; readonly error: string };
+
+const PRICE = /^[^\d.,-]*(\d+(?:[.,]\d+)?)\s*[^\d.,/]*(?:\/\s*(kg|lb|all))?$/i;
+
+/**
+ * A price as people write it: "12.90", "12,90 €", "$5.99/lb". What it is per is written behind a
+ * stroke, or stays as it was. Text that is no price is refused with itself.
+ */
+export function readPrice(text: string, per: Price['per']): Reading {
+  const found = PRICE.exec(text.trim());
+  const amount = found ? Number((found[1] ?? '').replace(',', '.')) : NaN;
+  if (!found || !Number.isFinite(amount)) {
+    return { ok: false, error: `“${text}” is no price; write it like 12.90, or 5.99/lb.` };
+  }
+  if (amount > 1e6) return { ok: false, error: `“${text}” is more than any meat costs; check the point.` };
+  const written = found[2]?.toLowerCase() as Price['per'] | undefined;
+  return { ok: true, price: { text, amount, per: written ?? per } };
+}
