@@ -1,4 +1,4 @@
-import type { Batch, Entry, Item, Lot, Meal } from '@/core/batch/schema.ts';
+import type { Batch, Dish, Entry, Item, Lot, Meal } from '@/core/batch/schema.ts';
 import { usualBatch, usualDish, usualLot } from '@/core/batch/usual.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import { act } from '@/store/acts.ts';
@@ -20,6 +20,17 @@ export function editMeal(mealId: string, words: string, recipe: (meal: Meal) => 
       deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
     ),
   );
+}
+
+export function editDish(
+  mealId: string,
+  dishId: string,
+  words: string,
+  recipe: (dish: Dish) => Dish,
+  field?: string,
+): void {
+  const dishes = (all: readonly Dish[]) => all.map((dish) => (dish.id === dishId ? recipe(dish) : dish));
+  editMeal(mealId, words, (meal) => ({ ...meal, dishes: dishes(meal.dishes) }), field);
 }
 
 export function editBatch(

@@ -2,13 +2,13 @@ import { platesProblem } from '@/core/batch/limits.ts';
 import type { Dish } from '@/core/batch/schema.ts';
 import { dishName } from '@/core/order/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editMeal } from '../data/edits.ts';
+import { editDish } from '../data/edits.ts';
 import { QuantityField } from '../parts/QuantityField.tsx';
 
 interface Props {
   readonly dish: Dish;
   readonly hidden?: boolean;
-  /** The dish is named beside it. */
+  /** On its ticket, which names the dish and says what is wrong with it. */
   readonly short?: boolean;
 }
 
@@ -23,12 +23,13 @@ export function DishCount({ dish, hidden = false, short = false }: Props) {
       measure="count"
       placeholder="24"
       chars={5}
-      problem={platesProblem(dish.count)}
+      problem={short ? undefined : platesProblem(dish.count)}
       onChange={(count) => {
-        editMeal(
+        editDish(
           loaded.meal.id,
+          dish.id,
           'the number of plates',
-          (meal) => ({ ...meal, dishes: meal.dishes.map((d) => (d.id === dish.id ? { ...d, count } : d)) }),
+          (d) => ({ ...d, count }),
           `${dish.id} count`,
         );
       }}

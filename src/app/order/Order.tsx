@@ -1,53 +1,92 @@
-import { Plus, X } from 'lucide-react';
-import { type Dish, type DishKind } from '@/core/batch/schema.ts';
-import { usualDishes } from '@/core/order/index.ts';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { Plus } from 'lucide-react';
+import { dishName, ticketsOf } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addDish, editMeal } from '../data/edits.ts';
-import { Choice } from '../parts/Choice.tsx';
-import { SelectField } from '../parts/SelectField.tsx';
-import { TextField } from '../parts/TextField.tsx';
+import { Problems } from '../parts/Problems.tsx';
 import { Enough } from '../plates/Enough.tsx';
-import { DishCount } from './DishCount.tsx';
+import { Avoid } from './Avoid.tsx';
+import { DishTicket } from './DishTicket.tsx';
+import { Occasion } from './Occasion.tsx';
 
-const kinds = Object.keys(usualDishes) as DishKind[];
-const ways = [
-  { value: 'set', words: 'full portions' },
-  { value: 'even', words: 'shared even' },
-] as const;
-
-/** Who eats what: the dishes of the meal, and what they want of the pot. */
+/** Who eats what: the dishes of the meal as tickets, and what they want of the pots. */
 export default function Order() {
-  const { loaded, reckoning, units } = useOpenMeal();
+  const { loaded, batch, reckoning, units } = useOpenMeal();
   const { meal } = loaded;
   const { needG, needMl } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const ids = meal.dishes.map(({ id }) => id);
+  const placeOf = (id: string) => `${ids.indexOf(id) + 1} of ${ids.length}`;
+  const nameOf = (id: unknown) => {
+    const dish = meal.dishes.find((d) => d.id === id);
+    return dish ? dishName(dish) : '';
+  };
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over || over.id === active.id) return;
+    const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over.id))];
+    editMeal(meal.id, 'the order of the dishes', (m) => ({ ...m, dishes: arrayMove(m.dishes, from, to) }));
+  };
+  const tickets = ticketsOf(meal.dishes);
   return (
     <>
       <div className="line">
         <h1>Who eats what</h1>
-        {needG > 0 && (
+        {needG + needMl > 0 && (
           <p className="quiet">
             wants <b className="num">{set(writeMass(needG, units))}</b> of shred and{' '}
             <b className="num">{set(writeVolume(needMl, units))}</b> of liquid
           </p>
         )}
       </div>
-      <p>
-        <TextField
-          label="Meal"
-          value={meal.name}
-          onChange={(name) => {
-            editMeal(meal.id, 'the name of the meal', (m) => ({ ...m, name }), 'meal name');
-          }}
-        />
-      </p>
-      <ul className="dishes">
-        {meal.dishes.map((dish) => (
-          <DishRow key={dish.id} dish={dish} />
-        ))}
-      </ul>
-      <p>
+      <Occasion />
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={drop}
+        accessibility={{
+          announcements: {
+            onDragStart: ({ active }) => `Picked up ${nameOf(active.id)}, ${placeOf(String(active.id))}.`,
+            onDragOver: ({ active, over }) =>
+              over ? `${nameOf(active.id)} is at place ${placeOf(String(over.id))}.` : undefined,
+            onDragEnd: ({ active, over }) =>
+              over
+                ? `Put ${nameOf(active.id)} down at place ${placeOf(String(over.id))}.`
+                : `${nameOf(active.id)} stays where it was.`,
+            onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
+          },
+          screenReaderInstructions: {
+            draggable: 'Space picks the ticket up, the arrows move it, Space puts it down, Escape leaves it.',
+          },
+        }}
+      >
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
+          <ul className="tickets">
+            {meal.dishes.map((dish) => (
+              <DishTicket key={dish.id} dish={dish} ticket={tickets.find(({ id }) => id === dish.id)} />
+            ))}
+          </ul>
+        </SortableContext>
+      </DndContext>
+      <p className="line">
         <button
           type="button"
           className="btn act"
@@ -57,66 +96,13 @@ export default function Order() {
         >
           <Plus size={16} aria-hidden /> Another dish
         </button>
+        {meal.dishes.length > 1 && (
+          <span className="quiet">Served from the top: what runs short, runs short at the last ticket.</span>
+        )}
       </p>
+      <Avoid />
+      {loaded.batches.map(({ id }) => (id === batch.id ? <Problems key={id} batch={id} /> : null))}
       <Enough />
     </>
-  );
-}
-
-function DishRow({ dish }: { readonly dish: Dish }) {
-  const { loaded, reckoning, units } = useOpenMeal();
-  const { meal } = loaded;
-  const serving = reckoning.meal.servings.find((s) => s.dish === dish.id);
-  const edit = (words: string, changes: Partial<Dish>) => {
-    editMeal(meal.id, words, (m) => ({
-      ...m,
-      dishes: m.dishes.map((d) => (d.id === dish.id ? { ...d, ...changes } : d)),
-    }));
-  };
-  const meatG = serving && writeMass(serving.meatG.mid, units);
-  const liquidMl = serving?.liquidMl && writeVolume(serving.liquidMl.mid, units);
-  return (
-    <li className="dish">
-      <DishCount dish={dish} short />
-      <SelectField
-        label="Dish"
-        value={dish.kind}
-        onChoose={(kind) => edit('the dish', { kind: kind as DishKind })}
-      >
-        {kinds.map((kind) => (
-          <option key={kind} value={kind}>
-            {usualDishes[kind].name}
-          </option>
-        ))}
-      </SelectField>
-      <Choice
-        legend="Plates are"
-        hidden
-        value={dish.way ?? 'set'}
-        options={ways}
-        onChoose={(way) => {
-          edit('how it is shared out', { way });
-        }}
-      />
-      <span className="dish-each quiet">
-        {meatG && `${meatG.value} ${meatG.unit}`}
-        {liquidMl && ` + ${liquidMl.value} ${liquidMl.unit} each`}
-      </span>
-      {meal.dishes.length > 1 && (
-        <button
-          type="button"
-          className="link quiet"
-          aria-label={`Take out ${usualDishes[dish.kind].name}`}
-          onClick={() => {
-            editMeal(meal.id, 'taking a dish out', (m) => ({
-              ...m,
-              dishes: m.dishes.filter((d) => d.id !== dish.id),
-            }));
-          }}
-        >
-          <X size={16} aria-hidden />
-        </button>
-      )}
-    </li>
   );
 }

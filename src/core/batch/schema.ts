@@ -1,5 +1,6 @@
 import './jitless.ts';
 import { z } from 'zod';
+import { avoidable } from './avoidable.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
@@ -68,21 +69,6 @@ const dish = z.strictObject({
   way: z.enum(['set', 'even']).optional(),
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
-
-/** What a guest may not have: checked against what goes into the pots. */
-export const avoidable = [
-  'pork',
-  'beef',
-  'alcohol',
-  'heat',
-  'gluten',
-  'milk',
-  'fish',
-  'soy',
-  'celery',
-  'mustard',
-  'sulphites',
-] as const;
 
 const meal = z.strictObject({
   id,
@@ -283,7 +269,6 @@ export type Picking = (typeof pickings)[number];
 export type Fattiness = (typeof fattinesses)[number];
 export type Price = z.infer<typeof price>;
 export type Guests = z.infer<typeof guests>;
-export type Avoidable = (typeof avoidable)[number];
 export type Part = (typeof parts)[number];
 export type BuyWay = (typeof buyWays)[number];
 export type Level = (typeof levels)[number];

@@ -1,4 +1,5 @@
-import type { Avoidable, Batch } from '../batch/schema.ts';
+import type { Avoidable } from '../batch/avoidable.ts';
+import type { Batch } from '../batch/schema.ts';
 import type { Reference } from '@/reference/types.ts';
 
 /** Something in a pot that a guest must not have. */

@@ -1,0 +1,47 @@
+import { avoidable, type Avoidable } from '@/core/batch/avoidable.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editMeal } from '../data/edits.ts';
+import { Wrong } from '../parts/Wrong.tsx';
+
+/** What guests must not have: kept with the meal, and checked against every pot. */
+export function Avoid() {
+  const { loaded, reckoning } = useOpenMeal();
+  const { meal } = loaded;
+  const avoid = meal.avoid ?? [];
+  const turn = (what: Avoidable, on: boolean) => {
+    editMeal(meal.id, `${what} for a guest`, ({ avoid: before = [], ...m }) => {
+      const next = on ? [...before, what] : before.filter((other) => other !== what);
+      return next.length > 0 ? { ...m, avoid: next } : m;
+    });
+  };
+  const found = reckoning.problems.filter(({ words }) => words.includes('a guest must not have'));
+  return (
+    <details className="avoid" open={avoid.length > 0}>
+      <summary>
+        {avoid.length > 0
+          ? `A guest must not have ${avoid.join(', ')}`
+          : 'Guests who must not have something'}
+      </summary>
+      <div className="ticks">
+        {avoidable.map((what) => (
+          <label key={what}>
+            <input
+              type="checkbox"
+              checked={avoid.includes(what)}
+              onChange={(event) => {
+                turn(what, event.target.checked);
+              }}
+            />
+            {what}
+          </label>
+        ))}
+      </div>
+      {found.map(({ words }) => (
+        <Wrong key={words}>{words}</Wrong>
+      ))}
+      {avoid.length > 0 && found.length === 0 && (
+        <p className="quiet">Nothing that is in the pots is known to hold it. The label decides.</p>
+      )}
+    </details>
+  );
+}

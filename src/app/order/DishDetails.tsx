@@ -1,0 +1,131 @@
+import type { Dish, Part } from '@/core/batch/schema.ts';
+import { juiciness, portionOf, usualDishes } from '@/core/order/index.ts';
+import { writeMass, writeVolume, type Quantity } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editDish } from '../data/edits.ts';
+import { massUnits, volumeUnits } from '../data/useSettings.ts';
+import { withOrWithout } from '../data/withOrWithout.ts';
+import { Choice } from '../parts/Choice.tsx';
+import { QuantityField } from '../parts/QuantityField.tsx';
+import { TextField } from '../parts/TextField.tsx';
+
+const ways = [
+  { value: 'set', words: 'full portions' },
+  { value: 'even', words: 'shared even' },
+] as const;
+const firms = [
+  { value: 'both', words: 'neither' },
+  { value: 'meat', words: 'the meat' },
+  { value: 'liquid', words: 'the liquid' },
+] as const;
+const counted = [
+  { value: 'plates', words: 'plates' },
+  { value: 'guests', words: 'guests' },
+] as const;
+const juices = Object.keys(juiciness).map((value) => ({
+  value: value as keyof typeof juiciness,
+  words: value,
+}));
+const ends = ['want', 'min', 'max'] as const;
+const endWords = { want: 'each', min: 'at least', max: 'at most' } as const;
+
+/** What may be left as it usually is: portions, how juicy, who counts, and what must not run short. */
+export function DishDetails({ dish }: { readonly dish: Dish }) {
+  const { loaded } = useOpenMeal();
+  const usual = usualDishes[dish.kind];
+  const edit = (words: string, recipe: (dish: Dish) => Dish, field?: string) => {
+    editDish(loaded.meal.id, dish.id, words, recipe, field);
+  };
+  const held = dish.held ?? usual.held;
+  const juicy = juices.find(({ value }) => Math.abs(usual.held * juiciness[value] - held) < 1e-6)?.value;
+  return (
+    <div className="ticket-more">
+      <TextField
+        label="Its name here"
+        value={dish.name ?? ''}
+        onChange={(name) => {
+          edit(
+            'the name of a dish',
+            ({ name: _, ...d }) => (name === '' ? d : { ...d, name }),
+            `${dish.id} name`,
+          );
+        }}
+      />
+      <Portion dish={dish} part="meat" />
+      <Portion dish={dish} part="liquid" />
+      {usual.held > 0 && (
+        <Choice
+          legend="Filling"
+          value={juicy ?? 'usual'}
+          options={juices}
+          onChoose={(value) => {
+            edit('how juicy it is', (d) => ({ ...d, held: usual.held * juiciness[value] }));
+          }}
+        />
+      )}
+      <Choice
+        legend="Count"
+        value={dish.guests ? 'guests' : 'plates'}
+        options={counted}
+        onChoose={(value) => {
+          edit('how it is counted', ({ guests, ...d }) =>
+            value === 'guests' ? { ...d, guests: guests ?? { usual: d.count } } : d,
+          );
+        }}
+      />
+      <Choice
+        legend="Plates are"
+        value={dish.way ?? 'set'}
+        options={ways}
+        onChoose={(way) => {
+          edit('how it is shared out', (d) => ({ ...d, way }));
+        }}
+      />
+      <Choice
+        legend="May run short"
+        value={dish.firm === undefined ? 'both' : dish.firm === 'meat' ? 'liquid' : 'meat'}
+        options={firms}
+        onChoose={(may) => {
+          const firm: Part | undefined = may === 'both' ? undefined : may === 'meat' ? 'liquid' : 'meat';
+          edit('what may run short', ({ firm: _, ...d }) => (firm ? { ...d, firm } : d));
+        }}
+      />
+    </div>
+  );
+}
+
+/** Meat or liquid of one serving: what is wanted, and between what it is still good. */
+function Portion({ dish, part }: { readonly dish: Dish; readonly part: Part }) {
+  const { loaded, units } = useOpenMeal();
+  const portion = portionOf(dish[part], usualDishes[dish.kind][part]);
+  const write = (x: number) => (part === 'meat' ? writeMass(x, units) : writeVolume(x, units));
+  return (
+    <fieldset className="portion">
+      <legend>{part}</legend>
+      {ends.map((end) => {
+        const usual = write(portion[end]);
+        const change = (value: Quantity) => {
+          editDish(
+            loaded.meal.id,
+            dish.id,
+            `the ${part} of a serving`,
+            (d) => ({ ...d, [part]: withOrWithout({ ...d[part] }, end, value) }),
+            `${dish.id} ${part} ${end}`,
+          );
+        };
+        return (
+          <QuantityField
+            key={end}
+            label={endWords[end]}
+            quantity={dish[part]?.[end]}
+            measure={part === 'meat' ? 'mass' : ['volume', 'mass']}
+            units={part === 'meat' ? massUnits(units).toReversed() : volumeUnits(units)}
+            placeholder={`${usual.value} ${usual.unit}`}
+            chars={8}
+            onChange={change}
+          />
+        );
+      })}
+    </fieldset>
+  );
+}

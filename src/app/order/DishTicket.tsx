@@ -1,0 +1,127 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { GripVertical, X } from 'lucide-react';
+import { useState } from 'react';
+import type { Dish, DishKind } from '@/core/batch/schema.ts';
+import { dishName, needOfTicket, usualDishes, type Ticket } from '@/core/order/index.ts';
+import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editDish, editMeal } from '../data/edits.ts';
+import { SelectField } from '../parts/SelectField.tsx';
+import { Wrong } from '../parts/Wrong.tsx';
+import { DishCount } from './DishCount.tsx';
+import { DishDetails } from './DishDetails.tsx';
+import { GuestCounts } from './GuestCounts.tsx';
+
+const kinds = Object.keys(usualDishes) as DishKind[];
+
+interface Props {
+  readonly dish: Dish;
+  /** Its figures, once its count can be read. */
+  readonly ticket: Ticket | undefined;
+}
+
+/** One dish as a ticket: how many, of what, and what that takes; the rest unfolds. */
+export function DishTicket({ dish, ticket }: Props) {
+  const { loaded, reckoning, units } = useOpenMeal();
+  const { meal } = loaded;
+  const [open, setOpen] = useState(false);
+  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: dish.id,
+  });
+  const name = dishName(dish);
+  const need = ticket && needOfTicket(ticket);
+  const said = (written: { value: string; unit: string }) => `${written.value} ${written.unit}`;
+  const wrong = reckoning.problems.filter((problem) => problem.dish === dish.id);
+  return (
+    <li
+      ref={setNodeRef}
+      className={isDragging ? 'ticket is-lifted' : 'ticket'}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+    >
+      <button
+        type="button"
+        className="ticket-grip"
+        aria-label={`Move ${name}`}
+        {...attributes}
+        {...listeners}
+        aria-roledescription="ticket to move"
+      >
+        <GripVertical size={18} aria-hidden />
+      </button>
+      {dish.guests ? (
+        <p className="ticket-count">
+          <b className="num">{ticket?.count ?? 0}</b> <span className="visually-hidden">plates</span>
+        </p>
+      ) : (
+        <DishCount dish={dish} short hidden />
+      )}
+      <div>
+        <SelectField
+          label="Dish"
+          hidden
+          value={dish.kind}
+          onChoose={(kind) => {
+            editDish(meal.id, dish.id, 'the dish', (d) => ({ ...d, kind: kind as DishKind }));
+          }}
+        >
+          {kinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {usualDishes[kind].name}
+            </option>
+          ))}
+        </SelectField>
+        {dish.name !== undefined && <p className="ticket-name">{dish.name}</p>}
+      </div>
+      <p className="ticket-each">
+        {ticket && need ? (
+          <>
+            <span>
+              {ticket.meat.want > 0 && said(writeMass(ticket.meat.want, units))}
+              {ticket.meat.want > 0 && ticket.liquid.want > 0 && ' + '}
+              {ticket.liquid.want > 0 && said(writeVolume(ticket.liquid.want, units))} each
+            </span>
+            <b className="num">
+              {need.meatG > 0 && said(writeMass(need.meatG, units))}
+              {need.meatG > 0 && need.liquidMl > 0 && ' + '}
+              {need.liquidMl > 0 && said(writeVolume(need.liquidMl, units))}
+            </b>
+          </>
+        ) : (
+          <span className="quiet">how many?</span>
+        )}
+      </p>
+      <button
+        type="button"
+        className="link quiet"
+        aria-expanded={open}
+        onClick={() => {
+          setOpen(!open);
+        }}
+      >
+        {open ? 'less' : 'portions, guests'}
+        <span className="visually-hidden"> of {name}</span>
+      </button>
+      {meal.dishes.length > 1 && (
+        <button
+          type="button"
+          className="link quiet"
+          aria-label={`Take out ${name}`}
+          onClick={() => {
+            editMeal(meal.id, 'taking a dish out', (m) => ({
+              ...m,
+              dishes: m.dishes.filter((d) => d.id !== dish.id),
+            }));
+          }}
+        >
+          <X size={16} aria-hidden />
+        </button>
+      )}
+      {dish.guests && <GuestCounts dish={dish} />}
+      {open && <DishDetails dish={dish} />}
+      {wrong.map(({ words }) => (
+        <Wrong key={words}>{words}</Wrong>
+      ))}
+    </li>
+  );
+}

@@ -1,0 +1,56 @@
+import { useId } from 'react';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editMeal } from '../data/edits.ts';
+import { Choice } from '../parts/Choice.tsx';
+import { TextField } from '../parts/TextField.tsx';
+
+const places = [
+  { value: 'here', words: 'served here' },
+  { value: 'kept hot', words: 'kept hot' },
+  { value: 'sent out', words: 'sent out' },
+] as const;
+
+/** What the meal is called, when it is served, in the time of this place, and where. */
+export function Occasion() {
+  const { meal } = useOpenMeal().loaded;
+  const id = useId();
+  return (
+    <div className="occasion">
+      <TextField
+        label="Meal"
+        value={meal.name}
+        onChange={(name) => {
+          editMeal(meal.id, 'the name of the meal', (m) => ({ ...m, name }), 'meal name');
+        }}
+      />
+      <span className="field">
+        <label htmlFor={id}>Served at</label>
+        <input
+          id={id}
+          type="datetime-local"
+          className="write num"
+          value={meal.serving?.local ?? ''}
+          onChange={(event) => {
+            const local = event.target.value;
+            const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();
+            editMeal(
+              meal.id,
+              'the serving time',
+              ({ serving: _, ...m }) => (local === '' ? m : { ...m, serving: { local, zone } }),
+              'serving',
+            );
+          }}
+        />
+      </span>
+      <Choice
+        legend="Served where"
+        hidden
+        value={meal.place ?? 'here'}
+        options={places}
+        onChoose={(place) => {
+          editMeal(meal.id, 'where it is served', (m) => ({ ...m, place }));
+        }}
+      />
+    </div>
+  );
+}
