@@ -21,6 +21,8 @@ export interface LotReckoning {
   readonly cut: string;
   readonly name: string;
   readonly source: string;
+  /** Which of its cut's figures are estimates. */
+  readonly estimates: readonly string[];
   /** g at the centre: what the lot becomes. */
   readonly rawG: number;
   readonly trimG: number;
@@ -194,6 +196,7 @@ function batchOf(
           cut: lot.cut,
           name: cut.name,
           source: cut.source,
+          estimates: cut.estimates,
           rawG: m.raw,
           trimG: m.trim,
           boneG: m.rawBone,

@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { Reckoning } from '@/core/reckon.ts';
+import type { Margins } from '@/core/reckoning/margins.ts';
 import type { BuyAsk, BuyReading, Feeds } from '@/core/shop/index.ts';
 import type { CoreWorker, Question } from './core.ts';
 
@@ -51,3 +52,7 @@ export const askBuy = (question: Question, wanted: BuyAsk, signal: AbortSignal):
 /** What the planned meat feeds. */
 export const askFeeds = (question: Question, chance: number, signal: AbortSignal): Promise<Feeds | null> =>
   ask((core) => core.feeds(question, chance), signal);
+
+/** The distribution behind "enough". */
+export const askMargins = (question: Question, signal: AbortSignal): Promise<Margins> =>
+  ask((core) => core.margins(question), signal);

@@ -1,5 +1,6 @@
 import { reckon, type Input, type Reckoning } from '@/core/reckon.ts';
 import { drawMeal } from '@/core/reckoning/draws.ts';
+import { margins, type Margins } from '@/core/reckoning/margins.ts';
 import { buy, feeds, type BuyAsk, type BuyReading, type Feeds } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 
@@ -12,6 +13,8 @@ export interface CoreWorker {
   reckon(question: Question): Reckoning;
   /** How much to buy for the whole order. */
   buy(question: Question, ask: BuyAsk): BuyReading;
+  /** The distribution behind "enough". */
+  margins(question: Question): Margins;
   /** What the planned meat feeds, at a chance. */
   feeds(question: Question, chance: number): Feeds | null;
 }
@@ -19,5 +22,6 @@ export interface CoreWorker {
 export const coreWorker: CoreWorker = {
   reckon: (question) => reckon({ ...question, reference }, drawMeal),
   buy: (question, ask) => buy({ ...question, reference }, ask),
+  margins: (question) => margins({ ...question, reference }),
   feeds: (question, chance) => feeds({ ...question, reference }, chance),
 };

@@ -1,5 +1,5 @@
-import type { Batch, Dish, Entry, Item, Lot, Meal } from '@/core/batch/schema.ts';
-import { usualBatch, usualDish, usualLot } from '@/core/batch/usual.ts';
+import type { Batch, Dish, Entry, Item, Kitchen, Lot, Meal } from '@/core/batch/schema.ts';
+import { usualBatch, usualDish, usualKitchen, usualLot } from '@/core/batch/usual.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import { act } from '@/store/acts.ts';
 import type { Settings } from '@/store/db.ts';
@@ -53,7 +53,18 @@ export function editLot(
   changes: Partial<Lot>,
   field?: string,
 ): void {
-  const lots = (all: readonly Lot[]) => all.map((lot) => (lot.id === lotId ? { ...lot, ...changes } : lot));
+  changeLot(batchId, lotId, words, (lot) => ({ ...lot, ...changes }), field);
+}
+
+/** Changes a lot by a recipe, where something may be taken off it. */
+export function changeLot(
+  batchId: string,
+  lotId: string,
+  words: string,
+  recipe: (lot: Lot) => Lot,
+  field?: string,
+): void {
+  const lots = (all: readonly Lot[]) => all.map((lot) => (lot.id === lotId ? recipe(lot) : lot));
   editBatch(batchId, words, (batch) => ({ ...batch, lots: lots(batch.lots) }), field);
 }
 
@@ -120,6 +131,23 @@ export function weigh(mealId: string, words: string, entry: Omit<Entry, 'id' | '
   const entryId = id();
   const made: Entry = { ...entry, id: entryId, at: Date.now(), source: 'typed' };
   fire(act(db, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made })));
+}
+
+/** The kitchen of a meal that came with its own, or the one that all others share. */
+export function editKitchen(words: string, recipe: (kitchen: Kitchen) => Kitchen, mealId?: string): void {
+  fire(
+    act(db, { words }, async (deed) => {
+      const row = mealId === undefined ? undefined : await db.meals.get(mealId);
+      if (row?.kitchen) {
+        const { kitchen } = row;
+        await deed.edit('meals', row.id, (meal) => ({ ...meal, kitchen: recipe(kitchen) }));
+        return;
+      }
+      const kept = await db.kept.get('kitchen');
+      const kitchen = recipe(kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
+      await deed.put('kept', { id: 'kitchen', kitchen });
+    }),
+  );
 }
 
 export function changeSettings(settings: Settings): void {

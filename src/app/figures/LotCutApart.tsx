@@ -49,6 +49,12 @@ function laidOut(pieces: readonly Piece[], scale: number) {
   });
 }
 
+/** Where the drawing of a lot ends, px from its left. */
+export const lotEnd = (lot: LotReckoning, scale: number): number => {
+  const last = laidOut(piecesOf(lot), scale).at(-1);
+  return last ? last.from + last.w : 0;
+};
+
 interface Props {
   readonly lot: LotReckoning;
   /** px for each gram: the same for all lots of the batch. */

@@ -1,4 +1,6 @@
+import { useRef } from 'react';
 import type { DishKind } from '@/core/batch/schema.ts';
+import { LastPlate } from './LastPlate.tsx';
 
 /** Past this many, one drawn plate stands for several. */
 const MOST_DRAWN = 240;
@@ -8,6 +10,14 @@ interface Props {
   readonly dishes: readonly { readonly kind: DishKind; readonly count: number }[];
   readonly surely: number;
   readonly likely: number;
+  /** What is left over after the last plate, in words; nothing if nothing is. */
+  readonly left?: string | undefined;
+  /** The last dish, if its number may be pulled. */
+  readonly last?: {
+    readonly name: string;
+    readonly count: number;
+    readonly onCount: (count: number) => void;
+  };
 }
 
 /** What lies on a plate of each kind. */
@@ -30,7 +40,8 @@ function food(kind: DishKind): string {
 }
 
 /** The row of plates: filled while sure, pale where the pot may run short, empty where it will. */
-export function PlatesRow({ dishes, surely, likely }: Props) {
+export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
+  const row = useRef<HTMLDivElement>(null);
   const total = dishes.reduce((sum, { count }) => sum + count, 0);
   const each = Math.max(1, Math.ceil(total / MOST_DRAWN));
   const drawn = Math.ceil(total / each);
@@ -40,9 +51,10 @@ export function PlatesRow({ dishes, surely, likely }: Props) {
     return { kind: kindOf(dishes, last), state };
   });
   const small = drawn > 100;
-  const words = `${total} plates: surely ${surely}, likely ${likely}`;
+  const words = `${total} plates: surely ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
   return (
-    <div className={small ? 'plates-row is-small' : 'plates-row'} role="img" aria-label={words}>
+    <div ref={row} className={small ? 'plates-row is-small' : 'plates-row'}>
+      <span className="plates-words" role="img" aria-label={words} />
       {plates.map(({ kind, state }, i) => (
         // Plates have no identity but their place in the row.
         <svg key={i} viewBox="0 0 28 20" className={`plate is-${state}`} aria-hidden="true">
@@ -50,6 +62,16 @@ export function PlatesRow({ dishes, surely, likely }: Props) {
           <path className="food" d={food(kind)} />
         </svg>
       ))}
+      {last && <LastPlate row={row} each={each} before={total - last.count} {...last} />}
+      {left !== undefined && (
+        <span className="left-over">
+          <svg viewBox="0 0 34 20" aria-hidden="true">
+            <path className="bowl" d="M3 7h28q-1 12-14 12T3 7z" />
+            <path className="food" d="M6 7q5-6 11-3.5T28 7z" />
+          </svg>
+          {left} over
+        </span>
+      )}
       {each > 1 && <p className="quiet">Each stands for {each} plates.</p>}
     </div>
   );

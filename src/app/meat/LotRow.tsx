@@ -1,14 +1,20 @@
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Lot } from '@/core/batch/schema.ts';
 import type { LotReckoning } from '@/core/reckon.ts';
-import { writeMass } from '@/core/quantity/index.ts';
+import { typedMass, writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editLot, removeLot } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
-import { LotCutApart } from '../figures/LotCutApart.tsx';
+import { LotCutApart, lotEnd } from '../figures/LotCutApart.tsx';
+import { DragSize } from '../parts/DragSize.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { CutSelect } from './CutSelect.tsx';
+
+const LotDetails = lazy(() => import('./LotDetails.tsx'));
+/** A drag or a key moves a weight by this, g; and no further than a pot can braise. */
+const STEP = 50;
+const MOST = 150_000;
 
 interface Props {
   readonly lot: Lot;
@@ -21,9 +27,13 @@ interface Props {
 /** One lot: what was bought, and the drawing of what it becomes. */
 export function LotRow({ lot, figures, scale, width, first }: Props) {
   const { batch, units, reckoning } = useOpenMeal();
+  const [open, setOpen] = useState(false);
   const [isNew] = useState(lot.weight.text === '');
   const shred = figures && writeMass(figures.shredG, units);
   const empty = lot.weight.text === '' && lot.cut === '';
+  // A range, or so many pieces, is not pulled about.
+  const exact =
+    lot.weight.lo !== undefined && lot.weight.lo === lot.weight.hi && lot.weight.count === undefined;
   const gone = reckoning.problems.find((problem) => problem.lot === lot.id);
   return (
     <li className="lot">
@@ -42,6 +52,19 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
           }}
         />
         <CutSelect lot={lot} hidden={!first} />
+        {lot.cut !== '' && (
+          <button
+            type="button"
+            className="link quiet"
+            aria-expanded={open}
+            onClick={() => {
+              setOpen(!open);
+            }}
+          >
+            {open ? 'less' : 'more'}
+            <span className="visually-hidden"> of {figures?.name ?? 'this lot'}</span>
+          </button>
+        )}
         {!empty && (
           <button
             type="button"
@@ -57,15 +80,42 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
       </div>
       {figures && shred && (
         <div className="lot-shown">
-          <LotCutApart lot={figures} scale={scale} width={width} units={units} />
+          <span className="lot-drawn">
+            <LotCutApart lot={figures} scale={scale} width={width} units={units} />
+            {exact && (
+              <DragSize
+                label={`Weight of ${figures.name}`}
+                value={figures.rawG}
+                words={lot.weight.text}
+                max={MOST}
+                step={STEP}
+                perPx={1 / scale}
+                left={lotEnd(figures, scale)}
+                onDrag={(grams) => {
+                  editLot(
+                    batch.id,
+                    lot.id,
+                    'the weight of a lot',
+                    { weight: typedMass(grams, units) },
+                    `${lot.id} weight`,
+                  );
+                }}
+              />
+            )}
+          </span>
           <span className="figure is-big">
             <span className="value">
               {shred.value}
               <span className="unit">{` ${shred.unit}`}</span>
             </span>
-            <span className="range">shred</span>
+            <span className="range">shred{figures.estimates.length > 0 && ', partly estimated'}</span>
           </span>
         </div>
+      )}
+      {open && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <LotDetails lot={lot} figures={figures} />
+        </Suspense>
       )}
     </li>
   );

@@ -1,5 +1,4 @@
 import { writeMass } from '@/core/quantity/index.ts';
-import type { Picking, Size, Trim } from '@/core/batch/schema.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addLot, editBatch } from '../data/edits.ts';
 import { lotScale } from '../figures/LotCutApart.tsx';
@@ -7,29 +6,13 @@ import { Choice } from '../parts/Choice.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { PlatesWanted } from '../order/PlatesWanted.tsx';
+import { pickings, sizes, trims } from './choices.ts';
 import { LotRow } from './LotRow.tsx';
+import { MeatPanels } from './MeatPanels.tsx';
 
 const DRAWING = 560;
 /** More lots than this scroll in a list of their own, so that the answer stays in sight. */
 const MANY = 6;
-
-const trims: readonly { value: Trim; words: string }[] = [
-  { value: 'none', words: 'leave on' },
-  { value: 'silver skin', words: 'silver skin off' },
-  { value: 'thick fat', words: 'thick fat off' },
-  { value: 'close', words: 'trim close' },
-];
-const pickings: readonly { value: Picking; words: string }[] = [
-  { value: 'all tender', words: 'keep all tender' },
-  { value: 'membrane', words: 'membrane, lumps' },
-  { value: 'lean only', words: 'lean only' },
-];
-const sizes: readonly { value: Size; words: string }[] = [
-  { value: 'cubes', words: '2–3 cm cubes' },
-  { value: 'chunks', words: '5–8 cm chunks' },
-  { value: 'ribs', words: 'ribs' },
-  { value: 'whole', words: 'whole' },
-];
 
 /** What was bought, and what it becomes: three entries here give the whole answer. */
 export function Meat() {
@@ -108,6 +91,7 @@ export function Meat() {
       )}
       <PlatesWanted />
       <Enough />
+      {batch.lots.some(({ cut }) => cut !== '') && <MeatPanels />}
     </>
   );
 }

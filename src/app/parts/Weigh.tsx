@@ -13,20 +13,26 @@ interface Props {
   readonly words: string;
   readonly planned: Written | null;
   readonly measure?: readonly Measure[];
+  /** Of this lot alone; otherwise of the whole batch. */
+  readonly lot?: string;
 }
 
 const massOnly: readonly Measure[] = ['mass'];
 
 /** One reading of the batch: typed in, kept with its time; a correction is a new reading. */
-export function Weigh({ flow, label, words, planned, measure = massOnly }: Props) {
+export function Weigh({ flow, label, words, planned, measure = massOnly, lot }: Props) {
   const { loaded, batch, standing, units } = useOpenMeal();
-  const entry = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === flow);
+  const entry = standing.find(({ measures }) =>
+    lot === undefined
+      ? measures.what === 'sum' && measures.flow === flow
+      : measures.what === 'flow' && measures.flow === flow && measures.lot === lot,
+  );
   const read = middle(entry?.value ?? undefined) !== undefined;
   const at =
     entry && new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(entry.at);
   const base = {
     batch: batch.id,
-    measures: { what: 'sum', flow } as const,
+    measures: lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const),
     ...(entry && { replaces: entry.id }),
   };
   return (

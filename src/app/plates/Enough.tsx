@@ -1,19 +1,28 @@
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { FULL_DRAWS } from '@/core/reckon.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editLot } from '../data/edits.ts';
+import { editDish, editLot } from '../data/edits.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
-import { countOf } from '@/core/order/index.ts';
+import { countOf, dishName } from '@/core/order/index.ts';
+
+const Margins = lazy(() => import('./Margins.tsx'));
+/** Less shred than this is not worth naming, g. */
+const CRUMBS = 20;
 
 /** Whether it will be enough: as a chance, in plates, and what would help when it is short. */
 export function Enough() {
-  const { loaded, reckoning } = useOpenMeal();
+  const { loaded, reckoning, units } = useOpenMeal();
+  const [open, setOpen] = useState(false);
   const { meal } = reckoning;
   const { plates, enough } = meal;
   if (!plates || enough === null) return null;
   const { total, surely, likely } = plates;
   const kinds = loaded.meal.dishes.map((dish) => ({ kind: dish.kind, count: countOf(dish) }));
+  const over = meal.leftG.p50 ?? meal.leftG.mid;
+  const left = writeMass(over, units);
+  const last = loaded.meal.dishes.findLast((dish) => countOf(dish) > 0);
   return (
     <section className="enough" aria-labelledby="enough-title">
       <div className="line">
@@ -23,10 +32,46 @@ export function Enough() {
             : `Surely ${surely} plates, likely ${likely === total ? `all ${total}` : likely}`}
         </h2>
         <p className="chance">
-          <span className="quiet">enough</span> <b className="num">{writeChance(enough)}</b>
+          <button
+            type="button"
+            className="link quiet"
+            aria-expanded={open}
+            onClick={() => {
+              setOpen(!open);
+            }}
+          >
+            enough
+          </button>{' '}
+          <b className="num">{writeChance(enough)}</b>
         </p>
       </div>
-      <PlatesRow dishes={kinds} surely={surely} likely={likely} />
+      <PlatesRow
+        dishes={kinds}
+        surely={surely}
+        likely={likely}
+        left={over > CRUMBS ? `${left.value} ${left.unit}` : undefined}
+        {...(last &&
+          !last.guests && {
+            last: {
+              name: dishName(last),
+              count: countOf(last),
+              onCount: (count: number) => {
+                editDish(
+                  loaded.meal.id,
+                  last.id,
+                  'the number of plates',
+                  (dish) => ({ ...dish, count: { text: String(count), lo: count, hi: count } }),
+                  `${last.id} count`,
+                );
+              },
+            },
+          })}
+      />
+      {open && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <Margins />
+        </Suspense>
+      )}
       <Short />
       {reckoning.draws > 0 && reckoning.draws < FULL_DRAWS && (
         <p className="quiet">
@@ -40,17 +85,12 @@ export function Enough() {
 /** One line when it is short: how much more would do. */
 function Short() {
   const { loaded, reckoning, units } = useOpenMeal();
-  const { more, moreMl, shortFirst, leftG } = reckoning.meal;
+  const { more, moreMl, shortFirst } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
   const lot =
     more && loaded.batches.find(({ id }) => id === more.batch)?.lots.find(({ id }) => id === more.lot);
   const known = more && reckoning.batches.flatMap(({ lots }) => lots).find(({ lot: id }) => id === more.lot);
-  if (!more && moreMl === null) {
-    const left = leftG.p50 ?? leftG.mid;
-    return left > 20 ? (
-      <p className="quiet">Likely {set(writeMass(left, units))} of shred is left over.</p>
-    ) : null;
-  }
+  if (!more && moreMl === null) return null;
   return (
     <p className="short">
       {more && lot && known && (

@@ -4,7 +4,7 @@ import type { Batch, BuyWay, Lot } from '../batch/schema.ts';
 import { centreOf, plansOf } from '../reckoning/centre.ts';
 import { drawMeal } from '../reckoning/draws.ts';
 import { planMeal } from '../reckoning/plan.ts';
-import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { buy } from './buy.ts';
 import { feeds } from './feeds.ts';
 import { boughtAt, inProportion, metAt } from './fill.ts';
@@ -114,6 +114,11 @@ describe('how much to buy', () => {
     expect(ask(blade, 1)).toMatchObject({ ok: false, error: expect.stringContaining('100 in 100') });
     expect(ask(blade, 0.9, [])).toMatchObject({ ok: false, error: expect.stringContaining('order') });
     expect(ask(batchOf([]), 0.9)).toMatchObject({ ok: false, error: expect.stringContaining('cut') });
+    const cooked = inputOf([blade], dishes, [weighedEntry({ what: 'sum', flow: 'cooked' }, 600)]);
+    expect(buy(cooked, { batch: 'pot', chance: 0.9, way: 'as they are' })).toMatchObject({
+      ok: false,
+      error: expect.stringContaining('on the board'),
+    });
     const nothing = batchOf(
       ['beef-shank', 'beef-brisket'].map((cut) => lotOf(cut, 1, { weight: { text: '' } })),
     );

@@ -58,7 +58,14 @@ export function buy(input: Input, ask: BuyAsk): BuyReading {
   }
   const batch = input.batches.find(({ id }) => id === ask.batch);
   const candidates = batch ? buyable(batch, input) : [];
-  if (!batch || candidates.length === 0) return no('There is no lot to buy: choose a cut first.');
+  if (!batch || candidates.length === 0) {
+    const some = batch?.lots.some(({ cut }) => cut !== '') === true;
+    return no(
+      some
+        ? 'The meat of this pot is on the board already: there is nothing to buy. Another pot can still take more.'
+        : 'There is no lot to buy: choose a cut first.',
+    );
+  }
   const unit = withUnitLots(input, batch, candidates);
   const mealPlan = planMeal(unit);
   if (mealPlan.tickets.length === 0) return no('The order is empty: write how many plates first.');
@@ -82,14 +89,23 @@ export function buy(input: Input, ask: BuyAsk): BuyReading {
 const UNIT = 1000;
 const currencyOf = ({ kitchen }: Input) => kitchen.currency ?? USUAL_CURRENCY;
 
-/** Lots of meat whose cut is known and of which nothing has been weighed on the bench. */
+/** Readings after which a lot is what it is: it is no longer to be bought. */
+const ON_THE_BOARD = new Set<string>(['board', 'trim', 'cooked', 'bone', 'pickings', 'shred']);
+
+/** Lots of meat whose cut is known and that have not come to the board yet, alone or with the others. */
 function buyable(batch: Batch, { entries }: Input): readonly Lot[] {
-  const done = new Set(
-    standingEntries(entries).flatMap(({ batch: of, measures }) =>
-      of === batch.id && measures.what === 'flow' && measures.flow !== 'raw' ? [measures.lot] : [],
+  const readings = standingEntries(entries).filter(({ batch: of }) => of === batch.id);
+  const together = readings.some(
+    ({ measures }) => measures.what === 'sum' && ON_THE_BOARD.has(measures.flow),
+  );
+  const alone = new Set(
+    readings.flatMap(({ measures }) =>
+      measures.what === 'flow' && ON_THE_BOARD.has(measures.flow) ? [measures.lot] : [],
     ),
   );
-  return batch.lots.filter(({ id, kind, cut }) => kind === 'meat' && cut !== '' && !done.has(id));
+  return together
+    ? []
+    : batch.lots.filter(({ id, kind, cut }) => kind === 'meat' && cut !== '' && !alone.has(id));
 }
 
 /** The meal with a kilogram of each candidate: what a gram of it gives does not hang on how many there are. */

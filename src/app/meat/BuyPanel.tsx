@@ -1,0 +1,152 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useId } from 'react';
+import { typedMass, writeMass } from '@/core/quantity/index.ts';
+import { writeMoney } from '@/core/shop/index.ts';
+import type { BuyWay } from '@/core/batch/schema.ts';
+import { askBuy, askFeeds } from '@/workers/client.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { useShown } from '../parts/useShown.ts';
+import { Choice } from '../parts/Choice.tsx';
+import { Wrong } from '../parts/Wrong.tsx';
+
+const ways: readonly { value: BuyWay; words: string }[] = [
+  { value: 'as they are', words: 'in this mix' },
+  { value: 'in order', words: 'the first, then the next' },
+  { value: 'cheapest', words: 'the cheapest shred first' },
+];
+const USUAL = { chance: 0.9, way: 'as they are' } as const;
+
+/** From the order back to raw weight, at a chance that the cook sets, and what that safety costs. */
+export default function BuyPanel() {
+  const { loaded, batch, batchReckoning, units } = useOpenMeal();
+  const { meal, batches, entries, kitchen } = loaded;
+  const asked = batch.buy ?? USUAL;
+  const [chance, show] = useShown(asked.chance);
+  const question = { meal, batches, entries, kitchen };
+  const ask = { batch: batch.id, chance, way: asked.way };
+  const bought = useQuery({
+    queryKey: ['buy', question, ask] as const,
+    queryFn: ({ signal }) => askBuy(question, ask, signal),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  const fed = useQuery({
+    queryKey: ['feeds', question, chance] as const,
+    queryFn: ({ signal }) => askFeeds(question, chance, signal),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  const id = useId();
+  const set = (g: number) => {
+    const { value, unit } = writeMass(g, units);
+    return `${value} ${unit}`;
+  };
+  const hundred = Math.round(100 * chance);
+  const keep = (change: Partial<typeof asked>) => {
+    editBatch(batch.id, 'how surely it must be enough', (b) => ({
+      ...b,
+      buy: { ...USUAL, ...b.buy, ...change },
+    }));
+  };
+  const answer = bought.data?.ok ? bought.data.answer : undefined;
+  const take = () => {
+    editBatch(batch.id, 'buying what is needed', (b) => ({
+      ...b,
+      lots: b.lots.map((lot) => {
+        const to = answer?.lots.find((one) => one.lot === lot.id);
+        return to && to.grams > 0 ? { ...lot, weight: typedMass(to.grams, units) } : lot;
+      }),
+    }));
+  };
+  return (
+    <section className="panel" aria-labelledby={`${id}-title`} aria-busy={bought.isPlaceholderData}>
+      <h2 id={`${id}-title`}>How much to buy</h2>
+      <div className="choices">
+        <span className="surely">
+          <label htmlFor={`${id}-chance`}>Enough</label>
+          <input
+            id={`${id}-chance`}
+            type="range"
+            min={50}
+            max={99}
+            value={hundred}
+            aria-valuetext={`${hundred} in 100`}
+            onChange={(event) => {
+              const next = Number(event.target.value) / 100;
+              show(next);
+              keep({ chance: next });
+            }}
+          />
+          <b className="num">{hundred} in 100</b>
+        </span>
+        <Choice
+          legend="Bought"
+          hidden
+          value={asked.way}
+          options={ways}
+          onChoose={(way) => {
+            keep({ way });
+          }}
+        />
+      </div>
+      {bought.data && !bought.data.ok && <Wrong>{bought.data.error}</Wrong>}
+      {bought.error && <Wrong>It could not be worked out ({bought.error.message}). Reload the page.</Wrong>}
+      {!bought.data && !bought.error && <p className="quiet">Working it out.</p>}
+      {answer && (
+        <>
+          <ul className="bought">
+            {answer.lots.map(({ lot, grams, all, cost }) => {
+              const known = batchReckoning.lots.find((one) => one.lot === lot);
+              const plain = batch.lots.find((one) => one.id === lot);
+              return (
+                <li key={lot}>
+                  <b className="num">{grams > 0 ? typedMass(grams, units).text : 'none'}</b>
+                  <span>
+                    {known?.name ?? plain?.cut}
+                    {all && grams > 0 && <span className="quiet">, all that the shop has</span>}
+                  </span>
+                  <span className="quiet num">{cost && grams > 0 ? writeMoney(cost) : ''}</span>
+                </li>
+              );
+            })}
+          </ul>
+          {answer.chance < chance - 0.005 && (
+            <Wrong>
+              The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add
+              a lot of another cut, or serve less.
+            </Wrong>
+          )}
+          <p>
+            {answer.safetyG > 5 ? (
+              <>
+                <b>{set(answer.safetyG)}</b> of it
+                {answer.safetyCost && <>, {writeMoney(answer.safetyCost)},</>} is for safety over an even
+                chance.{' '}
+              </>
+            ) : null}
+            On average {set(answer.leftG)} of shred is then left over.
+            {answer.cost && <> In all {writeMoney(answer.cost)}.</>}
+          </p>
+          <button type="button" className="btn act" onClick={take}>
+            Write these weights
+          </button>
+        </>
+      )}
+      {fed.data && (
+        <p className="feeds">
+          As the lots stand, {hundred} in 100: the order{' '}
+          <b className="num">{(Math.floor(fed.data.times * 100) / 100).toFixed(2)}</b> times over
+          {fed.data.alone.length > 0 && ', or '}
+          {fed.data.alone.map(({ dish, name, count }, i) => (
+            <span key={dish}>
+              {i > 0 && ', or '}
+              <b className="num">{count}</b> {name} alone
+            </span>
+          ))}
+          .
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,83 @@
+import { Link } from 'react-router';
+import { writeMass } from '@/core/quantity/index.ts';
+import { costs, writeMoney } from '@/core/shop/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+
+/** What the meat costs: as bought, as shred, on each plate; and which cut is really the cheaper. */
+export default function CostPanel() {
+  const { batch, batchReckoning, reckoning, loaded, units } = useOpenMeal();
+  const found = costs(batch, batchReckoning, reckoning.meal, loaded.kitchen);
+  return (
+    <section className="panel" aria-labelledby="cost-title">
+      <h2 id="cost-title">What it costs</h2>
+      {!found && <p>Write a price in a lot (“more” beside it), and it stands here for each plate.</p>}
+      {found && (
+        <>
+          <table className="figures-table">
+            <thead>
+              <tr>
+                <th scope="col">lot</th>
+                <th scope="col">paid</th>
+                <th scope="col">a kg bought</th>
+                <th scope="col">a kg of shred</th>
+              </tr>
+            </thead>
+            <tbody>
+              {found.lots.map(({ lot, name, cost, perKgBought, perKgShred }) => (
+                <tr key={lot}>
+                  <th scope="row">{name}</th>
+                  <td className="num">{writeMoney(cost)}</td>
+                  <td className="num">{writeMoney(perKgBought)}</td>
+                  <td className="num">{writeMoney(perKgShred)}</td>
+                </tr>
+              ))}
+              <tr>
+                <th scope="row">{batch.name}</th>
+                <td className="num">{writeMoney(found.batch)}</td>
+                <td />
+                <td className="num">{writeMoney(found.perKgShred)}</td>
+              </tr>
+            </tbody>
+          </table>
+          {found.unpriced > 0 && (
+            <p className="quiet">
+              {found.unpriced === 1 ? 'One lot has' : `${found.unpriced} lots have`} no price and is not in
+              these figures.
+            </p>
+          )}
+          <p>
+            The meat on one plate:{' '}
+            {found.servings.map(({ dish, name, cost }, i) => {
+              const serving = reckoning.meal.servings.find((one) => one.dish === dish);
+              const meat = serving && writeMass(serving.meatG.mid, units);
+              return (
+                <span key={dish}>
+                  {i > 0 && ', '}
+                  {name} <b className="num">{writeMoney(cost)}</b>
+                  {meat && <span className="quiet"> ({`${meat.value} ${meat.unit}`})</span>}
+                </span>
+              );
+            })}
+            .
+          </p>
+          {found.credit ? (
+            <p>
+              Fat and liquid that are kept are worth <b className="num">{writeMoney(found.credit)}</b>, taken
+              off here.
+            </p>
+          ) : (
+            <p className="quiet">
+              Kept fat and liquid count for nothing. <Link to="/kitchen">Say what they are worth</Link>
+            </p>
+          )}
+          {found.evens.map(({ lot, name, than, at }) => (
+            <p key={lot}>
+              For the same shred {than.toLowerCase()} is the cheaper. {name} would be, under{' '}
+              <b className="num">{writeMoney(at)}</b> a kg.
+            </p>
+          ))}
+        </>
+      )}
+    </section>
+  );
+}

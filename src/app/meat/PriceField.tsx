@@ -1,0 +1,79 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import type { Price } from '@/core/batch/schema.ts';
+import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
+import { SelectField } from '../parts/SelectField.tsx';
+import { Wrong } from '../parts/Wrong.tsx';
+
+interface Props {
+  readonly label?: string;
+  readonly price: Price;
+  readonly currency: string | undefined;
+  readonly onChange: (price: Price) => void;
+}
+
+const pers = { kg: 'per kg', lb: 'per lb', all: 'for all of it' } as const;
+
+/** A price as it is written, and what it is for. Kept letter for letter. */
+export function PriceField({ label = 'Price', price, currency = USUAL_CURRENCY, onChange }: Props) {
+  const id = useId();
+  const [text, setText] = useState(price.text);
+  const [focused, setFocused] = useState(false);
+  const sent = useRef(price.text);
+  useEffect(() => {
+    if (price.text === sent.current) return;
+    sent.current = price.text;
+    setText(price.text);
+  }, [price.text]);
+  const reading = text.trim() === '' ? undefined : readPrice(text, price.per);
+  const fault = reading && !reading.ok && !focused ? reading.error : undefined;
+  const change = (next: string) => {
+    setText(next);
+    sent.current = next;
+    const now = readPrice(next, price.per);
+    onChange(now.ok ? now.price : { text: next, per: price.per });
+  };
+  return (
+    <span className="price">
+      <span className="field">
+        <label htmlFor={id}>
+          {label}, {currency}
+        </label>
+        <input
+          id={id}
+          className="write num"
+          size={7}
+          value={text}
+          maxLength={40}
+          placeholder="12.90"
+          autoComplete="off"
+          aria-invalid={fault !== undefined}
+          aria-describedby={fault === undefined ? undefined : `${id}-wrong`}
+          onFocus={() => {
+            setFocused(true);
+          }}
+          onBlur={() => {
+            setFocused(false);
+          }}
+          onChange={(event) => {
+            change(event.target.value);
+          }}
+        />
+      </span>
+      <SelectField
+        label={`What the ${label.toLowerCase()} is for`}
+        hidden
+        value={price.per}
+        onChoose={(per) => {
+          onChange({ ...price, text, per: per as Price['per'] });
+        }}
+      >
+        {Object.entries(pers).map(([value, words]) => (
+          <option key={value} value={value}>
+            {words}
+          </option>
+        ))}
+      </SelectField>
+      {fault !== undefined && <Wrong id={`${id}-wrong`}>{fault}</Wrong>}
+    </span>
+  );
+}

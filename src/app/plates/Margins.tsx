@@ -1,0 +1,82 @@
+import { useQuery } from '@tanstack/react-query';
+import { Bar, BarChart, Cell, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import type { MarginBin } from '@/core/reckoning/margins.ts';
+import { askMargins } from '@/workers/client.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { Wrong } from '../parts/Wrong.tsx';
+
+/** The distribution behind "enough": how much is left over, or short, in how many of a hundred suppers. */
+export default function Margins() {
+  const { loaded, units } = useOpenMeal();
+  const { meal, batches, entries, kitchen } = loaded;
+  const question = { meal, batches, entries, kitchen };
+  const { data, error } = useQuery({
+    queryKey: ['margins', question] as const,
+    queryFn: ({ signal }) => askMargins(question, signal),
+    placeholderData: (before) => before,
+    staleTime: Infinity,
+  });
+  if (error) return <Wrong>It could not be worked out ({error.message}). Reload the page.</Wrong>;
+  if (!data) return <p className="quiet">Working it out.</p>;
+  return (
+    <div className="margins">
+      {data.meat.length > 0 && (
+        <Distribution what="shred" bins={data.meat} write={(x) => said(writeMass(x, units))} />
+      )}
+      {data.liquid.length > 0 && (
+        <Distribution what="liquid" bins={data.liquid} write={(x) => said(writeVolume(x, units))} />
+      )}
+      <p className="quiet">From {data.draws} draws of this meal.</p>
+    </div>
+  );
+}
+
+const said = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+
+interface Props {
+  readonly what: string;
+  readonly bins: readonly MarginBin[];
+  readonly write: (x: number) => string;
+}
+
+function Distribution({ what, bins, write }: Props) {
+  const short = bins.filter(({ to }) => to <= 0).reduce((sum, { share }) => sum + share, 0);
+  const rows = bins.map(({ from, to, share }) => ({ at: (from + to) / 2, from, share: 100 * share }));
+  const words = `${what}: short in ${writeChance(short)}, else left over, up to ${write(bins.at(-1)?.to ?? 0)}`;
+  return (
+    <figure aria-label={words}>
+      <figcaption>
+        {what}: short <b className="num">{writeChance(short)}</b>, left over in the rest
+      </figcaption>
+      <div aria-hidden="true">
+        <ResponsiveContainer width="100%" height={120}>
+          <BarChart data={rows} margin={{ top: 4, right: 8, bottom: 0, left: 8 }} barCategoryGap={1}>
+            <XAxis
+              dataKey="at"
+              type="number"
+              domain={[bins[0]?.from ?? 0, bins.at(-1)?.to ?? 1]}
+              tickFormatter={(x: number) =>
+                Math.abs(x) < 1e-9 ? 'even' : `${x < 0 ? '−' : ''}${write(Math.abs(x))}`
+              }
+              tick={{ fill: 'var(--quiet)', fontSize: 12 }}
+              stroke="var(--quiet)"
+            />
+            <YAxis hide />
+            <ReferenceLine x={0} stroke="var(--ink)" />
+            <Bar dataKey="share" isAnimationActive={false} strokeWidth={1}>
+              {rows.map(({ from }) => (
+                <Cell
+                  key={from}
+                  fill={from < 0 ? 'transparent' : 'var(--served)'}
+                  stroke={from < 0 ? 'var(--warning)' : 'var(--served-edge)'}
+                  strokeDasharray={from < 0 ? '3 2' : undefined}
+                />
+              ))}
+            </Bar>
+          </BarChart>
+        </ResponsiveContainer>
+      </div>
+    </figure>
+  );
+}

@@ -1,0 +1,62 @@
+import { centreOf, plansOf } from './centre.ts';
+import { drawMeal } from './draws.ts';
+import { numberOfDraws } from './drawn.ts';
+import type { Input } from './input.ts';
+import { planMeal } from './plan.ts';
+
+/** One stretch of what is left over (or, below nothing, short), and the share of draws in it. */
+export interface MarginBin {
+  readonly from: number;
+  readonly to: number;
+  readonly share: number;
+}
+
+export interface Margins {
+  /** Shred, g. */
+  readonly meat: readonly MarginBin[];
+  /** Liquid, ml; empty where no liquid is known. */
+  readonly liquid: readonly MarginBin[];
+  readonly draws: number;
+}
+
+/** How many stretches a distribution is drawn with: nought always lies between two of them. */
+const BINS = 24;
+
+/** The distribution behind "enough": what is left over in each draw, as shares of the draws. */
+export function margins(input: Input): Margins {
+  const mealPlan = planMeal(input);
+  const { now } = plansOf(mealPlan, input);
+  const n = numberOfDraws(now);
+  const drawn = drawMeal(input.meal.id, mealPlan, now, centreOf(mealPlan, now), n);
+  const known = now.every((plan) => plan.liquid !== undefined);
+  return {
+    meat: binsOf(drawn.shredG.map((g, d) => g - (drawn.needG[d] ?? 0))),
+    liquid: known ? binsOf(drawn.liquidMl.map((ml, d) => ml - (drawn.needMl[d] ?? 0))) : [],
+    draws: n,
+  };
+}
+
+function binsOf(left: Float64Array): MarginBin[] {
+  const sorted = left.toSorted();
+  const [least, most] = [sorted[0] ?? 0, sorted.at(-1) ?? 0];
+  if (!(most > least)) return [];
+  const width = roundUp((most - least) / BINS);
+  const first = Math.floor(least / width);
+  const count = Math.floor(most / width) - first + 1;
+  const shares = new Float64Array(count);
+  for (const x of left) {
+    const at = Math.floor(x / width) - first;
+    shares[at] = (shares[at] ?? 0) + 1 / left.length;
+  }
+  return Array.from(shares, (share, i) => ({
+    from: (first + i) * width,
+    to: (first + i + 1) * width,
+    share,
+  }));
+}
+
+/** 1, 2 or 5 times a power of ten, no less than x. */
+function roundUp(x: number): number {
+  const power = 10 ** Math.floor(Math.log10(x));
+  return ([1, 2, 5].find((m) => m * power >= x) ?? 10) * power;
+}
