@@ -6,6 +6,8 @@ import { MealFrame } from './shell/MealFrame.tsx';
 import { Start } from './shell/Start.tsx';
 
 const Meals = lazy(() => import('./meals/Meals.tsx'));
+const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
+const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const Kitchen = lazy(() => import('./kitchen/Kitchen.tsx'));
 
 /** The routes: a stage of the work, its folder, its sheet and its word are one name. */
@@ -19,6 +21,8 @@ export function App() {
           <Route index element={<Start />} />
           <Route path="meals" element={<Meals />} />
           <Route path="kitchen" element={<Kitchen />} />
+          <Route path="cuts" element={<Cuts />} />
+          <Route path="shopping" element={<Shopping />} />
           <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
           <Route path="meals/:mealId" element={<Start />} />
           <Route path="*" element={<Start />} />

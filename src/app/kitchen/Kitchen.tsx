@@ -1,6 +1,10 @@
-import { usualKitchen } from '@/core/batch/usual.ts';
+import { currencyCodes, USUAL_CURRENCY } from '@/core/shop/index.ts';
+import { PriceField } from '../meat/PriceField.tsx';
+import { SelectField } from '../parts/SelectField.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
-import { changeSettings } from '../data/edits.ts';
+import { Link } from 'react-router';
+import { changeSettings, editKitchen } from '../data/edits.ts';
+import { useKitchen } from '../data/useKitchen.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { Choice } from '../parts/Choice.tsx';
 import { Top } from '../shell/Top.tsx';
@@ -17,6 +21,7 @@ const degrees = [
 /** What is kept for all meals: units, chosen once, and the vessels there are. */
 export default function Kitchen() {
   const settings = useSettings();
+  const kitchen = useKitchen();
   useDocumentTitle('kitchen');
   return (
     <div className="frame">
@@ -45,9 +50,50 @@ export default function Kitchen() {
             }}
           />
         </div>
+        <h2>Money</h2>
+        <div className="choices">
+          <SelectField
+            label="Prices are in"
+            value={kitchen.currency ?? USUAL_CURRENCY}
+            onChoose={(currency) => {
+              editKitchen('the currency', (before) => ({ ...before, currency }));
+            }}
+          >
+            {currencyCodes.map((code) => (
+              <option key={code} value={code}>
+                {code}
+              </option>
+            ))}
+          </SelectField>
+          <Worth
+            label="Kept fat is worth, a kg"
+            value={kitchen.worth?.fatPerKg}
+            currency={kitchen.currency}
+            onChange={(fatPerKg) => {
+              editKitchen('what fat is worth', (before) => ({
+                ...before,
+                worth: { ...before.worth, fatPerKg },
+              }));
+            }}
+          />
+          <Worth
+            label="Kept broth is worth, a litre"
+            value={kitchen.worth?.liquidPerL}
+            currency={kitchen.currency}
+            onChange={(liquidPerL) => {
+              editKitchen('what broth is worth', (before) => ({
+                ...before,
+                worth: { ...before.worth, liquidPerL },
+              }));
+            }}
+          />
+        </div>
+        <p>
+          <Link to="/cuts">All cuts, and your own</Link>
+        </p>
         <h2>Vessels</h2>
         <ul className="vessels">
-          {usualKitchen.vessels.map(({ id, name, widthCm, lengthCm, heightCm }) => (
+          {kitchen.vessels.map(({ id, name, widthCm, lengthCm, heightCm }) => (
             <li key={id}>
               <b>{name}</b>{' '}
               <span className="quiet">
@@ -59,5 +105,27 @@ export default function Kitchen() {
         </ul>
       </main>
     </div>
+  );
+}
+
+interface WorthProps {
+  readonly label: string;
+  readonly value: number | undefined;
+  readonly currency: string | undefined;
+  readonly onChange: (value: number) => void;
+}
+
+/** What something kept is worth; nothing until it is said. */
+function Worth({ label, value, currency = USUAL_CURRENCY, onChange }: WorthProps) {
+  return (
+    <PriceField
+      label={label}
+      bare
+      price={{ text: value === undefined ? '' : String(value), per: 'kg' }}
+      currency={currency}
+      onChange={({ text, amount }) => {
+        if (amount !== undefined || text === '') onChange(amount ?? 0);
+      }}
+    />
   );
 }

@@ -48,6 +48,7 @@ export default function Meals() {
       <main id="sheet" className="sheet is-wide" tabIndex={-1}>
         <div className="line">
           <h1>Meals</h1>
+          <Link to="/shopping">Shopping list</Link>
           <button type="button" className="btn act" onClick={() => picker.current?.click()}>
             Bring in a file
           </button>

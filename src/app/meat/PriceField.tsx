@@ -7,6 +7,8 @@ import { Wrong } from '../parts/Wrong.tsx';
 interface Props {
   readonly label?: string;
   readonly price: Price;
+  /** What it is per stands in its label. */
+  readonly bare?: boolean;
   readonly currency: string | undefined;
   readonly onChange: (price: Price) => void;
 }
@@ -14,7 +16,13 @@ interface Props {
 const pers = { kg: 'per kg', lb: 'per lb', all: 'for all of it' } as const;
 
 /** A price as it is written, and what it is for. Kept letter for letter. */
-export function PriceField({ label = 'Price', price, currency = USUAL_CURRENCY, onChange }: Props) {
+export function PriceField({
+  label = 'Price',
+  price,
+  bare = false,
+  currency = USUAL_CURRENCY,
+  onChange,
+}: Props) {
   const id = useId();
   const [text, setText] = useState(price.text);
   const [focused, setFocused] = useState(false);
@@ -44,7 +52,7 @@ export function PriceField({ label = 'Price', price, currency = USUAL_CURRENCY, 
           size={7}
           value={text}
           maxLength={40}
-          placeholder="12.90"
+          placeholder={bare ? 'nothing' : '12.90'}
           autoComplete="off"
           aria-invalid={fault !== undefined}
           aria-describedby={fault === undefined ? undefined : `${id}-wrong`}
@@ -59,20 +67,22 @@ export function PriceField({ label = 'Price', price, currency = USUAL_CURRENCY, 
           }}
         />
       </span>
-      <SelectField
-        label={`What the ${label.toLowerCase()} is for`}
-        hidden
-        value={price.per}
-        onChoose={(per) => {
-          onChange({ ...price, text, per: per as Price['per'] });
-        }}
-      >
-        {Object.entries(pers).map(([value, words]) => (
-          <option key={value} value={value}>
-            {words}
-          </option>
-        ))}
-      </SelectField>
+      {!bare && (
+        <SelectField
+          label={`What the ${label.toLowerCase()} is for`}
+          hidden
+          value={price.per}
+          onChoose={(per) => {
+            onChange({ ...price, text, per: per as Price['per'] });
+          }}
+        >
+          {Object.entries(pers).map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </SelectField>
+      )}
       {fault !== undefined && <Wrong id={`${id}-wrong`}>{fault}</Wrong>}
     </span>
   );

@@ -9,7 +9,8 @@ import { SelectField } from '../parts/SelectField.tsx';
 import { CutOptions } from './CutOptions.tsx';
 import { PriceField } from './PriceField.tsx';
 
-const signed = (x: number, words: string) => `${words} ${x >= 0 ? 'more' : 'less'}`;
+const more = (x: number, amount: { value: string; unit: string }, of: string) =>
+  `${say(amount)} ${x >= 0 ? 'more' : 'less'} ${of}`;
 
 /** One cut in the place of another, for equal shred, and what changes with it. */
 export default function SwapPanel() {
@@ -23,11 +24,11 @@ export default function SwapPanel() {
   const found = lot && cut !== '' ? swap({ ...loaded, reference }, batch.id, lot.lot, cut, asked) : undefined;
   const written = found && writeMass(found.rawG, units);
   const changes = found && [
-    signed(found.fatG, `${say(writeMass(Math.abs(found.fatG), units))} of fat`),
-    signed(found.juiceMl, `${say(writeVolume(Math.abs(found.juiceMl), units))} of juice`),
+    more(found.fatG, writeMass(Math.abs(found.fatG), units), 'fat'),
+    more(found.juiceMl, writeVolume(Math.abs(found.juiceMl), units), 'juice'),
     ...(found.liquidMl === null
       ? []
-      : [signed(found.liquidMl, `${say(writeVolume(Math.abs(found.liquidMl), units))} of liquid`)]),
+      : [more(found.liquidMl, writeVolume(Math.abs(found.liquidMl), units), 'liquid')]),
     ...(found.readyMin === null || Math.abs(found.readyMin) < 3
       ? ['the same time']
       : [`${writeMinutes(Math.abs(found.readyMin)).value} ${found.readyMin > 0 ? 'longer' : 'sooner'}`]),
@@ -66,7 +67,7 @@ export default function SwapPanel() {
               <span className="range">{written.range} for the same shred</span>
             </span>
           </p>
-          <p>The pot then has {changes.join(', ')}.</p>
+          <p>With it: {changes.join(', ')}.</p>
           <button
             type="button"
             className="btn act"

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Bar, BarChart, Cell, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
+import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import type { MarginBin } from '@/core/reckoning/margins.ts';
 import { askMargins } from '@/workers/client.ts';
@@ -42,7 +42,10 @@ interface Props {
 
 function Distribution({ what, bins, write }: Props) {
   const short = bins.filter(({ to }) => to <= 0).reduce((sum, { share }) => sum + share, 0);
-  const rows = bins.map(({ from, to, share }) => ({ at: (from + to) / 2, from, share: 100 * share }));
+  const rows = bins.map(({ from, to, share }) => ({
+    at: (from + to) / 2,
+    [from < 0 ? 'short' : 'left']: 100 * share,
+  }));
   const words = `${what}: short in ${writeChance(short)}, else left over, up to ${write(bins.at(-1)?.to ?? 0)}`;
   return (
     <figure aria-label={words}>
@@ -64,16 +67,21 @@ function Distribution({ what, bins, write }: Props) {
             />
             <YAxis hide />
             <ReferenceLine x={0} stroke="var(--ink)" />
-            <Bar dataKey="share" isAnimationActive={false} strokeWidth={1}>
-              {rows.map(({ from }) => (
-                <Cell
-                  key={from}
-                  fill={from < 0 ? 'transparent' : 'var(--served)'}
-                  stroke={from < 0 ? 'var(--warning)' : 'var(--served-edge)'}
-                  strokeDasharray={from < 0 ? '3 2' : undefined}
-                />
-              ))}
-            </Bar>
+            <Bar
+              dataKey="short"
+              stackId="draws"
+              isAnimationActive={false}
+              fill="transparent"
+              stroke="var(--warning)"
+              strokeDasharray="3 2"
+            />
+            <Bar
+              dataKey="left"
+              stackId="draws"
+              isAnimationActive={false}
+              fill="var(--served)"
+              stroke="var(--served-edge)"
+            />
           </BarChart>
         </ResponsiveContainer>
       </div>

@@ -1,3 +1,4 @@
+export { becomes } from './becomes.ts';
 export { findCut, ownCutProblem, type KnownCut } from './cut.ts';
 export { lotFlows, type CookedLot } from './flows.ts';
 export {

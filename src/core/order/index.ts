@@ -1,4 +1,4 @@
-export { avoided, type Avoided } from './avoid.ts';
+export { avoided } from './avoid.ts';
 export { carriers } from './carriers.ts';
 export {
   countOf,
@@ -10,8 +10,6 @@ export {
   portionProblem,
   ticketsOf,
   usualDishes,
-  type Need,
-  type Portion,
   type Ticket,
 } from './dishes.ts';
 export { appetite, appetites, type Appetite } from './guests.ts';

@@ -1,7 +1,7 @@
-export { buy, type Bought, type BuyAnswer, type BuyAsk, type BuyReading } from './buy.ts';
-export { costs, type Costs } from './cost.ts';
+export { buy, type BuyAsk, type BuyReading } from './buy.ts';
+export { costs } from './cost.ts';
 export { feeds, type Feeds } from './feeds.ts';
 export { shoppingList, type Needed } from './list.ts';
-export { currencyCodes, perKg, USUAL_CURRENCY, writeMoney, type Money } from './money.ts';
+export { currencyCodes, perKg, USUAL_CURRENCY, writeMoney } from './money.ts';
 export { readPrice } from './readPrice.ts';
-export { swap, type Swap } from './swap.ts';
+export { swap } from './swap.ts';

@@ -31,7 +31,7 @@ const place = (section: string) => (sections as readonly string[]).indexOf(secti
 /**
  * What all these meals want from the shop, one line a thing, by section of the shop: raw meat by
  * cut, what goes into the pots, and what the dishes are built on. Water comes from the tap. Lots
- * that have been on the scale are bought already.
+ * that have been on the scale are bought already, and so is a pot that has been.
  */
 export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
   const lines = new Map<string, Needed>();
@@ -50,12 +50,13 @@ export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
   for (const input of inputs) {
     const { meal, kitchen, reference } = input;
     const { planned } = plansOf(planMeal(input), input);
+    const readings = standingEntries(input.entries);
     const bought = new Set(
-      standingEntries(input.entries).flatMap(({ measures }) =>
-        measures.what === 'flow' ? [measures.lot] : [],
-      ),
+      readings.flatMap(({ measures }) => (measures.what === 'flow' ? [measures.lot] : [])),
     );
     for (const plan of planned) {
+      // What has been weighed as a pot is in the house, meat and liquid.
+      if (readings.some(({ batch, measures }) => batch === plan.id && measures.what !== 'flow')) continue;
       for (const [i, lot] of plan.lots.entries()) {
         if (bought.has(lot.id)) continue;
         const name = plan.cuts[i]?.name ?? lot.cut;

@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { becomes, type KnownCut } from '@/core/meat/index.ts';
+import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
+import type { LotReckoning } from '@/core/reckon.ts';
+import type { KitchenYield } from '@/core/reckoning/kitchenYields.ts';
+import type { Cut } from '@/reference/types.ts';
+import { editKitchen } from '../data/edits.ts';
+import { LotCutApart } from '../figures/LotCutApart.tsx';
+
+const KILO = 1000;
+const WIDTH = 470;
+const SCALE = (WIDTH - 60) / KILO;
+
+/** A kilogram of a cut as a drawing wants it. */
+export function drawnOf(cut: KnownCut): LotReckoning {
+  const m = becomes(cut, KILO);
+  return {
+    lot: cut.id,
+    cut: cut.id,
+    name: cut.name,
+    source: cut.source,
+    estimates: cut.estimates,
+    rawG: m.raw,
+    trimG: m.trim,
+    boneG: m.rawBone,
+    juiceG: m.juiceWater + m.juiceAsh,
+    fatG: m.rendered,
+    airG: m.air,
+    pickingsG: m.pickings,
+    shredG: m.shred,
+  };
+}
+
+interface Props {
+  readonly cut: KnownCut;
+  /** Its row in the table; an own cut has none. */
+  readonly published: Cut | undefined;
+  readonly seen: KitchenYield | undefined;
+  readonly units: UnitChoice;
+}
+
+/** One cut: what a kilogram becomes, what is published of it, and what this kitchen has weighed. */
+export function CutCard({ cut, published, seen, units }: Props) {
+  const [open, setOpen] = useState(false);
+  const drawn = drawnOf(cut);
+  const shred = writeMass(drawn.shredG, units);
+  return (
+    <li className="cut">
+      <div className="cut-said">
+        <h3>{cut.name}</h3>
+        <p className="quiet">
+          {toughWords(cut.toughness)}
+          {published && ` · ${published.goodFor.join(', ')}`}
+        </p>
+        <button
+          type="button"
+          className="link quiet"
+          aria-expanded={open}
+          onClick={() => {
+            setOpen(!open);
+          }}
+        >
+          {open ? 'less' : cut.estimates.length > 0 ? 'figures, partly estimated' : 'figures'}
+          <span className="visually-hidden"> of {cut.name}</span>
+        </button>
+      </div>
+      <LotCutApart lot={drawn} scale={SCALE} width={WIDTH} units={units} />
+      <p className="cut-shred">
+        <b className="num">{`${shred.value} ${shred.unit}`}</b>
+        <span className="quiet">
+          {seen
+            ? `here ${percent(seen.shredOfRaw)} of raw, ${seen.lots === 1 ? 'one lot' : `${seen.lots} lots`}`
+            : 'not weighed here yet'}
+        </span>
+      </p>
+      {open && (
+        <dl className="cut-figures">
+          <Fact what="raw flesh">
+            {percent(cut.flesh.protein)} protein, {percent(cut.flesh.fat)} fat, the rest water
+          </Fact>
+          <Fact what="bone">
+            {cut.boneShare > 0 ? `${percent(cut.boneShare)} of what is bought` : 'none'}
+          </Fact>
+          <Fact what="cooked">
+            {percent(becomes(cut, KILO).y)} of the boneless weight
+            {published?.cookedOfPurchased !== undefined &&
+              `; published ${percent(published.cookedOfPurchased)} of what is bought`}
+          </Fact>
+          <Fact what="lean of cooked">{percent(cut.leanShare)}</Fact>
+          {cut.estimates.length > 0 && <Fact what="estimates">{cut.estimates.join('; ')}</Fact>}
+          <Fact what="from">{cut.source}</Fact>
+          {!published && (
+            <div>
+              <dt className="visually-hidden">change</dt>
+              <dd>
+                <button
+                  type="button"
+                  className="link"
+                  onClick={() => {
+                    editKitchen(`taking out “${cut.name}”`, (kitchen) => ({
+                      ...kitchen,
+                      cuts: kitchen.cuts.filter(({ id }) => id !== cut.id),
+                    }));
+                  }}
+                >
+                  Take it out
+                </button>
+              </dd>
+            </div>
+          )}
+        </dl>
+      )}
+    </li>
+  );
+}
+
+function Fact({ what, children }: { readonly what: string; readonly children: React.ReactNode }) {
+  return (
+    <div>
+      <dt>{what}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}
+
+const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
+
+function toughWords(toughness: number): string {
+  if (toughness < 0.92) return 'tender sooner than chuck';
+  if (toughness <= 1.02) return 'tender with chuck';
+  return `${((toughness - 1) * 100).toFixed(0)} % slower than chuck`;
+}

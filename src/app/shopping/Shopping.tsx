@@ -1,0 +1,155 @@
+import { useState } from 'react';
+import { writeMass } from '@/core/quantity/index.ts';
+import { shoppingList, type Needed } from '@/core/shop/index.ts';
+import { reference } from '@/reference/index.ts';
+import { editKitchen } from '../data/edits.ts';
+import { saveText } from '../data/saveText.ts';
+import { useAllMeals } from '../data/useAllMeals.ts';
+import { massUnits, useSettings } from '../data/useSettings.ts';
+import { QuantityField } from '../parts/QuantityField.tsx';
+import { Top } from '../shell/Top.tsx';
+import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+
+/** A meal is open until the day after it was served. */
+const DAY = 24 * 3600 * 1000;
+const isOpen = (local: string | undefined) => local === undefined || Date.parse(local) > Date.now() - DAY;
+
+/** What all open meals want from the shop, by section, rounded up to whole packs. */
+export default function Shopping() {
+  useDocumentTitle('shopping list');
+  const meals = useAllMeals();
+  const units = useSettings();
+  const [left, leave] = useState<ReadonlySet<string>>(new Set());
+  const [got, get] = useState<ReadonlySet<string>>(new Set());
+  const open = meals?.filter(({ meal }) => isOpen(meal.serving?.local)) ?? [];
+  const chosen = open.filter(({ meal }) => !left.has(meal.id));
+  const list = shoppingList(chosen.map((meal) => ({ ...meal, reference })));
+  const sections = [...new Set(list.map(({ section }) => section))];
+  const turn = (set: ReadonlySet<string>, key: string) => {
+    const next = new Set(set);
+    if (!next.delete(key)) next.add(key);
+    return next;
+  };
+  const said = ({ amount, measure }: Needed) => {
+    if (measure === 'count') return String(Math.ceil(amount));
+    const { value, unit } = writeMass(amount, units);
+    return `${value} ${unit}`;
+  };
+  const packs = ({ packs: found, measure }: Needed) => {
+    if (!found) return '';
+    const { value, unit } = writeMass(found.each, units);
+    return `${found.count} × ${measure === 'count' ? found.each : `${value} ${unit}`}`;
+  };
+  const csv = async () => {
+    const { default: papa } = await import('papaparse');
+    const rows = list.map((line) => ({
+      section: line.section,
+      what: line.name,
+      amount: Math.round(line.amount),
+      unit: line.measure === 'count' ? 'pieces' : 'g',
+      packs: line.packs?.count ?? '',
+      pack: line.packs?.each ?? '',
+      for: line.meals.join('; '),
+    }));
+    saveText('shopping-list.csv', papa.unparse(rows), 'text/csv');
+  };
+  return (
+    <div className="frame">
+      <Top />
+      <main id="sheet" className="sheet is-wide shopping" tabIndex={-1}>
+        <div className="line">
+          <h1>Shopping list</h1>
+          <span className="no-print">
+            <button type="button" className="btn act" onClick={() => window.print()}>
+              Print
+            </button>{' '}
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                csv().catch((error: unknown) => {
+                  reportError(error);
+                });
+              }}
+            >
+              Save as CSV
+            </button>
+          </span>
+        </div>
+        {open.length > 1 && (
+          <div className="ticks">
+            {open.map(({ meal }) => (
+              <label key={meal.id}>
+                <input
+                  type="checkbox"
+                  checked={!left.has(meal.id)}
+                  onChange={() => {
+                    leave(turn(left, meal.id));
+                  }}
+                />
+                {meal.name}
+              </label>
+            ))}
+          </div>
+        )}
+        {open.length === 1 && <p className="quiet">For {open[0]?.meal.name}.</p>}
+        {meals && list.length === 0 && (
+          <p className="nothing">Nothing is wanted: no open meal has a lot with a weight and a cut yet.</p>
+        )}
+        <div className="shelves">
+          {sections.map((section) => (
+            <section key={section} aria-label={section}>
+              <h2>{section}</h2>
+              <ul>
+                {list
+                  .filter((line) => line.section === section)
+                  .map((line) => {
+                    const key = `${section} ${line.name}`;
+                    const ref = reference.ingredients.find(({ name }) => name === line.name)?.id;
+                    return (
+                      <li key={line.name} className={got.has(key) ? 'is-got' : undefined}>
+                        <label>
+                          <input
+                            type="checkbox"
+                            checked={got.has(key)}
+                            onChange={() => {
+                              get(turn(got, key));
+                            }}
+                          />
+                          {line.name}
+                        </label>
+                        <b className="num">{said(line)}</b>
+                        <span className="pack">
+                          {line.packs && <span className="num">{packs(line)}</span>}
+                          {ref !== undefined && (
+                            <span className="no-print">
+                              <QuantityField
+                                label={`One pack of ${line.name}`}
+                                hidden
+                                quantity={undefined}
+                                measure="mass"
+                                units={massUnits(units).toReversed()}
+                                placeholder="pack"
+                                chars={5}
+                                onDone={({ lo }) => {
+                                  if (lo === undefined) return;
+                                  editKitchen(`the pack of ${line.name}`, (kitchen) => ({
+                                    ...kitchen,
+                                    packs: { ...kitchen.packs, [ref]: lo },
+                                  }));
+                                }}
+                              />
+                            </span>
+                          )}
+                        </span>
+                      </li>
+                    );
+                  })}
+              </ul>
+            </section>
+          ))}
+        </div>
+      </main>
+    </div>
+  );
+}
