@@ -17,7 +17,7 @@ for (const scheme of ['light', 'dark'] as const) {
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(violations.map(({ id, nodes }) => `${stage}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
     }
-    for (const path of ['/meals', '/kitchen']) {
+    for (const path of ['/meals', '/kitchen', '/cuts', '/shopping']) {
       await page.goto(DEMO + path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();

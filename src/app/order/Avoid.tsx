@@ -1,22 +1,34 @@
+import { useState } from 'react';
 import { avoidable, type Avoidable } from '@/core/batch/avoidable.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
+import { useShown } from '../parts/useShown.ts';
 import { Wrong } from '../parts/Wrong.tsx';
 
 /** What guests must not have: kept with the meal, and checked against every pot. */
 export function Avoid() {
   const { loaded, reckoning } = useOpenMeal();
   const { meal } = loaded;
-  const avoid = meal.avoid ?? [];
+  // As one text, so that what was just ticked stands until the store says it too.
+  const [shown, show] = useShown((meal.avoid ?? []).join());
+  const avoid = avoidable.filter((what) => shown.split(',').includes(what));
+  const [open, setOpen] = useState(avoid.length > 0);
   const turn = (what: Avoidable, on: boolean) => {
+    show(avoidable.filter((other) => (other === what ? on : avoid.includes(other))).join());
     editMeal(meal.id, `${what} for a guest`, ({ avoid: before = [], ...m }) => {
-      const next = on ? [...before, what] : before.filter((other) => other !== what);
+      const next = avoidable.filter((other) => (other === what ? on : before.includes(other)));
       return next.length > 0 ? { ...m, avoid: next } : m;
     });
   };
   const found = reckoning.problems.filter(({ words }) => words.includes('a guest must not have'));
   return (
-    <details className="avoid" open={avoid.length > 0}>
+    <details
+      className="avoid"
+      open={open}
+      onToggle={(event) => {
+        setOpen(event.currentTarget.open);
+      }}
+    >
       <summary>
         {avoid.length > 0
           ? `A guest must not have ${avoid.join(', ')}`

@@ -1,5 +1,4 @@
 import {
-  closestCenter,
   DndContext,
   KeyboardSensor,
   PointerSensor,
@@ -21,6 +20,7 @@ import { addDish, editMeal } from '../data/edits.ts';
 import { Problems } from '../parts/Problems.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { Avoid } from './Avoid.tsx';
+import { closestEdge } from './closestEdge.ts';
 import { DishTicket } from './DishTicket.tsx';
 import { Occasion } from './Occasion.tsx';
 
@@ -60,7 +60,7 @@ export default function Order() {
       <Occasion />
       <DndContext
         sensors={sensors}
-        collisionDetection={closestCenter}
+        collisionDetection={closestEdge}
         onDragEnd={drop}
         accessibility={{
           announcements: {
