@@ -3,7 +3,7 @@ import jstat from 'jstat';
 import { sampleNormals } from '../src/core/draws/normals.ts';
 import { reckon } from '../src/core/reckon.ts';
 import { median, say } from './measure.ts';
-import { sixLots } from './sixLots.ts';
+import { sixLots } from './meals.ts';
 
 const NORMALS = 300_000;
 

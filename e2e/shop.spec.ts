@@ -62,7 +62,7 @@ test('what it costs on a plate, and a swap for the same shred', async ({ page })
 
 test('the edge of a lot and the last plate are pulled, by hand and by keys', async ({ page }) => {
   await threeEntries(page, '2 kg', 'Beef brisket, whole', '16');
-  const lot = page.getByRole('slider', { name: 'Weight of Beef brisket, whole' });
+  const lot = page.getByRole('slider', { name: 'How much Beef brisket, whole' });
   await lot.focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('2.05 kg');
@@ -76,7 +76,7 @@ test('the edge of a lot and the last plate are pulled, by hand and by keys', asy
     .poll(async () => parseFloat(await page.getByLabel('Weight', { exact: true }).inputValue()))
     .toBeLessThan(2);
 
-  const plates = page.getByRole('slider', { name: /^Plates of soft tacos/ });
+  const plates = page.getByRole('slider', { name: 'The last plate: soft tacos' });
   await plates.focus();
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByLabel('Plates of soft tacos', { exact: true })).toHaveValue('15');

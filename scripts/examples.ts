@@ -66,6 +66,8 @@ function write(
   writeFileSync(fileURLToPath(new URL(`../examples/${file}.json`, import.meta.url)), text);
 }
 
+const perKg = (text: string) => ({ price: { text, amount: Number(text), per: 'kg' as const } });
+
 write(
   'one-lot',
   'example-one-lot',
@@ -160,10 +162,13 @@ write(
     batch(
       'demo-pot-one',
       'Pot one',
-      [lot('demo-shank', 'beef-shank', '4.2 kg'), lot('demo-blade', 'beef-blade-roast', '5.6 kg')],
+      [
+        lot('demo-shank', 'beef-shank', '4.2 kg', perKg('9.80')),
+        lot('demo-blade', 'beef-blade-roast', '5.6 kg', perKg('12.40')),
+      ],
       { size: 'chunks' },
     ),
-    batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg')], {
+    batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg', perKg('13.90'))], {
       strain: false,
       level: 'half way',
       items: [
@@ -180,7 +185,7 @@ write(
         { id: 'demo-carrot', ref: 'carrot', amount: typed('3', 'count'), measure: 'count', state: 'in' },
       ],
     }),
-    batch('demo-slow', 'Slow cooker', [lot('demo-brisket', 'beef-brisket', '2.9 kg')], {
+    batch('demo-slow', 'Slow cooker', [lot('demo-brisket', 'beef-brisket', '2.9 kg', perKg('11.20'))], {
       sear: false,
       cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
       level: 'half way',

@@ -249,3 +249,29 @@ test('typed salt is kept and shows in the strength', () => {
     reckoned([batchOf([twoKilos], { salt: grams(g) })], []).batches[0]?.liquid.saltPct?.mid ?? NaN;
   expect(strength(40)).toBeGreaterThan(1.5 * strength(20));
 });
+
+describe('what a cook has to look at is said in one sentence with the figure', () => {
+  const words = (input: Parameters<typeof reckon>[0]) => reckon(input).problems.map((p) => p.words);
+
+  test('a price without a weight', () => {
+    const lot = lotOf('beef-shank', 1, {
+      weight: { text: '' },
+      price: { text: '12.90', amount: 12.9, per: 'kg' },
+    });
+    expect(words(inputOf([batchOf([lot])], []))).toEqual([expect.stringContaining('“12.90”')]);
+  });
+
+  test('more bone than the lot weighed', () => {
+    const lots = [lotOf('beef-shank', 1000)];
+    const bones = weighedEntry({ what: 'flow', flow: 'bone', lot: 'lot-beef-shank-1000' }, 1200);
+    expect(words(inputOf([batchOf(lots)], [], [bones]))).toEqual([expect.stringContaining('“1200 g”')]);
+  });
+
+  test('fewer pieces than plates of meat on the bone', () => {
+    const lots = [lotOf('beef-short-ribs', 3000, { pieces: { count: 8 } })];
+    expect(words(inputOf([batchOf(lots)], [dishOf('on the bone', 12)]))).toEqual([
+      expect.stringContaining('12 pieces'),
+    ]);
+    expect(words(inputOf([batchOf(lots)], [dishOf('on the bone', 8)]))).toEqual([]);
+  });
+});

@@ -49,7 +49,7 @@ export function LastPlate({ row, name, count, before, each, onCount }: Props) {
       className="last-plate"
       role="slider"
       tabIndex={0}
-      aria-label={`Plates of ${name}, the last in the row`}
+      aria-label={`The last plate: ${name}`}
       aria-valuemin={1}
       aria-valuemax={MOST}
       aria-valuenow={count}

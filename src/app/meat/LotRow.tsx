@@ -1,14 +1,14 @@
 import { X } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
-import type { Lot } from '@/core/batch/schema.ts';
+import { lazy, memo, Suspense, useState } from 'react';
+import type { Lot, OwnCut } from '@/core/batch/schema.ts';
 import type { LotReckoning } from '@/core/reckon.ts';
-import { typedMass, writeMass } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { typedMass, writeMass, type UnitChoice } from '@/core/quantity/index.ts';
 import { editLot, removeLot } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { LotCutApart, lotEnd } from '../figures/LotCutApart.tsx';
 import { DragSize } from '../parts/DragSize.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { sameContent } from '../parts/sameContent.ts';
 import { CutSelect } from './CutSelect.tsx';
 
 const LotDetails = lazy(() => import('./LotDetails.tsx'));
@@ -22,11 +22,21 @@ interface Props {
   readonly scale: number;
   readonly width: number;
   readonly first: boolean;
+  /** One of very many. */
+  readonly many: boolean;
+  readonly batchId: string;
+  readonly units: UnitChoice;
+  readonly own: readonly OwnCut[];
+  /** What is wrong with it, in one sentence. */
+  readonly problem: string | undefined;
 }
 
-/** One lot: what was bought, and the drawing of what it becomes. */
-export function LotRow({ lot, figures, scale, width, first }: Props) {
-  const { batch, units, reckoning } = useOpenMeal();
+/**
+ * One lot: what was bought, and the drawing of what it becomes. It is drawn again only when it says
+ * something else: of two hundred lots a keystroke changes one.
+ */
+export const LotRow = memo(function LotRow(props: Props) {
+  const { lot, figures, scale, width, first, many, batchId, units, own, problem } = props;
   const [open, setOpen] = useState(false);
   const [isNew] = useState(lot.weight.text === '');
   const shred = figures && writeMass(figures.shredG, units);
@@ -34,7 +44,6 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
   // A range, or so many pieces, is not pulled about.
   const exact =
     lot.weight.lo !== undefined && lot.weight.lo === lot.weight.hi && lot.weight.count === undefined;
-  const gone = reckoning.problems.find((problem) => problem.lot === lot.id);
   return (
     <li className="lot">
       <div className="lot-said">
@@ -46,12 +55,12 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
           units={massUnits(units)}
           placeholder={units.system === 'metric' ? '2.4 kg' : '5 lb 4 oz'}
           autoFocus={isNew && first}
-          problem={gone?.words}
+          problem={problem}
           onChange={(weight) => {
-            editLot(batch.id, lot.id, 'the weight of a lot', { weight }, `${lot.id} weight`);
+            editLot(batchId, lot.id, 'the weight of a lot', { weight }, `${lot.id} weight`);
           }}
         />
-        <CutSelect lot={lot} hidden={!first} />
+        <CutSelect lot={lot} batchId={batchId} own={own} hidden={!first} waits={many} />
         {lot.cut !== '' && (
           <button
             type="button"
@@ -71,7 +80,7 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
             className="link quiet"
             aria-label={`Take out ${figures?.name ?? 'this lot'}`}
             onClick={() => {
-              removeLot(batch.id, lot.id);
+              removeLot(batchId, lot.id);
             }}
           >
             <X size={16} aria-hidden />
@@ -84,7 +93,7 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
             <LotCutApart lot={figures} scale={scale} width={width} units={units} />
             {exact && (
               <DragSize
-                label={`Weight of ${figures.name}`}
+                label={`How much ${figures.name}`}
                 value={figures.rawG}
                 words={lot.weight.text}
                 max={MOST}
@@ -93,7 +102,7 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
                 left={lotEnd(figures, scale)}
                 onDrag={(grams) => {
                   editLot(
-                    batch.id,
+                    batchId,
                     lot.id,
                     'the weight of a lot',
                     { weight: typedMass(grams, units) },
@@ -119,4 +128,4 @@ export function LotRow({ lot, figures, scale, width, first }: Props) {
       )}
     </li>
   );
-}
+}, sameContent);

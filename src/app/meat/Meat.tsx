@@ -13,10 +13,12 @@ import { MeatPanels } from './MeatPanels.tsx';
 const DRAWING = 560;
 /** More lots than this scroll in a list of their own, so that the answer stays in sight. */
 const MANY = 6;
+/** And past this many their lists of cuts wait until they are gone to. */
+const VERY_MANY = 30;
 
 /** What was bought, and what it becomes: three entries here give the whole answer. */
 export function Meat() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, batchReckoning, units, loaded, reckoning } = useOpenMeal();
   const { lots, meat } = batchReckoning;
   const { value, unit } = writeMass(meat.rawG.mid, units);
   const scale = lotScale(lots, DRAWING);
@@ -57,6 +59,11 @@ export function Meat() {
             scale={scale}
             width={DRAWING}
             first={i === 0}
+            many={batch.lots.length > VERY_MANY}
+            batchId={batch.id}
+            units={units}
+            own={loaded.kitchen.cuts}
+            problem={reckoning.problems.find((problem) => problem.lot === lot.id)?.words}
           />
         ))}
       </ul>

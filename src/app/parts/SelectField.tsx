@@ -8,10 +8,12 @@ interface Props {
   /** The options, as <option> and <optgroup>. */
   readonly children: ReactNode;
   readonly onChoose: (value: string) => void;
+  /** Called when it is gone to, by key or by pointer, before it opens. */
+  readonly onNear?: () => void;
 }
 
 /** One of many. */
-export function SelectField({ label, hidden = false, value, children, onChoose }: Props) {
+export function SelectField({ label, hidden = false, value, children, onChoose, onNear }: Props) {
   const id = useId();
   const [shown, show] = useShown(value);
   return (
@@ -23,6 +25,8 @@ export function SelectField({ label, hidden = false, value, children, onChoose }
         id={id}
         className="write"
         value={shown}
+        onFocus={onNear}
+        onPointerEnter={onNear}
         onChange={(event) => {
           show(event.target.value);
           onChoose(event.target.value);

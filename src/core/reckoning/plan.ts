@@ -13,7 +13,7 @@ import {
   type KnownCut,
   type LotPlan,
 } from '../meat/index.ts';
-import { avoided, dishName, portionProblem, ticketsOf, type Ticket } from '../order/index.ts';
+import { avoided, countOf, dishName, portionProblem, ticketsOf, type Ticket } from '../order/index.ts';
 import {
   airShare,
   BONE_DENSITY,
@@ -65,7 +65,12 @@ export function planMeal(input: Input): MealPlan {
     ];
     for (const words of found) if (words !== undefined) problems.push({ dish: dish.id, words });
   }
-  problems.push(...vesselsWithoutWeight(input), ...moreBoneThanMeat(input));
+  problems.push(
+    ...vesselsWithoutWeight(input),
+    ...moreBoneThanMeat(input),
+    ...pricesWithoutWeight(input),
+    ...tooFewPieces(input),
+  );
   const tickets = ticketsOf(input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined));
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
   const { avoid = [] } = input.meal;
@@ -102,6 +107,30 @@ function moreBoneThanMeat({ entries, batches }: Input): Problem[] {
     if (bone === undefined || raw === undefined || bone < raw) return [];
     const words = `“${value?.text ?? ''}” of bone is more than the lot weighed (“${lot?.weight.text ?? ''}”); weigh the bones again, or correct the lot.`;
     return [{ batch, lot: measures.lot, words }];
+  });
+}
+
+/** A price that cannot count, since nothing says of how much. */
+function pricesWithoutWeight({ batches }: Input): Problem[] {
+  return batches.flatMap(({ id: batch, lots }) =>
+    lots.flatMap(({ id: lot, price, weight }) =>
+      price?.amount !== undefined && middle(weight) === undefined
+        ? [{ batch, lot, words: `“${price.text}” is a price without a weight; write how much it is for.` }]
+        : [],
+    ),
+  );
+}
+
+/** Meat on the bone is served by the piece: there must be as many pieces as plates. */
+function tooFewPieces({ meal, batches }: Input): Problem[] {
+  const counts = batches.flatMap(({ lots }) => lots.flatMap(({ pieces }) => pieces?.count ?? []));
+  const have = counts.reduce((sum, count) => sum + count, 0);
+  if (counts.length === 0) return [];
+  return meal.dishes.flatMap((dish) => {
+    const wanted = countOf(dish);
+    if (dish.kind !== 'on the bone' || wanted <= have) return [];
+    const words = `${wanted} pieces on the bone are wanted and the lots are cut into ${have}; cut them into more, or serve fewer.`;
+    return [{ dish: dish.id, words }];
   });
 }
 

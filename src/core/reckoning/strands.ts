@@ -47,7 +47,18 @@ function sum(flows: readonly LedgerFlow[], wanted: (flow: LedgerFlow) => boolean
   };
 }
 
+const known = new WeakMap<readonly LedgerFlow[], Map<string, Strands>>();
+
+/** The strands of a batch; asked again of the same ledger, the same answer. */
 export function strandsOf(ledger: readonly LedgerFlow[], batchId: string): Strands {
+  const ofLedger = known.get(ledger) ?? new Map<string, Strands>();
+  known.set(ledger, ofLedger);
+  const found = ofLedger.get(batchId) ?? summed(ledger, batchId);
+  ofLedger.set(batchId, found);
+  return found;
+}
+
+function summed(ledger: readonly LedgerFlow[], batchId: string): Strands {
   const flows = ledger.filter((flow) => flow.batch === batchId);
   const of = (...materials: readonly Material[]) =>
     sum(
