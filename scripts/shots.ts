@@ -24,9 +24,24 @@ try {
       await open(page, stage);
       await save(stage);
     }
-    await page.goto(`${home}/meals`);
-    await page.getByRole('heading', { name: 'Meals' }).waitFor();
-    await save('meals');
+    for (const path of ['meals', 'cuts', 'shopping']) {
+      await page.goto(`${home}/${path}`);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await page.waitForTimeout(600);
+      await save(path);
+    }
+  });
+  await shoot('light', 1280, 800, async (page, save) => {
+    await page.getByRole('link', { name: /^Pot two/ }).click();
+    await open(page, 'meat');
+    await page.getByRole('button', { name: 'How much to buy' }).click();
+    await page.getByText('is for safety').waitFor();
+    await page.getByRole('button', { name: 'enough' }).click();
+    await page.getByRole('figure', { name: /^shred/ }).waitFor();
+    await page.getByRole('heading', { name: 'How much to buy' }).evaluate((heading) => {
+      scrollTo(0, heading.getBoundingClientRect().top + scrollY - 420);
+    });
+    await save('buy');
   });
   await shoot('dark', 1280, 800, async (page, save) => {
     await open(page, 'bench');

@@ -98,8 +98,8 @@ export const LotRow = memo(function LotRow(props: Props) {
                 words={lot.weight.text}
                 max={MOST}
                 step={STEP}
-                perPx={1 / scale}
-                left={lotEnd(figures, scale)}
+                at={lotEnd(figures, scale) / width}
+                across={width / scale}
                 onDrag={(grams) => {
                   editLot(
                     batchId,

@@ -8,9 +8,10 @@ interface Props {
   readonly max: number;
   /** What an arrow key moves it by; Page keys move ten times as far. */
   readonly step: number;
-  /** What one px of dragging is. */
-  readonly perPx: number;
-  readonly left: number;
+  /** Where the edge is, of the width of the drawing that it lies over. */
+  readonly at: number;
+  /** What the whole width of the drawing stands for, in SI. */
+  readonly across: number;
   readonly onDrag: (value: number) => void;
 }
 
@@ -18,14 +19,16 @@ interface Props {
 const EVERY = 60;
 
 /** The edge of a drawing that can be pulled: with a pointer, or with the arrow keys as a slider. */
-export function DragSize({ label, value, words, max, step, perPx, left, onDrag }: Props) {
+export function DragSize({ label, value, words, max, step, at, across, onDrag }: Props) {
   const from = useRef<{ x: number; value: number; perPx: number; at: number; last: number }>(undefined);
   const settle = (next: number) => {
     onDrag(Math.min(max, Math.max(step, Math.round(next / step) * step)));
   };
   const down = (event: PointerEvent<HTMLSpanElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId);
-    from.current = { x: event.clientX, value, perPx, at: 0, last: value };
+    // A drawing is shrunk to fit a narrow page.
+    const width = event.currentTarget.parentElement?.clientWidth ?? 1;
+    from.current = { x: event.clientX, value, perPx: across / width, at: 0, last: value };
   };
   const move = (event: PointerEvent) => {
     const start = from.current;
@@ -56,7 +59,7 @@ export function DragSize({ label, value, words, max, step, perPx, left, onDrag }
   return (
     <span
       className="drag-size"
-      style={{ left }}
+      style={{ left: `${100 * at}%` }}
       role="slider"
       tabIndex={0}
       aria-label={label}
