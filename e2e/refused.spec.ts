@@ -83,7 +83,7 @@ test.describe('bad input gets one sentence with its value, and nothing stored is
       .getByLabel('A meal file')
       .setInputFiles({ name: 'file.json', mimeType: 'application/json', buffer: Buffer.from(text) });
     await page.getByRole('button', { name: 'Replace it' }).click();
-    await page.getByRole('main').getByRole('link').first().click();
+    await page.getByRole('main').getByRole('listitem').getByRole('link').first().click();
     await expect(page.getByRole('alert')).toContainText(
       '“beef-unicorn” is not in the table of cuts any more',
     );

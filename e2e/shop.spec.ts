@@ -44,7 +44,9 @@ test('what it costs on a plate, and a swap for the same shred', async ({ page })
   await page.getByRole('button', { name: 'What it costs' }).click();
   const row = page.getByRole('row', { name: /Beef short ribs, bone in/ });
   await expect(row).toContainText('€22.00');
-  await expect(page.getByText(/The meat on one plate: soft tacos €\d+\.\d\d/)).toBeVisible();
+  await expect(
+    page.getByText(/The meat on one plate, if it is all from this pot: soft tacos €\d+\.\d\d/),
+  ).toBeVisible();
 
   await page.getByRole('button', { name: 'Swap a cut' }).click();
   await page.getByLabel('Take', { exact: true }).selectOption({ label: 'Beef brisket, whole' });
@@ -126,6 +128,10 @@ test('the shopping list adds up, rounds to packs, and goes out as CSV', async ({
   await page.getByLabel('One pack of stock, hardly salted').press('Enter');
   await kept(page, 'the pack of stock, hardly salted');
   await expect(page.getByRole('listitem').filter({ hasText: 'stock, hardly' })).toContainText(/× 500 g/);
+  await page.getByLabel('small tortillas').check();
+  await kept(page, 'ticking off the list');
+  await page.reload();
+  await expect(page.getByLabel('small tortillas')).toBeChecked();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as CSV' }).click();
   const csv = readFileSync(await (await waiting).path(), 'utf8');

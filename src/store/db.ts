@@ -30,7 +30,9 @@ export interface Settings {
 /** The kitchen and the settings: one row each. */
 export type KeptRow =
   | { readonly id: 'kitchen'; readonly kitchen: Kitchen }
-  | { readonly id: 'settings'; readonly settings: Settings };
+  | { readonly id: 'settings'; readonly settings: Settings }
+  /** What has been ticked off the shopping list. */
+  | { readonly id: 'shopping'; readonly got: readonly string[] };
 
 export type Row = MealRow | BatchRow | EntryRow | KeptRow;
 export type TableName = 'meals' | 'batches' | 'entries' | 'kept';

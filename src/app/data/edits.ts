@@ -153,3 +153,15 @@ export function editKitchen(words: string, recipe: (kitchen: Kitchen) => Kitchen
 export function changeSettings(settings: Settings): void {
   fire(act(db, { words: 'the units' }, (deed) => deed.put('kept', { id: 'settings', settings })));
 }
+
+/** Ticks a line of the shopping list off, or on again. */
+export function tickOff(line: string): void {
+  fire(
+    act(db, { words: 'ticking off the list' }, async (deed) => {
+      const row = await db.kept.get('shopping');
+      const got = row?.id === 'shopping' ? row.got : [];
+      const next = got.includes(line) ? got.filter((other) => other !== line) : [...got, line];
+      await deed.put('kept', { id: 'shopping', got: next });
+    }),
+  );
+}

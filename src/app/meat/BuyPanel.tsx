@@ -44,10 +44,12 @@ export default function BuyPanel() {
   };
   const hundred = Math.round(100 * chance);
   const keep = (change: Partial<typeof asked>) => {
-    editBatch(batch.id, 'how surely it must be enough', (b) => ({
-      ...b,
-      buy: { ...USUAL, ...b.buy, ...change },
-    }));
+    editBatch(
+      batch.id,
+      'how surely it must be enough',
+      (b) => ({ ...b, buy: { ...USUAL, ...b.buy, ...change } }),
+      `${batch.id} buy`,
+    );
   };
   const answer = bought.data?.ok ? bought.data.answer : undefined;
   const take = () => {
@@ -55,7 +57,8 @@ export default function BuyPanel() {
       ...b,
       lots: b.lots.map((lot) => {
         const to = answer?.lots.find((one) => one.lot === lot.id);
-        return to && to.grams > 0 ? { ...lot, weight: typedMass(to.grams, units) } : lot;
+        if (!to) return lot;
+        return { ...lot, weight: to.grams > 0 ? typedMass(to.grams, units) : { text: '' } };
       }),
     }));
   };

@@ -46,7 +46,7 @@ export default function CostPanel() {
             </p>
           )}
           <p>
-            The meat on one plate:{' '}
+            The meat on one plate, if it is all from this pot:{' '}
             {found.servings.map(({ dish, name, cost }, i) => {
               const serving = reckoning.meal.servings.find((one) => one.dish === dish);
               const meat = serving && writeMass(serving.meatG.mid, units);

@@ -8,7 +8,7 @@ export function PlatesWanted() {
   const { loaded, reckoning } = useOpenMeal();
   const { dishes } = loaded.meal;
   const [only] = dishes;
-  if (dishes.length === 1 && only) {
+  if (dishes.length === 1 && only && !only.guests) {
     return (
       <div className="plates-wanted">
         <span>for</span>

@@ -1,14 +1,13 @@
 import { useState } from 'react';
-import { writeMass } from '@/core/quantity/index.ts';
-import { shoppingList, type Needed } from '@/core/shop/index.ts';
+import { shoppingList } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
-import { editKitchen } from '../data/edits.ts';
 import { saveText } from '../data/saveText.ts';
 import { useAllMeals } from '../data/useAllMeals.ts';
-import { massUnits, useSettings } from '../data/useSettings.ts';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { useTicked } from '../data/useTicked.ts';
+import { useSettings } from '../data/useSettings.ts';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+import { ListLine } from './ListLine.tsx';
 
 /** A meal is open until the day after it was served. */
 const DAY = 24 * 3600 * 1000;
@@ -20,7 +19,7 @@ export default function Shopping() {
   const meals = useAllMeals();
   const units = useSettings();
   const [left, leave] = useState<ReadonlySet<string>>(new Set());
-  const [got, get] = useState<ReadonlySet<string>>(new Set());
+  const got = useTicked();
   const open = meals?.filter(({ meal }) => isOpen(meal.serving?.local)) ?? [];
   const chosen = open.filter(({ meal }) => !left.has(meal.id));
   const list = shoppingList(chosen.map((meal) => ({ ...meal, reference })));
@@ -29,16 +28,6 @@ export default function Shopping() {
     const next = new Set(set);
     if (!next.delete(key)) next.add(key);
     return next;
-  };
-  const said = ({ amount, measure }: Needed) => {
-    if (measure === 'count') return String(Math.ceil(amount));
-    const { value, unit } = writeMass(amount, units);
-    return `${value} ${unit}`;
-  };
-  const packs = ({ packs: found, measure }: Needed) => {
-    if (!found) return '';
-    const { value, unit } = writeMass(found.each, units);
-    return `${found.count} × ${measure === 'count' ? found.each : `${value} ${unit}`}`;
   };
   const csv = async () => {
     const { default: papa } = await import('papaparse');
@@ -103,48 +92,9 @@ export default function Shopping() {
               <ul>
                 {list
                   .filter((line) => line.section === section)
-                  .map((line) => {
-                    const key = `${section} ${line.name}`;
-                    const ref = reference.ingredients.find(({ name }) => name === line.name)?.id;
-                    return (
-                      <li key={line.name} className={got.has(key) ? 'is-got' : undefined}>
-                        <label>
-                          <input
-                            type="checkbox"
-                            checked={got.has(key)}
-                            onChange={() => {
-                              get(turn(got, key));
-                            }}
-                          />
-                          {line.name}
-                        </label>
-                        <b className="num">{said(line)}</b>
-                        <span className="pack">
-                          {line.packs && <span className="num">{packs(line)}</span>}
-                          {ref !== undefined && (
-                            <span className="no-print">
-                              <QuantityField
-                                label={`One pack of ${line.name}`}
-                                hidden
-                                quantity={undefined}
-                                measure="mass"
-                                units={massUnits(units).toReversed()}
-                                placeholder="pack"
-                                chars={5}
-                                onDone={({ lo }) => {
-                                  if (lo === undefined) return;
-                                  editKitchen(`the pack of ${line.name}`, (kitchen) => ({
-                                    ...kitchen,
-                                    packs: { ...kitchen.packs, [ref]: lo },
-                                  }));
-                                }}
-                              />
-                            </span>
-                          )}
-                        </span>
-                      </li>
-                    );
-                  })}
+                  .map((line) => (
+                    <ListLine key={line.name} line={line} got={got} units={units} />
+                  ))}
               </ul>
             </section>
           ))}

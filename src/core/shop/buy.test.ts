@@ -119,6 +119,10 @@ describe('how much to buy', () => {
       ok: false,
       error: expect.stringContaining('on the board'),
     });
+    expect(buy(inputOf([blade], dishes), { batch: 'pot', chance: 0.9, way: 'cheapest' })).toMatchObject({
+      ok: false,
+      error: expect.stringContaining('price'),
+    });
     const nothing = batchOf(
       ['beef-shank', 'beef-brisket'].map((cut) => lotOf(cut, 1, { weight: { text: '' } })),
     );

@@ -66,6 +66,9 @@ export function buy(input: Input, ask: BuyAsk): BuyReading {
         : 'There is no lot to buy: choose a cut first.',
     );
   }
+  if (ask.way === 'cheapest' && candidates.every((lot) => priceOf(lot) === undefined)) {
+    return no('No lot has a price, so none is the cheapest: write one in a lot first.');
+  }
   const unit = withUnitLots(input, batch, candidates);
   const mealPlan = planMeal(unit);
   if (mealPlan.tickets.length === 0) return no('The order is empty: write how many plates first.');

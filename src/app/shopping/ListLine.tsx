@@ -1,0 +1,71 @@
+import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
+import type { Needed } from '@/core/shop/index.ts';
+import { reference } from '@/reference/index.ts';
+import { editKitchen, tickOff } from '../data/edits.ts';
+import { massUnits } from '../data/useSettings.ts';
+import { QuantityField } from '../parts/QuantityField.tsx';
+import { useShown } from '../parts/useShown.ts';
+
+interface Props {
+  readonly line: Needed;
+  /** What has been ticked off so far. */
+  readonly got: ReadonlySet<string>;
+  readonly units: UnitChoice;
+}
+
+/** One thing to buy: how much, in how many packs; ticked off when it is in the bag. */
+export function ListLine({ line, got, units }: Props) {
+  const { section, name, amount, measure, packs } = line;
+  const set = (grams: number) => {
+    const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}`;
+  };
+  const said = measure === 'count' ? String(Math.ceil(amount)) : set(amount);
+  // More of it than was ticked off is another errand.
+  const key = `${section} ${name} ${said}`;
+  const [ticked, show] = useShown(got.has(key));
+  const ref = reference.ingredients.find((ingredient) => ingredient.name === name)?.id;
+  return (
+    <li className={ticked ? 'is-got' : undefined}>
+      <label>
+        <input
+          type="checkbox"
+          checked={ticked}
+          onChange={() => {
+            show(!ticked);
+            tickOff(key);
+          }}
+        />
+        {name}
+      </label>
+      <b className="num">{said}</b>
+      <span className="pack">
+        {packs && (
+          <span className="num">
+            {packs.count} × {measure === 'count' ? packs.each : set(packs.each)}
+          </span>
+        )}
+        {ref !== undefined && (
+          <span className="no-print">
+            <QuantityField
+              label={`One pack of ${name}`}
+              hidden
+              quantity={undefined}
+              measure="mass"
+              units={massUnits(units).toReversed()}
+              placeholder="pack"
+              chars={5}
+              onDone={({ lo }) => {
+                if (lo === undefined) return;
+                editKitchen(`the pack of ${name}`, (kitchen) => ({
+                  ...kitchen,
+                  packs: { ...kitchen.packs, [ref]: lo },
+                }));
+              }}
+            />
+          </span>
+        )}
+      </span>
+    </li>
+  );
+}
