@@ -10,6 +10,7 @@ import { fitCookedModel } from '../../src/core/meat/cookedModel.ts';
 import { cutRows, separableFatRows } from './cuts.ts';
 import { ingredientRows } from './ingredients.ts';
 import { cookedPairs } from './pairs.ts';
+import { pantryFoods } from './pantry.ts';
 import { weighedYields } from './weighed.ts';
 import type { Food } from './food.ts';
 
@@ -126,7 +127,9 @@ function cut(rows: (typeof cutRows)[number]) {
   };
 }
 
-function ingredient(row: (typeof ingredientRows)[number]) {
+type Shelved = Omit<(typeof ingredientRows)[number], 'section'> & { readonly section: string };
+
+function ingredient(row: Shelved) {
   const { per100g, measures } = food(row.ndb);
   const salt = (SALT_PER_SODIUM * per100g.sodiumMg) / 1000;
   const parts = {
@@ -134,8 +137,9 @@ function ingredient(row: (typeof ingredientRows)[number]) {
     protein: per100g.protein,
     fat: per100g.fat,
     salt,
-    ash: Math.max(0, per100g.ash - salt),
-    alcohol: per100g.alcohol,
+    // Where SR24 gives no ash or alcohol there is none to speak of.
+    ash: Math.max(0, (Number.isFinite(per100g.ash) ? per100g.ash : 0) - salt),
+    alcohol: Number.isFinite(per100g.alcohol) ? per100g.alcohol : 0,
   };
   // Carbohydrate is published by difference, so it carries the rounding here too.
   const known = Object.values(parts).reduce((sum, part) => sum + part, 0);
@@ -172,6 +176,11 @@ const separableFat = Object.fromEntries(
 const tables = {
   cuts: { version: 'sr24-2', separableFat, cuts: cutRows.map(cut) },
   ingredients: { version: 'sr24-1', ingredients: ingredientRows.map(ingredient) },
+  pantry: {
+    ingredients: pantryFoods(foods, new Set(ingredientRows.map(({ ndb }) => ndb))).map(({ piece, ...row }) =>
+      ingredient({ ...row, ...(piece !== undefined && { piece }) }),
+    ),
+  },
   'weighed-yields': { yields },
   'cooked-pairs': { pairs },
 };

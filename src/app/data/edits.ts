@@ -1,7 +1,8 @@
-import type { Batch, Dish, Entry, Item, Kitchen, Lot, Meal } from '@/core/batch/schema.ts';
+import type { Batch, Dish, Entry, Item, Kitchen, Lot, Meal, OwnIngredient } from '@/core/batch/schema.ts';
 import { usualBatch, usualDish, usualKitchen, usualLot } from '@/core/batch/usual.ts';
 import { usualItems } from '@/core/pot/index.ts';
-import { act } from '@/store/acts.ts';
+import type { Ingredient } from '@/reference/types.ts';
+import { act, type Deed } from '@/store/acts.ts';
 import type { Settings } from '@/store/db.ts';
 import { db } from './db.ts';
 
@@ -88,7 +89,29 @@ export function editItems(
   editBatch(batchId, words, (batch) => ({ ...batch, items: recipe(batch.items ?? usualItems) }), field);
 }
 
-export const newItem = (ref: string): Item => ({ id: id(), ref, state: 'in' });
+/**
+ * Puts an ingredient into the pot. One that the short table does not have goes into the kitchen too, so
+ * that the meal carries its figures wherever it goes.
+ */
+export function putIn(mealId: string, batchId: string, ingredient: Ingredient, known: boolean): void {
+  fire(
+    act(db, { words: `putting in ${ingredient.name}` }, async (deed) => {
+      if (!known) {
+        await editKitchenIn(deed, mealId, (kitchen) => ({
+          ...kitchen,
+          ingredients: [...(kitchen.ingredients ?? []), ingredient as OwnIngredient],
+        }));
+      }
+      await deed.edit('batches', batchId, (row) => ({
+        ...row,
+        batch: {
+          ...row.batch,
+          items: [...(row.batch.items ?? usualItems), { id: id(), ref: ingredient.id, state: 'in' }],
+        },
+      }));
+    }),
+  );
+}
 
 export function addDish(mealId: string): void {
   editMeal(mealId, 'a new dish', (meal) => ({ ...meal, dishes: [...meal.dishes, usualDish(id())] }));
@@ -135,19 +158,23 @@ export function weigh(mealId: string, words: string, entry: Omit<Entry, 'id' | '
 
 /** The kitchen of a meal that came with its own, or the one that all others share. */
 export function editKitchen(words: string, recipe: (kitchen: Kitchen) => Kitchen, mealId?: string): void {
-  fire(
-    act(db, { words }, async (deed) => {
-      const row = mealId === undefined ? undefined : await db.meals.get(mealId);
-      if (row?.kitchen) {
-        const { kitchen } = row;
-        await deed.edit('meals', row.id, (meal) => ({ ...meal, kitchen: recipe(kitchen) }));
-        return;
-      }
-      const kept = await db.kept.get('kitchen');
-      const kitchen = recipe(kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
-      await deed.put('kept', { id: 'kitchen', kitchen });
-    }),
-  );
+  fire(act(db, { words }, (deed) => editKitchenIn(deed, mealId, recipe)));
+}
+
+async function editKitchenIn(
+  deed: Deed,
+  mealId: string | undefined,
+  recipe: (kitchen: Kitchen) => Kitchen,
+): Promise<void> {
+  const row = mealId === undefined ? undefined : await db.meals.get(mealId);
+  if (row?.kitchen) {
+    const { kitchen } = row;
+    await deed.edit('meals', row.id, (meal) => ({ ...meal, kitchen: recipe(kitchen) }));
+    return;
+  }
+  const kept = await db.kept.get('kitchen');
+  const kitchen = recipe(kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
+  await deed.put('kept', { id: 'kitchen', kitchen });
 }
 
 export function changeSettings(settings: Settings): void {

@@ -2,10 +2,13 @@ import { X } from 'lucide-react';
 import type { Item } from '@/core/batch/schema.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { ingredientsOf } from '@/core/reckoning/input.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editItems, newItem } from '../data/edits.ts';
+import { editItems } from '../data/edits.ts';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { HeldInPot } from './HeldInPot.tsx';
+import { IngredientSearch } from './IngredientSearch.tsx';
 
 /** What goes in, in order. What has no amount is poured to the line, or its usual share. */
 export function Items() {
@@ -17,31 +20,15 @@ export function Items() {
           <ItemRow key={item.id} item={item} />
         ))}
       </ul>
-      <select
-        className="write quiet"
-        aria-label="Put something in"
-        value=""
-        onChange={(event) => {
-          const ref = event.target.value;
-          editItems(batch.id, 'putting something in', (items) => [...items, newItem(ref)]);
-        }}
-      >
-        <option value="" disabled>
-          + stock, an onion, a tin of …
-        </option>
-        {reference.ingredients.map(({ id, name }) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
+      <IngredientSearch />
+      <HeldInPot />
     </section>
   );
 }
 
 function ItemRow({ item }: { readonly item: Item }) {
-  const { batch, batchReckoning, units } = useOpenMeal();
-  const ingredient = reference.ingredients.find(({ id }) => id === item.ref);
+  const { batch, batchReckoning, units, loaded } = useOpenMeal();
+  const ingredient = ingredientsOf({ kitchen: loaded.kitchen, reference }).find(({ id }) => id === item.ref);
   const planned = batchReckoning.pot?.items.find(({ id }) => id === item.id);
   const name = ingredient?.name ?? `${item.ref} (gone)`;
   const written =

@@ -226,6 +226,32 @@ const ownCut = z.strictObject({
     .optional(),
 });
 
+const fraction = z.number().min(0).max(1);
+
+/** An ingredient that the short table does not have: from the large one, or the cook's own. */
+const ownIngredient = z.strictObject({
+  id,
+  name,
+  role: z.enum(['liquid', 'solid']),
+  per: z
+    .strictObject({
+      water: fraction,
+      protein: fraction,
+      fat: fraction,
+      salt: fraction,
+      ash: fraction,
+      alcohol: fraction,
+      other: fraction,
+    })
+    .describe('grams in a gram'),
+  pieceG: z.number().positive().optional(),
+  density: z.number().positive().max(3).optional().describe('g/ml'),
+  holds: z.array(z.string().max(40)).max(30).optional().describe('what some guests must not have'),
+  section: z.string().max(40),
+  packG: z.number().positive().optional(),
+  source: z.string().max(200),
+});
+
 const kitchen = z.strictObject({
   vessels: z.array(vessel).max(200),
   cuts: z.array(ownCut).max(1000),
@@ -239,6 +265,7 @@ const kitchen = z.strictObject({
     .strictObject({ fatPerKg: z.number().min(0).optional(), liquidPerL: z.number().min(0).optional() })
     .optional()
     .describe('what kept fat and liquid are worth, in the currency'),
+  ingredients: z.array(ownIngredient).max(1000).optional(),
   packs: z.record(id, z.number().positive()).optional().describe('g in one pack, by ingredient'),
 });
 
@@ -261,6 +288,7 @@ export type Item = z.infer<typeof item>;
 export type Entry = z.infer<typeof entry>;
 export type Vessel = z.infer<typeof vessel>;
 export type OwnCut = z.infer<typeof ownCut>;
+export type OwnIngredient = z.infer<typeof ownIngredient>;
 export type Kitchen = z.infer<typeof kitchen>;
 export type MealFile = z.infer<typeof mealFile>;
 export type Size = (typeof sizes)[number];

@@ -1,6 +1,6 @@
 import type { Avoidable } from '../batch/avoidable.ts';
 import type { Batch } from '../batch/schema.ts';
-import type { Reference } from '@/reference/types.ts';
+import type { Ingredient } from '@/reference/types.ts';
 
 /** Something in a pot that a guest must not have. */
 export interface Avoided {
@@ -19,7 +19,7 @@ export interface Avoided {
 export function avoided(
   avoid: readonly Avoidable[],
   batches: readonly Batch[],
-  reference: Pick<Reference, 'ingredients'>,
+  ingredients: readonly Ingredient[],
   speciesOf: (cut: string) => string | undefined,
 ): readonly Avoided[] {
   const barred = new Set<string>(avoid);
@@ -30,7 +30,7 @@ export function avoided(
       return [{ batch, lot: lot.id, words: `${name} has ${species}, which a guest must not have.` }];
     });
     const poured = (items ?? []).flatMap((item): Avoided[] => {
-      const known = reference.ingredients.find(({ id }) => id === item.ref);
+      const known = ingredients.find(({ id }) => id === item.ref);
       const found = (known?.holds ?? []).filter((what) => barred.has(what));
       if (!known || found.length === 0 || item.state === 'out') return [];
       const words = `${name} has ${known.name} (${found.join(', ')}), which a guest must not have; check the label, or leave it out.`;

@@ -1,5 +1,7 @@
+export { heldIn, WITHOUT_FIGURES } from './allergens.ts';
 export { BONE_DENSITY, fillOf, MUSCLE_DENSITY, levelCm, type Fill } from './fill.ts';
 export { itemsOf, planItems, usualItems, type ItemPlan } from './items.ts';
 export { BROTH_TARGET, saltToAdd } from './salt.ts';
+export { searchNames } from './search.ts';
 export { airShare } from './sear.ts';
 export { brimMl, floorCm2, FULL, vesselsFor } from './vessel.ts';

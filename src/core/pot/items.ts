@@ -1,7 +1,7 @@
 import type { Batch, Item } from '../batch/schema.ts';
 import { amountOf, type Amount } from '../ledger/index.ts';
 import { middle } from '../quantity/index.ts';
-import type { Ingredient, Reference } from '@/reference/types.ts';
+import type { Ingredient } from '@/reference/types.ts';
 
 /** One thing in the pot, weighed out: its grams and what a gram of it is. */
 export interface ItemPlan {
@@ -50,17 +50,18 @@ function typedGrams(item: Item, ingredient: Ingredient): number | undefined {
 /**
  * Everything that is in the pot, with its grams. The first liquid without an amount is poured
  * until the line is reached; solids without one take their usual share of the raw meat.
+ * @param ingredients all that may be named
  * @param rawG raw weight of the batch's meat, g
  * @param toLineMl what brings the line to its place, ml, all items together
  */
 export function planItems(
   batch: Batch,
-  reference: Reference,
+  ingredients: readonly Ingredient[],
   rawG: number,
   toLineMl: number,
 ): readonly ItemPlan[] {
   const known = itemsOf(batch).flatMap((item) => {
-    const ingredient = reference.ingredients.find((i) => i.id === item.ref);
+    const ingredient = ingredients.find((i) => i.id === item.ref);
     return ingredient && item.state === 'in' ? [{ item, ingredient }] : [];
   });
   const planned = known.map(({ item, ingredient }): ItemPlan => {

@@ -1,5 +1,5 @@
 import type { Batch, Entry, Kitchen, Meal } from '../batch/schema.ts';
-import type { Reference } from '@/reference/types.ts';
+import type { Ingredient, Reference } from '@/reference/types.ts';
 
 /** All that a reckoning depends on: the same input gives the same figures everywhere. */
 export interface Input {
@@ -18,3 +18,12 @@ export interface Problem {
   readonly dish?: string;
   readonly words: string;
 }
+
+/** Every ingredient that may be named: the table's, and those that this kitchen has added to it. */
+export const ingredientsOf = ({
+  kitchen,
+  reference,
+}: Pick<Input, 'kitchen' | 'reference'>): readonly Ingredient[] =>
+  kitchen.ingredients
+    ? [...reference.ingredients, ...(kitchen.ingredients as Ingredient[])]
+    : reference.ingredients;

@@ -29,7 +29,7 @@ import {
   type Fill,
 } from '../pot/index.ts';
 import { middle, relativeSpread } from '../quantity/index.ts';
-import type { Input, Problem } from './input.ts';
+import { ingredientsOf, type Input, type Problem } from './input.ts';
 
 /** A batch as numbers: what the kernels take. */
 export interface BatchPlan {
@@ -75,7 +75,7 @@ export function planMeal(input: Input): MealPlan {
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
   const { avoid = [] } = input.meal;
   const pots = ordered.map((batch) => ({ ...batch, items: [...itemsOf(batch)] }));
-  problems.push(...avoided(avoid, pots, input.reference, (cut) => speciesOf(cut, input)));
+  problems.push(...avoided(avoid, pots, ingredientsOf(input), (cut) => speciesOf(cut, input)));
   return { tickets, batches: ordered.map((batch) => planBatch(batch, input, problems)), problems };
 }
 
@@ -169,9 +169,9 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
   const fill = vessel
     ? fillOf(vessel, meatMl, batch.size, batch.level)
     : { meatCm: 0, lineCm: 0, toLineMl: 0 };
-  const items = planItems(batch, input.reference, rawG, fill.toLineMl);
+  const items = planItems(batch, ingredientsOf(input), rawG, fill.toLineMl);
   for (const item of itemsOf(batch)) {
-    if (!input.reference.ingredients.some((i) => i.id === item.ref)) {
+    if (!ingredientsOf(input).some((i) => i.id === item.ref)) {
       problems.push({
         batch: batch.id,
         item: item.id,

@@ -1,7 +1,7 @@
 import { standingEntries } from '../batch/entries.ts';
 import { carriers, countOf } from '../order/index.ts';
 import { plansOf } from '../reckoning/centre.ts';
-import type { Input } from '../reckoning/input.ts';
+import { ingredientsOf, type Input } from '../reckoning/input.ts';
 import { planMeal } from '../reckoning/plan.ts';
 
 /** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
@@ -21,6 +21,7 @@ export const sections = [
   'vegetables',
   'cans and cartons',
   'dry goods',
+  'dairy',
   'wine and beer',
   'bread',
   'own',
@@ -48,7 +49,7 @@ export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
     });
   };
   for (const input of inputs) {
-    const { meal, kitchen, reference } = input;
+    const { meal, kitchen } = input;
     const { planned } = plansOf(planMeal(input), input);
     const readings = standingEntries(input.entries);
     const bought = new Set(
@@ -63,7 +64,7 @@ export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
         add(meal.name, { section: 'meat', name, amount: lot.rawG, measure: 'mass' });
       }
       for (const item of plan.liquid?.items ?? []) {
-        const known = reference.ingredients.find(({ id }) => id === item.ref);
+        const known = ingredientsOf(input).find(({ id }) => id === item.ref);
         if (known?.section === 'tap') continue;
         const packG = kitchen.packs?.[item.ref] ?? known?.packG;
         add(

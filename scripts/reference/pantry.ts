@@ -1,0 +1,101 @@
+import type { Food } from './food.ts';
+
+/** What a braise may be built from, by the extract's groups; which shelf of a shop each stands on. */
+const groups: Readonly<Record<string, string>> = {
+  vegetables: 'vegetables',
+  'fruit and juice': 'vegetables',
+  'herbs and spices': 'dry goods',
+  'stocks and sauces': 'cans and cartons',
+  legumes: 'dry goods',
+  'grains and pasta': 'dry goods',
+  sweeteners: 'dry goods',
+  fats: 'dry goods',
+  dairy: 'dairy',
+  drinks: 'wine and beer',
+};
+
+/** A word in capitals is a trade name. */
+const TRADE_NAME = /\b[A-Z]{4,}\b/;
+/** Dishes, baby food, other packings of the same, and what nobody braises with. */
+const OUT = new RegExp(
+  [
+    'human|chewing|filled|fondue|daiquiri|sour mix|beverage mix|pina colada|babassu|teaseed|crude|baby|restaurant|imitation|substitute|infant|formula|candi|candy|topping|frosting|dessert|pudding|dressing',
+    'mayonnaise|margarine|shortening|industrial|sandwich|burger|meatless|chips|fries|frozen|cooked|microwaved',
+    'baked|fried|shake|\\bdip\\b|chocolate|cocoa|coffee|\\btea\\b|cola|carbonated|sports|energy|protein|meal',
+    'punch|lemonade|limeade|eggnog|ice cream|whipped|spread|snack|cereal|granola|filling|jam|jell|marmalade|syrup pack',
+    'syrup|breakfast|supplement|soup(?!.*(broth|bouillon|consomme))|condensed|dry mix|, mix|equal volume milk|reduced sodium',
+    'low fat|lowfat|nonfat|fat free|light|low sodium|no salt added|drink|cocktail|blend|fish oil|household|composite',
+    'usda commodity|enriched(?!.*flour)|unenriched|process|cheese food|popcorn|crisped|butter, without|sprouted|leaves of',
+    'meal, |defatted|malted|quick-cooking|instant|hominy grits|extra heavy|water pack|juice pack|solids and liquids(?!.*tomato)',
+  ].join('|'),
+  'i',
+);
+const RAW_PLANT = /raw|canned|dried|sun-dried|paste|puree|sauce|juice|flour|starch|pickled|kimchi/i;
+const LIQUID =
+  /\b(broth|stock|bouillon, .*prepared|consomm|juice|wine|beer|ale|milk|cream|vinegar|water|nectar|spirit|rum|vodka|whiskey|gin|sake|buttermilk|soy sauce|fish.*sauce|oil)\b/i;
+const NOT_LIQUID =
+  /cheese|dry|powder|dehydrated|condensed|cube|paste|flakes|solid|(?<!juice|juice, [a-z]+), raw$|fat, |tallow|cream style/i;
+
+/** What some guests must not have, by name (common practice, no source; the packet decides). */
+const holds: readonly (readonly [RegExp, string])[] = [
+  [
+    /wheat|barley|rye\b|pasta|noodles(?!.*(rice|cellophane))|bread|beer|soy sauce|semolina|couscous|bulgur|(?<!winter, )spaghetti|macaroni|gravy|soup|roux/i,
+    'gluten',
+  ],
+  [/milk|cheese|cream(?! style)|butter\b(?!, (sesame|almond|cashew))|yogurt|whey|ghee/i, 'milk'],
+  [/soy|tofu|miso|tempeh|edamame|natto/i, 'soy'],
+  [/celery|celeriac|soup|stock|broth|bouillon/i, 'celery'],
+  [/mustard(?! (greens|spinach))/i, 'mustard'],
+  [/fish|anchov|worcestershire/i, 'fish'],
+  [/(?<!mushrooms, )oyster|clam|mussel|squid/i, 'molluscs'],
+  [/shrimp|crab|lobster/i, 'crustaceans'],
+  [/\begg|noodles, egg/i, 'egg'],
+  [/peanut/i, 'peanuts'],
+  [/almond|walnut|pecan|cashew|pistachio|hazelnut|macadamia/i, 'nuts'],
+  [/sesame|tahini/i, 'sesame'],
+  [/lupin/i, 'lupin'],
+  [/wine|vinegar|dried|raisin|apricots|prunes|sherry/i, 'sulphites'],
+  [/\bwine|beer|\bale\b|spirit|\brum\b|vodka|whiskey|\bgin\b|sake|liqueur|sherry|alcoholic/i, 'alcohol'],
+  [
+    /chil[ei]|jalapeno|cayenne|peppers?, (hot|ancho|pasilla|serrano|hungarian)|pepper sauce|habanero|serrano/i,
+    'heat',
+  ],
+];
+
+/** Foods that can be searched for beside the short table: several hundred, each a row of SR24. */
+export function pantryFoods(foods: readonly Food[], taken: ReadonlySet<string>) {
+  return foods.flatMap((food) => {
+    const { name, group, ndb, per100g } = food;
+    const section = groups[group];
+    if (section === undefined || taken.has(ndb)) return [];
+    if (TRADE_NAME.test(name) || OUT.test(name)) return [];
+    if ((group === 'vegetables' || group === 'fruit and juice') && !RAW_PLANT.test(name)) return [];
+    // A row in which something that counts was not measured says nothing of the pot.
+    if ([per100g.water, per100g.protein, per100g.fat, per100g.sodiumMg].some((x) => !Number.isFinite(x)))
+      return [];
+    const role = LIQUID.test(name) && !NOT_LIQUID.test(name) && per100g.water > 40 ? 'liquid' : 'solid';
+    const found = holds.filter(([pattern]) => pattern.test(name)).map(([, what]) => what);
+    return [
+      {
+        id: `sr24-${ndb}`,
+        name: name.charAt(0).toLowerCase() + name.slice(1),
+        ndb,
+        role: role,
+        section,
+        ...(found.length > 0 && { holds: found }),
+        piece: pieceOf(food),
+      },
+    ];
+  });
+}
+
+/** The household piece behind a bare count: the middle size where there are several. */
+function pieceOf({ measures }: Food): string | undefined {
+  const named = (pattern: RegExp) => measures.find(({ unit }) => pattern.test(unit))?.unit;
+  return (
+    named(/^medium|, medium|\bmedium\b/) ??
+    named(
+      /^(clove|stalk|leaf|leaves|sprig|bulb|piece|pepper|pod|root|fruit|slice|cube|whole|large|small|tomato|pear|onion|carrot)\b/,
+    )
+  );
+}

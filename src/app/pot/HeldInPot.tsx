@@ -1,0 +1,30 @@
+import { heldIn, itemsOf } from '@/core/pot/index.ts';
+import { ingredientsOf } from '@/core/reckoning/input.ts';
+import { reference } from '@/reference/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+
+/** What is in the pot that some guests must not have: always at hand. */
+export function HeldInPot() {
+  const { batch, loaded } = useOpenMeal();
+  const { held, unknown } = heldIn(itemsOf(batch), ingredientsOf({ kitchen: loaded.kitchen, reference }));
+  const avoid = new Set<string>(loaded.meal.avoid);
+  return (
+    <p className="held quiet">
+      {held.length === 0 && unknown.length === 0 && 'No allergen is known to be in the pot. '}
+      {held.length > 0 && (
+        <>
+          In the pot:{' '}
+          {held.map(({ what, from }, i) => (
+            <span key={what}>
+              {i > 0 && ', '}
+              <b className={avoid.has(what) ? 'is-barred' : undefined}>{what}</b> ({from.join(', ')})
+            </span>
+          ))}
+          .{' '}
+        </>
+      )}
+      {unknown.length > 0 && <>Of {unknown.join(' and ')} nothing is known. </>}
+      Check the packet: it decides.
+    </p>
+  );
+}

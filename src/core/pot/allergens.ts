@@ -1,0 +1,33 @@
+import type { Item } from '../batch/schema.ts';
+import type { Ingredient } from '@/reference/types.ts';
+
+/** Something that some guests must not have, and what in the pot holds it. */
+export interface Held {
+  readonly what: string;
+  readonly from: readonly string[];
+}
+
+/**
+ * What is in a pot that some guests must not have, by what the tables say of each ingredient, and
+ * the ingredients of which nobody knows: their packet decides, as it does for all.
+ */
+export function heldIn(
+  items: readonly Item[],
+  ingredients: readonly Ingredient[],
+): { readonly held: readonly Held[]; readonly unknown: readonly string[] } {
+  const byWhat = new Map<string, string[]>();
+  const unknown: string[] = [];
+  for (const item of items) {
+    const known = ingredients.find(({ id }) => id === item.ref);
+    if (!known || item.state === 'out') continue;
+    if (known.source === WITHOUT_FIGURES) unknown.push(known.name);
+    for (const what of known.holds ?? []) {
+      const from = byWhat.get(what) ?? [];
+      byWhat.set(what, from.includes(known.name) ? from : [...from, known.name]);
+    }
+  }
+  return { held: [...byWhat].map(([what, from]) => ({ what, from })), unknown };
+}
+
+/** The source of an ingredient that the cook named and no table has. */
+export const WITHOUT_FIGURES = 'own, without figures';

@@ -1,0 +1,84 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import pantry from '@/reference/pantry.json' with { type: 'json' };
+import { reference } from '@/reference/index.ts';
+import type { Ingredient } from '@/reference/types.ts';
+import { reckon } from '../reckon.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
+import { heldIn, WITHOUT_FIGURES } from './allergens.ts';
+import { searchNames } from './search.ts';
+
+const large = pantry.ingredients as readonly Ingredient[];
+const all = [...reference.ingredients, ...large];
+
+test('several hundred ingredients, each closed to one, with its source and a name of its own', () => {
+  expect(large.length).toBeGreaterThan(500);
+  for (const { name, per, source } of large) {
+    const parts = Object.values({ ...per });
+    expect(parts.every((part) => part >= 0)).toBe(true);
+    expect([name, Math.abs(parts.reduce((sum, part) => sum + part, 0) - 1) < 1e-4]).toEqual([name, true]);
+    expect(source).toMatch(/^USDA SR24 \d{5}$/);
+  }
+  expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+});
+
+describe('search', () => {
+  const names = (typed: string) => searchNames(all, typed, 8).map(({ name }) => name);
+
+  test('by the start of each word, what begins so first', () => {
+    expect(names('oni')[0]).toBe('onion');
+    expect(names('pep ser')[0]).toMatch(/^peppers, serrano/);
+    expect(names('wine red').length).toBeGreaterThan(1);
+    expect(names('   ')).toEqual([]);
+    expect(names('zzz')).toEqual([]);
+  });
+
+  test('whatever is typed, it answers with names that hold it', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 12 }), (typed) => {
+        for (const name of names(typed)) {
+          for (const word of typed.toLowerCase().split(/[^\p{L}\p{N}%]+/u)) {
+            expect(name.toLowerCase()).toContain(word);
+          }
+        }
+      }),
+    );
+  });
+});
+
+test('an ingredient of the large table goes into the pot by the kitchen that the meal carries', () => {
+  const parsnips = large.find(({ name }) => name === 'parsnips, raw');
+  if (!parsnips) throw new Error('no parsnips');
+  const items = [
+    { id: 'p', ref: parsnips.id, amount: grams(500), measure: 'mass' as const, state: 'in' as const },
+  ];
+  const input = inputOf([batchOf([lotOf('beef-shank', 1000)], { items })], [dishOf('taco', 4)]);
+  expect(reckon(input).problems.map(({ words }) => words)).toEqual([expect.stringContaining(parsnips.id)]);
+  const carried = { ...input, kitchen: { ...input.kitchen, ingredients: [parsnips as never] } };
+  const found = reckon(carried);
+  expect(found.problems).toEqual([]);
+  expect(found.batches[0]?.pot?.items[0]).toMatchObject({ name: 'parsnips, raw', grams: 500 });
+});
+
+test('what is in the pot that guests must not have, and what nobody knows', () => {
+  const own: Ingredient = {
+    id: 'own',
+    name: 'aunt’s paste',
+    role: 'solid',
+    per: { water: 1, protein: 0, fat: 0, salt: 0, ash: 0, alcohol: 0, other: 0 },
+    section: 'own',
+    source: WITHOUT_FIGURES,
+  };
+  const state = 'in' as const;
+  const refs = ['wine-red', 'stock-beef', 'stock-chicken', 'own', 'gone'];
+  const found = heldIn(
+    refs.map((ref, i) => ({ id: String(i), ref, state })),
+    [...all, own],
+  );
+  expect(found.held).toEqual([
+    { what: 'alcohol', from: ['red wine'] },
+    { what: 'sulphites', from: ['red wine'] },
+    { what: 'celery', from: ['beef stock, home made', 'chicken stock, home made'] },
+  ]);
+  expect(found.unknown).toEqual(['aunt’s paste']);
+});
