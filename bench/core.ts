@@ -2,6 +2,9 @@
 import jstat from 'jstat';
 import { sampleNormals } from '../src/core/draws/normals.ts';
 import { reckon } from '../src/core/reckon.ts';
+import { searchNames } from '../src/core/pot/index.ts';
+import { reference } from '../src/reference/index.ts';
+import { pantry } from '../src/reference/pantry.ts';
 import { median, say } from './measure.ts';
 import { sixLots } from './meals.ts';
 
@@ -25,4 +28,14 @@ export function measureCore(): void {
     return (performance.now() - theirs) / (theirs - ours);
   });
   say('sampling, times as fast as jStat', median(ratios), '×', 2, 'at least');
+
+  const all = [...reference.ingredients, ...pantry];
+  const keystrokes = ['o', 'on', 'oni', 'onion', 'tomato pa', 'pep ser', 'zz'].flatMap((typed) =>
+    Array.from({ length: 20 }, () => {
+      const began = performance.now();
+      searchNames(all, typed, 9);
+      return performance.now() - began;
+    }),
+  );
+  say('a keystroke in the search for an ingredient', Math.max(...keystrokes.slice(20)), 'ms', 20);
 }

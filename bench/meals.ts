@@ -26,6 +26,12 @@ export function fiveCuts(plates: number) {
   return inputOf([batchOf(lots)], dishes);
 }
 
+/** Forty chunks in one pan. */
+export function fortyPieces(firstG: number) {
+  const lots = [lotOf('beef-blade-roast', firstG, { id: 'lot0', pieces: { count: 40, size: 'chunks' } })];
+  return inputOf([batchOf(lots)], [dishOf('taco', 60)]);
+}
+
 /** A hall's worth: so many lots in one batch, as a file that can be brought in. */
 export function manyLots(count: number): string {
   const lots = Array.from({ length: count }, (_, i) =>

@@ -71,33 +71,3 @@ test('when it is served, where, and what a guest must not have', async ({ page }
   await expect(page.getByLabel('Served at')).toHaveValue('2027-02-06T18:30');
   await expect(page.getByLabel('fish')).toBeChecked();
 });
-
-test('any of several hundred ingredients is found as it is typed, and its allergens are at hand', async ({
-  page,
-}) => {
-  await threeEntries(page, '2 kg', 'Beef shank, cross-cut, bone in', '12');
-  await station(page, 'pot').click();
-  const search = page.getByRole('combobox', { name: 'Put something in' });
-  await search.fill('sauce fish');
-  await page.keyboard.press('Enter');
-  const items = page.getByRole('region', { name: 'What goes in' });
-  await expect(items.getByRole('listitem').filter({ hasText: 'fish, ready-to-serve' })).toBeVisible();
-  await expect(items.getByText(/In the pot:.*fish/)).toBeVisible();
-  await items.getByLabel(/^How much sauce, fish/).fill('120 ml');
-  await search.fill('grandmother’s paste');
-  await page.getByRole('option', { name: /without figures/ }).click();
-  await expect(items.getByText('Of grandmother’s paste nothing is known.')).toBeVisible();
-  await kept(page, 'putting in grandmother’s paste');
-  await page.reload();
-  await expect(items.getByText('Of grandmother’s paste nothing is known.')).toBeVisible();
-  // Two acts back the sauce has no amount; three back it is not there, nor in the kitchen.
-  for (let i = 0; i < 3; i += 1) {
-    await page.getByRole('button', { name: /^undo / }).click();
-    await page.waitForTimeout(150);
-  }
-  await expect(items.getByText('fish, ready-to-serve')).toBeHidden();
-  await expect(items.getByText(/In the pot: celery/)).toBeVisible();
-  await search.fill('pars');
-  await expect(page.getByRole('option', { name: /parsnips, raw/ })).toBeVisible();
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-});

@@ -1,6 +1,6 @@
 /** Times the real worker from the page that asks it. */
-import { askBuy, askRanges } from '../../src/workers/client.ts';
-import { fiveCuts, sixLots } from '../meals.ts';
+import { askBuy, askRanges, askSearing } from '../../src/workers/client.ts';
+import { fiveCuts, fortyPieces, sixLots } from '../meals.ts';
 
 /** Milliseconds from asking a six-lot meal's ranges to having them, one weight changed each time. */
 async function time(runs: number): Promise<number[]> {
@@ -38,4 +38,17 @@ async function timeBuy(runs: number): Promise<{ times: number[]; longest: number
   return { times, longest };
 }
 
-Object.assign(globalThis, { time, timeBuy });
+/** Milliseconds from asking how forty pieces lie in their pans to knowing it. */
+async function timeSear(runs: number): Promise<number[]> {
+  const times: number[] = [];
+  for (let run = 0; run < runs; run += 1) {
+    const { meal, batches, entries, kitchen } = fortyPieces(11_000 + 100 * run);
+    const began = performance.now();
+    const found = await askSearing({ meal, batches, entries, kitchen }, 'pot', new AbortController().signal);
+    times.push(performance.now() - began);
+    if (found?.pans.reduce((sum, { pieces }) => sum + pieces.length, 0) !== 40) throw new Error('not forty');
+  }
+  return times;
+}
+
+Object.assign(globalThis, { time, timeBuy, timeSear });

@@ -73,7 +73,8 @@ export function pantryFoods(foods: readonly Food[], taken: ReadonlySet<string>) 
     // A row in which something that counts was not measured says nothing of the pot.
     if ([per100g.water, per100g.protein, per100g.fat, per100g.sodiumMg].some((x) => !Number.isFinite(x)))
       return [];
-    const role = LIQUID.test(name) && !NOT_LIQUID.test(name) && per100g.water > 40 ? 'liquid' : 'solid';
+    const role: 'liquid' | 'solid' =
+      LIQUID.test(name) && !NOT_LIQUID.test(name) && per100g.water > 40 ? 'liquid' : 'solid';
     const found = holds.filter(([pattern]) => pattern.test(name)).map(([, what]) => what);
     return [
       {

@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { Reckoning } from '@/core/reckon.ts';
 import type { Margins } from '@/core/reckoning/margins.ts';
+import type { Searing } from '@/core/reckoning/sear.ts';
 import type { BuyAsk, BuyReading, Feeds } from '@/core/shop/index.ts';
 import type { CoreWorker, Question } from './core.ts';
 
@@ -56,3 +57,7 @@ export const askFeeds = (question: Question, chance: number, signal: AbortSignal
 /** The distribution behind "enough". */
 export const askMargins = (question: Question, signal: AbortSignal): Promise<Margins> =>
   ask((core) => core.margins(question), signal);
+
+/** The open batch in its pan. */
+export const askSearing = (question: Question, batch: string, signal: AbortSignal): Promise<Searing | null> =>
+  ask((core) => core.searing(question, batch), signal);

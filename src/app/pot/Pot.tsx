@@ -1,3 +1,4 @@
+import { lazy, Suspense, useState } from 'react';
 import type { Level } from '@/core/batch/schema.ts';
 import { middle, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -12,6 +13,8 @@ import { NothingYet } from '../parts/NothingYet.tsx';
 import { Items } from './Items.tsx';
 import { PotName } from './PotName.tsx';
 import { VesselSelect } from './VesselSelect.tsx';
+
+const SearPans = lazy(() => import('./SearPans.tsx'));
 
 const levels: readonly { value: Level; words: string }[] = [
   { value: 'cover', words: 'cover' },
@@ -28,6 +31,7 @@ const pieceCm = { cubes: 2.5, chunks: 6.5, ribs: 6, whole: 8 } as const;
 /** What goes into the pot, to which line, and with how much salt. */
 export default function Pot() {
   const { batch, batchReckoning, units } = useOpenMeal();
+  const [pans, showPans] = useState(false);
   const { pot, liquid, meat } = batchReckoning;
   const levelWords = levels.find(({ value }) => value === batch.level)?.words ?? '';
   if (meat.rawG.mid === 0) return <NothingYet title="What goes into the pot" />;
@@ -78,9 +82,26 @@ export default function Pot() {
               editBatch(batch.id, 'searing', (b) => ({ ...b, sear: way === 'sear' }));
             }}
           />
+          {batch.sear && (
+            <button
+              type="button"
+              className="link pan-by-pan"
+              aria-expanded={pans}
+              onClick={() => {
+                showPans(!pans);
+              }}
+            >
+              {pans ? 'fold the pans' : 'pan by pan'}
+            </button>
+          )}
         </div>
         <Items />
       </div>
+      {pans && batch.sear && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <SearPans />
+        </Suspense>
+      )}
       {pot && salt && (
         <section className="salt" aria-label="Salt">
           <div>

@@ -153,6 +153,7 @@ const batch = z.strictObject({
   trim: z.enum(trims),
   picking: z.enum(pickings),
   sear: z.boolean(),
+  pan: id.optional().describe('the vessel to sear in; absent: the widest pan'),
   level: z.enum(levels),
   items: z.array(item).max(500).optional().describe('absent: the usual (stock to the line, onion, carrot)'),
   salt: amount.optional().describe('g in all that is added; absent: solved for the finished liquid'),

@@ -34,6 +34,8 @@ export const usualKitchen: Kitchen = {
   altitudeM: 0,
   cuts: [],
   vessels: [
+    { id: 'pan-24', name: '24 cm frying pan', kind: 'pan', shape: 'round', widthCm: 24, heightCm: 5 },
+    { id: 'pan-28', name: '28 cm frying pan', kind: 'pan', shape: 'round', widthCm: 28, heightCm: 5 },
     { id: 'pot-20', name: '20 cm pot', kind: 'pot', shape: 'round', widthCm: 20, heightCm: 10 },
     { id: 'pot-24', name: '24 cm pot', kind: 'pot', shape: 'round', widthCm: 24, heightCm: 12 },
     { id: 'pot-28', name: '28 cm pot', kind: 'pot', shape: 'round', widthCm: 28, heightCm: 14 },
