@@ -85,7 +85,7 @@ test('no block overlaps another or reaches over the edge', () => {
   fc.assert(
     fc.property(floors, side, side, (floor, wide, long) => {
       const laid = packBlocks(floor, wide, long);
-      const sides = (across: boolean) => (across ? [long, wide] : [wide, long]);
+      const sides = (across: boolean): [number, number] => (across ? [long, wide] : [wide, long]);
       const outside = laid.filter(({ x, y, across }) => {
         const [w, l] = sides(across);
         return !onFloor(floor, { x, y, w, l }, false);
