@@ -54,3 +54,27 @@ test('the sear is laid out pan by pan, and another pan lays it out anew', async 
   await page.getByText('raw in').click();
   await expect(sear).toBeHidden();
 });
+
+test('a vessel of one’s own is measured, weighed empty once, and taken for the pot', async ({ page }) => {
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Another vessel' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('The hall’s great pot');
+  await page.getByLabel('Across, cm').fill('wide');
+  await page.getByLabel('Deep, cm').fill('12 in');
+  await expect(page.getByText('“wide” is no length; write it like 28 cm, or 11 in.')).toBeVisible();
+  await page.getByLabel('Across, cm').fill('40');
+  await page.getByLabel('Weight, empty').fill('4.2 kg');
+  await page.getByLabel('Weight, empty').press('Enter');
+  await expect(
+    page.getByText('40 cm across, 30.5 cm deep inside, 38.3 l to the brim, 4.20 kg empty'),
+  ).toBeVisible();
+  await page.getByLabel('The salt by the stove').selectOption({ label: 'light flakes, 2.8 g a teaspoon' });
+  await kept(page, 'the salt by the stove');
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+  await threeEntries(page, '6 kg', 'Beef shank, cross-cut, bone in', '40');
+  await station(page, 'pot').click();
+  await page.getByLabel('Vessel', { exact: true }).selectOption({ label: 'The hall’s great pot' });
+  await expect(page.getByRole('img', { name: /^The hall’s great pot in section/ })).toBeVisible();
+  await expect(page.getByText(/tbsp of light flakes, for a broth to drink/)).toBeVisible();
+});

@@ -24,7 +24,7 @@ try {
       await open(page, stage);
       await save(stage);
     }
-    for (const path of ['meals', 'cuts', 'shopping']) {
+    for (const path of ['meals', 'cuts', 'shopping', 'kitchen']) {
       await page.goto(`${home}/${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForTimeout(600);
@@ -36,12 +36,20 @@ try {
     await open(page, 'meat');
     await page.getByRole('button', { name: 'How much to buy' }).click();
     await page.getByText('is for safety').waitFor();
-    await page.getByRole('button', { name: 'enough' }).click();
-    await page.getByRole('figure', { name: /^shred/ }).waitFor();
-    await page.getByRole('heading', { name: 'How much to buy' }).evaluate((heading) => {
-      scrollTo(0, heading.getBoundingClientRect().top + scrollY - 420);
+    await page.evaluate(() => {
+      scrollTo(0, document.body.scrollHeight);
     });
     await save('buy');
+  });
+  await shoot('light', 1280, 1000, async (page, save) => {
+    await page.getByRole('link', { name: /^Pot one/ }).click();
+    await open(page, 'pot');
+    await page.getByRole('button', { name: 'pan by pan' }).click();
+    await page.getByRole('figure', { name: /./ }).or(page.locator('.pan-above')).first().waitFor();
+    await page.locator('.sear').evaluate((sear) => {
+      sear.scrollIntoView({ block: 'center' });
+    });
+    await save('sear');
   });
   await shoot('dark', 1280, 800, async (page, save) => {
     await open(page, 'bench');

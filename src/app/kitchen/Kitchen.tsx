@@ -1,3 +1,4 @@
+import { salts } from '@/core/pot/index.ts';
 import { currencyCodes, USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { PriceField } from '../meat/PriceField.tsx';
 import { SelectField } from '../parts/SelectField.tsx';
@@ -8,6 +9,7 @@ import { useKitchen } from '../data/useKitchen.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { Choice } from '../parts/Choice.tsx';
 import { Top } from '../shell/Top.tsx';
+import { Vessels } from './Vessels.tsx';
 
 const systems = [
   { value: 'metric', words: 'kg, g, l, ml' },
@@ -49,6 +51,23 @@ export default function Kitchen() {
               changeSettings({ ...settings, degrees: unit });
             }}
           />
+        </div>
+        <h2>Salt</h2>
+        <div className="choices">
+          <SelectField
+            label="The salt by the stove"
+            value={kitchen.salt?.name ?? salts[0].name}
+            onChoose={(name) => {
+              const salt = salts.find((one) => one.name === name);
+              if (salt) editKitchen('the salt by the stove', (before) => ({ ...before, salt: { ...salt } }));
+            }}
+          >
+            {salts.map(({ name, gPerTsp }) => (
+              <option key={name} value={name}>
+                {name}, {gPerTsp} g a teaspoon
+              </option>
+            ))}
+          </SelectField>
         </div>
         <h2>Money</h2>
         <div className="choices">
@@ -92,17 +111,7 @@ export default function Kitchen() {
           <Link to="/cuts">All cuts, and your own</Link>
         </p>
         <h2>Vessels</h2>
-        <ul className="vessels">
-          {kitchen.vessels.map(({ id, name, widthCm, lengthCm, heightCm }) => (
-            <li key={id}>
-              <b>{name}</b>{' '}
-              <span className="quiet">
-                {lengthCm === undefined ? `${widthCm} cm across` : `${widthCm} × ${lengthCm} cm`}, {heightCm}{' '}
-                cm deep inside
-              </span>
-            </li>
-          ))}
-        </ul>
+        <Vessels kitchen={kitchen} units={settings} />
       </main>
     </div>
   );

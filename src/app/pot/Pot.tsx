@@ -1,6 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Level } from '@/core/batch/schema.ts';
 import { middle, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { salts, saltSpoons } from '@/core/pot/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -30,7 +31,7 @@ const pieceCm = { cubes: 2.5, chunks: 6.5, ribs: 6, whole: 8 } as const;
 
 /** What goes into the pot, to which line, and with how much salt. */
 export default function Pot() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, batchReckoning, units, loaded } = useOpenMeal();
   const [pans, showPans] = useState(false);
   const { pot, liquid, meat } = batchReckoning;
   const levelWords = levels.find(({ value }) => value === batch.level)?.words ?? '';
@@ -121,7 +122,8 @@ export default function Pot() {
               }}
             />
             <p className="quiet">
-              {middle(batch.salt) === undefined ? 'solved for a broth to drink' : 'as you wrote it'}
+              {saltSpoons(middle(batch.salt) ?? pot.saltG, loaded.kitchen.salt ?? salts[0])},{' '}
+              {middle(batch.salt) === undefined ? 'for a broth to drink' : 'as you wrote it'}
             </p>
           </div>
           <div>

@@ -257,6 +257,10 @@ const kitchen = z.strictObject({
   vessels: z.array(vessel).max(200),
   cuts: z.array(ownCut).max(1000),
   altitudeM: z.number().min(-500).max(9000),
+  salt: z
+    .strictObject({ name, gPerTsp: z.number().min(0.5).max(10) })
+    .optional()
+    .describe('the salt by the stove; absent: fine table salt'),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/)

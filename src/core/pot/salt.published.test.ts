@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
-import { saltToAdd } from './salt.ts';
+import { salts, saltSpoons, saltToAdd } from './salt.ts';
 
 /** NaCl 58.443, Na 22.990 g/mol (CIAAW standard atomic weights): 2.542 g of salt for each g of sodium. */
 const SALT = 58.443 / 22.99;
@@ -21,4 +21,11 @@ test('salt is solved back from the finished liquid and all the water', () => {
   expect(saltToAdd(0.008, 2000, 2000, 3000, 10)).toBeCloseTo(16.129 * 1.5 - 10, 2);
   expect(saltToAdd(0.008, 2000, 2000, 3000, 100)).toBe(0);
   expect(saltToAdd(0.008, 0, 0, 3000, 0)).toBe(0);
+});
+
+test('spoons follow the salt: 18 g are three of fine salt (SR24 02047: 6 g a teaspoon), more of flakes', () => {
+  const [fine, , flakes] = salts;
+  expect(saltSpoons(18, fine)).toBe('3 tsp of fine salt');
+  expect(saltSpoons(18, flakes)).toBe('2.25 tbsp of light flakes');
+  expect(saltSpoons(0.4, fine)).toBe('0 tsp of fine salt');
 });

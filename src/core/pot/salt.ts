@@ -22,3 +22,22 @@ export function saltToAdd(
   const inLiquid = (target * liquidBaseG) / (1 - target);
   return Math.max(0, (inLiquid / liquidWaterG) * allWaterG - alreadyG);
 }
+
+/**
+ * What a level teaspoon of each salt weighs, g: fine table salt is published (USDA SR24 02047), the
+ * others are from memory. Grams come first; a spoon is only as good as its salt.
+ */
+export const salts = [
+  { name: 'fine salt', gPerTsp: 6 },
+  { name: 'coarse dense salt', gPerTsp: 4.8 },
+  { name: 'light flakes', gPerTsp: 2.8 },
+] as const;
+
+/** Grams of a salt as spoons: quarters of a teaspoon, or tablespoons of three where there are many. */
+export function saltSpoons(grams: number, salt: { readonly name: string; readonly gPerTsp: number }): string {
+  const teaspoons = Math.round((4 * grams) / salt.gPerTsp) / 4;
+  const set = (x: number) => String(Math.round(x * 4) / 4);
+  return teaspoons >= 6
+    ? `${set(teaspoons / 3)} tbsp of ${salt.name}`
+    : `${set(teaspoons)} tsp of ${salt.name}`;
+}
