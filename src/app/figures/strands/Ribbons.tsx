@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Strands } from '@/core/reckoning/strands.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
@@ -6,12 +6,31 @@ import { edgeOf, fillOf } from '../materials.ts';
 import { layStrands, type Band, type Box } from './layout.ts';
 import { partWords } from './words.ts';
 
-const HEIGHT = 720;
+/** The height until the page has been measured, px. */
+const USUAL_HEIGHT = 720;
+
+/** How high the drawing stands on this page, so that it is drawn for that and never stretched. */
+function useHeight(drawing: SVGSVGElement | null): number {
+  const [height, setHeight] = useState(USUAL_HEIGHT);
+  useEffect(() => {
+    if (!drawing) return undefined;
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry && entry.contentRect.height > 0) setHeight(Math.round(entry.contentRect.height));
+    });
+    observer.observe(drawing);
+    return () => {
+      observer.disconnect();
+    };
+  }, [drawing]);
+  return height;
+}
 
 /** The two ribbons, to one scale. Pointing at a part, or tabbing to it, gives its figures. */
 export function Ribbons({ strands }: { readonly strands: Strands }) {
   const { batchReckoning, reckoning, units } = useOpenMeal();
   const [pointed, setPointed] = useState<Band>();
+  const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
+  const height = useHeight(drawing);
   const { meal } = reckoning;
   const { shredG } = batchReckoning.meat;
   const layout = layStrands(
@@ -22,7 +41,7 @@ export function Ribbons({ strands }: { readonly strands: Strands }) {
       ...(shredG.p10 !== undefined && { p10: shredG.p10 }),
       ...(shredG.p90 !== undefined && { p90: shredG.p90 }),
     },
-    HEIGHT,
+    height,
   );
   const { need, board, jug } = layout;
   const nothing = strands.raw.grams === 0 && strands.pour.grams === 0;
@@ -30,8 +49,8 @@ export function Ribbons({ strands }: { readonly strands: Strands }) {
     <>
       <svg
         className="ribbons"
-        viewBox={`0 0 404 ${HEIGHT}`}
-        preserveAspectRatio="none"
+        ref={setDrawing}
+        viewBox={`0 0 404 ${height}`}
         role="group"
         aria-label="The strands, to scale"
       >
