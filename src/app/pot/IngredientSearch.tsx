@@ -39,7 +39,8 @@ export function IngredientSearch() {
   const ids = new Set(known.map((ingredient) => ingredient.id));
   const found = searchNames([...known, ...large.filter((one) => !ids.has(one.id))], text, SHOWN);
   const typed = text.trim();
-  const offers = typed === '' ? [] : [...found, nameless(typed)];
+  // Until the large table is here nobody can say that it has none of that name.
+  const offers = typed === '' ? [] : large.length > 0 ? [...found, nameless(typed)] : found;
   const choose = (ingredient: Ingredient | undefined) => {
     if (!ingredient) return;
     putIn(loaded.meal.id, batch.id, ingredient, ids.has(ingredient.id));
