@@ -63,7 +63,7 @@ export function Meat() {
             batchId={batch.id}
             units={units}
             own={loaded.kitchen.cuts}
-            problem={reckoning.problems.find((problem) => problem.lot === lot.id)?.words}
+            problem={reckoning.problems.find((problem) => problem.lot === lot.id && !problem.guest)?.words}
           />
         ))}
       </ul>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Price } from '@/core/batch/schema.ts';
 import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
-import { perKg, swap, writeMoney } from '@/core/shop/index.ts';
+import { swap, writeMoney } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot } from '../data/edits.ts';
@@ -20,8 +20,7 @@ export default function SwapPanel() {
   const [cut, chooseCut] = useState('');
   const [price, setPrice] = useState<Price>({ text: '', per: units.system === 'metric' ? 'kg' : 'lb' });
   const lot = known.find((one) => one.lot === lotId) ?? known[0];
-  const asked = perKg(price, 1000);
-  const found = lot && cut !== '' ? swap({ ...loaded, reference }, batch.id, lot.lot, cut, asked) : undefined;
+  const found = lot && cut !== '' ? swap({ ...loaded, reference }, batch.id, lot.lot, cut, price) : undefined;
   const written = found && writeMass(found.rawG, units);
   const changes = found && [
     more(found.fatG, writeMass(Math.abs(found.fatG), units), 'fat'),

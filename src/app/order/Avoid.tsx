@@ -20,7 +20,7 @@ export function Avoid() {
       return next.length > 0 ? { ...m, avoid: next } : m;
     });
   };
-  const found = reckoning.problems.filter(({ words }) => words.includes('a guest must not have'));
+  const found = reckoning.problems.filter(({ guest }) => guest);
   return (
     <details
       className="avoid"

@@ -17,7 +17,6 @@ import { dishName, ticketsOf } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addDish, editMeal } from '../data/edits.ts';
-import { Problems } from '../parts/Problems.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { Avoid } from './Avoid.tsx';
 import { closestEdge } from './closestEdge.ts';
@@ -26,7 +25,7 @@ import { Occasion } from './Occasion.tsx';
 
 /** Who eats what: the dishes of the meal as tickets, and what they want of the pots. */
 export default function Order() {
-  const { loaded, batch, reckoning, units } = useOpenMeal();
+  const { loaded, reckoning, units } = useOpenMeal();
   const { meal } = loaded;
   const { needG, needMl } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
@@ -101,7 +100,6 @@ export default function Order() {
         )}
       </p>
       <Avoid />
-      {loaded.batches.map(({ id }) => (id === batch.id ? <Problems key={id} batch={id} /> : null))}
       <Enough />
     </>
   );

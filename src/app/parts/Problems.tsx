@@ -5,6 +5,6 @@ import { Wrong } from './Wrong.tsx';
 export function Problems({ batch }: { readonly batch: string }) {
   const { reckoning } = useOpenMeal();
   return reckoning.problems
-    .filter((problem) => problem.batch === batch && problem.lot === undefined)
+    .filter((problem) => problem.batch === batch && (problem.lot === undefined || problem.guest))
     .map((problem) => <Wrong key={problem.words}>{problem.words}</Wrong>);
 }

@@ -7,6 +7,7 @@ export interface Avoided {
   readonly batch: string;
   readonly lot?: string;
   readonly item?: string;
+  readonly guest: true;
   readonly words: string;
 }
 
@@ -27,14 +28,16 @@ export function avoided(
     const meats = lots.flatMap((lot): Avoided[] => {
       const species = speciesOf(lot.cut);
       if (species === undefined || !barred.has(species)) return [];
-      return [{ batch, lot: lot.id, words: `${name} has ${species}, which a guest must not have.` }];
+      return [
+        { batch, lot: lot.id, guest: true, words: `${name} has ${species}, which a guest must not have.` },
+      ];
     });
     const poured = (items ?? []).flatMap((item): Avoided[] => {
       const known = ingredients.find(({ id }) => id === item.ref);
       const found = (known?.holds ?? []).filter((what) => barred.has(what));
       if (!known || found.length === 0 || item.state === 'out') return [];
       const words = `${name} has ${known.name} (${found.join(', ')}), which a guest must not have; check the label, or leave it out.`;
-      return [{ batch, item: item.id, words }];
+      return [{ batch, item: item.id, guest: true, words }];
     });
     return [...meats, ...poured];
   });

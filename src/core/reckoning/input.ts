@@ -16,6 +16,8 @@ export interface Problem {
   readonly lot?: string;
   readonly item?: string;
   readonly dish?: string;
+  /** A guest must not have it: said of the pot and at the order, not of the field. */
+  readonly guest?: true;
   readonly words: string;
 }
 

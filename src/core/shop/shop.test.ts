@@ -93,7 +93,7 @@ describe('cost', () => {
 test('a swap gives equal shred, and says what else changes', () => {
   const lots = [lotOf('beef-blade-roast', 2000, { price: price(10) })];
   const input = inputOf([batchOf(lots)], [dishOf('taco', 20)]);
-  const found = swap(input, 'pot', lots[0]?.id ?? '', 'beef-shank', 8);
+  const found = swap(input, 'pot', lots[0]?.id ?? '', 'beef-shank', price(8));
   if (!found) throw new Error('no swap');
   const shred = (cut: string, g: number) =>
     reckon(inputOf([batchOf([lotOf(cut, g)])], [])).batches[0]?.meat.shredG.mid ?? NaN;
@@ -101,6 +101,8 @@ test('a swap gives equal shred, and says what else changes', () => {
   expect(found.fatG).toBeLessThan(0);
   expect(found.readyMin).toBeGreaterThan(0);
   expect(found.cost && figureOf(found.cost)).toBeCloseTo((8 * found.rawG.mid) / 1000 - 20, 2);
+  const forAll = swap(input, 'pot', lots[0]?.id ?? '', 'beef-shank', price(15, 'all'));
+  expect(forAll?.cost && figureOf(forAll.cost)).toBeCloseTo(15 - 20, 2);
   expect(found.rawG.p10).toBeLessThan(found.rawG.mid);
   expect(swap(input, 'pot', 'gone', 'beef-shank')).toBeUndefined();
   expect(swap(input, 'pot', lots[0]?.id ?? '', 'gone')).toBeUndefined();

@@ -1,4 +1,4 @@
-import type { Lot } from '../batch/schema.ts';
+import type { Lot, Price } from '../batch/schema.ts';
 import { LOT_SPREAD } from '../reckoning/yieldDraws.ts';
 import { reckon } from '../reckon.ts';
 import type { Input } from '../reckoning/input.ts';
@@ -23,14 +23,14 @@ const Z90 = 1.2816;
 /**
  * How much of another cut stands for a lot, for equal shred, and what changes with it. The two cuts
  * share the kitchen's error; what each has of its own makes the range.
- * @param pricePerKg of the other cut, in the kitchen's currency
+ * @param price of the other cut, in the kitchen's currency
  */
 export function swap(
   input: Input,
   batchId: string,
   lotId: string,
   cut: string,
-  pricePerKg?: number,
+  price?: Price,
 ): Swap | undefined {
   const lot = input.batches.find(({ id }) => id === batchId)?.lots.find(({ id }) => id === lotId);
   const rawG = middle(lot?.weight);
@@ -45,6 +45,7 @@ export function swap(
   const sd = Math.hypot(from.spread, to.spread, LOT_SPREAD, LOT_SPREAD);
   const currency = input.kitchen.currency ?? USUAL_CURRENCY;
   const paid = perKg(lot.price, rawG);
+  const asked = perKg(price, grams);
   return {
     rawG: { mid: grams, p10: grams * Math.exp(-Z90 * sd), p50: grams, p90: grams * Math.exp(Z90 * sd) },
     fatG: after.fatG - before.fatG,
@@ -52,12 +53,9 @@ export function swap(
     liquidMl: difference(after.liquidMl, before.liquidMl),
     readyMin: difference(after.readyMin, before.readyMin),
     cost:
-      paid === undefined || pricePerKg === undefined
+      paid === undefined || asked === undefined
         ? null
-        : sumOf(
-            [moneyOf(pricePerKg, currency, grams / 1000), moneyOf(-paid, currency, rawG / 1000)],
-            currency,
-          ),
+        : sumOf([moneyOf(asked, currency, grams / 1000), moneyOf(-paid, currency, rawG / 1000)], currency),
   };
 }
 
