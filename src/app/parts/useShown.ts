@@ -1,7 +1,7 @@
 import { useState } from 'react';
 
-/** The store answers within a few frames; after this it has the last word, ms. */
-const MOMENT = 400;
+/** The store answers within a few frames, on a loaded machine later; after this it has the last word, ms. */
+const MOMENT = 2_000;
 
 /**
  * What a control shows: the stored value, or what was just chosen until the store says it too, so
