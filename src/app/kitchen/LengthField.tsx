@@ -1,5 +1,6 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { useId, useState } from 'react';
 import { readLength } from '@/core/quantity/index.ts';
+import { useTyped } from '../parts/useTyped.ts';
 import { Wrong } from '../parts/Wrong.tsx';
 
 interface Props {
@@ -8,18 +9,15 @@ interface Props {
   readonly onChange: (cm: number) => void;
 }
 
+/** To the millimetre. */
+const shown = (cm: number) => String(Math.round(cm * 10) / 10);
+
 /** An inner length of a vessel: written in cm or inches, shown in cm. */
 export function LengthField({ label, cm, onChange }: Props) {
   const id = useId();
-  const stored = String(Math.round(cm * 10) / 10);
-  const [text, setText] = useState(stored);
+  const stored = shown(cm);
+  const [text, type] = useTyped(stored);
   const [focused, setFocused] = useState(false);
-  const sent = useRef(stored);
-  useEffect(() => {
-    if (stored === sent.current) return;
-    sent.current = stored;
-    setText(stored);
-  }, [stored]);
   const reading = readLength(text);
   const fault = reading.ok || focused ? undefined : reading.error;
   return (
@@ -40,11 +38,9 @@ export function LengthField({ label, cm, onChange }: Props) {
           setFocused(false);
         }}
         onChange={(event) => {
-          setText(event.target.value);
           const now = readLength(event.target.value);
-          if (!now.ok) return;
-          sent.current = String(Math.round(now.cm * 10) / 10);
-          onChange(now.cm);
+          type(event.target.value, now.ok ? shown(now.cm) : stored);
+          if (now.ok) onChange(now.cm);
         }}
       />
       {fault !== undefined && <Wrong id={`${id}-wrong`}>{fault}</Wrong>}

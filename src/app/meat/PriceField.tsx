@@ -1,7 +1,8 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { useId, useState } from 'react';
 import type { Price } from '@/core/batch/schema.ts';
 import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { SelectField } from '../parts/SelectField.tsx';
+import { useTyped } from '../parts/useTyped.ts';
 import { Wrong } from '../parts/Wrong.tsx';
 
 interface Props {
@@ -24,19 +25,12 @@ export function PriceField({
   onChange,
 }: Props) {
   const id = useId();
-  const [text, setText] = useState(price.text);
+  const [text, type] = useTyped(price.text);
   const [focused, setFocused] = useState(false);
-  const sent = useRef(price.text);
-  useEffect(() => {
-    if (price.text === sent.current) return;
-    sent.current = price.text;
-    setText(price.text);
-  }, [price.text]);
   const reading = text.trim() === '' ? undefined : readPrice(text, price.per);
   const fault = reading && !reading.ok && !focused ? reading.error : undefined;
   const change = (next: string) => {
-    setText(next);
-    sent.current = next;
+    type(next);
     const now = readPrice(next, price.per);
     onChange(now.ok ? now.price : { text: next, per: price.per });
   };

@@ -1,5 +1,6 @@
-import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useId, useState, type KeyboardEvent } from 'react';
 import { readAny, type Measure, type Quantity } from '@/core/quantity/index.ts';
+import { useTyped } from './useTyped.ts';
 import { Wrong } from './Wrong.tsx';
 
 interface Props {
@@ -21,9 +22,9 @@ interface Props {
   readonly onChange?: (quantity: Quantity, measure: Measure | undefined) => void;
   /** Called with a quantity that reads well, when Enter is pressed or the field is left. */
   readonly onDone?: (quantity: Quantity, measure: Measure) => void;
-  /** Called when the field is left empty. */
   /** Called with text that cannot be read when the field is left: it is kept all the same. */
   readonly onUnread?: (quantity: Quantity) => void;
+  /** Called when the field is left empty. */
   readonly onEmptied?: () => void;
 }
 
@@ -47,16 +48,8 @@ export function QuantityField(props: Props) {
   } = props;
   const id = useId();
   const stored = quantity?.text ?? '';
-  const [text, setText] = useState(stored);
+  const [text, type] = useTyped(stored);
   const [focused, setFocused] = useState(false);
-  const sent = useRef(stored);
-
-  // Undo, another tab or a drawing may change what is stored; what was typed here is not disturbed.
-  useEffect(() => {
-    if (stored === sent.current) return;
-    sent.current = stored;
-    setText(stored);
-  }, [stored]);
 
   const measures = typeof measure === 'string' ? [measure] : measure;
   const read = (words: string) => (words.trim() === '' ? undefined : readAny(words, measures, units));
@@ -67,8 +60,7 @@ export function QuantityField(props: Props) {
   const words = shown?.error ?? (fault ? undefined : problem);
 
   const change = (next: string) => {
-    setText(next);
-    sent.current = next;
+    type(next);
     const now = read(next);
     if (now?.ok) onChange?.(now.quantity, now.measure);
     else onChange?.({ text: next }, undefined);

@@ -1,4 +1,5 @@
-import { useEffect, useId, useRef, useState } from 'react';
+import { useId } from 'react';
+import { useTyped } from './useTyped.ts';
 
 interface Props {
   readonly label: string;
@@ -9,13 +10,7 @@ interface Props {
 /** A line of words, kept as it is typed. */
 export function TextField({ label, value, onChange }: Props) {
   const id = useId();
-  const [text, setText] = useState(value);
-  const sent = useRef(value);
-  useEffect(() => {
-    if (value === sent.current) return;
-    sent.current = value;
-    setText(value);
-  }, [value]);
+  const [text, type] = useTyped(value);
   return (
     <span className="field">
       <label htmlFor={id}>{label}</label>
@@ -27,8 +22,7 @@ export function TextField({ label, value, onChange }: Props) {
         size={28}
         autoComplete="off"
         onChange={(event) => {
-          setText(event.target.value);
-          sent.current = event.target.value;
+          type(event.target.value);
           onChange(event.target.value);
         }}
       />

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import type { MarginBin } from '@/core/reckoning/margins.ts';
+import type { Margin } from '@/core/reckoning/margins.ts';
 import { askMargins } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Wrong } from '../parts/Wrong.tsx';
@@ -21,11 +21,11 @@ export default function Margins() {
   if (!data) return <p className="quiet">Working it out.</p>;
   return (
     <div className="margins">
-      {data.meat.length > 0 && (
-        <Distribution what="shred" bins={data.meat} write={(x) => said(writeMass(x, units))} />
+      {data.meat.bins.length > 0 && (
+        <Distribution what="shred" margin={data.meat} write={(x) => said(writeMass(x, units))} />
       )}
-      {data.liquid.length > 0 && (
-        <Distribution what="liquid" bins={data.liquid} write={(x) => said(writeVolume(x, units))} />
+      {data.liquid && data.liquid.bins.length > 0 && (
+        <Distribution what="liquid" margin={data.liquid} write={(x) => said(writeVolume(x, units))} />
       )}
       <p className="quiet">From {data.draws} draws of this meal.</p>
     </div>
@@ -36,12 +36,11 @@ const said = ({ value, unit }: { value: string; unit: string }) => `${value} ${u
 
 interface Props {
   readonly what: string;
-  readonly bins: readonly MarginBin[];
+  readonly margin: Margin;
   readonly write: (x: number) => string;
 }
 
-function Distribution({ what, bins, write }: Props) {
-  const short = bins.filter(({ to }) => to <= 0).reduce((sum, { share }) => sum + share, 0);
+function Distribution({ what, margin: { bins, short }, write }: Props) {
   const rows = bins.map(({ from, to, share }) => ({
     at: (from + to) / 2,
     [from < 0 ? 'short' : 'left']: 100 * share,

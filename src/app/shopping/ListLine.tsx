@@ -1,6 +1,5 @@
 import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
 import type { Needed } from '@/core/shop/index.ts';
-import { reference } from '@/reference/index.ts';
 import { editKitchen, tickOff } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/QuantityField.tsx';
@@ -15,7 +14,7 @@ interface Props {
 
 /** One thing to buy: how much, in how many packs; ticked off when it is in the bag. */
 export function ListLine({ line, got, units }: Props) {
-  const { section, name, amount, measure, packs } = line;
+  const { section, name, ref, amount, measure, packs } = line;
   const set = (grams: number) => {
     const { value, unit } = writeMass(grams, units);
     return `${value} ${unit}`;
@@ -24,7 +23,6 @@ export function ListLine({ line, got, units }: Props) {
   // More of it than was ticked off is another errand.
   const key = `${section} ${name} ${said}`;
   const [ticked, show] = useShown(got.has(key));
-  const ref = reference.ingredients.find((ingredient) => ingredient.name === name)?.id;
   return (
     <li className={ticked ? 'is-got' : undefined}>
       <label>

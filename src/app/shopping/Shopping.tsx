@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { shoppingList } from '@/core/shop/index.ts';
+import { isOpen, shoppingList } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 import { saveText } from '../data/saveText.ts';
 import { useAllMeals } from '../data/useAllMeals.ts';
@@ -9,18 +9,15 @@ import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { ListLine } from './ListLine.tsx';
 
-/** A meal is open until the day after it was served. */
-const DAY = 24 * 3600 * 1000;
-const isOpen = (local: string | undefined) => local === undefined || Date.parse(local) > Date.now() - DAY;
-
 /** What all open meals want from the shop, by section, rounded up to whole packs. */
 export default function Shopping() {
   useDocumentTitle('shopping list');
   const meals = useAllMeals();
   const units = useSettings();
+  const [opened] = useState(() => Date.now());
   const [left, leave] = useState<ReadonlySet<string>>(new Set());
   const got = useTicked();
-  const open = meals?.filter(({ meal }) => isOpen(meal.serving?.local)) ?? [];
+  const open = meals?.filter(({ meal }) => isOpen(meal, opened)) ?? [];
   const chosen = open.filter(({ meal }) => !left.has(meal.id));
   const list = shoppingList(chosen.map((meal) => ({ ...meal, reference })));
   const sections = [...new Set(list.map(({ section }) => section))];

@@ -11,11 +11,17 @@ export interface MarginBin {
   readonly share: number;
 }
 
+export interface Margin {
+  readonly bins: readonly MarginBin[];
+  /** Share of draws in which there is too little. */
+  readonly short: number;
+}
+
 export interface Margins {
   /** Shred, g. */
-  readonly meat: readonly MarginBin[];
-  /** Liquid, ml; empty where no liquid is known. */
-  readonly liquid: readonly MarginBin[];
+  readonly meat: Margin;
+  /** ml; null where no liquid is known. */
+  readonly liquid: Margin | null;
   readonly draws: number;
 }
 
@@ -30,11 +36,16 @@ export function margins(input: Input): Margins {
   const drawn = drawMeal(input.meal.id, mealPlan, now, centreOf(mealPlan, now), n);
   const known = now.every((plan) => plan.liquid !== undefined);
   return {
-    meat: binsOf(drawn.shredG.map((g, d) => g - (drawn.needG[d] ?? 0))),
-    liquid: known ? binsOf(drawn.liquidMl.map((ml, d) => ml - (drawn.needMl[d] ?? 0))) : [],
+    meat: marginOf(drawn.shredG.map((g, d) => g - (drawn.needG[d] ?? 0))),
+    liquid: known ? marginOf(drawn.liquidMl.map((ml, d) => ml - (drawn.needMl[d] ?? 0))) : null,
     draws: n,
   };
 }
+
+const marginOf = (left: Float64Array): Margin => ({
+  bins: binsOf(left),
+  short: left.filter((x) => x < 0).length / left.length,
+});
 
 function binsOf(left: Float64Array): MarginBin[] {
   const sorted = left.toSorted();

@@ -1,4 +1,5 @@
 import { standingEntries } from '../batch/entries.ts';
+import type { Meal } from '../batch/schema.ts';
 import { carriers, countOf } from '../order/index.ts';
 import { plansOf } from '../reckoning/centre.ts';
 import { ingredientsOf, type Input } from '../reckoning/input.ts';
@@ -8,6 +9,8 @@ import { planMeal } from '../reckoning/plan.ts';
 export interface Needed {
   readonly section: string;
   readonly name: string;
+  /** The ingredient, where it is one of the tables. */
+  readonly ref?: string;
   /** g, or pieces. */
   readonly amount: number;
   readonly measure: 'mass' | 'count';
@@ -26,6 +29,17 @@ export const sections = [
   'bread',
   'own',
 ] as const;
+
+/**
+ * Whether a meal is still to be shopped for: it has no time, or is served today or later where it is
+ * served. What is kept for leftovers was bought before.
+ * @param now epoch, ms
+ */
+export function isOpen({ serving }: Pick<Meal, 'serving'>, now: number): boolean {
+  if (!serving) return true;
+  const day = new Intl.DateTimeFormat('sv-SE', { timeZone: serving.zone, dateStyle: 'short' }).format(now);
+  return serving.local.slice(0, 10) >= day;
+}
 
 const place = (section: string) => (sections as readonly string[]).indexOf(section);
 
@@ -69,7 +83,13 @@ export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
         const packG = kitchen.packs?.[item.ref] ?? known?.packG;
         add(
           meal.name,
-          { section: known?.section ?? 'own', name: item.name, amount: item.grams, measure: 'mass' },
+          {
+            section: known?.section ?? 'own',
+            name: item.name,
+            ref: item.ref,
+            amount: item.grams,
+            measure: 'mass',
+          },
           packG,
         );
       }

@@ -3,7 +3,7 @@ import { usualKitchen } from '../batch/usual.ts';
 import { reckon } from '../reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { costs } from './cost.ts';
-import { shoppingList } from './list.ts';
+import { isOpen, shoppingList } from './list.ts';
 import { figureOf, moneyOf, perKg, sumOf, writeMoney } from './money.ts';
 import { readPrice } from './readPrice.ts';
 import { swap } from './swap.ts';
@@ -139,5 +139,14 @@ describe('shopping list', () => {
     const list = shoppingList([weighed]);
     expect(list.map(({ name }) => name)).toEqual(['beef stock, home made', 'small tortillas']);
     expect(list[0]?.packs).toEqual({ count: 3, each: 500 });
+  });
+
+  test('a meal is open to the end of its day, where it is served', () => {
+    const meal = { serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' } };
+    const at = (iso: string) => isOpen(meal, Date.parse(iso));
+    expect(at('2026-12-05T22:30:00Z')).toBe(true);
+    // Half past midnight in Amsterdam, while it is still the day before in London.
+    expect(at('2026-12-05T23:30:00Z')).toBe(false);
+    expect(isOpen({}, Date.parse('2030-01-01T00:00:00Z'))).toBe(true);
   });
 });
