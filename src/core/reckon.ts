@@ -6,33 +6,17 @@ import { centreOf, ledgerOf, plansOf, type Centre, type CentreBatch } from './re
 import { largestLot, numberOfDraws, type Drawn, type Sampler } from './reckoning/drawn.ts';
 import { batchFigures, type BatchFigure } from './reckoning/figures.ts';
 import type { Input, Problem } from './reckoning/input.ts';
+import { lotReckoning, type LotReckoning } from './reckoning/lotReckoning.ts';
 import { planMeal, type BatchPlan, type MealPlan } from './reckoning/plan.ts';
 import { potOf, type PotPicture } from './reckoning/pot.ts';
 
 export { FULL_DRAWS } from './reckoning/drawn.ts';
+export type { LotReckoning } from './reckoning/lotReckoning.ts';
 export type { Input, Problem } from './reckoning/input.ts';
 export type { PotPicture } from './reckoning/pot.ts';
 
 /** A figure, or null where no stage can answer yet. */
 export type Answer = Range | null;
-
-export interface LotReckoning {
-  readonly lot: string;
-  readonly cut: string;
-  readonly name: string;
-  readonly source: string;
-  /** Which of its cut's figures are estimates. */
-  readonly estimates: readonly string[];
-  /** g at the centre: what the lot becomes. */
-  readonly rawG: number;
-  readonly trimG: number;
-  readonly boneG: number;
-  readonly juiceG: number;
-  readonly fatG: number;
-  readonly airG: number;
-  readonly pickingsG: number;
-  readonly shredG: number;
-}
 
 export interface BatchReckoning {
   readonly id: string;
@@ -190,23 +174,7 @@ function batchOf(
       const m = mass.lots[i];
       const cut = plan.cuts[i];
       if (!m || !cut) return [];
-      return [
-        {
-          lot: lot.id,
-          cut: lot.cut,
-          name: cut.name,
-          source: cut.source,
-          estimates: cut.estimates,
-          rawG: m.raw,
-          trimG: m.trim,
-          boneG: m.rawBone,
-          juiceG: m.juiceWater + m.juiceAsh,
-          fatG: m.rendered,
-          airG: m.air,
-          pickingsG: m.pickings,
-          shredG: m.shred,
-        },
-      ];
+      return [lotReckoning(lot.id, cut, m)];
     }),
     pot: potOf(plan),
     need,

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { becomes, type KnownCut } from '@/core/meat/index.ts';
 import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
-import type { LotReckoning } from '@/core/reckon.ts';
+import { lotReckoning } from '@/core/reckoning/lotReckoning.ts';
 import type { KitchenYield } from '@/core/reckoning/kitchenYields.ts';
 import type { Cut } from '@/reference/types.ts';
 import { editKitchen } from '../data/edits.ts';
@@ -12,24 +12,7 @@ const WIDTH = 470;
 const SCALE = (WIDTH - 60) / KILO;
 
 /** A kilogram of a cut as a drawing wants it. */
-export function drawnOf(cut: KnownCut): LotReckoning {
-  const m = becomes(cut, KILO);
-  return {
-    lot: cut.id,
-    cut: cut.id,
-    name: cut.name,
-    source: cut.source,
-    estimates: cut.estimates,
-    rawG: m.raw,
-    trimG: m.trim,
-    boneG: m.rawBone,
-    juiceG: m.juiceWater + m.juiceAsh,
-    fatG: m.rendered,
-    airG: m.air,
-    pickingsG: m.pickings,
-    shredG: m.shred,
-  };
-}
+export const drawnOf = (cut: KnownCut) => lotReckoning(cut.id, cut, becomes(cut, KILO));
 
 interface Props {
   readonly cut: KnownCut;

@@ -1,7 +1,8 @@
 import { cloneElement, useId, type ReactElement } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import type { Kitchen, OwnCut } from '@/core/batch/schema.ts';
-import { findCut, ownCutProblem } from '@/core/meat/index.ts';
+import { fattier, findCut, ownCutProblem } from '@/core/meat/index.ts';
+import { readShare } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { CutOptions } from '../meat/CutOptions.tsx';
@@ -31,13 +32,6 @@ const empty: Form = {
   what: 'shred',
 };
 
-/** A percentage as people write it; undefined if nothing is written, NaN if it cannot be one. */
-function share(text: string): number | undefined {
-  if (text.trim() === '') return undefined;
-  const found = /^(\d+(?:[.,]\d+)?)\s*%?$/.exec(text.trim());
-  return found ? Number((found[1] ?? '').replace(',', '.')) / 100 : NaN;
-}
-
 /** The cut that the form describes, or why it cannot be, in one sentence. */
 function read(form: Form): OwnCut | string {
   if (form.name.trim() === '') return 'Give the cut a name.';
@@ -48,11 +42,10 @@ function read(form: Form): OwnCut | string {
     yield: form.way === 'yield' ? form.value : '',
   };
   for (const [what, text] of Object.entries(parts)) {
-    const value = share(text);
-    if (value !== undefined && !(value >= 0 && value <= 1))
-      return `“${text}” is no share for the ${what}; write 0 to 100 %.`;
+    const value = readShare(text);
+    if (Number.isNaN(value)) return `“${text}” is no share for the ${what}; write 0 to 100 %.`;
   }
-  const [protein, fat, boneShare, value] = Object.values(parts).map(share);
+  const [protein, fat, boneShare, value] = Object.values(parts).map(readShare);
   if (boneShare !== undefined && boneShare > 0.95)
     return `“${form.bone}” of bone leaves no meat; write at most 95 %, or buy it as bones for flavour.`;
   if (form.way === 'composition' && (protein === undefined || fat === undefined))
@@ -180,10 +173,10 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
             type="button"
             className="link"
             onClick={() => {
-              const fat = like.flesh.fat * 1.3;
+              const { fat, protein } = fattier(like);
               setValue('way', 'composition');
               setValue('fat', percent(fat));
-              setValue('protein', percent((like.flesh.protein * (1 - fat)) / (1 - like.flesh.fat)));
+              setValue('protein', percent(protein));
             }}
           >
             more fat

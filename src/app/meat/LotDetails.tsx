@@ -149,7 +149,7 @@ export default function LotDetails({ lot, figures }: Props) {
           flow="board"
           label="Weigh it again, trimmed"
           words="the trimmed weight of a lot"
-          planned={writeMass(figures.rawG - figures.trimG, units)}
+          planned={writeMass(figures.boardG, units)}
         />
       )}
       {figures && (

@@ -1,5 +1,5 @@
 import type { Dish, Part } from '@/core/batch/schema.ts';
-import { juiciness, portionOf, usualDishes } from '@/core/order/index.ts';
+import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume, type Quantity } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
@@ -22,10 +22,7 @@ const counted = [
   { value: 'plates', words: 'plates' },
   { value: 'guests', words: 'guests' },
 ] as const;
-const juices = Object.keys(juiciness).map((value) => ({
-  value: value as keyof typeof juiciness,
-  words: value,
-}));
+const juicy = juices.map((value) => ({ value, words: value }));
 const ends = ['want', 'min', 'max'] as const;
 const endWords = { want: 'each', min: 'at least', max: 'at most' } as const;
 
@@ -36,8 +33,6 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
   const edit = (words: string, recipe: (dish: Dish) => Dish, field?: string) => {
     editDish(loaded.meal.id, dish.id, words, recipe, field);
   };
-  const held = dish.held ?? usual.held;
-  const juicy = juices.find(({ value }) => Math.abs(usual.held * juiciness[value] - held) < 1e-6)?.value;
   return (
     <div className="ticket-more">
       <TextField
@@ -56,10 +51,10 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
       {usual.held > 0 && (
         <Choice
           legend="Filling"
-          value={juicy ?? 'usual'}
-          options={juices}
+          value={juicyOf(dish) ?? 'usual'}
+          options={juicy}
           onChoose={(value) => {
-            edit('how juicy it is', (d) => ({ ...d, held: usual.held * juiciness[value] }));
+            edit('how juicy it is', (d) => ({ ...d, held: heldFor(d.kind, value) }));
           }}
         />
       )}

@@ -13,6 +13,6 @@ export {
   type LotPlan,
   type LotWeighed,
 } from './lot.ts';
-export { cutOfLot } from './ofLot.ts';
+export { cutOfLot, fattier } from './ofLot.ts';
 export { pickedShare } from './picking.ts';
 export { trimPlan } from './trim.ts';

@@ -3,7 +3,7 @@ import type { KnownCut } from './cut.ts';
 import type { Flesh } from './flesh.ts';
 
 /** Fat of the raw flesh against the table's row: what grade and marbling move (estimates). */
-export const fatOf: Readonly<Record<Fattiness, number>> = { leaner: 0.75, usual: 1, fattier: 1.3 };
+const fatOf: Readonly<Record<Fattiness, number>> = { leaner: 0.75, usual: 1, fattier: 1.3 };
 
 /**
  * Bones bought for flavour alone: what clings to them is flesh, the rest is bone (estimate). All of
@@ -24,6 +24,9 @@ function boneShareOf(cut: KnownCut, bone: Lot['bone']): number {
   if (bone === 'out') return 0;
   return bone === 'in' ? (cut.boneIn ?? cut.boneShare) : cut.boneShare;
 }
+
+/** The flesh of a cut that is fattier than this one: how an own cut begins. */
+export const fattier = ({ flesh }: KnownCut): Flesh => withFat(flesh, fatOf.fattier);
 
 /** More fat takes the place of the fat-free flesh, whose own composition stays. */
 function withFat(flesh: Flesh, times: number): Flesh {

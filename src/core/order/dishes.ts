@@ -128,7 +128,16 @@ export function needOf(tickets: readonly Ticket[]): Need {
 }
 
 /** How juicy a filling may be, of what its kind usually holds (estimates). */
-export const juiciness = { drier: 0.5, usual: 1, juicier: 1.4 } as const;
+const juiciness = { drier: 0.5, usual: 1, juicier: 1.4 } as const;
+export type Juicy = keyof typeof juiciness;
+export const juices = Object.keys(juiciness) as Juicy[];
+
+/** What the shred of a dish is to hold, of its own weight. */
+export const heldFor = (kind: DishKind, juicy: Juicy): number => usualDishes[kind].held * juiciness[juicy];
+
+/** How juicy a dish is; undefined where it is something of its own. */
+export const juicyOf = ({ kind, held }: Pick<Dish, 'kind' | 'held'>): Juicy | undefined =>
+  held === undefined ? 'usual' : juices.find((juicy) => Math.abs(heldFor(kind, juicy) - held) < 1e-6);
 
 /** Why a portion cannot be, in one sentence with its figures, or undefined if it can. */
 export function portionProblem(typed: Dish['meat'], name: string, what: string): string | undefined {

@@ -3,7 +3,9 @@ export { carriers } from './carriers.ts';
 export {
   countOf,
   dishName,
-  juiciness,
+  heldFor,
+  juices,
+  juicyOf,
   needOf,
   needOfTicket,
   portionOf,

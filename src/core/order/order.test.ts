@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
 import { reckon } from '../reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
-import { countOf, portionProblem } from './dishes.ts';
+import { countOf, heldFor, juices, juicyOf, portionProblem } from './dishes.ts';
 import { servingsFor } from './guests.ts';
 
 const n = (count: number) => ({ text: String(count), lo: count, hi: count });
@@ -22,6 +22,14 @@ describe('guests', () => {
     const meal = reckon(inputOf([batchOf([])], [dishOf('taco', 7, { guests: { usual: n(4) } })])).meal;
     expect(meal.needG).toBe(4 * 52);
   });
+});
+
+test('a filling is juicier by its kind, and what is of its own is none of them', () => {
+  expect(juicyOf(dishOf('taco', 1))).toBe('usual');
+  for (const juicy of juices)
+    expect(juicyOf(dishOf('taco', 1, { held: heldFor('taco', juicy) }))).toBe(juicy);
+  expect(juicyOf(dishOf('taco', 1, { held: 0.3 }))).toBeUndefined();
+  expect(heldFor('taco', 'juicier')).toBeGreaterThan(heldFor('taco', 'usual'));
 });
 
 describe('portions', () => {

@@ -1,0 +1,39 @@
+import { type KnownCut, type LotMass } from '../meat/index.ts';
+
+export interface LotReckoning {
+  readonly lot: string;
+  readonly cut: string;
+  readonly name: string;
+  readonly source: string;
+  /** Which of its cut's figures are estimates. */
+  readonly estimates: readonly string[];
+  /** g at the centre: what the lot becomes. */
+  readonly rawG: number;
+  readonly trimG: number;
+  /** Meat and bone on the board, trimmed. */
+  readonly boardG: number;
+  readonly boneG: number;
+  readonly juiceG: number;
+  readonly fatG: number;
+  readonly airG: number;
+  readonly pickingsG: number;
+  readonly shredG: number;
+}
+
+/** What became of a lot of this cut, as a drawing of it and its words need it. */
+export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass): LotReckoning => ({
+  lot,
+  cut: cut.id,
+  name: cut.name,
+  source: cut.source,
+  estimates: cut.estimates,
+  rawG: m.raw,
+  trimG: m.trim,
+  boardG: m.boneless + m.rawBone,
+  boneG: m.rawBone,
+  juiceG: m.juiceWater + m.juiceAsh,
+  fatG: m.rendered,
+  airG: m.air,
+  pickingsG: m.pickings,
+  shredG: m.shred,
+});
