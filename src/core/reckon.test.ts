@@ -275,3 +275,13 @@ describe('what a cook has to look at is said in one sentence with the figure', (
     expect(words(inputOf([batchOf(lots)], [dishOf('on the bone', 8)]))).toEqual([]);
   });
 });
+
+test('meat on the bone is served by the piece: a plate gets what is on one', () => {
+  const lots = [lotOf('beef-short-ribs', 3000, { pieces: { count: 10 } }), lotOf('beef-brisket', 1000)];
+  const { meal, batches } = reckon(inputOf([batchOf(lots)], [dishOf('on the bone', 6)]));
+  const ribs = batches[0]?.lots.find(({ cut }) => cut === 'beef-short-ribs');
+  expect(meal.tickets[0]?.meat.want).toBeCloseTo((ribs?.shredG ?? NaN) / 10, 9);
+  expect(meal.servings[0]?.meatG.mid).toBeCloseTo((ribs?.shredG ?? NaN) / 10, 9);
+  const typed = dishOf('on the bone', 6, { meat: { want: grams(150) } });
+  expect(reckon(inputOf([batchOf(lots)], [typed])).meal.tickets[0]?.meat.want).toBe(150);
+});

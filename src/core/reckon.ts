@@ -1,5 +1,5 @@
 import { massOf, type LedgerFlow } from './ledger/index.ts';
-import { needOf } from './order/index.ts';
+import { needOf, type Ticket } from './order/index.ts';
 import { rangeOf, type Range } from './quantity/index.ts';
 import { percentileOfSorted } from './quantity/range.ts';
 import { centreOf, ledgerOf, plansOf, type Centre, type CentreBatch } from './reckoning/centre.ts';
@@ -63,6 +63,8 @@ export interface Serving {
 export interface MealReckoning {
   readonly needG: number;
   readonly needMl: number;
+  /** The dishes that can be counted, as the plates want them. */
+  readonly tickets: readonly Ticket[];
   readonly servings: readonly Serving[];
   readonly shredG: Range;
   readonly liquidMl: Answer;
@@ -202,6 +204,7 @@ function mealOf(
   return {
     needG,
     needMl,
+    tickets,
     servings: tickets.map((ticket, t) => ({
       dish: ticket.id,
       name: ticket.name,

@@ -91,8 +91,9 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
 
 /** Meat or liquid of one serving: what is wanted, and between what it is still good. */
 function Portion({ dish, part }: { readonly dish: Dish; readonly part: Part }) {
-  const { loaded, units } = useOpenMeal();
-  const portion = portionOf(dish[part], usualDishes[dish.kind][part]);
+  const { loaded, units, reckoning } = useOpenMeal();
+  const ticket = reckoning.meal.tickets.find(({ id }) => id === dish.id);
+  const portion = ticket?.[part] ?? portionOf(dish[part], usualDishes[dish.kind][part]);
   const write = (x: number) => (part === 'meat' ? writeMass(x, units) : writeVolume(x, units));
   return (
     <fieldset className="portion">

@@ -13,7 +13,7 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { Plus } from 'lucide-react';
-import { dishName, ticketsOf } from '@/core/order/index.ts';
+import { dishName } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addDish, editMeal } from '../data/edits.ts';
@@ -44,7 +44,7 @@ export default function Order() {
     const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over.id))];
     editMeal(meal.id, 'the order of the dishes', (m) => ({ ...m, dishes: arrayMove(m.dishes, from, to) }));
   };
-  const tickets = ticketsOf(meal.dishes);
+  const { tickets } = reckoning.meal;
   return (
     <>
       <div className="line">

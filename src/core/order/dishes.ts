@@ -83,10 +83,16 @@ export function portionOf(typed: Dish['meat'], usual: Portion): Portion {
   };
 }
 
-/** The dishes that can be counted, in the order of the meal. One without a readable count is left out. */
-export function ticketsOf(dishes: readonly Dish[]): readonly Ticket[] {
+/** A piece may be a fifth smaller or larger than the mean of its lot (estimate). */
+const PIECE_SPREAD = 0.2;
+
+/**
+ * The dishes that can be counted, in the order of the meal. One without a readable count is left out.
+ * @param pieceG meat on one piece on its bone, g, where the pieces were counted
+ */
+export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ticket[] {
   return dishes.flatMap((dish) => {
-    const usual = usualDishes[dish.kind];
+    const usual = usualOf(dish.kind, pieceG);
     const count = countOf(dish);
     if (!(count > 0)) return [];
     return [
@@ -102,6 +108,13 @@ export function ticketsOf(dishes: readonly Dish[]): readonly Ticket[] {
       },
     ];
   });
+}
+
+/** What a kind usually gets; meat on the bone is what the pieces are. */
+function usualOf(kind: DishKind, pieceG: number | undefined): Usual {
+  const usual = usualDishes[kind];
+  if (kind !== 'on the bone' || pieceG === undefined) return usual;
+  return { ...usual, meat: portion(pieceG * (1 - PIECE_SPREAD), pieceG, pieceG * (1 + PIECE_SPREAD)) };
 }
 
 export interface Need {

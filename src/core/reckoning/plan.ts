@@ -1,10 +1,12 @@
-import { standingEntries } from '../batch/entries.ts';
 import { lotWeightProblem, platesProblem } from '../batch/limits.ts';
 import type { Batch, Lot, Vessel } from '../batch/schema.ts';
 import { noLiquidWeighed, skimShare, sumsOf, type LiquidPlan } from '../broth/index.ts';
 import { openPhase, readiness, steamPerHour, type Readiness } from '../clock/index.ts';
 import {
+  centreOfLot,
+  cookLot,
   cutOfLot,
+  emptyLotMass,
   findCut,
   nothingWeighed,
   ownCutProblem,
@@ -13,7 +15,7 @@ import {
   type KnownCut,
   type LotPlan,
 } from '../meat/index.ts';
-import { avoided, countOf, dishName, portionProblem, ticketsOf, type Ticket } from '../order/index.ts';
+import { ticketsOf, type Ticket } from '../order/index.ts';
 import {
   airShare,
   BONE_DENSITY,
@@ -30,6 +32,7 @@ import {
 } from '../pot/index.ts';
 import { middle, relativeSpread } from '../quantity/index.ts';
 import { ingredientsOf, type Input, type Problem } from './input.ts';
+import { problemsOf } from './problems.ts';
 
 /** A batch as numbers: what the kernels take. */
 export interface BatchPlan {
@@ -55,83 +58,28 @@ export interface MealPlan {
 
 /** Turns the meal as it was typed into numbers, and says what could not be. Salt comes later. */
 export function planMeal(input: Input): MealPlan {
-  const problems: Problem[] = [];
-  for (const dish of input.meal.dishes) {
-    const name = dishName(dish);
-    const found = [
-      platesProblem(dish.count),
-      portionProblem(dish.meat, name, 'meat'),
-      portionProblem(dish.liquid, name, 'liquid'),
-    ];
-    for (const words of found) if (words !== undefined) problems.push({ dish: dish.id, words });
-  }
-  problems.push(
-    ...vesselsWithoutWeight(input),
-    ...moreBoneThanMeat(input),
-    ...pricesWithoutWeight(input),
-    ...tooFewPieces(input),
-  );
-  const tickets = ticketsOf(input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined));
+  const problems: Problem[] = [...problemsOf(input)];
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
-  const { avoid = [] } = input.meal;
-  const pots = ordered.map((batch) => ({ ...batch, items: [...itemsOf(batch)] }));
-  problems.push(...avoided(avoid, pots, ingredientsOf(input), (cut) => speciesOf(cut, input)));
-  return { tickets, batches: ordered.map((batch) => planBatch(batch, input, problems)), problems };
+  const batches = ordered.map((batch) => planBatch(batch, input, problems));
+  const readable = input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined);
+  return { tickets: ticketsOf(readable, meatOfPiece(batches)), batches, problems };
 }
 
-/** The animal of a cut; an own cut is its relative's. */
-function speciesOf(cut: string, { kitchen, reference }: Input): string | undefined {
-  const like = kitchen.cuts.find(({ id }) => id === cut)?.like ?? cut;
-  return reference.cuts.find(({ id }) => id === like)?.species;
-}
-
-/** A pot that was weighed with its contents tells nothing until it has been weighed empty. */
-function vesselsWithoutWeight({ entries, kitchen }: Input): Problem[] {
-  return standingEntries(entries).flatMap(({ batch, measures }) => {
-    if (measures.what !== 'stock') return [];
-    const vessel = kitchen.vessels.find((v) => v.id === measures.vessel);
-    if (vessel?.tareG !== undefined) return [];
-    const name = vessel?.name ?? measures.vessel;
-    return [
-      { batch, words: `“${name}” was weighed full and never empty; weigh it empty, and the steam is known.` },
-    ];
-  });
-}
-
-/** Bones that weigh as much as the lot they came from: a slip of the pen, or another lot's. */
-function moreBoneThanMeat({ entries, batches }: Input): Problem[] {
-  return standingEntries(entries).flatMap(({ batch, measures, value }) => {
-    if (measures.what !== 'flow' || measures.flow !== 'bone') return [];
-    const lot = batches.find(({ id }) => id === batch)?.lots.find(({ id }) => id === measures.lot);
-    const [bone, raw] = [middle(value ?? undefined), middle(lot?.weight)];
-    if (bone === undefined || raw === undefined || bone < raw) return [];
-    const words = `“${value?.text ?? ''}” of bone is more than the lot weighed (“${lot?.weight.text ?? ''}”); weigh the bones again, or correct the lot.`;
-    return [{ batch, lot: measures.lot, words }];
-  });
-}
-
-/** A price that cannot count, since nothing says of how much. */
-function pricesWithoutWeight({ batches }: Input): Problem[] {
-  return batches.flatMap(({ id: batch, lots }) =>
-    lots.flatMap(({ id: lot, price, weight }) =>
-      price?.amount !== undefined && middle(weight) === undefined
-        ? [{ batch, lot, words: `“${price.text}” is a price without a weight; write how much it is for.` }]
-        : [],
-    ),
-  );
-}
-
-/** Meat on the bone is served by the piece: there must be as many pieces as plates. */
-function tooFewPieces({ meal, batches }: Input): Problem[] {
-  const counts = batches.flatMap(({ lots }) => lots.flatMap(({ pieces }) => pieces?.count ?? []));
-  const have = counts.reduce((sum, count) => sum + count, 0);
-  if (counts.length === 0) return [];
-  return meal.dishes.flatMap((dish) => {
-    const wanted = countOf(dish);
-    if (dish.kind !== 'on the bone' || wanted <= have) return [];
-    const words = `${wanted} pieces on the bone are wanted and the lots are cut into ${have}; cut them into more, or serve fewer.`;
-    return [{ dish: dish.id, words }];
-  });
+/** Meat on one piece that is served on its bone, g: of the bone-in lots whose pieces were counted. */
+function meatOfPiece(batches: readonly BatchPlan[]): number | undefined {
+  const out = emptyLotMass();
+  let grams = 0;
+  let pieces = 0;
+  for (const { batch, lots } of batches) {
+    for (const lot of lots) {
+      const count = batch.lots.find(({ id }) => id === lot.id)?.pieces?.count;
+      if (count === undefined || !(lot.boneShare > 0) || lot.pickShare >= 1) continue;
+      cookLot(lot, centreOfLot, out);
+      grams += out.shred;
+      pieces += count;
+    }
+  }
+  return pieces > 0 ? grams / pieces : undefined;
 }
 
 function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
