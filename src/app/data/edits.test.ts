@@ -1,0 +1,87 @@
+/**
+ * The page's own simulation cannot clone; the store needs nothing else of a page but its one tag.
+ * @jest-environment node
+ */
+import { beforeEach, expect, test } from '@jest/globals';
+import { usualKitchen } from '@/core/batch/usual.ts';
+import { pantry } from '@/reference/pantry.ts';
+import { redo, undo } from '@/store/acts.ts';
+import { loadMeal, newMeal } from '@/store/meals.ts';
+
+Object.assign(globalThis, { document: { querySelector: () => null } });
+const { db } = await import('./db.ts');
+const { editDish, editKitchen, putIn, tickOff } = await import('./edits.ts');
+
+/** Edits answer nobody: what they did is seen in the store a moment later. */
+async function until<T>(look: () => Promise<T>, found: (value: T) => boolean): Promise<T> {
+  for (let tries = 0; tries < 200; tries += 1) {
+    const value = await look();
+    if (found(value)) return value;
+    await new Promise((resolve) => setTimeout(resolve, 5));
+  }
+  throw new Error('nothing changed');
+}
+
+let meal: string;
+let batch: string;
+const loaded = async () => {
+  const found = await loadMeal(db, meal);
+  if (!found) throw new Error('no meal');
+  return found;
+};
+const parsnips = pantry.find(({ name }) => name === 'parsnips, raw');
+
+beforeEach(async () => {
+  await db.delete();
+  await db.open();
+  ({ mealId: meal, batchId: batch } = await newMeal(db, 'Supper'));
+});
+
+test('an ingredient of the large table goes into the pot and the kitchen as one act, and back out as one', async () => {
+  if (!parsnips) throw new Error('no parsnips');
+  putIn(meal, batch, parsnips, false);
+  const after = await until(loaded, ({ batches }) => batches[0]?.items !== undefined);
+  expect(after.batches[0]?.items?.at(-1)).toMatchObject({ ref: parsnips.id, state: 'in' });
+  // The usual pot stays in beside it.
+  expect(after.batches[0]?.items).toHaveLength(4);
+  expect(after.kitchen.ingredients).toEqual([parsnips]);
+  expect(await undo(db)).toBe('putting in parsnips, raw');
+  const back = await loaded();
+  expect(back.batches[0]?.items).toBeUndefined();
+  expect(back.kitchen.ingredients).toBeUndefined();
+  await redo(db);
+  expect((await loaded()).kitchen.ingredients).toEqual([parsnips]);
+});
+
+test('the kitchen that a meal came with is its own: the shared one stays', async () => {
+  await db.meals.update(meal, { kitchen: { ...usualKitchen, currency: 'CHF' } });
+  editKitchen('the currency', (kitchen) => ({ ...kitchen, currency: 'SEK' }), meal);
+  expect((await until(loaded, ({ kitchen }) => kitchen.currency === 'SEK')).kitchen.currency).toBe('SEK');
+  expect(await db.kept.get('kitchen')).toBeUndefined();
+  editKitchen('the currency', (kitchen) => ({ ...kitchen, currency: 'NOK' }));
+  await until(
+    () => db.kept.get('kitchen'),
+    (row) => row !== undefined,
+  );
+  expect((await loaded()).kitchen.currency).toBe('SEK');
+});
+
+test('one dish is changed and the others are left as they are', async () => {
+  const [first] = (await loaded()).meal.dishes;
+  if (!first) throw new Error('no dish');
+  await db.meals.update(meal, { 'meal.dishes': [first, { ...first, id: 'other' }] });
+  editDish(meal, 'other', 'the dish', (dish) => ({ ...dish, kind: 'soup' }));
+  const after = await until(loaded, ({ meal: { dishes } }) => dishes[1]?.kind === 'soup');
+  expect(after.meal.dishes[0]).toEqual(first);
+});
+
+test('a line of the list is ticked off, and on again', async () => {
+  const got = async () => {
+    const row = await db.kept.get('shopping');
+    return row?.id === 'shopping' ? row.got : [];
+  };
+  tickOff('meat shank 2 kg');
+  await until(got, (lines) => lines.length === 1);
+  tickOff('meat shank 2 kg');
+  expect(await until(got, (lines) => lines.length === 0)).toEqual([]);
+});
