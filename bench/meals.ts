@@ -1,4 +1,4 @@
-import { writeMealFile } from '../src/core/batch/file.ts';
+import { mealFileOf, writeMealFile } from '../src/core/batch/file.ts';
 import { reference } from '../src/reference/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../src/core/testing/meals.ts';
 
@@ -37,14 +37,6 @@ export function manyLots(count: number): string {
   const lots = Array.from({ length: count }, (_, i) =>
     lotOf(cuts[i % cuts.length] ?? '', 500 + i, { id: `lot${i}` }),
   );
-  const { meal, batches, entries, kitchen } = inputOf([batchOf(lots)], [dishOf('taco', 900)]);
-  return writeMealFile({
-    format: 'slow-spoon meal',
-    version: 1,
-    reference: reference.version,
-    meal,
-    batches: [...batches],
-    entries: [...entries],
-    kitchen,
-  });
+  const input = inputOf([batchOf(lots)], [dishOf('taco', 900)]);
+  return writeMealFile(mealFileOf(input, reference.version));
 }

@@ -4,7 +4,7 @@
  */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { readMealFile, writeMealFile } from '../src/core/batch/file.ts';
+import { mealFileOf, readMealFile, writeMealFile } from '../src/core/batch/file.ts';
 import type { Batch, Dish, Entry, Kitchen, Lot, MealFile, Weighable } from '../src/core/batch/schema.ts';
 import { usualBatch, usualKitchen } from '../src/core/batch/usual.ts';
 import { readQuantity, type Measure } from '../src/core/quantity/index.ts';
@@ -51,15 +51,15 @@ function write(
   batches: Batch[],
   more: { entries?: Entry[]; kitchen?: Partial<Kitchen>; meal?: Partial<MealFile['meal']> } = {},
 ): void {
-  const meal: MealFile = {
-    format: 'slow-spoon meal',
-    version: 1,
-    reference: reference.version,
-    meal: { id, name, dishes, batches: batches.map((b) => b.id), ...more.meal },
-    batches,
-    entries: more.entries ?? [],
-    kitchen: { ...usualKitchen, ...more.kitchen },
-  };
+  const meal = mealFileOf(
+    {
+      meal: { id, name, dishes, batches: batches.map((b) => b.id), ...more.meal },
+      batches,
+      entries: more.entries ?? [],
+      kitchen: { ...usualKitchen, ...more.kitchen },
+    },
+    reference.version,
+  );
   const text = writeMealFile(meal);
   const reading = readMealFile(text);
   if (!reading.ok) throw new Error(`${file}: ${reading.error}`);

@@ -1,4 +1,4 @@
-import { readMealFile, tooLarge, writeMealFile } from '@/core/batch/file.ts';
+import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/file.ts';
 import type { MealFile } from '@/core/batch/schema.ts';
 import { reference } from '@/reference/index.ts';
 import { act } from './acts.ts';
@@ -9,16 +9,7 @@ import { deleteMealRows, loadMeal } from './meals.ts';
 export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<string> {
   const loaded = await loadMeal(db, mealId);
   if (!loaded) throw new Error(`There is no meal “${mealId}” any more.`);
-  const { meal, batches, entries, kitchen } = loaded;
-  return writeMealFile({
-    format: 'slow-spoon meal',
-    version: 1,
-    reference: reference.version,
-    meal,
-    batches: [...batches],
-    entries: [...entries],
-    kitchen,
-  });
+  return writeMealFile(mealFileOf(loaded, reference.version));
 }
 
 export type Incoming =

@@ -1,5 +1,5 @@
 import type { ZodError } from 'zod';
-import { mealFile, type MealFile } from './schema.ts';
+import { mealFile, type Batch, type Entry, type Kitchen, type Meal, type MealFile } from './schema.ts';
 
 /** A file larger than this is not a meal: 200 lots with all their entries are under 1 MB. */
 export const MAX_FILE_BYTES = 20_000_000;
@@ -85,6 +85,25 @@ function looseEnd({ meal, batches, entries }: MealFile): string | undefined {
     (unasked === undefined ? undefined : `This file holds batch “${unasked}”, which its meal does not name.`)
   );
 }
+
+/** A meal with all that its reckoning needs, as a file of this version. */
+export const mealFileOf = (
+  parts: {
+    readonly meal: Meal;
+    readonly batches: readonly Batch[];
+    readonly entries: readonly Entry[];
+    readonly kitchen: Kitchen;
+  },
+  reference: string,
+): MealFile => ({
+  format: 'slow-spoon meal',
+  version: VERSION,
+  reference,
+  meal: parts.meal,
+  batches: [...parts.batches],
+  entries: [...parts.entries],
+  kitchen: parts.kitchen,
+});
 
 /** The file as text: keys sorted, so that the same meal is the same to the byte. */
 export const writeMealFile = (file: MealFile): string => `${JSON.stringify(sorted(file), null, 2)}\n`;

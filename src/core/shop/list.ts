@@ -37,8 +37,19 @@ export const sections = [
  */
 export function isOpen({ serving }: Pick<Meal, 'serving'>, now: number): boolean {
   if (!serving) return true;
-  const day = new Intl.DateTimeFormat('sv-SE', { timeZone: serving.zone, dateStyle: 'short' }).format(now);
+  const day = dayIn(serving.zone, now);
   return serving.local.slice(0, 10) >= day;
+}
+
+/** The day in a zone, 2026-12-05; a zone that nobody knows is taken as UTC. */
+function dayIn(zone: string, now: number): string {
+  const write = (timeZone: string) =>
+    new Intl.DateTimeFormat('sv-SE', { timeZone, dateStyle: 'short' }).format(now);
+  try {
+    return write(zone);
+  } catch {
+    return write('UTC');
+  }
 }
 
 const place = (section: string) => (sections as readonly string[]).indexOf(section);

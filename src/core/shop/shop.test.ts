@@ -147,6 +147,8 @@ describe('shopping list', () => {
     expect(at('2026-12-05T22:30:00Z')).toBe(true);
     // Half past midnight in Amsterdam, while it is still the day before in London.
     expect(at('2026-12-05T23:30:00Z')).toBe(false);
+    const nowhere = { serving: { local: '2026-12-05T18:00', zone: 'Nowhere/At_all' } };
+    expect(isOpen(nowhere, Date.parse('2026-12-05T23:30:00Z'))).toBe(true);
     expect(isOpen({}, Date.parse('2030-01-01T00:00:00Z'))).toBe(true);
   });
 });
