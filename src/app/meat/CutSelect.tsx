@@ -18,7 +18,9 @@ interface Props {
 /** The cut of a lot: from the table, or the kitchen's own. */
 export function CutSelect({ lot, batchId, own, hidden, waits }: Props) {
   const [asked, ask] = useState(false);
-  const painted = usePainted() && (asked || !waits);
+  const painted = usePainted();
+  // Whoever goes to it finds them there, however soon.
+  const listed = asked || (painted && !waits);
   const cut = reference.cuts.find(({ id }) => id === lot.cut) ?? own.find(({ id }) => id === lot.cut);
   const known = cut !== undefined || lot.cut === '';
   const name = cut?.name ?? (lot.cut === '' ? 'choose a cut' : `${lot.cut} (gone)`);
@@ -32,8 +34,8 @@ export function CutSelect({ lot, batchId, own, hidden, waits }: Props) {
       }}
       onChoose={(cut) => editLot(batchId, lot.id, 'the cut of a lot', { cut })}
     >
-      {painted ? <CutOptions own={own} /> : null}
-      {!(painted && known) && <option value={lot.cut}>{name}</option>}
+      {listed ? <CutOptions own={own} /> : null}
+      {!(listed && known) && <option value={lot.cut}>{name}</option>}
     </SelectField>
   );
 }
