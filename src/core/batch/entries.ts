@@ -18,8 +18,8 @@ export function standingEntries(entries: readonly Entry[]): readonly Entry[] {
     const key = [
       batch,
       measures.what,
-      'flow' in measures ? measures.flow : measures.stock,
-      'lot' in measures ? measures.lot : '',
+      'flow' in measures ? measures.flow : 'thing' in measures ? measures.thing : measures.stock,
+      'lot' in measures ? measures.lot : 'vessel' in measures ? measures.vessel : '',
     ].join('|');
     latest.set(key, entry);
   }

@@ -1,6 +1,7 @@
 import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
+import { doings, fates, panFats, preps, sourceKinds, stands, steps, vesselKinds } from './words.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
@@ -97,7 +98,11 @@ const lot = z.strictObject({
   cut: id.describe('a cut of the reference table or of kitchen.cuts'),
   weight: amount,
   pieces: z
-    .strictObject({ count: z.int().positive().max(10000).optional(), size: z.enum(sizes).optional() })
+    .strictObject({
+      count: z.int().positive().max(10000).optional(),
+      size: z.enum(sizes).optional(),
+      longestCm: z.number().positive().max(200).optional().describe('the longest bone or piece'),
+    })
     .optional(),
   trim: z.enum(trims).optional(),
   picking: z.enum(pickings).optional(),
@@ -125,23 +130,40 @@ const phase = z.strictObject({
   vessel: id.optional().describe('absent: the smallest that it fits'),
 });
 
+/** A moment of the cook. */
+const moment = z.strictObject({
+  phase: z.int().min(0),
+  minutes: z.number().min(0),
+  before: z.literal('end').optional().describe('minutes are counted back from the end of the phase'),
+});
+
 const item = z.strictObject({
   id,
-  ref: id.describe('an ingredient of the reference table'),
+  ref: id.describe('an ingredient of the reference table or of kitchen.ingredients'),
   amount: amount
     .optional()
-    .describe('absent: solved to the line (the first such liquid), or the usual share'),
+    .describe('as it goes in; absent: solved to the line (the first such liquid), or the usual share'),
   measure: z.enum(['mass', 'volume', 'count']).optional().describe('what lo and hi are: g, ml or pieces'),
-  asBought: amount.optional(),
-  prep: name.optional(),
+  asBought: amount.optional().describe('in place of amount: what prep takes off comes off it'),
+  prep: z.enum(preps).optional(),
+  juiceIn: z.boolean().optional().describe('what is drained off goes in too'),
+  boiledTo: amount.optional().describe('g or ml, as measure says: boiled down to it before it goes in'),
+  soak: z
+    .strictObject({ water: amount.describe('ml'), goesIn: share.describe('of the soaking water') })
+    .optional(),
+  marinade: z.literal(true).optional().describe('stands with the meat before the pot'),
   vessel: id.optional(),
-  at: z.strictObject({ phase: z.int().min(0), minutes: z.number().min(0) }).optional(),
-  out: z.strictObject({ phase: z.int().min(0), minutes: z.number().min(0) }).optional(),
+  at: moment.optional().describe('absent: from the start'),
+  out: moment.optional().describe('absent: with the meat, at the end'),
+  fate: z.enum(fates).optional().describe('absent: as its ingredient usually does'),
+  put: z.number().optional().describe('epoch, ms: when it was ticked as put in'),
   state: z.enum(['in', 'held back', 'out']),
 });
 
 export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as const;
 export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
+
+const step = z.strictObject({ what: z.enum(steps), minutes: amount.optional() });
 
 export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
 
@@ -154,9 +176,34 @@ const batch = z.strictObject({
   picking: z.enum(pickings),
   sear: z.boolean(),
   pan: id.optional().describe('the vessel to sear in; absent: the widest pan'),
+  mixPans: z.boolean().optional().describe('pieces of different lots may lie in one pan'),
+  panFat: z
+    .strictObject({ amount: amount.optional(), then: z.enum(panFats) })
+    .optional()
+    .describe('g of fat to sear in; absent: what the panfuls want, and it goes into the pot'),
+  steps: z.array(step).max(3).optional().describe('before the pan'),
+  marinade: z
+    .strictObject({ rest: z.enum(['in the pot', 'thrown away']), takenUp: share.optional() })
+    .optional()
+    .describe('what becomes of the marinade the meat leaves; what it takes up, of its own weight'),
+  also: z.array(id).max(3).optional().describe('further vessels that share the batch'),
   level: z.enum(levels),
   items: z.array(item).max(500).optional().describe('absent: the usual (stock to the line, onion, carrot)'),
-  salt: amount.optional().describe('g in all that is added; absent: solved for the finished liquid'),
+  salt: amount.optional().describe('all that is added; absent: solved for the finished liquid'),
+  saltIn: z.enum(['mass', 'volume']).optional().describe('what lo and hi of salt are: g, or ml by the spoon'),
+  strength: z
+    .strictObject({
+      liquid: z.number().min(0).max(0.2).optional(),
+      meat: z.number().min(0).max(0.2).optional(),
+    })
+    .optional()
+    .describe('salt wanted of the weight of the finished liquid and of the dressed meat'),
+  skimOnWay: z
+    .strictObject({ fat: amount.optional(), scum: amount.optional() })
+    .optional()
+    .describe('g of fat and scum taken off while it cooks; an empty text is the usual'),
+  lidOn: z.number().optional().describe('epoch, ms: when the lid went on'),
+  dismissed: z.array(z.string().max(120)).max(100).optional().describe('hints that were waved away'),
   cook: z.array(phase).min(1).max(20),
   strain: z.boolean(),
   skim: z.enum(skims),
@@ -170,6 +217,7 @@ const batch = z.strictObject({
 export const weighable = [
   'raw',
   'board',
+  'marinated',
   'trim',
   'cooked',
   'bone',
@@ -190,9 +238,11 @@ const entry = z.strictObject({
     z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
     z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
     z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
+    z.strictObject({ what: z.literal('back'), thing: id }).describe('how many have come out again'),
   ]),
-  value: amount.nullable().describe('g, or ml of liquid; null takes the named entry back'),
-  measure: z.enum(['mass', 'volume']).describe('what lo and hi are'),
+  value: amount.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
+  measure: z.enum(['mass', 'volume', 'depth', 'count']).describe('what lo and hi are'),
+  vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
   celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
   source: z.enum(['typed', 'scale', 'probe']),
   replaces: id.optional(),
@@ -201,11 +251,20 @@ const entry = z.strictObject({
 const vessel = z.strictObject({
   id,
   name,
-  kind: z.enum(['pot', 'pan', 'slow cooker', 'roasting pan', 'tray']),
+  kind: z.enum(vesselKinds),
   shape: z.enum(['round', 'box']),
   widthCm: z.number().positive().max(300).describe('inner width or diameter'),
   lengthCm: z.number().positive().max(300).optional().describe('of a box'),
   heightCm: z.number().positive().max(300),
+  bottomCm: z
+    .number()
+    .positive()
+    .max(300)
+    .optional()
+    .describe('inner width at the bottom where the walls slope; absent: they are upright'),
+  brimMl: z.number().positive().optional().describe('measured; absent: by its shape'),
+  lidCm: z.number().min(0).max(50).optional().describe('how far the lid stands above the rim'),
+  on: z.array(z.enum(stands)).max(5).optional().describe('what it may stand on; absent: as its kind does'),
   tareG: z.number().positive().optional(),
 });
 
@@ -250,11 +309,33 @@ const ownIngredient = z.strictObject({
   holds: z.array(z.string().max(40)).max(30).optional().describe('what some guests must not have'),
   section: z.string().max(40),
   packG: z.number().positive().optional(),
+  off: z
+    .partialRecord(z.enum(preps), fraction)
+    .optional()
+    .describe('what each prep takes off, of the weight as bought'),
+  fate: z.enum(fates).optional(),
+  does: z.enum(doings).optional().describe('what it does in the pan or the pot: order matters'),
   source: z.string().max(200),
+});
+
+const heatSource = z.strictObject({
+  id,
+  name,
+  kind: z.enum(sourceKinds),
+  heightCm: z.number().positive().max(300).optional().describe('inner height of an oven, smoker or grill'),
+});
+const measureSpoon = z.strictObject({
+  id,
+  name,
+  kind: z.enum(['scoop', 'ladle']),
+  ml: z.number().positive().max(5000),
+  shredG: z.number().positive().max(5000).optional().describe('of shred in one, once it was weighed'),
 });
 
 const kitchen = z.strictObject({
   vessels: z.array(vessel).max(200),
+  heatSources: z.array(heatSource).max(50).optional(),
+  scoops: z.array(measureSpoon).max(50).optional(),
   cuts: z.array(ownCut).max(1000),
   altitudeM: z.number().min(-500).max(9000),
   salt: z
@@ -303,6 +384,14 @@ export type Fattiness = (typeof fattinesses)[number];
 export type Price = z.infer<typeof price>;
 export type Guests = z.infer<typeof guests>;
 export type Part = (typeof parts)[number];
+export type Prep = (typeof preps)[number];
+export type Fate = (typeof fates)[number];
+export type Doing = (typeof doings)[number];
+export type Step = (typeof steps)[number];
+export type Stand = (typeof stands)[number];
+export type Moment = z.infer<typeof moment>;
+export type HeatSource = z.infer<typeof heatSource>;
+export type Scoop = z.infer<typeof measureSpoon>;
 export type BuyWay = (typeof buyWays)[number];
 export type Level = (typeof levels)[number];
 export type Skim = (typeof skims)[number];

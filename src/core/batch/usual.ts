@@ -1,4 +1,4 @@
-import type { Batch, Dish, Kitchen, Lot, Meal } from './schema.ts';
+import type { Batch, Dish, Kitchen, Lot, Meal, Scoop } from './schema.ts';
 
 /** Everything a cook may leave: what is filled in until it is changed. */
 
@@ -51,5 +51,41 @@ export const usualKitchen: Kitchen = {
       lengthCm: 26,
       heightCm: 13,
     },
+    {
+      id: 'roasting-pan',
+      name: 'roasting pan',
+      kind: 'roasting pan',
+      shape: 'box',
+      widthCm: 30,
+      lengthCm: 40,
+      heightCm: 8,
+      bottomCm: 28,
+    },
+    {
+      id: 'blender',
+      name: 'blender jug',
+      kind: 'blender jug',
+      shape: 'round',
+      widthCm: 13,
+      bottomCm: 10,
+      heightCm: 17,
+    },
+    { id: 'bowl', name: 'large bowl', kind: 'bowl', shape: 'round', widthCm: 30, bottomCm: 14, heightCm: 13 },
   ],
 };
+
+/** 1 US quart, ml; a No. N disher holds a N-th of it (published, USDA Food Buying Guide). */
+const QUART = 946.352946;
+/** 1 fl oz, ml (published, NIST Handbook 44). */
+const FL_OZ = 29.5735295625;
+
+/** Shred packs .55 to .7 g/ml in a scoop (estimate): weigh one scoop, keep the figure. */
+export const shredInScoop = ({ ml }: Pick<Scoop, 'ml'>): number => 0.62 * ml;
+
+/** Scoops and ladles that a kitchen has until it says otherwise. */
+export const usualScoops: readonly Scoop[] = [
+  { id: 'scoop-8', name: 'No. 8 scoop', kind: 'scoop', ml: QUART / 8 },
+  { id: 'scoop-16', name: 'No. 16 scoop', kind: 'scoop', ml: QUART / 16 },
+  { id: 'ladle-4', name: '4 fl oz ladle', kind: 'ladle', ml: 4 * FL_OZ },
+  { id: 'ladle-2', name: '2 fl oz ladle', kind: 'ladle', ml: 2 * FL_OZ },
+];

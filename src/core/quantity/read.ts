@@ -1,3 +1,4 @@
+import { readLoose } from './loose.ts';
 import { celsiusOfFahrenheit, unitNamed, type Measure } from './units.ts';
 import type { Quantity } from './quantity.ts';
 
@@ -53,6 +54,8 @@ export function readQuantity(text: string, measure: Measure, hint: readonly stri
   if (plain === '') return fail(`Write ${A[measure]}, like ${EXAMPLE[measure]}.`);
   if (/^[-−]\s*[\d.,]/.test(plain))
     return fail(`${shown} is less than nothing; write ${A[measure]} above 0.`);
+  const loose = measure === 'volume' ? readLoose(plain) : undefined;
+  if (loose) return { ok: true, quantity: { text, ...loose } };
   const thousands = /^(.*?)(\d{1,3}),(\d{3})(?![\d.,])(.*)$/.exec(plain);
   if (thousands) {
     const [, before, whole, digits, after] = thousands;

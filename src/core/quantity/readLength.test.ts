@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { readAltitude } from './readAltitude.ts';
 import { readLength } from './readLength.ts';
 import { readShare } from './readShare.ts';
 
@@ -28,4 +29,16 @@ test.each([
   ['much', NaN],
 ])('a share of “%s”', (text, share) => {
   expect(readShare(text)).toEqual(share);
+});
+
+test('how high a kitchen lies, in metres or feet; what cannot be is said with what was written', () => {
+  expect(readAltitude('1600')).toEqual({ ok: true, metres: 1600 });
+  expect(readAltitude('5,280.5 ft').ok).toBe(false);
+  expect(readAltitude('5280 ft')).toEqual({ ok: true, metres: expect.closeTo(1609.344, 6) });
+  expect(readAltitude('−20 m')).toEqual({ ok: true, metres: -20 });
+  expect(readAltitude('9000')).toEqual({
+    ok: false,
+    error: '“9000” is where nobody cooks; write -430 to 5500 m.',
+  });
+  expect(readAltitude('high up')).toMatchObject({ ok: false });
 });

@@ -1,0 +1,35 @@
+/** Words that a screen offers as choices; apart from the schema, so that a screen needs no Zod. */
+
+/** What is taken off an ingredient on the board before it goes in. */
+export const preps = ['peeled', 'seeded', 'drained', 'sieved'] as const;
+
+/** What becomes of something in the pot: left in it, taken out again whole, or blended into the liquid. */
+export const fates = ['stays', 'comes out', 'puréed'] as const;
+
+/** What is done with the meat between the board and the pan. */
+export const steps = ['dry brine', 'marinade', 'stand out'] as const;
+
+/** Where the fat goes that was in the pan. */
+export const panFats = ['in the pot', 'kept', 'poured off'] as const;
+export const vesselKinds = [
+  'pot',
+  'pan',
+  'slow cooker',
+  'roasting pan',
+  'tray',
+  'blender jug',
+  'bowl',
+] as const;
+export const stands = ['burner', 'oven', 'slow cooker base', 'smoker', 'grill'] as const;
+export const sourceKinds = ['burner', 'oven', 'smoker', 'grill', 'slow cooker base'] as const;
+
+/** What an ingredient does in the pan or the pot, as far as the order of adding goes. */
+export const doings = [
+  'gives off water',
+  'browns',
+  'burns',
+  'is fried',
+  'boils down',
+  'thickens',
+  'soaks',
+] as const;
