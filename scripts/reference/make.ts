@@ -8,7 +8,7 @@ import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { fitCookedModel } from '../../src/core/meat/cookedModel.ts';
 import { cutRows, separableFatRows } from './cuts.ts';
-import { ingredientRows } from './ingredients.ts';
+import { doesOf, ingredientRows } from './ingredients.ts';
 import { cookedPairs } from './pairs.ts';
 import { pantryFoods } from './pantry.ts';
 import { weighedYields } from './weighed.ts';
@@ -127,6 +127,9 @@ function cut(rows: (typeof cutRows)[number]) {
   };
 }
 
+/** What comes out again and is the same thing to look for; the others (ground cinnamon, chopped parsley) stay. */
+const isTheSame = new Set(['bay-leaf', 'onion-half', 'cheese-rind']);
+
 type Shelved = Omit<(typeof ingredientRows)[number], 'section'> & { readonly section: string };
 
 function ingredient(row: Shelved) {
@@ -152,6 +155,7 @@ function ingredient(row: Shelved) {
   if (row.piece !== undefined && !piece) {
     throw new Error(`${row.ndb} has no measure "${row.piece}": ${measures.map((m) => m.unit).join(' | ')}`);
   }
+  const does = doesOf(row.name);
   const cup = measures.find((m) => m.unit === 'cup' || m.unit.startsWith('cup ('));
   return {
     id: row.id,
@@ -159,10 +163,14 @@ function ingredient(row: Shelved) {
     role: row.role,
     per,
     ...(piece && { pieceG: round(piece.grams / piece.amount) }),
+    ...(row.pieceG !== undefined && { pieceG: row.pieceG }),
     ...(cup && { density: round(cup.grams / cup.amount / ML_PER_CUP) }),
     ...(row.holds && { holds: row.holds }),
     section: row.section,
     ...(row.packG !== undefined && { packG: row.packG }),
+    ...(row.off && { off: row.off }),
+    ...(row.fate && { fate: row.fate }),
+    ...(does !== undefined && { does }),
     source: cite(row.ndb),
   };
 }
@@ -175,11 +183,12 @@ const separableFat = Object.fromEntries(
 );
 const tables = {
   cuts: { version: 'sr24-2', separableFat, cuts: cutRows.map(cut) },
-  ingredients: { version: 'sr24-1', ingredients: ingredientRows.map(ingredient) },
+  ingredients: { version: 'sr24-2', ingredients: ingredientRows.map(ingredient) },
   pantry: {
-    ingredients: pantryFoods(foods, new Set(ingredientRows.map(({ ndb }) => ndb))).map(({ piece, ...row }) =>
-      ingredient({ ...row, ...(piece !== undefined && { piece }) }),
-    ),
+    ingredients: pantryFoods(
+      foods,
+      new Set(ingredientRows.flatMap(({ ndb, fate, id }) => (fate && !isTheSame.has(id) ? [] : [ndb]))),
+    ).map(({ piece, ...row }) => ingredient({ ...row, ...(piece !== undefined && { piece }) })),
   },
   'weighed-yields': { yields },
   'cooked-pairs': { pairs },

@@ -19,7 +19,7 @@ const TRADE_NAME = /\b[A-Z]{4,}\b/;
 /** Dishes, baby food, other packings of the same, and what nobody braises with. */
 const OUT = new RegExp(
   [
-    'human|chewing|filled|fondue|daiquiri|sour mix|beverage mix|pina colada|babassu|teaseed|crude|baby|restaurant|imitation|substitute|infant|formula|candi|candy|topping|frosting|dessert|pudding|dressing',
+    'human|chewing|sunrise|whiskey sour|creme de|filled|fondue|daiquiri|sour mix|beverage mix|pina colada|babassu|teaseed|crude|baby|restaurant|imitation|substitute|infant|formula|candi|candy|topping|frosting|dessert|pudding|dressing',
     'mayonnaise|margarine|shortening|industrial|sandwich|burger|meatless|chips|fries|frozen|cooked|microwaved',
     'baked|fried|shake|\\bdip\\b|chocolate|cocoa|coffee|\\btea\\b|cola|carbonated|sports|energy|protein|meal',
     'punch|lemonade|limeade|eggnog|ice cream|whipped|spread|snack|cereal|granola|filling|jam|jell|marmalade|syrup pack',
@@ -38,24 +38,32 @@ const NOT_LIQUID =
 
 /** What some guests must not have, by name (common practice, no source; the packet decides). */
 const holds: readonly (readonly [RegExp, string])[] = [
+  [/\bbeef\b|consomme/i, 'beef'],
+  [/\blard\b|\bpork\b|\bham\b|\bbacon\b/i, 'pork'],
   [
-    /wheat|barley|rye\b|pasta|noodles(?!.*(rice|cellophane))|bread|beer|soy sauce|semolina|couscous|bulgur|(?<!winter, )spaghetti|macaroni|gravy|soup|roux/i,
+    /\b(wheat|barley|rye|triticale|oats?|spelt|semolina|couscous|bulgur|macaroni|bread|beer|roux)\b|^spaghetti|^pasta(?!, corn)|, with pasta|\bnoodles(?!.*(rice|cellophane))|soy sauce|gravy|soup/i,
     'gluten',
   ],
-  [/milk|cheese|cream(?! style)|butter\b(?!, (sesame|almond|cashew))|yogurt|whey|ghee/i, 'milk'],
-  [/soy|tofu|miso|tempeh|edamame|natto/i, 'soy'],
+  [
+    /(?<!coconut )\bmilk\b|\b(buttermilk|cheese|yogurt|whey|ghee)\b|\bcream(ed)?\b(?! style| of tartar)|^butter\b|butter oil/i,
+    'milk',
+  ],
+  [/soy|tofu|\bmiso\b|tempeh|edamame|natto/i, 'soy'],
   [/celery|celeriac|soup|stock|broth|bouillon/i, 'celery'],
   [/mustard(?! (greens|spinach))/i, 'mustard'],
-  [/fish|anchov|worcestershire/i, 'fish'],
-  [/(?<!mushrooms, )oyster|clam|mussel|squid/i, 'molluscs'],
-  [/shrimp|crab|lobster/i, 'crustaceans'],
-  [/\begg|noodles, egg/i, 'egg'],
+  [/\bfish\b|anchov|worcestershire/i, 'fish'],
+  [/(?<!mushrooms, |vegetable )oyster|clam|mussel|squid/i, 'molluscs'],
+  [/shrimp|\bcrabs?\b|lobster/i, 'crustaceans'],
+  [/\beggs?\b/i, 'egg'],
   [/peanut/i, 'peanuts'],
   [/almond|walnut|pecan|cashew|pistachio|hazelnut|macadamia/i, 'nuts'],
   [/sesame|tahini/i, 'sesame'],
   [/lupin/i, 'lupin'],
-  [/wine|vinegar|dried|raisin|apricots|prunes|sherry/i, 'sulphites'],
-  [/\bwine|beer|\bale\b|spirit|\brum\b|vodka|whiskey|\bgin\b|sake|liqueur|sherry|alcoholic/i, 'alcohol'],
+  [/\b(wine|vinegar|sherry|raisins|prunes)\b|sulfured|^(currants|cranberries|figs).*dried/i, 'sulphites'],
+  [
+    /(?<!vinegar, red )\bwine\b(?!, non)|beer|\bale\b|spirit|\brum\b|vodka|whiskey|\bgin\b|sake|liqueur|sherry|^alcoholic/i,
+    'alcohol',
+  ],
   [
     /chil[ei]|jalapeno|cayenne|peppers?, (hot|ancho|pasilla|serrano|hungarian)|pepper sauce|habanero|serrano/i,
     'heat',

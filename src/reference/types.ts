@@ -61,6 +61,12 @@ export interface Ingredient {
   readonly density?: number;
   /** What some guests must not have (common practice, no source; the label decides). */
   readonly holds?: readonly string[];
+  /** What each prep takes off, of the weight as bought. */
+  readonly off?: Readonly<Partial<Record<'peeled' | 'seeded' | 'drained' | 'sieved', number>>>;
+  /** What usually becomes of it in the pot; absent: it stays. */
+  readonly fate?: 'stays' | 'comes out' | 'puréed';
+  /** What it does in the pan or the pot: the order of adding hangs on it. */
+  readonly does?: 'gives off water' | 'browns' | 'burns' | 'is fried' | 'boils down' | 'thickens' | 'soaks';
   /** Where it stands in a shop, and what one pack usually holds, g (estimate). */
   readonly section: string;
   readonly packG?: number;

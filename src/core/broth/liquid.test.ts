@@ -26,6 +26,12 @@ const item = (
   density: 1,
   perGram: amountOf(per),
   solved: false,
+  fate: 'stays',
+  at: 0,
+  out: undefined,
+  prepared: undefined,
+  marinade: undefined,
+  spread: 0,
 });
 const water = item('water', 'liquid', 2000, { water: 1 });
 const onion = item('onion', 'solid', 500, { water: 0.9, other: 0.1 });
@@ -36,7 +42,11 @@ function cooked(changes: Partial<LiquidPlan> = {}, items: readonly ItemPlan[] = 
   const plan: LiquidPlan = {
     items,
     ...sumsOf(items),
+    panFatG: 0,
     saltG: 30,
+    saltSpread: 0,
+    saltWantedG: 30,
+    onWay: { fatG: undefined, fatShare: 0, scumG: 0 },
     steamFixed: 300,
     steamPerMinute: 0,
     minutesFixed: 180,

@@ -1,10 +1,12 @@
 import { alcoholLeft } from '../clock/index.ts';
-import { massOf as mass, nothing, plus, setPlus, type Amount, type Pool } from '../ledger/index.ts';
+import { massOf as mass, nothing, plus, setLess, setPlus, type Amount, type Pool } from '../ledger/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
 import { BROTH, SAUCE, volumeOf } from './density.ts';
 
 /** Strained solids keep this much of the weight that went in, held liquid included (.5 to .75, estimate). */
 const SOLIDS_KEEP = 0.6;
+/** What of the scum is protein; the rest is the liquid in it (estimate). */
+const SCUM_PROTEIN = 0.15;
 /** Of a skimming's weight, the broth that clings to the fat (estimate). */
 const CLINGING = 0.1;
 
@@ -40,12 +42,26 @@ export const noLiquidWeighed = (): LiquidWeighed => ({
 /** What a batch's liquid is before it is cooked. Masses g. */
 export interface LiquidPlan {
   readonly items: readonly ItemPlan[];
-  /** Sums of the items: what is poured, the solids, and what of the solids no sieve lets through. */
+  /** Sums of the items: what is poured, the solids, what is blended in, and what comes out again whole. */
   readonly poured: Amount;
   readonly pouredMl: number;
+  readonly pouredSpread: number;
   readonly solids: Amount;
+  readonly blended: Amount;
+  readonly lifted: Amount;
+  /** What no sieve lets through of the solids, and of what comes out. */
   readonly dry: Amount;
+  readonly liftedDry: Amount;
+  /** Alcohol of each item, g, and when it goes in, min. */
+  readonly alcohol: readonly { readonly grams: number; readonly at: number }[];
+  /** Fat of the pan that goes into the pot, g. */
+  readonly panFatG: number;
   readonly saltG: number;
+  readonly saltSpread: number;
+  /** What would have to be added for the strength that is wanted; below nought if there is too much already. */
+  readonly saltWantedG: number;
+  /** Taken off while it cooks: fat by weight or as a share of what floats, and scum, g. */
+  readonly onWay: { readonly fatG: number | undefined; readonly fatShare: number; readonly scumG: number };
   /** Steam over phases of a given length, g, and what each minute until tender adds. */
   readonly steamFixed: number;
   readonly steamPerMinute: number;
@@ -65,8 +81,16 @@ export interface LiquidDraw {
   held: number;
   minutes: number;
   skim: number;
+  salt: number;
 }
-export const centreOfLiquid: Readonly<LiquidDraw> = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1 };
+export const centreOfLiquid: Readonly<LiquidDraw> = {
+  poured: 1,
+  steam: 1,
+  held: 1,
+  minutes: 1,
+  skim: 1,
+  salt: 1,
+};
 
 /** What the meat gives to the liquid and what water it keeps: sums over the lots, g. */
 export interface FromMeat {
@@ -96,8 +120,13 @@ export interface LiquidMass {
   /** What a weighed pot held more than the balance allows, or less than can have boiled off. */
   potFound: number;
   readonly potMissing: Pool;
+  /** Taken off while it cooks, and what came out again whole. */
+  readonly waySkim: Pool;
+  readonly scum: Pool;
+  readonly lifted: Pool;
   readonly strained: Pool;
   readonly skim: Pool;
+  saltG: number;
   reduction: number;
   /** Finished liquid as the balance has it. */
   readonly finished: Pool;
@@ -119,8 +148,12 @@ export const emptyLiquidMass = (): LiquidMass => ({
   pot: emptyPool(),
   potFound: 0,
   potMissing: emptyPool(),
+  waySkim: emptyPool(),
+  scum: emptyPool(),
+  lifted: emptyPool(),
   strained: emptyPool(),
   skim: emptyPool(),
+  saltG: 0,
   reduction: 0,
   finished: emptyPool(),
   ml: 0,
@@ -132,21 +165,43 @@ export const emptyLiquidMass = (): LiquidMass => ({
 const isWeighed = (grams: number) => !Number.isNaN(grams);
 const clear = (pool: Pool) => setPlus(pool, nothing, nothing, 0);
 
+type Sums = Pick<
+  LiquidPlan,
+  'poured' | 'pouredMl' | 'pouredSpread' | 'solids' | 'blended' | 'lifted' | 'dry' | 'liftedDry' | 'alcohol'
+>;
+
+/** How far a pour is off: people pour more or less than they said (estimate). */
+const POURED_SPREAD = 0.05;
+const dryOf = (amount: Amount): Amount => ({ ...amount, water: 0, salt: 0, alcohol: 0 });
+
 /** Sums that every draw needs, made once from the items. */
-export function sumsOf(
-  items: readonly ItemPlan[],
-): Pick<LiquidPlan, 'poured' | 'pouredMl' | 'solids' | 'dry'> {
-  let poured = nothing;
-  let solids = nothing;
+export function sumsOf(items: readonly ItemPlan[]): Sums {
+  let [poured, solids, blended, lifted] = [nothing, nothing, nothing, nothing];
   let pouredMl = 0;
-  for (const { role, grams, perGram, density } of items) {
-    if (role === 'solid') solids = plus(solids, perGram, grams);
-    else {
+  let variance = 0;
+  for (const { role, fate, grams, perGram, density, spread } of items) {
+    if (role === 'liquid') {
       poured = plus(poured, perGram, grams);
       pouredMl += grams / density;
-    }
+      variance += (grams * spread) ** 2;
+    } else if (fate === 'comes out') lifted = plus(lifted, perGram, grams);
+    else if (fate === 'puréed') blended = plus(blended, perGram, grams);
+    else solids = plus(solids, perGram, grams);
   }
-  return { poured, pouredMl, solids, dry: { ...solids, water: 0, salt: 0, alcohol: 0 } };
+  const typed = mass(poured) > 0 ? Math.sqrt(variance) / mass(poured) : 0;
+  return {
+    poured,
+    pouredMl,
+    pouredSpread: Math.hypot(POURED_SPREAD, typed),
+    solids,
+    blended,
+    lifted,
+    dry: dryOf(solids),
+    liftedDry: dryOf(lifted),
+    alcohol: items.flatMap(({ grams, perGram, at }) =>
+      perGram.alcohol > 0 ? [{ grams: grams * perGram.alcohol, at }] : [],
+    ),
+  };
 }
 
 /**
@@ -165,18 +220,20 @@ export function cookLiquid(
   pot.ash += meat.juiceAsh;
   pot.protein += meat.protein;
   pot.fat += meat.fat;
-  pot.salt += plan.saltG;
+  pot.fat += plan.panFatG;
+  out.saltG = plan.saltG * draw.salt;
+  pot.salt += out.saltG;
 
   const minutes = plan.minutesOpen * draw.minutes;
-  out.alcoholOff = pot.alcohol * (1 - alcoholLeft(plan.minutesFixed + minutes));
-  pot.alcohol -= out.alcoholOff;
-
-  clear(out.strained);
-  if (plan.strain) setPlus(out.strained, plan.dry, nothing, 0);
+  boilOffAlcohol(plan, plan.minutesFixed + minutes, out);
+  setPlus(out.lifted, plan.liftedDry, nothing, 0);
+  setPlus(out.strained, plan.strain ? plan.dry : nothing, nothing, 0);
   boil(plan, meat, minutes, draw, out);
+  takeOffOnWay(plan, out);
   evenSalt(meat, out);
+  holdLiquid(heldWater(plan.lifted, draw.held, mass(out.lifted)), out.lifted, out);
   if (plan.strain) strain(plan, draw, out);
-  else out.solids = Math.min(mass(plan.solids), mass(out.pot));
+  else out.solids = Math.min(mass(plan.solids) + mass(plan.blended), mass(out.pot));
   skim(plan, draw, out);
   finish(plan, out);
 }
@@ -184,16 +241,29 @@ export function cookLiquid(
 function pourIn(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): void {
   const planned = mass(plan.poured);
   const weighed = plan.weighed.pour;
-  out.pourFactor = isWeighed(weighed) ? (planned > 0 ? weighed / planned : 0) : draw.poured;
+  out.pourFactor = isWeighed(weighed) ? (planned > 1e-6 ? weighed / planned : 0) : draw.poured;
   out.pour = planned * out.pourFactor;
   out.pouredMl = plan.pouredMl * out.pourFactor;
   setPlus(out.pot, plan.solids, plan.poured, out.pourFactor);
+  setPlus(out.pot, out.pot, plan.blended, 1);
+  setPlus(out.pot, out.pot, plan.lifted, 1);
 }
 
-/** Water that the strained solids hold, g. */
-function heldWater(plan: LiquidPlan, held: number, out: LiquidMass): number {
-  const kept = Math.min(0.95, SOLIDS_KEEP * held) * mass(plan.solids);
-  return Math.max(0, kept - mass(out.strained));
+/** Each item's alcohol by how long it has been in. */
+function boilOffAlcohol({ alcohol }: LiquidPlan, minutes: number, out: LiquidMass): void {
+  let there = 0;
+  let left = 0;
+  for (const { grams, at } of alcohol) {
+    there += grams;
+    left += grams * alcoholLeft(Math.max(0, minutes - at));
+  }
+  out.alcoholOff = there > 0 ? out.pot.alcohol * (1 - left / there) : 0;
+  out.pot.alcohol -= out.alcoholOff;
+}
+
+/** Water that solids hold when they are lifted out, g, beside what is dry in them. */
+function heldWater(solids: Amount, held: number, dry: number): number {
+  return Math.max(0, Math.min(0.95, SOLIDS_KEEP * held) * mass(solids) - dry);
 }
 
 function boil(
@@ -205,7 +275,9 @@ function boil(
 ): void {
   const { pot } = out;
   // What the solids hold is not free to boil off while they hold it.
-  const free = Math.max(0, pot.water - (plan.strain ? heldWater(plan, draw.held, out) : 0));
+  const strained = plan.strain ? heldWater(plan.solids, draw.held, mass(out.strained)) : 0;
+  const lifted = heldWater(plan.lifted, draw.held, mass(out.lifted));
+  const free = Math.max(0, pot.water - strained - lifted);
   const { weighed } = plan;
   const wanted = isWeighed(weighed.steam)
     ? weighed.steam
@@ -229,7 +301,36 @@ function settlePot(weighedLiquid: number, out: LiquidMass): void {
   pot.water += out.potFound;
   const share = over < 0 ? Math.min(1, -over / mass(pot)) : 0;
   setPlus(potMissing, nothing, pot, share);
-  setPlus(pot, pot, potMissing, -1);
+  setLess(pot, pot, potMissing);
+  // Of what is missing, the solids are missing too.
+  setPlus(out.strained, out.strained, out.strained, -share);
+  setPlus(out.lifted, out.lifted, out.lifted, -share);
+}
+
+/** Fat and scum taken off while it cooks, with the liquid that clings to them. */
+function takeOffOnWay({ onWay }: LiquidPlan, out: LiquidMass): void {
+  const { pot, strained, lifted, waySkim, scum } = out;
+  clear(waySkim);
+  clear(scum);
+  const floating = Math.max(0, pot.fat - strained.fat - lifted.fat);
+  waySkim.fat = Math.min(floating, onWay.fatG ?? onWay.fatShare * floating);
+  holdLiquid((waySkim.fat * CLINGING) / (1 - CLINGING), waySkim, out);
+  const loose = Math.max(0, pot.protein - strained.protein - lifted.protein);
+  scum.protein = Math.min(loose, SCUM_PROTEIN * onWay.scumG);
+  holdLiquid(onWay.scumG - scum.protein, scum, out);
+}
+
+/**
+ * Takes something out of the pot with the liquid that it holds: water with the salt and the alcohol
+ * that are in it.
+ */
+function holdLiquid(wanted: number, taken: Pool, { pot }: LiquidMass): void {
+  const liquid = pot.water + pot.salt + pot.alcohol;
+  const share = liquid > 0 ? Math.min(1, Math.max(0, wanted) / liquid) : 0;
+  taken.water = pot.water * share;
+  taken.salt = pot.salt * share;
+  taken.alcohol = pot.alcohol * share;
+  setLess(pot, pot, taken);
 }
 
 /** At the end of a long braise salt is even through all the water, the meat's included. */
@@ -248,19 +349,10 @@ function evenSalt(meat: FromMeat, out: LiquidMass): void {
 }
 
 function strain(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): void {
-  const { pot, strained } = out;
-  const dry = mass(strained);
-  const wanted = isWeighed(plan.weighed.strained)
-    ? Math.max(0, plan.weighed.strained - dry)
-    : heldWater(plan, draw.held, out);
-  // What they hold is liquid: water with the salt and the alcohol that are in it.
-  const liquid = pot.water + pot.salt + pot.alcohol;
-  const share = liquid > 0 ? Math.min(1, wanted / liquid) : 0;
-  strained.water = pot.water * share;
-  strained.salt = pot.salt * share;
-  strained.alcohol = pot.alcohol * share;
-  setPlus(pot, pot, strained, -1);
-  out.solids = mass(strained);
+  const dry = mass(out.strained);
+  const weighed = plan.weighed.strained;
+  holdLiquid(isWeighed(weighed) ? weighed - dry : heldWater(plan.solids, draw.held, dry), out.strained, out);
+  out.solids = mass(out.strained);
 }
 
 function skim(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): void {
@@ -274,7 +366,7 @@ function skim(plan: LiquidPlan, draw: Readonly<LiquidDraw>, out: LiquidMass): vo
   const share = base > 0 ? Math.min(1, broth / base) : 0;
   setPlus(taken, nothing, pot, share);
   taken.fat = fat;
-  setPlus(out.finished, pot, taken, -1);
+  setLess(out.finished, pot, taken);
 }
 
 function finish(plan: LiquidPlan, out: LiquidMass): void {

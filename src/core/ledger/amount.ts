@@ -71,3 +71,15 @@ export function setPlus(out: Pool, a: Amount, b: Amount, k: number): void {
   out.other = a.other + k * b.other;
   out.alcohol = a.alcohol + k * b.alcohol;
 }
+
+/** out = a − b in place, where b is part of a: what rounding leaves below nought is nought. */
+export function setLess(out: Pool, a: Amount, b: Amount): void {
+  out.water = Math.max(0, a.water - b.water);
+  out.protein = Math.max(0, a.protein - b.protein);
+  out.fat = Math.max(0, a.fat - b.fat);
+  out.ash = Math.max(0, a.ash - b.ash);
+  out.salt = Math.max(0, a.salt - b.salt);
+  out.starch = Math.max(0, a.starch - b.starch);
+  out.other = Math.max(0, a.other - b.other);
+  out.alcohol = Math.max(0, a.alcohol - b.alcohol);
+}

@@ -2,7 +2,7 @@ import type { Stage } from '../batch/stages.ts';
 import { massOf, type Amount } from './amount.ts';
 
 /**
- * Where grams can be. Outside only gives or only takes; at every place inside what comes in goes out
+ * Where grams can be. Aside is what is done to an item beside the pot: peeled, soaked, boiled down, blended. Outside only gives or only takes; at every place inside what comes in goes out
  * again. What no stage can carry further yet (no time is known for the pot) is unreckoned.
  */
 export const outside = [
@@ -16,7 +16,7 @@ export const outside = [
   'unaccounted',
   'unreckoned',
 ] as const;
-export const inside = ['board', 'meat', 'liquid', 'bench', 'bowl', 'jug', 'dressed'] as const;
+export const inside = ['board', 'aside', 'pan', 'meat', 'liquid', 'bench', 'bowl', 'jug', 'dressed'] as const;
 export type Place = (typeof outside)[number] | (typeof inside)[number];
 
 /** What a cook calls the stuff that flows. */
@@ -24,6 +24,12 @@ export type Material =
   | 'raw'
   | 'trim'
   | 'into the pot'
+  | 'bought'
+  | 'thrown away'
+  | 'boiled down'
+  | 'taken up'
+  | 'given back'
+  | 'pan fat'
   | 'pour'
   | 'item'
   | 'salt'
@@ -37,6 +43,11 @@ export type Material =
   | 'bone'
   | 'pickings'
   | 'shred'
+  | 'lifted'
+  | 'returned'
+  | 'come out'
+  | 'skim on the way'
+  | 'scum'
   | 'strained'
   | 'skim'
   | 'reduction'
@@ -54,6 +65,7 @@ export interface Owner {
   readonly lot?: string | undefined;
   readonly item?: string | undefined;
   readonly dish?: string | undefined;
+  readonly vessel?: string | undefined;
 }
 
 interface Way extends Owner {
@@ -82,10 +94,10 @@ export function flow(
   to: Place,
   material: Material,
   stage: Stage,
-  { batch, lot, item, dish }: Owner,
+  { batch, lot, item, dish, vessel }: Owner,
   amount: Amount,
 ): Flow {
-  return { from, to, material, stage, batch, lot, item, dish, amount };
+  return { from, to, material, stage, batch, lot, item, dish, vessel, amount };
 }
 
 /** The flows that carry anything. */
@@ -93,17 +105,18 @@ export const carrying = (flows: readonly Flow[]): Flow[] => flows.filter(({ amou
 
 /** A flow in the ledger: its plan beside what it is now. */
 export function ledgerFlow(
-  { from, to, material, stage, batch, lot, item, dish }: Way,
+  { from, to, material, stage, batch, lot, item, dish, vessel }: Way,
   planned: Amount,
   now: Amount,
   weighed: boolean,
 ): LedgerFlow {
-  return { from, to, material, stage, batch, lot, item, dish, planned, now, weighed };
+  return { from, to, material, stage, batch, lot, item, dish, vessel, planned, now, weighed };
 }
 
 /** Flows of one lot stand at places of its own; liquid and jug are a batch's, dressed a dish's. */
 function owner(flow: Way, place: Place): string {
   if (place === 'board' || place === 'meat' || place === 'bench' || place === 'bowl') return flow.lot ?? '';
+  if (place === 'aside') return flow.item ?? '';
   if (place === 'dressed') return flow.dish ?? '';
   return '';
 }
@@ -117,7 +130,9 @@ export function nodeOf(flow: Way, end: 'from' | 'to'): string {
 
 /** What tells one flow from another: the planned and the weighed ledger meet on it. */
 export function flowKey(flow: Way): string {
-  return [flow.from, flow.to, flow.material, flow.batch, flow.lot, flow.item, flow.dish].join('|');
+  return [flow.from, flow.to, flow.material, flow.batch, flow.lot, flow.item, flow.dish, flow.vessel].join(
+    '|',
+  );
 }
 
 export const isOutside = (place: Place): boolean => (outside as readonly Place[]).includes(place);

@@ -1,3 +1,14 @@
-export { amountOf, massOf, nothing, plus, setPlus, times, type Amount, type Pool } from './amount.ts';
+export {
+  amountOf,
+  components,
+  massOf,
+  nothing,
+  plus,
+  setLess,
+  setPlus,
+  times,
+  type Amount,
+  type Pool,
+} from './amount.ts';
 export { carrying, flow, flowKey, ledgerFlow, type Flow, type LedgerFlow, type Material } from './flow.ts';
 export { settle } from './settle.ts';

@@ -13,8 +13,9 @@ import {
   weighable,
   type Entry,
 } from '../batch/schema.ts';
-import { centreOf, ledgerOf, plansOf } from '../reckoning/centre.ts';
-import { planMeal } from '../reckoning/plan.ts';
+import { fates, panFats, preps } from '../batch/words.ts';
+import { centreOf, ledgerOf, plansOf } from '../reckoning/centre/centre.ts';
+import { planMeal } from '../reckoning/plan/plan.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { massOf, type Amount } from './amount.ts';
@@ -40,12 +41,26 @@ const phase = fc.record({
   lid: fc.constantFrom(...lids),
   minutes: fc.option(fc.double({ min: 1, max: 3000, noNaN: true }), { nil: undefined }),
 });
+const moment = fc.record({
+  phase: fc.nat({ max: 3 }),
+  minutes: fc.double({ min: 0, max: 600, noNaN: true }),
+});
+const maybe = <T>(one: fc.Arbitrary<T>) => fc.option(one, { nil: undefined, freq: 2 });
 const item = fc.record({
   ref: fc.constantFrom(...reference.ingredients.map((i) => i.id)),
-  g: fc.option(gram, { nil: undefined }),
+  g: maybe(gram),
+  asBought: maybe(gram),
+  prep: maybe(fc.constantFrom(...preps)),
+  juiceIn: fc.boolean(),
+  boiledTo: maybe(gram),
+  soak: maybe(fc.record({ g: gram, goesIn: fc.double({ min: 0, max: 1, noNaN: true }) })),
+  marinade: maybe(fc.constant(true as const)),
+  at: maybe(moment),
+  out: maybe(moment),
+  fate: maybe(fc.constantFrom(...fates)),
 });
 const measure = fc.record({
-  what: fc.constantFrom('flow' as const, 'sum' as const),
+  what: fc.constantFrom('flow' as const, 'sum' as const, 'pot' as const),
   flow: fc.constantFrom(...weighable),
   lot: fc.nat({ max: 3 }),
   g: gram,
@@ -58,7 +73,18 @@ const choice = fc.record({
   skim: fc.constantFrom(...skims),
   sear: fc.boolean(),
   strain: fc.boolean(),
+  mixPans: fc.boolean(),
+  also: fc.subarray(['pot-28', 'pot-45', 'slow-cooker']),
+  panFat: fc.record({ then: fc.constantFrom(...panFats) }),
+  marinade: fc.record({
+    rest: fc.constantFrom('in the pot' as const, 'thrown away' as const),
+    takenUp: fc.double({ min: 0, max: 0.3, noNaN: true }),
+  }),
+  strength: fc.record({ liquid: fc.constantFrom(0, 0.008, 0.2), meat: fc.constantFrom(0, 0.011, 0.2) }),
 });
+
+/** Taken off by weight, or the usual where the text is empty. */
+const amountOnWay = maybe(gram).map((g) => (g === undefined ? {} : { lo: g, hi: g }));
 
 const anyInput = fc
   .record({
@@ -67,6 +93,7 @@ const anyInput = fc
     items: fc.option(fc.array(item, { maxLength: 4 }), { nil: undefined }),
     salt: fc.option(gram, { nil: undefined }),
     reduceTo: fc.option(gram, { nil: undefined }),
+    onWay: maybe(fc.record({ fat: maybe(amountOnWay), scum: maybe(amountOnWay) })),
     choice,
     tacos: fc.nat({ max: 400 }),
     rolls: fc.nat({ max: 60 }),
@@ -91,15 +118,25 @@ const anyInput = fc
         ...(minutes !== undefined && { minutes: { text: '', lo: minutes, hi: minutes } }),
       })),
       ...(m.items && {
-        items: m.items.map(({ ref, g }, i) => ({
+        items: m.items.map(({ ref, g, asBought, boiledTo, soak, ...rest }, i) => ({
+          ...rest,
           id: `item${i}`,
           ref,
           state: 'in' as const,
           ...(g !== undefined && { amount: grams(g) }),
+          ...(asBought !== undefined && { asBought: grams(asBought) }),
+          ...(boiledTo !== undefined && { boiledTo: grams(boiledTo) }),
+          ...(soak && { soak: { water: grams(soak.g), goesIn: soak.goesIn } }),
         })),
       }),
       ...(m.salt !== undefined && { salt: grams(m.salt) }),
       ...(m.reduceTo !== undefined && { reduceTo: grams(m.reduceTo) }),
+      ...(m.onWay && {
+        skimOnWay: {
+          ...(m.onWay.fat !== undefined && { fat: { text: '', ...m.onWay.fat } }),
+          ...(m.onWay.scum !== undefined && { scum: { text: '', ...m.onWay.scum } }),
+        },
+      }),
     });
     const entries = m.entries.map((e, i): Entry => ({
       id: `entry${i}`,
@@ -108,9 +145,11 @@ const anyInput = fc
       measures:
         e.what === 'flow'
           ? { what: 'flow', flow: e.flow, lot: `lot${e.lot}` }
-          : { what: 'sum', flow: e.flow },
-      value: grams(e.g),
-      measure: 'mass',
+          : e.what === 'sum'
+            ? { what: 'sum', flow: e.flow }
+            : { what: 'stock', stock: 'pot', vessel: e.lot > 1 ? 'pot-45' : 'pot-28' },
+      value: e.what === 'pot' ? { text: '', lo: e.g / 500, hi: e.g / 500 } : grams(e.g),
+      measure: e.what === 'pot' ? 'depth' : 'mass',
       source: 'typed',
     }));
     return { batch, tacos: m.tacos, rolls: m.rolls, way: m.way, firm: m.firm, entries };

@@ -5,6 +5,7 @@ export {
   BONE_GIVES,
   boneOnBench,
   centreOfLot,
+  compositionOf,
   cookLot,
   emptyLotMass,
   nothingWeighed,

@@ -1,5 +1,6 @@
-import { carrying, flow, times, type Amount, type Flow } from '../ledger/index.ts';
+import { amountOf, carrying, flow, massOf, times, type Amount, type Flow } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
+import { saltAtDressing } from '../pot/index.ts';
 import type { Served } from './serve.ts';
 
 /** Shred of one lot, or the finished liquid of one batch, on its way to the plates. */
@@ -13,14 +14,17 @@ export interface Source {
 }
 
 /**
- * The flows to the plates, and what share of shred and liquid they take. Each dish draws on every lot and every jug in proportion
- * to what there is, so that each lot keeps its own shred down to the plates.
+ * The flows to the plates, and what share of shred and liquid they take. Each dish draws on every
+ * lot and every jug in proportion to what there is, so that each lot keeps its own shred down to the
+ * plates. Shred that still wants salt gets it when it is dressed.
+ * @param targets salt of the dressed meat, 0 to 1, by batch
  */
 export function plateFlows(
   tickets: readonly Ticket[],
   served: Served,
   shred: readonly Source[],
   liquid: readonly Source[],
+  targets: ReadonlyMap<string, number>,
 ): { readonly flows: Flow[]; readonly meatShare: number; readonly liquidShare: number } {
   const shredG = shred.reduce((sum, source) => sum + source.grams, 0);
   const liquidMl = liquid.reduce((sum, source) => sum + source.ml, 0);
@@ -34,9 +38,17 @@ export function plateFlows(
     const ladled = liquidMl > 0 ? (k * (served.ladledMl[t] ?? 0)) / liquidMl : 0;
     meatShare += meat;
     liquidShare += held + ladled;
+    const heldG = liquid.reduce((sum, source) => sum + source.grams * held, 0);
+    const heldSalt = liquid.reduce((sum, source) => sum + source.grams * held * source.per.salt, 0);
     for (const { batch, lot, grams, per } of shred) {
       const owner = { batch, lot, dish: ticket.id };
       const amount = times(per, grams * meat);
+      const share = shredG > 0 ? grams / shredG : 0;
+      const dressed = massOf(amount) + heldG * share;
+      const salt = saltAtDressing(targets.get(batch) ?? 0, dressed, amount.salt + heldSalt * share);
+      const dressing = amountOf({ salt: dressed > 0 && massOf(amount) > 0 ? salt : 0 });
+      flows.push(flow('cupboard', 'dressed', 'salt', 'broth', owner, dressing));
+      flows.push(flow('dressed', 'plates', 'salt', 'plates', owner, dressing));
       flows.push(flow('bowl', 'dressed', 'shred', 'broth', owner, amount));
       flows.push(flow('dressed', 'plates', 'meat', 'plates', owner, amount));
     }

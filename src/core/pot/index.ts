@@ -1,8 +1,53 @@
-export { heldIn, WITHOUT_FIGURES } from './allergens.ts';
-export { BONE_DENSITY, fillOf, MUSCLE_DENSITY, levelCm, type Fill } from './fill.ts';
-export { itemsOf, planItems, usualItems, type ItemPlan } from './items.ts';
-export { BROTH_TARGET, salts, saltSpoons, saltToAdd } from './salt.ts';
-export { searPlan, type Panful, type SearPlan } from './pans.ts';
-export { searchNames } from './search.ts';
-export { airShare } from './sear.ts';
-export { brimMl, floorCm2, FULL, vesselsFor } from './vessel.ts';
+export { bySpoon, type BeforeLid } from './fill/spoon.ts';
+export { deal } from './fill/deal.ts';
+export { BONE_DENSITY, fillOf, FULL, levelCm, MUSCLE_DENSITY, pieceHeight, type Fill } from './fill/fill.ts';
+export { misfits, reachCm, smallestThatFits, type Remedy } from './fill/fits.ts';
+export { sectionOf, type PieceInSection } from './fill/section.ts';
+export { fromPacket, type PacketFigures } from './liquid/figures.ts';
+export { heldIn } from './liquid/allergens.ts';
+export { withoutFigures, WITHOUT_FIGURES } from './liquid/own.ts';
+export { comeOut, stillIn, type ComesOut } from './liquid/comeOut.ts';
+export { notInYet, orderHints } from './liquid/hints.ts';
+export {
+  boughtOf,
+  heldBack,
+  itemsOf,
+  planItems,
+  usualItems,
+  withTakenUp,
+  type ItemPlan,
+} from './liquid/items.ts';
+export { offShare } from './liquid/prep.ts';
+export { searchNames } from './liquid/search.ts';
+export { takenUpShare } from './season/marinade.ts';
+export {
+  BROTH_TARGET,
+  MEAT_TARGET,
+  SALT_MOST,
+  saltAtDressing,
+  saltOfVolume,
+  salts,
+  saltSpoons,
+  saltWanted,
+  TOO_SALTY,
+  type Low,
+} from './season/salt.ts';
+export { panfuls } from './sear/panfuls.ts';
+export { searPlan, type Panful, type SearPlan } from './sear/pans.ts';
+export { longestOf, pieceOf, sidesOf, type ToSear } from './sear/pieces.ts';
+export { airShare, SEAR_LOSS } from './sear/sear.ts';
+export {
+  brimMl,
+  brimOfWater,
+  fullOfWater,
+  heightOf,
+  surfaceCm2,
+  usualSizes,
+  volumeTo,
+  widthAt,
+} from './vessel/shape.ts';
+export { mayStand, outerCm, pansOf, standsOn, usualSources, vesselsFor } from './vessel/stands.ts';
+export { readLine } from './recipe/line.ts';
+export { matchLine } from './recipe/match.ts';
+export { readRecipe } from './recipe/read.ts';
+export { firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Batch, BuyWay, Lot } from '../batch/schema.ts';
-import { centreOf, plansOf } from '../reckoning/centre.ts';
-import { drawMeal } from '../reckoning/draws.ts';
-import { planMeal } from '../reckoning/plan.ts';
+import { centreOf, plansOf } from '../reckoning/centre/centre.ts';
+import { drawMeal } from '../reckoning/draws/draws.ts';
+import { planMeal } from '../reckoning/plan/plan.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { buy } from './buy.ts';
 import { feeds } from './feeds.ts';

@@ -1,11 +1,11 @@
 import { standingEntries } from '../batch/entries.ts';
 import type { Batch, BuyWay, Lot } from '../batch/schema.ts';
 import { middle } from '../quantity/index.ts';
-import { centreOf, plansOf } from '../reckoning/centre.ts';
-import { drawMeal } from '../reckoning/draws.ts';
-import { numberOfDraws } from '../reckoning/drawn.ts';
+import { centreOf, plansOf } from '../reckoning/centre/centre.ts';
+import { drawMeal } from '../reckoning/draws/draws.ts';
+import { numberOfDraws } from '../reckoning/draws/drawn.ts';
 import type { Input } from '../reckoning/input.ts';
-import { planMeal } from '../reckoning/plan.ts';
+import { planMeal } from '../reckoning/plan/plan.ts';
 import { boughtAt, inOrder, inProportion, metAt, type Candidate, type Stretch } from './fill.ts';
 import { moneyOf, perKg, sumOf, USUAL_CURRENCY, type Money } from './money.ts';
 

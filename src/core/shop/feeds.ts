@@ -1,8 +1,8 @@
-import { centreOf, plansOf } from '../reckoning/centre.ts';
-import { drawMeal, servingColumns } from '../reckoning/draws.ts';
-import { numberOfDraws } from '../reckoning/drawn.ts';
+import { centreOf, plansOf } from '../reckoning/centre/centre.ts';
+import { drawMeal, servingColumns } from '../reckoning/draws/draws.ts';
+import { numberOfDraws } from '../reckoning/draws/drawn.ts';
 import type { Input } from '../reckoning/input.ts';
-import { planMeal } from '../reckoning/plan.ts';
+import { planMeal } from '../reckoning/plan/plan.ts';
 import { percentileOfSorted } from '../quantity/range.ts';
 import { emptyServed, serve } from '../plates/index.ts';
 

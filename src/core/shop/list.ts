@@ -1,9 +1,10 @@
 import { standingEntries } from '../batch/entries.ts';
 import type { Meal } from '../batch/schema.ts';
 import { carriers, countOf } from '../order/index.ts';
-import { plansOf } from '../reckoning/centre.ts';
-import { ingredientsOf, type Input } from '../reckoning/input.ts';
-import { planMeal } from '../reckoning/plan.ts';
+import { plansOf } from '../reckoning/centre/centre.ts';
+import { boughtOf, heldBack } from '../pot/index.ts';
+import { ingredientsById, type Input } from '../reckoning/input.ts';
+import { planMeal } from '../reckoning/plan/plan.ts';
 
 /** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
 export interface Needed {
@@ -56,8 +57,8 @@ const place = (section: string) => (sections as readonly string[]).indexOf(secti
 
 /**
  * What all these meals want from the shop, one line a thing, by section of the shop: raw meat by
- * cut, what goes into the pots, and what the dishes are built on. Water comes from the tap. Lots
- * that have been on the scale are bought already, and so is a pot that has been.
+ * cut, what goes into the pots with its peel and what is held back, and what the dishes are built on. Water comes from the tap. Lots
+ * that have been on the scale are bought already, and so is a pot that has been, and what is in it.
  */
 export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
   const lines = new Map<string, Needed>();
@@ -88,21 +89,25 @@ export function shoppingList(inputs: readonly Input[]): readonly Needed[] {
         const name = plan.cuts[i]?.name ?? lot.cut;
         add(meal.name, { section: 'meat', name, amount: lot.rawG, measure: 'mass' });
       }
-      for (const item of plan.liquid?.items ?? []) {
-        const known = ingredientsOf(input).find(({ id }) => id === item.ref);
-        if (known?.section === 'tap') continue;
-        const packG = kitchen.packs?.[item.ref] ?? known?.packG;
-        add(
-          meal.name,
-          {
-            section: known?.section ?? 'own',
-            name: item.name,
-            ref: item.ref,
-            amount: item.grams,
-            measure: 'mass',
-          },
-          packG,
-        );
+      const ingredients = ingredientsById(input);
+      const put = new Set(plan.batch.items?.flatMap((item) => (item.put === undefined ? [] : [item.id])));
+      const wanted = [
+        ...(plan.liquid?.items ?? [])
+          .filter(({ id }) => !put.has(id))
+          .map((item) => ({ ref: item.ref, grams: boughtOf(item) })),
+        ...heldBack(plan.batch, ingredients),
+      ];
+      for (const { ref, grams } of wanted) {
+        const known = ingredients.get(ref);
+        if (!known || known.section === 'tap') continue;
+        const line = {
+          section: known.section,
+          name: known.name,
+          ref,
+          amount: grams,
+          measure: 'mass',
+        } as const;
+        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG);
       }
     }
     for (const dish of meal.dishes) {

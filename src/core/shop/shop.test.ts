@@ -141,6 +141,19 @@ describe('shopping list', () => {
     expect(list[0]?.packs).toEqual({ count: 3, each: 500 });
   });
 
+  test('onions are bought with their peel, what is held back too, and what is ticked as in is in the house', () => {
+    const items = [
+      { id: 'o', ref: 'onion', amount: grams(900), prep: 'peeled' as const, state: 'in' as const },
+      { id: 's', ref: 'stock-beef', amount: grams(300), state: 'held back' as const },
+      { id: 'c', ref: 'carrot', amount: grams(500), state: 'in' as const, put: 1 },
+    ];
+    const [batch] = input.batches;
+    const list = shoppingList([{ ...input, batches: batch ? [{ ...batch, items }] : [] }]);
+    const of = (name: string) => list.find((line) => line.name === name)?.amount;
+    // A tenth of an onion is peel (SR24's own refuse, from memory).
+    expect([of('onion'), of('beef stock, home made'), of('carrot')]).toEqual([1000, 300, undefined]);
+  });
+
   test('a meal is open to the end of its day, where it is served', () => {
     const meal = { serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' } };
     const at = (iso: string) => isOpen(meal, Date.parse(iso));

@@ -1,5 +1,5 @@
 import type { Lot, Price } from '../batch/schema.ts';
-import { LOT_SPREAD } from '../reckoning/yieldDraws.ts';
+import { LOT_SPREAD } from '../reckoning/draws/yieldDraws.ts';
 import { reckon } from '../reckon.ts';
 import type { Input } from '../reckoning/input.ts';
 import { findCut } from '../meat/index.ts';

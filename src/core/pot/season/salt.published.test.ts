@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
-import { salts, saltSpoons, saltToAdd } from './salt.ts';
+import { saltAtDressing, salts, saltSpoons, saltWanted } from './salt.ts';
 
 /** NaCl 58.443, Na 22.990 g/mol (CIAAW standard atomic weights): 2.542 g of salt for each g of sodium. */
 const SALT = 58.443 / 22.99;
@@ -17,10 +17,20 @@ test.each([
 
 /** By hand: 2000 g of broth at .8 % want 16.13 g in it; with 1000 g of the meat's water to 2000, half as much again. */
 test('salt is solved back from the finished liquid and all the water', () => {
-  expect(saltToAdd(0.008, 2000, 2000, 3000, 0)).toBeCloseTo(16.129 * 1.5, 2);
-  expect(saltToAdd(0.008, 2000, 2000, 3000, 10)).toBeCloseTo(16.129 * 1.5 - 10, 2);
-  expect(saltToAdd(0.008, 2000, 2000, 3000, 100)).toBe(0);
-  expect(saltToAdd(0.008, 0, 0, 3000, 0)).toBe(0);
+  const end = (saltG: number) => ({ waterG: 3000, saltG });
+  expect(saltWanted(0.008, 2000, 2000, end(0))).toBeCloseTo(16.129 * 1.5, 2);
+  expect(saltWanted(0.008, 2000, 2000, end(10))).toBeCloseTo(16.129 * 1.5 - 10, 2);
+  // The items alone bring too much: less than nothing is wanted, and it says by how much.
+  expect(saltWanted(0.008, 2000, 2000, end(100))).toBeCloseTo(16.129 * 1.5 - 100, 2);
+  expect(saltWanted(0.008, 0, 0, end(0))).toBe(0);
+  // A low of half the water on the way allows half the salt.
+  expect(saltWanted(0.008, 2000, 2000, end(0), [{ waterG: 1500, saltG: 0 }])).toBeCloseTo(16.129 * 0.75, 2);
+});
+
+/** By hand: 1000 g at 1.1 % hold 11 g; 5 g are in, and what is added weighs too: 6 / (1 − .011). */
+test('what the meat still wants is reckoned on its dressed weight', () => {
+  expect(saltAtDressing(0.011, 1000, 5)).toBeCloseTo(6 / 0.989, 6);
+  expect(saltAtDressing(0.011, 1000, 20)).toBe(0);
 });
 
 test('spoons follow the salt: 18 g are three of fine salt (SR24 02047: 6 g a teaspoon), more of flakes', () => {

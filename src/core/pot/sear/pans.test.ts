@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { sizes, type Vessel } from '../batch/schema.ts';
+import { sizes, type Vessel } from '../../batch/schema.ts';
 import { packBlocks } from './packBlocks.ts';
 import { packDiscs, type Floor } from './packDiscs.ts';
-import { floorOf, GAP, searPlan, type PieceInPan } from './pans.ts';
+import { floorOf, GAP, type PieceInPan } from './lay.ts';
+import { searPlan } from './pans.ts';
 
 const pan = (widthCm: number): Vessel => ({
   id: 'pan',
@@ -116,21 +117,70 @@ describe('pan by pan', () => {
           const { pans, tooLarge } = searPlan(lots, pan(width));
           expect(tooLarge).toEqual([]);
           for (const lot of ['a', 'b']) {
-            const counts = pans.filter((one) => one.lot === lot).map(({ pieces }) => pieces.length);
+            const counts = pans
+              .filter(({ pieces }) => pieces[0]?.lot === lot)
+              .map(({ pieces }) => pieces.length);
             expect(Math.max(...counts) - Math.min(...counts)).toBeLessThanOrEqual(1);
             if (lot === 'b') expect(counts.reduce((sum, n) => sum + n, 0)).toBe(10);
           }
-          for (const { lot, pieces } of pans) {
+          for (const { pieces } of pans) {
+            expect(new Set(pieces.map(({ lot }) => lot)).size).toBe(1);
             for (const piece of pieces) {
-              expect(
-                onFloor(floorOf(pan(width)), piece, lot === 'b' || size === 'cubes' || size === 'chunks'),
-              ).toBe(true);
+              const round = piece.lot === 'b' || size === 'cubes' || size === 'chunks';
+              expect(onFloor(floorOf(pan(width)), piece, round)).toBe(true);
             }
           }
         },
       ),
       { numRuns: 25 },
     );
+  });
+
+  test('mixed because told, all pieces are there once, none overlaps, and it takes no more turns', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ size: fc.constantFrom(...sizes), count: fc.integer({ min: 1, max: 9 }) }), {
+          minLength: 2,
+          maxLength: 4,
+        }),
+        fc.double({ min: 24, max: 40, noNaN: true }),
+        (kinds, width) => {
+          const weight = { cubes: 17, chunks: 290, ribs: 290, whole: 1400 };
+          const lots = kinds.map(({ size, count }, i) => ({
+            lot: String(i),
+            size,
+            grams: weight[size] * count,
+            count,
+          }));
+          const [mixed, apart] = [searPlan(lots, pan(width), true), searPlan(lots, pan(width))];
+          for (const { lot, count } of lots) {
+            const all = mixed.pans.flatMap(({ pieces }) => pieces.filter((piece) => piece.lot === lot));
+            expect(all.length).toBe(count);
+          }
+          for (const { pieces } of mixed.pans) {
+            for (const [i, a] of pieces.entries()) {
+              expect(onFloor(floorOf(pan(width)), a, a.w === a.l)).toBe(true);
+              for (const b of pieces.slice(0, i)) {
+                const apartX = Math.abs(a.x - b.x) - (a.w + b.w) / 2;
+                const apartY = Math.abs(a.y - b.y) - (a.l + b.l) / 2;
+                const discs = Math.hypot(a.x - b.x, a.y - b.y) - (a.w + b.w) / 2;
+                expect(Math.max(apartX, apartY, a.w === a.l && b.w === b.l ? discs : -1)).toBeGreaterThan(
+                  -1e-6,
+                );
+              }
+            }
+          }
+          expect(apart.tooLarge).toEqual(mixed.tooLarge);
+        },
+      ),
+      { numRuns: 15 },
+    );
+  });
+
+  test('two lots with half a pan each fill one pan together', () => {
+    const lots = ['a', 'b'].map((lot) => ({ lot, size: 'chunks' as const, grams: 870, count: 3 }));
+    expect(searPlan(lots, pan(36)).pans).toHaveLength(2);
+    expect(searPlan(lots, pan(36), true).pans).toHaveLength(1);
   });
 
   test('a chunk is 6.5 cm, so 2.6 kg of them are nine; a wider pan needs fewer pans, and more fat each', () => {

@@ -1,25 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { levels, sizes } from '../batch/schema.ts';
-import { usualKitchen } from '../batch/usual.ts';
-import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
-import { reckon } from '../reckon.ts';
+import { levels, sizes } from '../../batch/schema.ts';
+import { usualKitchen } from '../../batch/usual.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
+import { reckon } from '../../reckon.ts';
 import { fillOf, levelCm } from './fill.ts';
-import { brimMl, floorCm2, vesselsFor } from './vessel.ts';
+import { bySpoon } from './spoon.ts';
+import { floorCm2 } from '../vessel/shape.ts';
+import { vesselsFor } from '../vessel/stands.ts';
 
 const pot = (batch: Parameters<typeof batchOf>) => {
   const picture = reckon(inputOf([batchOf(...batch)], [dishOf('taco', 10)])).batches[0]?.pot;
   if (!picture) throw new Error('no pot');
   return picture;
 };
-
-/** Volumes of a cylinder and a box (published, any table of solids): π r² h, and l w h. */
-test('a vessel holds what its shape holds', () => {
-  const [round, box] = ['pot-28', 'slow-cooker'].map((id) => usualKitchen.vessels.find((v) => v.id === id));
-  if (!round || !box) throw new Error('no vessel');
-  expect(brimMl(round)).toBeCloseTo(Math.PI * 14 ** 2 * 14, 6);
-  expect(brimMl(box)).toBeCloseTo(18 * 26 * 13, 6);
-});
 
 test('what is poured to a line stands at that line, in every vessel', () => {
   fc.assert(
@@ -92,4 +86,21 @@ describe('the pot of a batch', () => {
     const { problems } = reckon(inputOf([batchOf([lotOf('beef-brisket', 90_000)])], []));
     expect(problems[0]?.words).toMatch(/wants a pot of \d+\.\d l, and 45 cm pot holds 63\.6 l/);
   });
+});
+
+test('a spoon stood in the pot finds what was poured', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...usualKitchen.vessels),
+      fc.double({ min: 200, max: 6_000, noNaN: true }),
+      fc.double({ min: 100, max: 5_000, noNaN: true }),
+      (vessel, meatMl, pouredMl) => {
+        const { meatCm } = fillOf(vessel, meatMl, 'chunks', 'cover');
+        const planned = { vessel, meatCm, meatMl, otherMl: 600 };
+        const wet = levelCm(vessel, { meatCm }, meatMl, 600 + pouredMl - 250);
+        // 250 ml of the 600 were to be poured; the rest went in as planned.
+        expect(bySpoon(planned, wet, 250).pouredMl).toBeCloseTo(pouredMl, 4);
+      },
+    ),
+  );
 });

@@ -3,9 +3,12 @@ import fc from 'fast-check';
 import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { reckon } from '../reckon.ts';
-import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
-import { heldIn, WITHOUT_FIGURES } from './allergens.ts';
+import { avoidable } from '../../batch/avoidable.ts';
+import { reckon } from '../../reckon.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
+import { heldIn } from './allergens.ts';
+import { fromPacket } from './figures.ts';
+import { withoutFigures } from './own.ts';
 import { searchNames } from './search.ts';
 
 const large = pantry.ingredients as readonly Ingredient[];
@@ -60,15 +63,14 @@ test('an ingredient of the large table goes into the pot by the kitchen that the
   expect(found.batches[0]?.pot?.items[0]).toMatchObject({ name: 'parsnips, raw', grams: 500 });
 });
 
+test('from its packet: what is not printed is water; more than the whole is said', () => {
+  const figures = { fat: 0.1, other: 0.3, protein: 0.05, salt: 0.15, alcohol: 0 };
+  expect(fromPacket(figures)).toMatchObject({ ok: true, per: { water: expect.closeTo(0.4, 9), salt: 0.15 } });
+  expect(fromPacket({ ...figures, fat: 0.6 })).toEqual({ ok: false, sum: expect.closeTo(1.1, 9) });
+});
+
 test('what is in the pot that guests must not have, and what nobody knows', () => {
-  const own: Ingredient = {
-    id: 'own',
-    name: 'aunt’s paste',
-    role: 'solid',
-    per: { water: 1, protein: 0, fat: 0, salt: 0, ash: 0, alcohol: 0, other: 0 },
-    section: 'own',
-    source: WITHOUT_FIGURES,
-  };
+  const own = withoutFigures('own', 'aunt’s paste');
   const state = 'in' as const;
   const refs = ['wine-red', 'stock-beef', 'stock-chicken', 'own', 'gone'];
   const found = heldIn(
@@ -81,4 +83,34 @@ test('what is in the pot that guests must not have, and what nobody knows', () =
     { what: 'celery', from: ['beef stock, home made', 'chicken stock, home made'] },
   ]);
   expect(found.unknown).toEqual(['aunt’s paste']);
+});
+
+/** What a packet of it would say (EU 1169/2011, annex II; from memory): held where it must be, and not beside it. */
+test.each([
+  ['soy sauce', ['gluten', 'soy']],
+  ['sauce, worcestershire', ['fish']],
+  ['soymilk (all flavors), unsweetened, with added calcium, vitamins A and D', ['soy']],
+  ['eggplant, raw', []],
+  ['cheese, goat, semisoft type', ['milk']],
+  ['peanut butter, smooth style, with salt', ['peanuts']],
+  ['vinegar, red wine', ['sulphites']],
+  ['crabapples, raw', []],
+  ['breadfruit, raw', []],
+  ['mushrooms, oyster, raw', []],
+  ['sauce, oyster, ready-to-serve', ['molluscs']],
+  ['oats', ['gluten']],
+  ['lard', ['pork']],
+  ['bacon, cured pork', ['pork']],
+  ['apricots, raw', []],
+  ['mustard, prepared, yellow', ['mustard']],
+  ['rind of hard cheese', ['milk']],
+])('%s holds %j', (name, holds) => {
+  const found = all.find((one) => one.name === name);
+  expect(found?.name).toBe(name);
+  expect([...(found?.holds ?? [])].sort()).toEqual(holds);
+});
+
+test('the fourteen allergens and what else guests leave out are all that the tables speak of', () => {
+  const known = new Set<string>(avoidable);
+  expect(all.flatMap(({ holds }) => holds ?? []).filter((what) => !known.has(what))).toEqual([]);
 });

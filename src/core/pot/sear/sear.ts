@@ -1,8 +1,8 @@
-import type { Batch } from '../batch/schema.ts';
-import { middle } from '../quantity/index.ts';
+import type { Batch } from '../../batch/schema.ts';
+import { middle } from '../../quantity/index.ts';
 
 /** Water that a sear drives off, of the raw weight: 2 to 4 % (estimate). */
-const SEAR_LOSS = 0.03;
+export const SEAR_LOSS = 0.03;
 /** Water that an open smoke takes in the first hours, of the raw weight an hour: 5 to 10 % (estimate). */
 const SMOKE_LOSS_PER_HOUR = 0.07;
 

@@ -1,5 +1,6 @@
-import type { Item } from '../batch/schema.ts';
+import type { Item } from '../../batch/schema.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { WITHOUT_FIGURES } from './own.ts';
 
 /** Something that some guests must not have, and what in the pot holds it. */
 export interface Held {
@@ -28,6 +29,3 @@ export function heldIn(
   }
   return { held: [...byWhat].map(([what, from]) => ({ what, from })), unknown };
 }
-
-/** The source of an ingredient that the cook named and no table has. */
-export const WITHOUT_FIGURES = 'own, without figures';

@@ -1,0 +1,63 @@
+import type { Batch, Entry, Item, Lot } from '../../batch/schema.ts';
+import { standingEntries } from '../../batch/entries.ts';
+import { middle } from '../../quantity/index.ts';
+import type { Ingredient } from '@/reference/types.ts';
+import { fateOf, itemsOf, piecesOfItem } from './items.ts';
+
+/** Something that went in and must come out again: how many, and how many have. */
+export interface ComesOut {
+  /** The item or the lot whose bones they are. */
+  readonly thing: string;
+  readonly name: string;
+  readonly kind: 'item' | 'bones';
+  /** Undefined where nobody has counted: bones of pieces without a number. */
+  readonly count: number | undefined;
+  readonly back: number;
+  /** When it comes out; undefined: with the meat. */
+  readonly out: Item['out'];
+}
+
+/**
+ * Everything of a batch that must come out again, in the order in which it went in, bones last, with
+ * what has been counted back at the bench.
+ * @param boned the lots that have bone in them, with their names
+ */
+export function comeOut(
+  batch: Batch,
+  ingredients: ReadonlyMap<string, Ingredient>,
+  boned: readonly { readonly lot: Lot; readonly name: string }[],
+  entries: readonly Entry[],
+): readonly ComesOut[] {
+  const back = new Map<string, number>();
+  for (const { batch: of, measures, value } of standingEntries(entries)) {
+    if (of === batch.id && measures.what === 'back')
+      back.set(measures.thing, middle(value ?? undefined) ?? 0);
+  }
+  const items = itemsOf(batch).flatMap((item): ComesOut[] => {
+    const ingredient = ingredients.get(item.ref);
+    if (!ingredient || item.state !== 'in' || fateOf(item, ingredient) !== 'comes out') return [];
+    return [
+      {
+        thing: item.id,
+        name: ingredient.name,
+        kind: 'item',
+        count: piecesOfItem(item, ingredient),
+        back: back.get(item.id) ?? 0,
+        out: item.out,
+      },
+    ];
+  });
+  const bones = boned.map(({ lot, name }): ComesOut => ({
+    thing: lot.id,
+    name,
+    kind: 'bones',
+    count: lot.pieces?.count,
+    back: back.get(lot.id) ?? 0,
+    out: undefined,
+  }));
+  return [...items, ...bones];
+}
+
+/** What is still in the pot of things that were counted in. */
+export const stillIn = (things: readonly ComesOut[]): readonly ComesOut[] =>
+  things.filter(({ count, back }) => count !== undefined && back < count);

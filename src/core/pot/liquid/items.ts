@@ -1,0 +1,213 @@
+import type { Batch, Fate, Item } from '../../batch/schema.ts';
+import { amountOf, massOf, times, type Amount } from '../../ledger/index.ts';
+import { middle, relativeSpread } from '../../quantity/index.ts';
+import type { Ingredient } from '@/reference/types.ts';
+import { offShare, prepare, type Prepared } from './prep.ts';
+
+/** One thing in the pot, weighed out: its grams and what a gram of it is. */
+export interface ItemPlan {
+  readonly id: string;
+  readonly ref: string;
+  readonly name: string;
+  readonly role: Ingredient['role'];
+  /** What goes into the pot of it, prepared. */
+  readonly grams: number;
+  /** g/ml at 20 °C. */
+  readonly density: number;
+  readonly perGram: Amount;
+  /** The amount was filled in: poured to the line, or the usual share of the meat. */
+  readonly solved: boolean;
+  readonly fate: Fate;
+  /** Minutes after the start at which it goes in and comes out; out undefined: with the meat. */
+  readonly at: number;
+  readonly out: number | undefined;
+  readonly prepared: Prepared | undefined;
+  /** Of what was mixed for the marinade, the share that the meat takes up; undefined if it is none. */
+  readonly marinade:
+    | { readonly mixedG: number; readonly takenUp: number; readonly rest: 'in the pot' | 'thrown away' }
+    | undefined;
+  /** Relative spread of an amount that was typed as a range. */
+  readonly spread: number;
+}
+
+/** g/ml of a liquid without a published cup (broth, estimate). */
+const BROTH_DENSITY = 1.01;
+/** The usual share of the raw meat for something put in without an amount (common practice, no source). */
+const usualShare: Readonly<Record<string, number>> = {
+  onion: 0.08,
+  carrot: 0.05,
+  celery: 0.04,
+  garlic: 0.01,
+  'pepper-black': 0.003,
+  'rub-salted': 0.02,
+  'rub-paprika': 0.015,
+};
+const USUAL_SHARE = 0.05;
+/** A marinade without an amount, of the raw meat: enough to wet it in a snug bowl (estimate). */
+const USUAL_MARINADE = 0.25;
+/** Pieces of what comes out again, for a pot without a number (common practice, no source). */
+const USUAL_PIECES = 2;
+
+/** What is in the pot when nobody has said: stock to the line, onion and carrot. */
+export const usualItems: readonly Item[] = [
+  { id: 'usual-stock', ref: 'stock-low-salt', state: 'in' },
+  { id: 'usual-onion', ref: 'onion', state: 'in' },
+  { id: 'usual-carrot', ref: 'carrot', state: 'in' },
+];
+
+export const itemsOf = (batch: Batch): readonly Item[] => batch.items ?? usualItems;
+
+export const fateOf = (item: Pick<Item, 'fate'>, ingredient: Pick<Ingredient, 'fate'>): Fate =>
+  item.fate ?? ingredient.fate ?? 'stays';
+
+/** Grams of something as typed; undefined if it has no readable amount. */
+function gramsOf(amount: Item['amount'], { measure }: Item, ingredient: Ingredient): number | undefined {
+  const typed = middle(amount);
+  if (typed === undefined) return undefined;
+  if (measure === 'volume') return typed * densityOf(ingredient);
+  if (measure === 'count') return ingredient.pieceG === undefined ? undefined : typed * ingredient.pieceG;
+  return typed;
+}
+
+const densityOf = ({ density, role }: Ingredient) => density ?? (role === 'liquid' ? BROTH_DENSITY : 1);
+
+/** What a thing weighs as bought: as it was typed, or what has to be bought for so much to go in. */
+function boughtG(item: Item, ingredient: Ingredient): number | undefined {
+  const bought = gramsOf(item.asBought, item, ingredient);
+  if (bought !== undefined) return bought;
+  const goesIn = gramsOf(item.amount, item, ingredient);
+  // What is drained with its juice, or put through the sieve, was weighed before.
+  const takenOff = item.prep === 'peeled' || item.prep === 'seeded' || item.prep === 'drained';
+  return goesIn === undefined
+    ? undefined
+    : goesIn / (1 - (takenOff && !item.juiceIn ? offShare(ingredient, item.prep) : 0));
+}
+
+/** What the plan of the pot needs to know of the batch around it. */
+export interface Around {
+  /** Raw weight of the meat, g. */
+  readonly rawG: number;
+  /** For each vessel what brings its line up, ml, and its share of the meat. */
+  readonly vessels: readonly { readonly toLineMl: number; readonly share: number }[];
+  /** Minutes after the start of a moment of the cook. */
+  readonly minutesOf: (moment: NonNullable<Item['at']>) => number;
+  /** What the marinade loses to the meat, g. */
+  readonly marinadeTaken: number;
+}
+
+/**
+ * Everything that is in the pot, with its grams. The first liquid without an amount is poured
+ * until the line is reached in every vessel; solids without one take their usual share of the raw
+ * meat. What goes in later does not stand at the line yet.
+ */
+export function planItems(
+  batch: Batch,
+  ingredients: ReadonlyMap<string, Ingredient>,
+  around: Around,
+): readonly ItemPlan[] {
+  const known = itemsOf(batch).flatMap((item) => {
+    const ingredient = ingredients.get(item.ref);
+    return ingredient && item.state === 'in' ? [{ item, ingredient }] : [];
+  });
+  const planned = known.map(({ item, ingredient }) => planOne(item, ingredient, around));
+  const rest = batch.marinade?.rest ?? 'in the pot';
+  const mixed = planned.map((plan, i): ItemPlan => ({
+    ...plan,
+    marinade: known[i]?.item.marinade ? { mixedG: plan.grams, takenUp: 0, rest } : undefined,
+  }));
+  const settled = withTakenUp(mixed, around.marinadeTaken);
+  const others = settled.reduce((ml, item) => (item.at > 0 ? ml : ml + item.grams / item.density), 0);
+  const poured = settled.findIndex(
+    (item) => item.role === 'liquid' && item.solved && item.at === 0 && !item.marinade,
+  );
+  const solvedMl = around.vessels.reduce(
+    (ml, { toLineMl, share }) => ml + Math.max(0, toLineMl - others * share),
+    0,
+  );
+  return settled.map((item, at) => (at === poured ? { ...item, grams: solvedMl * item.density } : item));
+}
+
+/**
+ * The items with what the meat takes up of their marinade, g: that much of it goes into the pot in the
+ * meat, and the rest goes in too or is thrown away.
+ */
+export function withTakenUp(items: readonly ItemPlan[], takenG: number): readonly ItemPlan[] {
+  const mixed = items.reduce((sum, { marinade }) => sum + (marinade?.mixedG ?? 0), 0);
+  const takenUp = mixed > 0 ? Math.min(1, Math.max(0, takenG) / mixed) : 0;
+  return items.map((item) => {
+    if (!item.marinade) return item;
+    const { mixedG, rest } = item.marinade;
+    const inPot = takenUp + (rest === 'in the pot' ? 1 - takenUp : 0);
+    return { ...item, grams: mixedG * inPot, marinade: { mixedG, takenUp, rest } };
+  });
+}
+
+function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around): ItemPlan {
+  const perGram = amountOf(ingredient.per);
+  const density = densityOf(ingredient);
+  const typed = boughtG(item, ingredient);
+  const fate = fateOf(item, ingredient);
+  const base = {
+    id: item.id,
+    ref: item.ref,
+    name: ingredient.name,
+    role: ingredient.role,
+    density,
+    fate,
+    at: item.at ? minutesOf(item.at) : 0,
+    out: item.out && minutesOf(item.out),
+    marinade: undefined,
+    spread: relativeSpread(item.amount ?? item.asBought),
+  };
+  const grams = typed ?? usualG(item, ingredient, rawG, fate);
+  const boiledTo = boiledToG(item, density);
+  const soakG = middle(item.soak?.water) ?? 0;
+  if (item.prep === undefined && boiledTo === undefined && soakG === 0)
+    return { ...base, grams, perGram, solved: typed === undefined, prepared: undefined };
+  const prepared = prepare(item, ingredient, perGram, grams, soakG, boiledTo);
+  const goesIn = massOf(prepared.goesIn);
+  return {
+    ...base,
+    grams: goesIn,
+    perGram: goesIn > 0 ? times(prepared.goesIn, 1 / goesIn) : perGram,
+    // What is boiled down or soaked has an amount of its own: only the plain pour is solved.
+    solved: typed === undefined,
+    prepared: typed === undefined && ingredient.role === 'liquid' ? undefined : prepared,
+  };
+}
+
+function boiledToG(item: Item, density: number): number | undefined {
+  const to = middle(item.boiledTo);
+  return to === undefined ? undefined : item.measure === 'mass' ? to : to * density;
+}
+
+function usualG(item: Item, ingredient: Ingredient, rawG: number, fate: Fate): number {
+  if (item.marinade && ingredient.role === 'liquid') return rawG * USUAL_MARINADE;
+  if (ingredient.role === 'liquid') return 0;
+  if (fate === 'comes out' && ingredient.pieceG !== undefined) return USUAL_PIECES * ingredient.pieceG;
+  return rawG * (usualShare[item.ref] ?? USUAL_SHARE);
+}
+
+/** How many there are of something that is counted: as typed, or by its weight. */
+export function piecesOfItem(item: Item, ingredient: Ingredient): number {
+  const typed = middle(item.amount ?? item.asBought);
+  if (typed === undefined) return fateOf(item, ingredient) === 'comes out' ? USUAL_PIECES : 1;
+  if (item.measure === 'count') return Math.max(1, Math.round(typed));
+  return Math.max(1, Math.round(typed / (ingredient.pieceG ?? typed)));
+}
+
+/** What has to be bought of an item, g: with its peel, and all of a marinade. */
+export const boughtOf = ({ prepared, marinade, grams }: ItemPlan): number =>
+  prepared ? massOf(prepared.bought) : (marinade?.mixedG ?? grams);
+
+/** What is held back, with its grams: bought with the rest, and in no pot yet. */
+export function heldBack(
+  batch: Batch,
+  ingredients: ReadonlyMap<string, Ingredient>,
+): readonly { readonly ref: string; readonly grams: number }[] {
+  return itemsOf(batch).flatMap((item) => {
+    const ingredient = ingredients.get(item.ref);
+    const grams = ingredient && item.state === 'held back' ? boughtG(item, ingredient) : undefined;
+    return grams === undefined ? [] : [{ ref: item.ref, grams }];
+  });
+}

@@ -1,0 +1,96 @@
+import type { Ingredient } from '@/reference/types.ts';
+import type { RecipeLine } from './line.ts';
+
+/** What a line may be: salt, one of the ingredients, or meat of a cut; the best first. */
+export interface LineMatch {
+  readonly line: RecipeLine;
+  readonly kind: 'ingredient' | 'meat' | 'salt' | 'unknown';
+  /** Ids of ingredients or cuts, the best first. */
+  readonly found: readonly string[];
+  /** Nobody has to look at it: every word of the line is in the name. */
+  readonly sure: boolean;
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Words of recipes for what the tables call otherwise (common practice, no source). */
+const alias: Readonly<Record<string, string>> = {
+  scallion: 'onion spring',
+  'spring onion': 'onion spring',
+  chilli: 'chilli',
+  chili: 'chilli',
+  cilantro: 'coriander',
+  broth: 'stock',
+  bouillon: 'bouillon',
+  passata: 'tomato purée',
+  'tomato puree': 'tomato purée',
+  cornflour: 'cornstarch',
+  'plain flour': 'wheat flour',
+  flour: 'wheat flour',
+  stock: 'stock',
+  'chopped tomato': 'tomato canned',
+};
+const MEAT = /^(beef|chuck|brisket|shank|shin|oxtail|rib|lamb|mutton|pork|veal|goat|venison|bison|blade)$/;
+const NOT_MEAT = /^(stock|broth|bouillon|cube|fat|gravy|consomme)$/;
+
+const wordsOf = (name: string) =>
+  name
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}%]+/u)
+    .filter(Boolean);
+
+/** How well a name answers to the words of a line: each word found counts, each that is too much a little against it. */
+function score(words: readonly string[], name: string, preferred: boolean): number {
+  const parts = wordsOf(name);
+  const hits = words.filter((word) =>
+    parts.some((part) => part === word || (word.length > 3 && part.startsWith(word))),
+  );
+  if (hits.length === 0) return 0;
+  return hits.length / words.length - 0.04 * Math.max(0, parts.length - hits.length) + (preferred ? 0.15 : 0);
+}
+
+const SHOWN = 6;
+/** Under this a name has too little to do with the line. */
+const LEAST = 0.35;
+
+/**
+ * Finds what a line names.
+ * @param usual the short table, preferred to the large one where both answer
+ */
+export function matchLine(
+  line: RecipeLine,
+  usual: readonly Ingredient[],
+  large: readonly Ingredient[],
+  cuts: readonly Named[],
+): LineMatch {
+  const said = line.words.join(' ');
+  if (/\bsalt$/.test(said) && !/unsalted|low/.test(said))
+    return { line, kind: 'salt', found: [], sure: true };
+  const meaty = line.words.some((word) => MEAT.test(word)) && !line.words.some((word) => NOT_MEAT.test(word));
+  const words = wordsOf(alias[said] ?? line.words.map((word) => alias[word] ?? word).join(' '));
+  if (meaty) {
+    const found = ranked(words, cuts, new Set());
+    return { line, kind: 'meat', found, sure: false };
+  }
+  const found = ranked(words, [...usual, ...large], new Set(usual.map(({ id }) => id)));
+  const best = [...usual, ...large].find(({ id }) => id === found[0]);
+  const sure =
+    best !== undefined &&
+    line.amount !== undefined &&
+    // A count of what has no piece, or a spoon of what comes in pieces, has no weight yet.
+    (line.measure === 'count' ? best.pieceG !== undefined : best.fate === undefined) &&
+    words.every((word) => word === 'canned' || wordsOf(best.name).some((part) => part.startsWith(word)));
+  return { line, kind: found.length > 0 ? 'ingredient' : 'unknown', found, sure };
+}
+
+function ranked(words: readonly string[], names: readonly Named[], preferred: ReadonlySet<string>): string[] {
+  return names
+    .map(({ id, name }) => ({ id, of: score(words, name, preferred.has(id)) }))
+    .filter(({ of }) => of >= LEAST)
+    .sort((a, b) => b.of - a.of)
+    .slice(0, SHOWN)
+    .map(({ id }) => id);
+}
