@@ -1,8 +1,10 @@
 /** Measures the figures that the program aims at, and prints each beside its aim. */
 import { measureBrowser } from './browser.ts';
 import { measureCore } from './core.ts';
+import { measureHeat } from './heat.ts';
 import { missedAims } from './measure.ts';
 
 measureCore();
+measureHeat();
 await measureBrowser();
 process.exit(missedAims() > 0 ? 1 : 0);

@@ -14,11 +14,11 @@ const covered: Readonly<Record<Heat, number>> = {
 
 /**
  * Steam of a pot, g of water an hour. It goes with the open surface; ajar is about half of open.
- * @param floor inner floor of the vessel, cm²
+ * @param surface open surface of the liquid, cm²
  */
-export function steamPerHour(heat: Heat, lid: Lid, floor: number): number {
+export function steamPerHour(heat: Heat, lid: Lid, surface: number): number {
   const rate = lid === 'on' ? covered[heat] : lid === 'off' ? open[heat] : open[heat] / 2;
-  return 1000 * rate * (floor / RATE_FLOOR_CM2);
+  return 1000 * rate * (surface / RATE_FLOOR_CM2);
 }
 
 /**
