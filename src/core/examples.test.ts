@@ -3,10 +3,10 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { reference } from '@/reference/index.ts';
 import { readMealFile, writeMealFile } from './batch/file.ts';
 import { reckon } from './reckon.ts';
-import { centreOf, plansOf } from './reckoning/centre.ts';
-import { drawMeal } from './reckoning/draws.ts';
-import { withOldRanges } from './reckoning/overlay.ts';
-import { planMeal } from './reckoning/plan.ts';
+import { centreOf, plansOf } from './reckoning/centre/centre.ts';
+import { drawMeal } from './reckoning/draws/draws.ts';
+import { withOldRanges } from './reckoning/pictures/overlay.ts';
+import { planMeal } from './reckoning/plan/plan.ts';
 import { mustClose } from './ledger/balance.ts';
 
 const files = readdirSync('examples').filter((name) => name.endsWith('.json'));

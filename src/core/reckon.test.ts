@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { reckon } from './reckon.ts';
-import { drawMeal } from './reckoning/draws.ts';
+import { drawMeal } from './reckoning/draws/draws.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from './testing/meals.ts';
 
 const reckoned = (...args: Parameters<typeof inputOf>) => reckon(inputOf(...args), drawMeal);
@@ -129,15 +129,34 @@ describe('ranges', () => {
 });
 
 describe('a stage that cannot answer says so', () => {
-  test('no row of the readiness table: no time, no steam, no broth, no chance', () => {
-    const cook = [
-      { heat: 'oven' as const, setting: { text: '120 °C', lo: 120, hi: 120 }, lid: 'on' as const },
-    ];
+  test('an oven whose heat nobody wrote: no time, no steam, no broth, no chance', () => {
+    const cook = [{ heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
     expect(result.batches[0]?.ready).toEqual({ firstCheckMin: null, min: null });
     expect(result.batches[0]?.liquid.brothMl).toBeNull();
     expect(result.meal.enough).toBeNull();
     expect(result.meal.shredG.p90).toBeGreaterThan(0);
+  });
+
+  test('a pot is ready when its last lot is, and is looked at first for the one that is likely to be first', () => {
+    const lots = [
+      lotOf('beef-shank', 1500, { id: 'tough' }),
+      lotOf('lamb-shoulder', 1500, { id: 'mild', pieces: { size: 'cubes' } }),
+    ];
+    const batch = reckoned([batchOf(lots)], []).batches[0];
+    const [tough, mild] = batch?.lots.map(({ tenderMin }) => tenderMin) ?? [];
+    expect(batch?.ready.min?.mid).toBe(tough?.mid);
+    expect(mild?.mid ?? Infinity).toBeLessThan((tough?.p10 ?? 0) - 10);
+    expect(batch?.ready.firstCheckMin ?? Infinity).toBeLessThan(mild?.mid ?? 0);
+  });
+
+  test('a heat that never gets it tender is said, with what was written', () => {
+    const cook = [{ heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const }];
+    const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
+    expect(result.batches[0]?.ready.min).toBeNull();
+    expect(result.problems[0]?.words).toMatch(
+      /^“60 °C” never gets .* tender, not in 24 h: give it more heat/,
+    );
   });
 
   test('with the minutes written it can', () => {

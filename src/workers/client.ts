@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { Reckoning } from '@/core/reckon.ts';
-import type { Margins } from '@/core/reckoning/margins.ts';
-import type { Searing } from '@/core/reckoning/sear.ts';
+import type { Margins } from '@/core/reckoning/draws/margins.ts';
+import type { Searing } from '@/core/reckoning/pictures/sear.ts';
 import type { BuyAsk, BuyReading, Feeds } from '@/core/shop/index.ts';
 import type { CoreWorker, Question } from './core.ts';
 

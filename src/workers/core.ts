@@ -1,7 +1,7 @@
 import { reckon, type Input, type Reckoning } from '@/core/reckon.ts';
-import { drawMeal } from '@/core/reckoning/draws.ts';
-import { margins, type Margins } from '@/core/reckoning/margins.ts';
-import { searing, type Searing } from '@/core/reckoning/sear.ts';
+import { drawMeal } from '@/core/reckoning/draws/draws.ts';
+import { margins, type Margins } from '@/core/reckoning/draws/margins.ts';
+import { searing, type Searing } from '@/core/reckoning/pictures/sear.ts';
 import { buy, feeds, type BuyAsk, type BuyReading, type Feeds } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 

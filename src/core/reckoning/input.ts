@@ -1,4 +1,5 @@
 import type { Batch, Entry, Kitchen, Meal } from '../batch/schema.ts';
+import type { Remedy } from '../pot/index.ts';
 import type { Ingredient, Reference } from '@/reference/types.ts';
 
 /** All that a reckoning depends on: the same input gives the same figures everywhere. */
@@ -18,6 +19,16 @@ export interface Problem {
   readonly dish?: string;
   /** A guest must not have it: said of the pot and at the order, not of the field. */
   readonly guest?: true;
+  /** Where it is the cook's concern, if not wherever the batch is. */
+  readonly stage?: 'pot' | 'clock' | 'bench';
+  readonly words: string;
+  /** What can be done about it with one press. */
+  readonly remedies?: readonly (Remedy | SaltLess)[];
+}
+
+export interface SaltLess {
+  readonly what: 'salt';
+  readonly grams: number;
   readonly words: string;
 }
 
@@ -29,3 +40,17 @@ export const ingredientsOf = ({
   kitchen.ingredients
     ? [...reference.ingredients, ...(kitchen.ingredients as Ingredient[])]
     : reference.ingredients;
+
+const byId = new WeakMap<object, ReadonlyMap<string, Ingredient>>();
+
+/** The same by their ids; made once for a kitchen. */
+export function ingredientsById(
+  input: Pick<Input, 'kitchen' | 'reference'>,
+): ReadonlyMap<string, Ingredient> {
+  const key = input.kitchen.ingredients ?? input.reference;
+  const known = byId.get(key);
+  if (known) return known;
+  const made = new Map(ingredientsOf(input).map((ingredient) => [ingredient.id, ingredient]));
+  byId.set(key, made);
+  return made;
+}

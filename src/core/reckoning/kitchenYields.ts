@@ -18,7 +18,7 @@ export function kitchenYields(inputs: readonly Input[]): ReadonlyMap<string, Kit
   const sums = new Map<string, { lots: number; rawG: number; shredG: number }>();
   for (const input of inputs) {
     const readings = standingEntries(input.entries).filter(({ measures }) =>
-      measures.what === 'stock' ? false : ON_THE_BENCH.has(measures.flow),
+      'flow' in measures ? ON_THE_BENCH.has(measures.flow) : false,
     );
     if (readings.length === 0) continue;
     for (const batch of reckon(input).batches) {

@@ -3,7 +3,13 @@ import type { Reckoning } from '../reckon.ts';
 /** A reckoning as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
 export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
   return {
-    batches: batches.map(({ id, meat, liquid, ready }) => ({ id, meat, liquid, ready })),
+    batches: batches.map(({ id, meat, liquid, ready, salt }) => ({
+      id,
+      meat,
+      liquid,
+      ready,
+      salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG },
+    })),
     meal: {
       servings: meal.servings.map(({ name, count, meatG, liquidMl, heldMl }) => ({
         dish: name,

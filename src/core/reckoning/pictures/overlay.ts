@@ -1,5 +1,5 @@
-import type { Range } from '../quantity/index.ts';
-import type { Reckoning } from '../reckon.ts';
+import type { Range } from '../../quantity/index.ts';
+import type { Reckoning } from '../../reckon.ts';
 
 const isRange = (value: object): value is Range => 'mid' in value;
 

@@ -1,5 +1,5 @@
-import type { BatchPlan, MealPlan } from './plan.ts';
-import type { Centre } from './centre.ts';
+import type { BatchPlan, MealPlan } from '../plan/plan.ts';
+import type { Centre } from '../centre/centre.ts';
 import type { BatchFigure } from './figures.ts';
 
 export const FULL_DRAWS = 5_000;

@@ -1,9 +1,9 @@
-import { standingEntries } from '../batch/entries.ts';
-import { platesProblem } from '../batch/limits.ts';
-import { avoided, countOf, dishName, portionProblem } from '../order/index.ts';
-import { itemsOf } from '../pot/index.ts';
-import { middle } from '../quantity/index.ts';
-import { ingredientsOf, type Input, type Problem } from './input.ts';
+import { standingEntries } from '../../batch/entries.ts';
+import { platesProblem } from '../../batch/limits.ts';
+import { avoided, countOf, dishName, portionProblem } from '../../order/index.ts';
+import { itemsOf } from '../../pot/index.ts';
+import { middle } from '../../quantity/index.ts';
+import { ingredientsById, ingredientsOf, type Input, type Problem } from '../input.ts';
 
 /** What a cook has to look at in what was written, each in one sentence with its figure. */
 export const problemsOf = (input: Input): readonly Problem[] => [
@@ -13,7 +13,21 @@ export const problemsOf = (input: Input): readonly Problem[] => [
   ...pricesWithoutWeight(input),
   ...tooFewPieces(input),
   ...notForGuests(input),
+  ...unknownIngredients(input),
 ];
+
+function unknownIngredients(input: Input): Problem[] {
+  const known = ingredientsById(input);
+  return input.batches.flatMap((batch) =>
+    itemsOf(batch)
+      .filter(({ ref }) => !known.has(ref))
+      .map(({ id, ref }) => ({
+        batch: batch.id,
+        item: id,
+        words: `“${ref}” is not in the table of ingredients; choose another.`,
+      })),
+  );
+}
 
 function unreadableDishes({ meal }: Input): Problem[] {
   return meal.dishes.flatMap((dish) => {
@@ -42,16 +56,14 @@ function speciesOf(cut: string, { kitchen, reference }: Input): string | undefin
   return reference.cuts.find(({ id }) => id === like)?.species;
 }
 
-/** A pot that was weighed with its contents tells nothing until it has been weighed empty. */
+/** What was weighed in a pot or a bowl tells nothing until that has been weighed empty. */
 function vesselsWithoutWeight({ entries, kitchen }: Input): Problem[] {
-  return standingEntries(entries).flatMap(({ batch, measures }) => {
-    if (measures.what !== 'stock') return [];
-    const vessel = kitchen.vessels.find((v) => v.id === measures.vessel);
-    if (vessel?.tareG !== undefined) return [];
-    const name = vessel?.name ?? measures.vessel;
-    return [
-      { batch, words: `“${name}” was weighed full and never empty; weigh it empty, and the steam is known.` },
-    ];
+  return standingEntries(entries).flatMap(({ batch, measures, measure, vessel: bowl }) => {
+    const id = measures.what === 'stock' && measure !== 'depth' ? measures.vessel : bowl;
+    const vessel = kitchen.vessels.find((v) => v.id === id);
+    if (id === undefined || vessel?.tareG !== undefined) return [];
+    const words = `“${vessel?.name ?? id}” was weighed full and never empty; weigh it empty once, and it is known.`;
+    return [{ batch, words }];
   });
 }
 

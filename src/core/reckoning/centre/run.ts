@@ -4,9 +4,9 @@ import {
   type FromMeat,
   type LiquidDraw,
   type LiquidMass,
-} from '../broth/index.ts';
-import { BONE_GIVES, cookLot, emptyLotMass, type LotDraw, type LotMass } from '../meat/index.ts';
-import type { BatchPlan } from './plan.ts';
+} from '../../broth/index.ts';
+import { BONE_GIVES, cookLot, emptyLotMass, type LotDraw, type LotMass } from '../../meat/index.ts';
+import type { BatchPlan } from '../plan/plan.ts';
 
 /** What became of a batch: filled anew by each run, so that thousands of draws make no garbage. */
 export interface BatchMass {

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { reckon } from '../reckon.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
+import { reckon } from '../../reckon.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { drawMeal } from './draws.ts';
 import { margins, type MarginBin } from './margins.ts';
 

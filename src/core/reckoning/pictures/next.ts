@@ -1,5 +1,5 @@
-import type { Batch } from '../batch/schema.ts';
-import type { BatchReckoning } from '../reckon.ts';
+import type { Batch } from '../../batch/schema.ts';
+import type { BatchReckoning } from '../../reckon.ts';
 import type { Strands } from './strands.ts';
 
 /** What a batch wants next, in the order of the work, as far as the readings tell. */

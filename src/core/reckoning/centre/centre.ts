@@ -1,17 +1,20 @@
-import { benchFlows } from '../bench/index.ts';
-import { centreOfLiquid, liquidFlows, type LiquidWeighed } from '../broth/index.ts';
+import { benchFlows } from '../../bench/index.ts';
+import { centreOfLiquid, liquidFlows, type LiquidPlan, type LiquidWeighed } from '../../broth/index.ts';
 import {
+  amountOf,
+  carrying,
   flow,
   flowKey,
   ledgerFlow,
   massOf,
   nothing,
+  times,
   type Flow,
   type LedgerFlow,
   type Material,
-} from '../ledger/index.ts';
-import { keptFlows } from '../keep/index.ts';
-import { centreOfLot, lotFlows, type LotWeighed } from '../meat/index.ts';
+} from '../../ledger/index.ts';
+import { keptFlows } from '../../keep/index.ts';
+import { centreOfLot, lotFlows, type LotWeighed } from '../../meat/index.ts';
 import {
   centreOfServing,
   emptyServed,
@@ -19,10 +22,10 @@ import {
   serve,
   type Served,
   type Source,
-} from '../plates/index.ts';
-import { BROTH_TARGET, saltToAdd } from '../pot/index.ts';
-import type { Input } from './input.ts';
-import type { BatchPlan, MealPlan } from './plan.ts';
+} from '../../plates/index.ts';
+import { BROTH_TARGET, MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
+import type { Input } from '../input.ts';
+import type { BatchPlan, MealPlan } from '../plan/plan.ts';
 import { emptyBatchMass, runBatch, type BatchMass } from './run.ts';
 import { withWeighed } from './weighed.ts';
 
@@ -49,25 +52,44 @@ function atCentre(plan: BatchPlan): CentreBatch {
   return { plan, mass };
 }
 
-/** Salt that nobody has typed: one look back from the finished liquid, no iteration. */
+/**
+ * What salt the strength wants, and that much of it where nobody has typed any: one look back from the
+ * finished liquid and from each low on the way, no iteration.
+ */
 function salted(plan: BatchPlan): BatchPlan {
-  if (!plan.liquid || plan.batch.salt?.lo !== undefined) return plan;
-  const { mass } = atCentre(plan);
-  const { finished, strained, skim } = mass.liquid;
+  const { liquid } = plan;
+  if (!liquid) return plan;
+  const { mass } = atCentre({ ...plan, liquid: { ...liquid, saltG: 0 } });
+  const { finished, strained, skim, lifted, waySkim, scum, reduction, steam } = mass.liquid;
   const base = massOf(finished) - finished.fat - finished.salt;
-  const water = finished.water + strained.water + skim.water + mass.fromMeat.meatWater;
-  const already = plan.liquid.items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0);
-  // Boiling down after the sieve strengthens what is left: the target is met before it.
-  const beforeReduction = base > 0 ? base + mass.liquid.reduction : 0;
-  const target = beforeReduction > 0 ? (BROTH_TARGET * base) / beforeReduction : BROTH_TARGET;
-  const saltG = saltToAdd(
+  const taken = strained.water + skim.water + lifted.water + waySkim.water + scum.water;
+  const waterG = finished.water + taken + mass.fromMeat.meatWater + reduction;
+  const salt = (items: LiquidPlan['items']) =>
+    items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0);
+  const minutes = liquid.minutesFixed + liquid.minutesOpen;
+  // Boiling down after the sieve strengthens what is left: before it a low may be as strong as that.
+  const stronger = finished.water > 0 ? (finished.water + reduction) / finished.water : 1;
+  const lows = liquid.items
+    .filter(({ at }) => at > 0)
+    .map(({ at }): Low => {
+      const later = liquid.items.filter((item) => item.at >= at);
+      const water = later.reduce((sum, item) => sum + item.grams * item.perGram.water, 0);
+      const toBoilOff = minutes > 0 ? steam * (1 - at / minutes) : 0;
+      return {
+        waterG: Math.max(0, waterG - water + toBoilOff) * stronger,
+        saltG: salt(liquid.items.filter((item) => item.at < at)),
+      };
+    });
+  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
+  const saltWantedG = saltWanted(
     target,
-    beforeReduction,
-    finished.water + mass.liquid.reduction,
-    water + mass.liquid.reduction,
-    already,
+    base,
+    finished.water + reduction,
+    { waterG, saltG: salt(liquid.items) },
+    lows,
   );
-  return { ...plan, liquid: { ...plan.liquid, saltG } };
+  const saltG = plan.batch.salt?.lo === undefined ? Math.max(0, saltWantedG) : liquid.saltG;
+  return { ...plan, liquid: { ...liquid, saltG, saltWantedG } };
 }
 
 /** The plan with its salt, before and after what was weighed. */
@@ -94,24 +116,56 @@ export function centreOf(mealPlan: MealPlan, plans: readonly BatchPlan[]): Centr
         plan.id,
         plan.liquid ? mass.liquid.saltOfMeatWater : 0,
       );
-      flows.push(...own, ...benchFlows(lot, lotMass, cooked, plan.id));
+      flows.push(
+        ...own.flatMap((one) => byVessel(one, i, plan)),
+        ...benchFlows(lot, lotMass, cooked, plan.id),
+      );
       shred.push({ batch: plan.id, lot: lot.id, grams: lotMass.shred, ml: 0, per: cooked.flesh });
     }
     if (!plan.liquid) {
       flows.push(...unreckoned(flows, plan.id));
       continue;
     }
-    const { flows: own, per } = liquidFlows(plan.liquid, mass.liquid, plan.id);
-    flows.push(...own);
+    const { flows: own, per } = liquidFlows(plan.liquid, mass.liquid, plan.id, lotShares({ plan, mass }));
+    flows.push(...own, ...panFatFlows(plan));
     liquid.push({ batch: plan.id, grams: mass.liquid.grams, ml: mass.liquid.ml, per });
   }
   const served = emptyServed(mealPlan.tickets.length);
   const ml = liquid.reduce((sum, source) => sum + source.ml, 0);
   const grams = shred.reduce((sum, source) => sum + source.grams, 0);
   serve(mealPlan.tickets, grams, ml, centreOfServing(mealPlan.tickets.length), served);
-  const plated = plateFlows(mealPlan.tickets, served, shred, liquid);
+  const targets = new Map(plans.map(({ id, batch }) => [id, batch.strength?.meat ?? MEAT_TARGET] as const));
+  const plated = plateFlows(mealPlan.tickets, served, shred, liquid, targets);
   flows.push(...plated.flows, ...keptFlows(shred, liquid, plated.meatShare, plated.liquidShare));
   return { batches, served, flows };
+}
+
+/** What goes into the pot of a lot, by vessel where there are several. */
+function byVessel(one: Flow, lot: number, { vessels }: BatchPlan): Flow[] {
+  if (one.material !== 'into the pot' || vessels.length < 2) return [one];
+  return vessels.flatMap(({ vessel, shares }) => {
+    const share = shares[lot] ?? 0;
+    return share > 0 ? [{ ...one, vessel: vessel.id, amount: times(one.amount, share) }] : [];
+  });
+}
+
+/** The lots and their shares of the meat: what they take up of a marinade. */
+function lotShares({ plan, mass }: CentreBatch): { id: string; share: number }[] {
+  const all = mass.lots.reduce((sum, lot) => sum + lot.boneless, 0);
+  return plan.lots.map(({ id }, i) => ({
+    id,
+    share: all > 0 ? (mass.lots[i]?.boneless ?? 0) / all : 1 / plan.lots.length,
+  }));
+}
+
+/** Fat into the pan, and from there into the pot, the jar or the bin. */
+function panFatFlows({ id: batch, batch: { panFat }, sear: { fatG } }: BatchPlan): Flow[] {
+  const fat = amountOf({ fat: fatG });
+  const to = { 'in the pot': 'liquid', kept: 'fat jar', 'poured off': 'bin' } as const;
+  return carrying([
+    flow('cupboard', 'pan', 'pan fat', 'pot', { batch }, fat),
+    flow('pan', to[panFat?.then ?? 'in the pot'], 'pan fat', 'pot', { batch }, fat),
+  ]);
 }
 
 /** Without a time for the pot nobody can say what becomes of the juice: it stands where it is. */

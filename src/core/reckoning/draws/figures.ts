@@ -1,6 +1,7 @@
-import { BROTH } from '../broth/index.ts';
-import type { BatchPlan } from './plan.ts';
-import type { BatchMass } from './run.ts';
+import { BROTH } from '../../broth/index.ts';
+import { massOf } from '../../ledger/index.ts';
+import type { BatchPlan } from '../plan/plan.ts';
+import type { BatchMass } from '../centre/run.ts';
 
 /** The figures of one batch, in the order of the work. Masses g, volumes ml, times min. */
 const names = [
@@ -73,12 +74,9 @@ export const batchFigures = {
     to.pouredMl[d] = liquid.pouredMl;
     to.steamMl[d] = liquid.steam + liquid.reduction;
     to.solidsG[d] = liquid.solids;
-    to.skimG[d] = skimmed(liquid.skim);
+    to.skimG[d] = massOf(liquid.skim) + massOf(liquid.waySkim);
     to.liquidMl[d] = liquid.ml;
     to.saltPct[d] = 100 * liquid.saltShare;
     to.readyMin[d] = (plan.ready?.median ?? 0) * minutes;
   },
 };
-
-const skimmed = (skim: BatchMass['liquid']['skim']) =>
-  Object.values(skim).reduce((sum, grams) => sum + grams, 0);

@@ -1,12 +1,12 @@
-import type { LiquidDraw } from '../broth/index.ts';
-import { normals } from '../draws/normals.ts';
-import type { LotDraw } from '../meat/index.ts';
-import { emptyServed, serve, type ServeDraw } from '../plates/index.ts';
-import type { Centre } from './centre.ts';
+import type { LiquidDraw } from '../../broth/index.ts';
+import { normals } from '../../draws/normals.ts';
+import type { LotDraw } from '../../meat/index.ts';
+import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
+import type { Centre } from '../centre/centre.ts';
 import { batchFigures } from './figures.ts';
 import type { Drawn } from './drawn.ts';
-import type { BatchPlan, MealPlan } from './plan.ts';
-import { emptyBatchMass, runBatch } from './run.ts';
+import type { BatchPlan, MealPlan } from '../plan/plan.ts';
+import { emptyBatchMass, runBatch } from '../centre/run.ts';
 import { drawYields, yieldLots } from './yieldDraws.ts';
 
 /** Relative spreads, log-normal with median 1 (estimates; the log replaces them). */
@@ -16,7 +16,6 @@ const spread = {
   pickings: 0.3,
   steam: 0.25,
   held: 0.2,
-  poured: 0.05,
   soak: 0.35,
   portion: 0.05,
   skim: 0.1,
@@ -83,13 +82,14 @@ export function drawMeal(
     const columns = lotColumns(meal, plan, n);
     const steam = factors(`${meal}|${plan.id}|steam`, spread.steam, n);
     const held = factors(`${meal}|${plan.id}|held`, spread.held, n);
-    const poured = factors(`${meal}|${plan.id}|poured`, spread.poured, n);
+    const poured = factors(`${meal}|${plan.id}|poured`, plan.liquid?.pouredSpread ?? 0, n);
+    const salt = factors(`${meal}|${plan.id}|salt`, plan.liquid?.saltSpread ?? 0, n);
     const minutes = factors(`${meal}|${plan.id}|minutes`, plan.ready?.spread ?? 0, n);
     const skim = factors(`${meal}|${plan.id}|skim`, spread.skim, n);
     const figures = drawn.batches.get(plan.id);
     const mass = emptyBatchMass(plan);
     const lotDraws: LotDraw[] = plan.lots.map(() => ({ raw: 1, bone: 1, trim: 1, y: 1, pickings: 1 }));
-    const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1 };
+    const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1, salt: 1 };
     for (let d = 0; d < n; d += 1) {
       for (let i = 0; i < lotDraws.length; i += 1) {
         const to = lotDraws[i];
@@ -106,6 +106,7 @@ export function drawMeal(
       liquidDraw.held = held[d] ?? 1;
       liquidDraw.minutes = minutes[d] ?? 1;
       liquidDraw.skim = skim[d] ?? 1;
+      liquidDraw.salt = salt[d] ?? 1;
       runBatch(plan, lotDraws, liquidDraw, mass);
       if (figures) batchFigures.write(plan, mass, liquidDraw.minutes, figures, d);
       for (const [i, lot] of mass.lots.entries()) {

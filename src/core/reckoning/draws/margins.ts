@@ -1,8 +1,8 @@
-import { centreOf, plansOf } from './centre.ts';
+import { centreOf, plansOf } from '../centre/centre.ts';
 import { drawMeal } from './draws.ts';
 import { numberOfDraws } from './drawn.ts';
-import type { Input } from './input.ts';
-import { planMeal } from './plan.ts';
+import type { Input } from '../input.ts';
+import { planMeal } from '../plan/plan.ts';
 
 /** One stretch of what is left over (or, below nothing, short), and the share of draws in it. */
 export interface MarginBin {

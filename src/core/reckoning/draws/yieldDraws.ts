@@ -1,6 +1,6 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
-import { normals } from '../draws/normals.ts';
-import type { BatchPlan } from './plan.ts';
+import { normals } from '../../draws/normals.ts';
+import type { BatchPlan } from '../plan/plan.ts';
 
 /** Spread of log y that a kitchen's lots all share, and one lot's own (estimates; the log narrows them). */
 const KITCHEN = 0.05;

@@ -1,4 +1,6 @@
-import { type KnownCut, type LotMass } from '../meat/index.ts';
+import { rangeOfReadiness, type Readiness } from '../../clock/index.ts';
+import type { KnownCut, LotMass } from '../../meat/index.ts';
+import type { Range } from '../../quantity/index.ts';
 
 export interface LotReckoning {
   readonly lot: string;
@@ -18,10 +20,12 @@ export interface LotReckoning {
   readonly airG: number;
   readonly pickingsG: number;
   readonly shredG: number;
+  /** When it is tender, min; null for bones and where nobody knows. */
+  readonly tenderMin: Range | null;
 }
 
 /** What became of a lot of this cut, as a drawing of it and its words need it. */
-export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass): LotReckoning => ({
+export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, tender?: Readiness): LotReckoning => ({
   lot,
   cut: cut.id,
   name: cut.name,
@@ -36,4 +40,5 @@ export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass): LotReckoni
   airG: m.air,
   pickingsG: m.pickings,
   shredG: m.shred,
+  tenderMin: tender ? rangeOfReadiness(tender) : null,
 });

@@ -1,4 +1,4 @@
-import { massOf, type LedgerFlow, type Material } from '../ledger/index.ts';
+import { massOf, type LedgerFlow, type Material } from '../../ledger/index.ts';
 
 /** A part of a strand: grams now and as planned, and whether a cook weighed it. */
 export interface StrandPart {
@@ -80,12 +80,16 @@ function summed(ledger: readonly LedgerFlow[], batchId: string): Strands {
     bone: of('bone'),
     pickings: of('pickings'),
     shred: of('shred'),
-    pour: of('pour'),
-    items: of('item'),
+    // What stood with the meat first is poured all the same.
+    pour: of('pour', 'given back'),
+    items: sum(
+      flows,
+      ({ material, to }) => (material === 'item' || material === 'pan fat') && to === 'liquid',
+    ),
     steam: out('steam', 'reduction'),
     alcohol: out('alcohol'),
-    strained: out('strained'),
-    skim: out('skim'),
+    strained: out('strained', 'come out', 'scum'),
+    skim: out('skim', 'skim on the way'),
     liquid: out('liquid'),
     held: sum(flows, (flow) => flow.material === 'held' && flow.to === 'dressed'),
     keptShred: of('kept shred'),
