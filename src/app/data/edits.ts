@@ -1,6 +1,7 @@
 import type { Batch, Dish, Entry, Item, Kitchen, Lot, Meal, OwnIngredient } from '@/core/batch/schema.ts';
 import { usualBatch, usualDish, usualKitchen, usualLot } from '@/core/batch/usual.ts';
 import { usualItems } from '@/core/pot/index.ts';
+import type { Problem } from '@/core/reckon.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { act, type Deed } from '@/store/acts.ts';
 import type { Settings } from '@/store/db.ts';
@@ -89,6 +90,68 @@ export function editItems(
   editBatch(batchId, words, (batch) => ({ ...batch, items: recipe(batch.items ?? usualItems) }), field);
 }
 
+/** Changes one thing in the pot. */
+export function editItem(
+  batchId: string,
+  itemId: string,
+  words: string,
+  recipe: (item: Item) => Item,
+  field?: string,
+): void {
+  const items = (all: readonly Item[]) => all.map((item) => (item.id === itemId ? recipe(item) : item));
+  editItems(batchId, words, items, field);
+}
+
+/** Does what a problem offers: another vessel, two of them, a pour in two parts, the salt that is right. */
+export function heal(batchId: string, remedy: NonNullable<Problem['remedies']>[number]): void {
+  switch (remedy.what) {
+    case 'take':
+      editBatch(batchId, 'the vessel', ({ also: _, ...b }) => ({
+        ...b,
+        cook: b.cook.map((phase) => ({ ...phase, vessel: remedy.vessel })),
+      }));
+      break;
+    case 'split':
+      editBatch(batchId, 'a second vessel', (b) => ({ ...b, also: [...remedy.vessels] }));
+      break;
+    case 'pour later':
+      editItems(batchId, 'pouring in two parts', (items) =>
+        items.flatMap((item) => {
+          if (item.id !== remedy.item) return [item];
+          const half = { ...item, amount: remedy.half, measure: 'volume' as const };
+          return [half, { ...half, id: id(), at: { phase: 0, minutes: 60 } }];
+        }),
+      );
+      break;
+    case 'salt':
+      editBatch(batchId, 'the salt', ({ salt: _, saltIn: __, ...b }) => b);
+  }
+}
+
+/** Puts the lines of a recipe in at once, with the ingredients that the kitchen has to carry for them. */
+export function putRecipe(
+  mealId: string,
+  batchId: string,
+  recipe: (batch: Batch) => { readonly batch: Batch; readonly carried: readonly Ingredient[] },
+): void {
+  fire(
+    act(db, { words: 'a recipe' }, async (deed) => {
+      const row = await db.batches.get(batchId);
+      if (!row) return;
+      const { batch, carried } = recipe(row.batch);
+      if (carried.length > 0) await carry(deed, mealId, carried);
+      await deed.edit('batches', batchId, (before) => ({ ...before, batch }));
+    }),
+  );
+}
+
+/** Ingredients into the kitchen that a meal carries. */
+const carry = (deed: Deed, mealId: string, ingredients: readonly Ingredient[]) =>
+  editKitchenIn(deed, mealId, (kitchen) => ({
+    ...kitchen,
+    ingredients: [...(kitchen.ingredients ?? []), ...(ingredients as OwnIngredient[])],
+  }));
+
 /**
  * Puts an ingredient into the pot. One that the short table does not have goes into the kitchen too, so
  * that the meal carries its figures wherever it goes.
@@ -96,12 +159,7 @@ export function editItems(
 export function putIn(mealId: string, batchId: string, ingredient: Ingredient, known: boolean): void {
   fire(
     act(db, { words: `putting in ${ingredient.name}` }, async (deed) => {
-      if (!known) {
-        await editKitchenIn(deed, mealId, (kitchen) => ({
-          ...kitchen,
-          ingredients: [...(kitchen.ingredients ?? []), ingredient as OwnIngredient],
-        }));
-      }
+      if (!known) await carry(deed, mealId, [ingredient]);
       await deed.edit('batches', batchId, (row) => ({
         ...row,
         batch: {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { reckon, type Reckoning } from '@/core/reckon.ts';
-import { withOldRanges } from '@/core/reckoning/overlay.ts';
+import { withOldRanges } from '@/core/reckoning/pictures/overlay.ts';
 import { reference } from '@/reference/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { askRanges } from '@/workers/client.ts';

@@ -6,3 +6,10 @@ export function withOrWithout<T extends object>(row: T, key: keyof T, value: Qua
   if (value.text === '') Reflect.deleteProperty(next, key);
   return next;
 }
+
+/** The row without a key. */
+export function without<T extends object, K extends keyof T>(row: T, key: K): Omit<T, K> {
+  const next = { ...row };
+  Reflect.deleteProperty(next, key);
+  return next;
+}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { avoidable, type Avoidable } from '@/core/batch/avoidable.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
-import { useShown } from '../parts/useShown.ts';
+import { useShown } from '../parts/fields/useShown.ts';
 import { Wrong } from '../parts/Wrong.tsx';
 
 /** What guests must not have: kept with the meal, and checked against every pot. */

@@ -3,7 +3,7 @@ import type { Dish } from '@/core/batch/schema.ts';
 import { dishName } from '@/core/order/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 
 interface Props {
   readonly dish: Dish;

@@ -5,9 +5,9 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { massUnits, volumeUnits } from '../data/useSettings.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
-import { Choice } from '../parts/Choice.tsx';
-import { QuantityField } from '../parts/QuantityField.tsx';
-import { TextField } from '../parts/TextField.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { TextField } from '../parts/fields/TextField.tsx';
 
 const ways = [
   { value: 'set', words: 'full portions' },

@@ -1,13 +1,12 @@
-import { useSortable } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { GripVertical, X } from 'lucide-react';
+import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Dish, DishKind } from '@/core/batch/schema.ts';
 import { dishName, needOfTicket, usualDishes, type Ticket } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editMeal } from '../data/edits.ts';
-import { SelectField } from '../parts/SelectField.tsx';
+import { Grip, useRow } from '../parts/sortable/Grip.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { Wrong } from '../parts/Wrong.tsx';
 import { DishCount } from './DishCount.tsx';
 import { DishDetails } from './DishDetails.tsx';
@@ -26,29 +25,14 @@ export function DishTicket({ dish, ticket }: Props) {
   const { loaded, reckoning, units } = useOpenMeal();
   const { meal } = loaded;
   const [open, setOpen] = useState(false);
-  const { setNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
-    id: dish.id,
-  });
+  const { row, isLifted, grip } = useRow(dish.id);
   const name = dishName(dish);
   const need = ticket && needOfTicket(ticket);
   const said = (written: { value: string; unit: string }) => `${written.value} ${written.unit}`;
   const wrong = reckoning.problems.filter((problem) => problem.dish === dish.id);
   return (
-    <li
-      ref={setNodeRef}
-      className={isDragging ? 'ticket is-lifted' : 'ticket'}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-    >
-      <button
-        type="button"
-        className="ticket-grip"
-        aria-label={`Move ${name}`}
-        {...attributes}
-        {...listeners}
-        aria-roledescription="ticket to move"
-      >
-        <GripVertical size={18} aria-hidden />
-      </button>
+    <li {...row} className={isLifted ? 'ticket is-lifted' : 'ticket'}>
+      <Grip name={name} thing="ticket" grip={grip} />
       {dish.guests ? (
         <p className="ticket-count">
           <b className="num">{ticket?.count ?? 0}</b> <span className="visually-hidden">plates</span>

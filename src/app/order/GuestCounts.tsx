@@ -3,7 +3,7 @@ import { appetite, appetites, type Appetite } from '@/core/order/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 
 const words: Readonly<Record<Appetite, string>> = {
   light: 'light eaters',

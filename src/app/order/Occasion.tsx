@@ -1,8 +1,8 @@
 import { useId } from 'react';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
-import { Choice } from '../parts/Choice.tsx';
-import { TextField } from '../parts/TextField.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { TextField } from '../parts/fields/TextField.tsx';
 
 const places = [
   { value: 'here', words: 'served here' },

@@ -1,25 +1,12 @@
-import {
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { arrayMove } from '@dnd-kit/sortable';
 import { Plus } from 'lucide-react';
 import { dishName } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addDish, editMeal } from '../data/edits.ts';
+import { SortableList } from '../parts/sortable/SortableList.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { Avoid } from './Avoid.tsx';
-import { closestEdge } from './closestEdge.ts';
 import { DishTicket } from './DishTicket.tsx';
 import { Occasion } from './Occasion.tsx';
 
@@ -29,20 +16,9 @@ export default function Order() {
   const { meal } = loaded;
   const { needG, needMl } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const ids = meal.dishes.map(({ id }) => id);
-  const placeOf = (id: string) => `${ids.indexOf(id) + 1} of ${ids.length}`;
-  const nameOf = (id: unknown) => {
+  const nameOf = (id: string) => {
     const dish = meal.dishes.find((d) => d.id === id);
     return dish ? dishName(dish) : '';
-  };
-  const drop = ({ active, over }: DragEndEvent) => {
-    if (!over || over.id === active.id) return;
-    const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over.id))];
-    editMeal(meal.id, 'the order of the dishes', (m) => ({ ...m, dishes: arrayMove(m.dishes, from, to) }));
   };
   const { tickets } = reckoning.meal;
   return (
@@ -57,34 +33,23 @@ export default function Order() {
         )}
       </div>
       <Occasion />
-      <DndContext
-        sensors={sensors}
-        collisionDetection={closestEdge}
-        onDragEnd={drop}
-        accessibility={{
-          announcements: {
-            onDragStart: ({ active }) => `Picked up ${nameOf(active.id)}, ${placeOf(String(active.id))}.`,
-            onDragOver: ({ active, over }) =>
-              over ? `${nameOf(active.id)} is at place ${placeOf(String(over.id))}.` : undefined,
-            onDragEnd: ({ active, over }) =>
-              over
-                ? `Put ${nameOf(active.id)} down at place ${placeOf(String(over.id))}.`
-                : `${nameOf(active.id)} stays where it was.`,
-            onDragCancel: ({ active }) => `${nameOf(active.id)} stays where it was.`,
-          },
-          screenReaderInstructions: {
-            draggable: 'Space picks the ticket up, the arrows move it, Space puts it down, Escape leaves it.',
-          },
+      <SortableList
+        ids={meal.dishes.map(({ id }) => id)}
+        nameOf={nameOf}
+        thing="the ticket"
+        onMove={(from, to) => {
+          editMeal(meal.id, 'the order of the dishes', (m) => ({
+            ...m,
+            dishes: arrayMove(m.dishes, from, to),
+          }));
         }}
       >
-        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          <ul className="tickets">
-            {meal.dishes.map((dish) => (
-              <DishTicket key={dish.id} dish={dish} ticket={tickets.find(({ id }) => id === dish.id)} />
-            ))}
-          </ul>
-        </SortableContext>
-      </DndContext>
+        <ul className="tickets">
+          {meal.dishes.map((dish) => (
+            <DishTicket key={dish.id} dish={dish} ticket={tickets.find(({ id }) => id === dish.id)} />
+          ))}
+        </ul>
+      </SortableList>
       <p className="line">
         <button
           type="button"

@@ -1,9 +1,11 @@
+import { useState } from 'react';
 import type { Weighable } from '@/core/batch/schema.ts';
 import { middle, type Measure, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
-import { QuantityField } from './QuantityField.tsx';
+import { Bowl } from './Bowl.tsx';
+import { QuantityField } from './fields/QuantityField.tsx';
 
 interface Props {
   readonly flow: Weighable;
@@ -15,26 +17,31 @@ interface Props {
   readonly measure?: readonly Measure[];
   /** Of this lot alone; otherwise of the whole batch. */
   readonly lot?: string;
+  /** It may lie in a bowl or a pot, whose weight comes off. */
+  readonly inBowl?: boolean;
 }
 
 const massOnly: readonly Measure[] = ['mass'];
 
 /** One reading of the batch: typed in, kept with its time; a correction is a new reading. */
-export function Weigh({ flow, label, words, planned, measure = massOnly, lot }: Props) {
+export function Weigh({ flow, label, words, planned, measure = massOnly, lot, inBowl = false }: Props) {
   const { loaded, batch, standing, units } = useOpenMeal();
   const entry = standing.find(({ measures }) =>
     lot === undefined
       ? measures.what === 'sum' && measures.flow === flow
       : measures.what === 'flow' && measures.flow === flow && measures.lot === lot,
   );
+  const [chosen, choose] = useState<string>();
+  const bowl = chosen ?? entry?.vessel ?? '';
   const read = middle(entry?.value ?? undefined) !== undefined;
   const at =
     entry && new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(entry.at);
-  const base = {
+  const of = {
     batch: batch.id,
     measures: lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const),
     ...(entry && { replaces: entry.id }),
   };
+  const base = { ...of, ...(bowl !== '' && { vessel: bowl }) };
   return (
     <div className={read ? 'weigh is-weighed' : 'weigh'}>
       <QuantityField
@@ -57,6 +64,18 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot }: 
           if (entry) weigh(loaded.meal.id, `taking back ${words}`, { ...base, value: null, measure: 'mass' });
         }}
       />
+      {inBowl && (
+        <Bowl
+          what={label}
+          bowl={bowl}
+          onChoose={(id) => {
+            choose(id);
+            if (!entry?.value) return;
+            const { value, measure: as } = entry;
+            weigh(loaded.meal.id, words, { ...of, value, measure: as, ...(id !== '' && { vessel: id }) });
+          }}
+        />
+      )}
       <small className="quiet">
         {read ? `weighed at ${at}` : planned?.range ? `likely ${planned.range} ${planned.unit}` : ''}
       </small>

@@ -3,17 +3,21 @@ import { useTyped } from './useTyped.ts';
 
 interface Props {
   readonly label: string;
+  /** The label is read out but not shown. */
+  readonly hidden?: boolean;
   readonly value: string;
   readonly onChange: (value: string) => void;
 }
 
 /** A line of words, kept as it is typed. */
-export function TextField({ label, value, onChange }: Props) {
+export function TextField({ label, hidden, value, onChange }: Props) {
   const id = useId();
   const [text, type] = useTyped(value);
   return (
     <span className="field">
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
+        {label}
+      </label>
       <input
         id={id}
         className="write"

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { hear, send, type Awaited } from './echoes.ts';
 
 /**
  * The text of a field, kept letter for letter while somebody types. Undo, another tab or a drawing may
@@ -7,15 +8,18 @@ import { useEffect, useRef, useState } from 'react';
  */
 export function useTyped(stored: string): readonly [string, (text: string, storedAs?: string) => void] {
   const [text, setText] = useState(stored);
-  const sent = useRef(stored);
+  const awaited = useRef<Awaited<string>>([]);
+  const before = useRef(stored);
   useEffect(() => {
-    if (stored === sent.current) return;
-    sent.current = stored;
-    setText(stored);
+    if (stored === before.current) return;
+    before.current = stored;
+    const heard = hear(awaited.current, stored, Date.now());
+    awaited.current = heard.awaited;
+    if (heard.news) setText(stored);
   }, [stored]);
   const type = (next: string, storedAs = next) => {
     setText(next);
-    sent.current = storedAs;
+    awaited.current = send(awaited.current, before.current, storedAs, Date.now());
   };
   return [text, type];
 }

@@ -1,7 +1,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import { readAny, type Measure, type Quantity } from '@/core/quantity/index.ts';
 import { useTyped } from './useTyped.ts';
-import { Wrong } from './Wrong.tsx';
+import { Wrong } from '../Wrong.tsx';
 
 interface Props {
   readonly label: string;

@@ -1,0 +1,71 @@
+import { useId, useState } from 'react';
+import { Wrong } from '../Wrong.tsx';
+import { useTyped } from './useTyped.ts';
+
+export type Read<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string };
+
+interface Props<T> {
+  readonly label: string;
+  /** The label is read out but not shown. */
+  readonly hidden?: boolean | undefined;
+  readonly value: T | undefined;
+  /** The value as it stands in the field. */
+  readonly write: (value: T) => string;
+  readonly read: (text: string) => Read<T>;
+  readonly size: number;
+  readonly placeholder?: string | undefined;
+  readonly onChange: (value: T) => void;
+  /** Called when it is emptied, where it may be. */
+  readonly onEmptied?: (() => void) | undefined;
+}
+
+/** A field for one figure: kept letter for letter, stored while it reads well, its fault said once it is left. */
+export function ReadField<T>(props: Props<T>) {
+  const { label, hidden, value, write, read, size, placeholder, onChange, onEmptied } = props;
+  const id = useId();
+  const stored = value === undefined ? '' : write(value);
+  const [text, type] = useTyped(stored);
+  const [focused, setFocused] = useState(false);
+  const mayBeEmpty = onEmptied !== undefined;
+  const empty = (words: string) => mayBeEmpty && words.trim() === '';
+  const reading = read(text);
+  const fault = reading.ok || focused || empty(text) ? undefined : reading.error;
+  const change = (next: string) => {
+    const now = read(next);
+    if (empty(next)) {
+      type(next, '');
+      onEmptied?.();
+    } else {
+      type(next, now.ok ? write(now.value) : stored);
+      if (now.ok) onChange(now.value);
+    }
+  };
+  return (
+    <span className="field">
+      <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
+        {label}
+      </label>
+      <input
+        id={id}
+        className="write num"
+        size={size}
+        value={text}
+        placeholder={placeholder}
+        autoComplete="off"
+        aria-invalid={fault !== undefined}
+        aria-describedby={fault === undefined ? undefined : `${id}-wrong`}
+        onFocus={() => {
+          setFocused(true);
+        }}
+        onBlur={() => {
+          setFocused(false);
+        }}
+        onChange={(event) => {
+          change(event.target.value);
+        }}
+      />
+      {fault !== undefined && <Wrong id={`${id}-wrong`}>{fault}</Wrong>}
+    </span>
+  );
+}
