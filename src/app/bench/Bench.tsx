@@ -3,13 +3,15 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Figure } from '../parts/Figure.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
+import { Problems } from '../parts/Problems.tsx';
 import { Unaccounted } from '../parts/Unaccounted.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
+import { ComeBack } from './ComeBack.tsx';
 import { BenchBowl } from '../figures/BenchBowl.tsx';
 
 /** Pull, pick, shred: what comes out is weighed, and each weighing narrows what comes after it. */
 export default function Bench() {
-  const { batchReckoning, units, standing } = useOpenMeal();
+  const { batchReckoning, units, standing, batch } = useOpenMeal();
   const { meat } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="Pull, pick and shred" />;
   const weighed = (flow: string) =>
@@ -40,12 +42,15 @@ export default function Bench() {
           <Figure written={writeMass(meat.shredG, units)} size="huge" words={done ? 'weighed' : 'shred'} />
         </div>
       </div>
+      <Problems batch={batch.id} stage="bench" />
+      <ComeBack />
       <div className="weighs">
         <Weigh
           flow="cooked"
           label="Meat with its bones"
           words="the weight of the cooked meat"
           planned={writeMass(meat.onBenchG, units)}
+          inBowl
         />
         {boneIn && (
           <Weigh
@@ -53,6 +58,7 @@ export default function Bench() {
             label="Bones"
             words="the weight of the bones"
             planned={writeMass(meat.boneOutG, units)}
+            inBowl
           />
         )}
         <Weigh
@@ -60,12 +66,14 @@ export default function Bench() {
           label="Picked out"
           words="the weight of the pickings"
           planned={writeMass(meat.pickingsG, units)}
+          inBowl
         />
         <Weigh
           flow="shred"
           label="Shred"
           words="the weight of the shred"
           planned={writeMass(meat.shredG, units)}
+          inBowl
         />
       </div>
       <Unaccounted />

@@ -5,10 +5,10 @@ import { editBatch } from '../data/edits.ts';
 import { volumeUnits } from '../data/useSettings.ts';
 import { Jug } from '../figures/Jug.tsx';
 import { Caution } from '../parts/Caution.tsx';
-import { Choice } from '../parts/Choice.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { Figure } from '../parts/Figure.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { Unaccounted } from '../parts/Unaccounted.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
 

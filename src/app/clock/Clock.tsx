@@ -5,10 +5,14 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { TimeDown } from '../figures/TimeDown.tsx';
 import { Caution } from '../parts/Caution.tsx';
-import { Choice } from '../parts/Choice.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { Problems } from '../parts/Problems.tsx';
 import { Wrong } from '../parts/Wrong.tsx';
+import { PotReading } from './PotReading.tsx';
+import { SmokeFirst } from './SmokeFirst.tsx';
+import { TakenOut } from './TakenOut.tsx';
 
 const heats = [
   { value: 'oven', words: 'oven' },
@@ -85,6 +89,7 @@ export default function Clock() {
             edit('the lid', (p) => ({ ...p, lid }));
           }}
         />
+        <SmokeFirst />
         <QuantityField
           label="Time, if you know it"
           quantity={phase?.minutes}
@@ -103,15 +108,19 @@ export default function Clock() {
       {ready.min && ready.firstCheckMin !== null ? (
         <TimeDown ready={ready.min} firstCheck={ready.firstCheckMin} />
       ) : (
-        <p className="nothing">
-          The table of times has no row for this heat, lid and size. Write how long it cooks, and the steam
-          and the broth are worked out from that.
-        </p>
+        <>
+          <Problems batch={batch.id} stage="clock" />
+          <p className="nothing">
+            Write the heat, or how long it cooks, and the steam and the broth are worked out from that.
+          </p>
+        </>
       )}
+      <TakenOut />
       {dry && <Wrong>The pot boils dry before the meat is tender: pour more, or keep the lid on.</Wrong>}
+      <PotReading />
       <p className="quiet">
-        Counted from the moment it is hot; times from common practice, for the toughest lot. Test by feel: a
-        fork sinks in and turns freely.
+        Counted from the moment the pot is hot: heat into the middle of each piece, and tenderness there, for
+        the lot that is tender last. Test by feel: a fork sinks in and turns freely.
       </p>
       {phase?.heat === 'slow cooker' && (
         <Caution>Do not start a slow cooker from frozen, or half full of cold meat.</Caution>

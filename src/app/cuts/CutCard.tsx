@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { becomes, type KnownCut } from '@/core/meat/index.ts';
 import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
-import { lotReckoning } from '@/core/reckoning/lotReckoning.ts';
+import { lotReckoning } from '@/core/reckoning/centre/lotReckoning.ts';
 import type { KitchenYield } from '@/core/reckoning/kitchenYields.ts';
 import type { Cut } from '@/reference/types.ts';
 import { editKitchen } from '../data/edits.ts';

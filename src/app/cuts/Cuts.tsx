@@ -5,7 +5,7 @@ import { reference } from '@/reference/index.ts';
 import { useAllMeals } from '../data/useAllMeals.ts';
 import { useKitchen } from '../data/useKitchen.ts';
 import { useSettings } from '../data/useSettings.ts';
-import { Choice } from '../parts/Choice.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { CutCard, drawnOf } from './CutCard.tsx';

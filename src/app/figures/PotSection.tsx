@@ -1,15 +1,16 @@
-import type { PotPicture } from '@/core/reckon.ts';
+import type { PotPicture, VesselPicture } from '@/core/reckon.ts';
+import { widthAt } from '@/core/pot/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
 
 const WIDTH = 480;
-const HEIGHT = 250;
 const FOOT = 226;
+const LEFT = 34;
 
-/** What was put in, stacked at the height each alone reaches in this vessel. */
+/** What was put in, stacked at the height each adds in this vessel; what goes in later is not in yet. */
 function stackOf(items: PotPicture['items'], scale: number) {
   let foot = FOOT;
   return items
-    .filter((item) => item.ml > 0)
+    .filter((item) => item.cm > 0)
     .map((item) => {
       const height = Math.max(2, item.cm * scale);
       foot -= height;
@@ -18,77 +19,98 @@ function stackOf(items: PotPicture['items'], scale: number) {
 }
 
 interface Props {
-  readonly pot: PotPicture;
-  readonly pieceCm: number;
+  readonly pot: VesselPicture;
+  /** Drawn as a stack beside it. */
+  readonly items: PotPicture['items'];
   readonly words: string;
 }
 
-/** The pot in section, to scale: the meat as it lies, the liquid at its line, the pours beside it. */
-export function PotSection({ pot, pieceCm, words }: Props) {
-  const { vessel, meatCm, lineCm, fullCm, items } = pot;
-  const scale = Math.min(300 / vessel.widthCm, 196 / vessel.heightCm);
-  const w = vessel.widthCm * scale;
-  const h = vessel.heightCm * scale;
-  const left = 34;
+/** A vessel in section, to scale: the meat as it lies, the liquid at its line, the pours beside it. */
+export function PotSection({ pot, items, words }: Props) {
+  const { vessel, lineCm, standsCm, fullCm, pieces, reachCm } = pot;
+  const overflow = Math.min(standsCm, 1.5 * vessel.heightCm);
+  const scale = Math.min(300 / vessel.widthCm, 196 / Math.max(vessel.heightCm, reachCm, overflow));
+  const top = widthAt(vessel, vessel.heightCm) * scale;
+  const middle = LEFT + top / 2;
   const up = (cm: number) => FOOT - cm * scale;
-  const line = lineCm;
-  const rows = Math.max(1, Math.round(meatCm / pieceCm));
-  const rowH = meatCm / rows;
-  const perRow = Math.max(1, Math.round(vessel.widthCm / (pieceCm * 1.25)));
-  const pieces = Array.from({ length: rows * perRow }, (_, i) => {
-    const row = Math.floor(i / perRow);
-    const shift = row % 2 === 0 ? 0 : 0.12;
-    const step = w / perRow;
-    return {
-      x: left + (i % perRow) * step + step * (0.08 + shift * 0.4),
-      y: up((row + 1) * rowH) + 1.5,
-      w: step * 0.8,
-      h: rowH * scale - 3,
-    };
-  });
+  /** The wall on the right at a height, px from the middle. */
+  const half = (cm: number) => (widthAt(vessel, cm) * scale) / 2;
   const stack = stackOf(items, scale);
-  const stackX = left + w + 54;
+  const stackX = LEFT + top + 54;
+  const above = Math.min(up(Math.max(vessel.heightCm, reachCm, overflow)), ...stack.map(({ y }) => y)) - 14;
+  const rim = up(vessel.heightCm);
+  const floor = half(0);
   return (
-    <svg className="pot-section" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={words}>
-      {line > 0 && (
-        <rect
-          x={left + 2}
-          y={up(line)}
-          width={w - 4}
-          height={line * scale}
+    <svg
+      className="pot-section"
+      viewBox={`0 ${above} ${WIDTH} ${FOOT + 14 - above}`}
+      role="img"
+      aria-label={words}
+    >
+      {lineCm > 0 && (
+        <path
+          d={`M${middle - half(lineCm)} ${up(lineCm)}H${middle + half(lineCm)}L${middle + floor} ${FOOT}H${middle - floor}Z`}
           fill={fillOf('broth', true)}
           opacity="0.9"
         />
       )}
-      {meatCm > 0 &&
-        pieces.map(({ x, y, w: pw, h: ph }) => (
+      {pieces.map(({ x, y, w, h, boneCm }) => (
+        <g key={`${x} ${y}`}>
           <rect
-            key={`${x} ${y}`}
-            x={x}
-            y={y}
-            width={pw}
-            height={ph}
+            x={middle + x * scale}
+            y={up(y + h)}
+            width={w * scale}
+            height={h * scale}
             rx="5"
             fill={fillOf('meat', true)}
             stroke={edgeOf('meat')}
           />
-        ))}
-      {line > 0 && <path d={`M${left + 2} ${up(line)}h${w + 40}`} stroke={edgeOf('broth')} strokeWidth="2" />}
-      <path d={`M${left} ${up(fullCm)}h${w}`} className="ink-line" strokeDasharray="5 4" strokeWidth="1.2" />
-      <text x={left + w - 6} y={up(fullCm) - 5} textAnchor="end">
+          {boneCm > 0 && (
+            <circle
+              cx={middle + (x + w / 2) * scale}
+              cy={up(y + h / 2)}
+              r={boneCm * scale}
+              fill={fillOf('bone', true)}
+              stroke={edgeOf('bone')}
+            />
+          )}
+        </g>
+      ))}
+      {reachCm > 0 && (
+        <path
+          d={`M${middle - floor + 8} ${FOOT - 8}L${middle + floor - 8} ${up(reachCm)}`}
+          stroke={edgeOf('bone')}
+          strokeWidth="11"
+          strokeLinecap="round"
+        />
+      )}
+      {lineCm > 0 && (
+        <path
+          d={`M${middle - half(lineCm)} ${up(lineCm)}H${middle + half(lineCm) + 40}`}
+          stroke={edgeOf('broth')}
+          strokeWidth="2"
+        />
+      )}
+      <path
+        d={`M${middle - half(fullCm)} ${up(fullCm)}H${middle + half(fullCm)}`}
+        className="ink-line"
+        strokeDasharray="5 4"
+        strokeWidth="1.2"
+      />
+      <text x={middle + half(fullCm) - 6} y={up(fullCm) - 5} textAnchor="end">
         fill no higher
       </text>
       <path
         className="ink-line"
         strokeWidth="4"
         strokeLinejoin="round"
-        d={`M${left} ${FOOT - h}V${FOOT - 8}q0 8 8 8h${w - 16}q8 0 8-8V${FOOT - h}`}
+        d={`M${LEFT} ${rim}L${middle - floor} ${FOOT - 8}q0 8 8 8H${middle + floor - 8}q8 0 8-8L${LEFT + top} ${rim}`}
       />
       <path
         className="ink-line"
         strokeWidth="8"
         strokeLinecap="round"
-        d={`M${left - 22} ${FOOT - h + 18}h18M${left + w + 4} ${FOOT - h + 18}h18`}
+        d={`M${LEFT - 22} ${rim + 18}h18M${LEFT + top + 4} ${rim + 18}h18`}
       />
       {stack.map(({ id, y, height, role, name }) => (
         <rect

@@ -1,14 +1,18 @@
 import { salts } from '@/core/pot/index.ts';
 import { currencyCodes, USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { PriceField } from '../meat/PriceField.tsx';
-import { SelectField } from '../parts/SelectField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { changeSettings, editKitchen } from '../data/edits.ts';
 import { useKitchen } from '../data/useKitchen.ts';
 import { useSettings } from '../data/useSettings.ts';
-import { Choice } from '../parts/Choice.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { Top } from '../shell/Top.tsx';
+import { Heat } from './Heat.tsx';
+import { Scoops } from './Scoops.tsx';
 import { Vessels } from './Vessels.tsx';
 
 const systems = [
@@ -20,8 +24,13 @@ const degrees = [
   { value: 'F', words: '°F' },
 ] as const;
 
+/** A salt that is none of the table's, and what a level teaspoon of any can weigh, g (estimates). */
+const OWN_SALT = 'own salt';
+const [LIGHTEST, HEAVIEST] = [1, 10];
+
 /** What is kept for all meals: units, chosen once, and the vessels there are. */
 export default function Kitchen() {
+  const [wrongSalt, setWrongSalt] = useState<string>();
   const settings = useSettings();
   const kitchen = useKitchen();
   useDocumentTitle('kitchen');
@@ -52,14 +61,19 @@ export default function Kitchen() {
             }}
           />
         </div>
+        <h2>Vessels</h2>
+        <Vessels kitchen={kitchen} units={settings} />
         <h2>Salt</h2>
         <div className="choices">
           <SelectField
             label="The salt by the stove"
             value={kitchen.salt?.name ?? salts[0].name}
             onChoose={(name) => {
-              const salt = salts.find((one) => one.name === name);
-              if (salt) editKitchen('the salt by the stove', (before) => ({ ...before, salt: { ...salt } }));
+              const salt = salts.find((one) => one.name === name) ?? {
+                name: OWN_SALT,
+                gPerTsp: kitchen.salt?.gPerTsp ?? salts[0].gPerTsp,
+              };
+              editKitchen('the salt by the stove', (before) => ({ ...before, salt: { ...salt } }));
             }}
           >
             {salts.map(({ name, gPerTsp }) => (
@@ -67,7 +81,38 @@ export default function Kitchen() {
                 {name}, {gPerTsp} g a teaspoon
               </option>
             ))}
+            <option value={OWN_SALT}>another: weigh a teaspoon of it</option>
           </SelectField>
+          {kitchen.salt?.name === OWN_SALT && (
+            <QuantityField
+              label="A level teaspoon weighs"
+              quantity={{
+                text: `${String(kitchen.salt.gPerTsp)} g`,
+                lo: kitchen.salt.gPerTsp,
+                hi: kitchen.salt.gPerTsp,
+              }}
+              measure="mass"
+              units={['g']}
+              problem={wrongSalt}
+              onDone={({ lo, text }) => {
+                const good = lo !== undefined && lo >= LIGHTEST && lo <= HEAVIEST;
+                setWrongSalt(
+                  good
+                    ? undefined
+                    : `“${text}” in a teaspoon is no salt; it weighs ${String(LIGHTEST)} to ${String(HEAVIEST)} g.`,
+                );
+                if (good)
+                  editKitchen('what a teaspoon of salt weighs', (before) => ({
+                    ...before,
+                    salt: { name: OWN_SALT, gPerTsp: lo },
+                  }));
+              }}
+            />
+          )}
+        </div>
+        <div className="kitchen-two">
+          <Heat kitchen={kitchen} />
+          <Scoops kitchen={kitchen} units={settings} />
         </div>
         <h2>Money</h2>
         <div className="choices">
@@ -110,8 +155,6 @@ export default function Kitchen() {
         <p>
           <Link to="/cuts">All cuts, and your own</Link>
         </p>
-        <h2>Vessels</h2>
-        <Vessels kitchen={kitchen} units={settings} />
       </main>
     </div>
   );

@@ -6,8 +6,8 @@ import type { BuyWay } from '@/core/batch/schema.ts';
 import { askBuy, askFeeds } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
-import { useShown } from '../parts/useShown.ts';
-import { Choice } from '../parts/Choice.tsx';
+import { useShown } from '../parts/fields/useShown.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { Wrong } from '../parts/Wrong.tsx';
 
 const ways: readonly { value: BuyWay; words: string }[] = [

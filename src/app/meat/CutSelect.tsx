@@ -3,7 +3,7 @@ import type { Lot, OwnCut } from '@/core/batch/schema.ts';
 import { reference } from '@/reference/index.ts';
 import { editLot } from '../data/edits.ts';
 import { usePainted } from '../data/usePainted.ts';
-import { SelectField } from '../parts/SelectField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { CutOptions } from './CutOptions.tsx';
 
 interface Props {

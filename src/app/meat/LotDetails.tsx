@@ -7,9 +7,10 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
-import { Choice } from '../parts/Choice.tsx';
-import { QuantityField } from '../parts/QuantityField.tsx';
-import { SelectField } from '../parts/SelectField.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { LengthField } from '../parts/fields/LengthField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
 import { pickings, sizes, trims } from './choices.ts';
 import { PriceField } from './PriceField.tsx';
@@ -119,6 +120,25 @@ export default function LotDetails({ lot, figures }: Props) {
               pieces: whole === undefined ? pieces : { ...pieces, count: whole },
             }),
             `${lot.id} pieces`,
+          );
+        }}
+      />
+      <LengthField
+        label="Longest bone or piece, cm"
+        cm={lot.pieces?.longestCm}
+        placeholder="usual"
+        onChange={(longestCm) => {
+          edit(
+            'the longest piece',
+            (l) => ({ ...l, pieces: { ...l.pieces, longestCm } }),
+            `${lot.id} longest`,
+          );
+        }}
+        onEmptied={() => {
+          edit(
+            'the longest piece',
+            ({ pieces: { longestCm: _, ...pieces } = {}, ...l }) => ({ ...l, pieces }),
+            `${lot.id} longest`,
           );
         }}
       />

@@ -6,8 +6,8 @@ import { typedMass, writeMass, type UnitChoice } from '@/core/quantity/index.ts'
 import { editLot, removeLot } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { LotCutApart, lotEnd } from '../figures/LotCutApart.tsx';
-import { DragSize } from '../parts/DragSize.tsx';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { DragSize } from '../parts/fields/DragSize.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { sameContent } from '../parts/sameContent.ts';
 import { CutSelect } from './CutSelect.tsx';
 

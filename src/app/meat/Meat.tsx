@@ -2,7 +2,7 @@ import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addLot, editBatch } from '../data/edits.ts';
 import { lotScale } from '../figures/LotCutApart.tsx';
-import { Choice } from '../parts/Choice.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { PlatesWanted } from '../order/PlatesWanted.tsx';

@@ -1,8 +1,8 @@
 import { useId, useState } from 'react';
 import type { Price } from '@/core/batch/schema.ts';
 import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
-import { SelectField } from '../parts/SelectField.tsx';
-import { useTyped } from '../parts/useTyped.ts';
+import { SelectField } from '../parts/fields/SelectField.tsx';
+import { useTyped } from '../parts/fields/useTyped.ts';
 import { Wrong } from '../parts/Wrong.tsx';
 
 interface Props {

@@ -5,7 +5,7 @@ import { swap, writeMoney } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot } from '../data/edits.ts';
-import { SelectField } from '../parts/SelectField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { CutOptions } from './CutOptions.tsx';
 import { PriceField } from './PriceField.tsx';
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import type { Margin } from '@/core/reckoning/margins.ts';
+import type { Margin } from '@/core/reckoning/draws/margins.ts';
 import { askMargins } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Wrong } from '../parts/Wrong.tsx';

@@ -23,7 +23,9 @@ export function HeldInPot() {
           .{' '}
         </>
       )}
-      {unknown.length > 0 && <>Of {unknown.join(' and ')} nothing is known. </>}
+      {unknown.length > 0 && (
+        <>Of {unknown.join(' and ')} nothing is known: unfold its line and write what its packet says. </>
+      )}
       Check the packet: it decides.
     </p>
   );

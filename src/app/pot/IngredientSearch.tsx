@@ -1,5 +1,5 @@
 import { useId, useState, type KeyboardEvent } from 'react';
-import { searchNames, WITHOUT_FIGURES } from '@/core/pot/index.ts';
+import { searchNames, withoutFigures, WITHOUT_FIGURES } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/reckoning/input.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -7,16 +7,6 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { putIn } from '../data/edits.ts';
 
 const SHOWN = 9;
-
-/** One without figures is taken as water: it fills the pot, and its packet says what it holds. */
-const nameless = (name: string): Ingredient => ({
-  id: crypto.randomUUID(),
-  name,
-  role: 'solid',
-  per: { water: 1, protein: 0, fat: 0, salt: 0, ash: 0, alcohol: 0, other: 0 },
-  section: 'own',
-  source: WITHOUT_FIGURES,
-});
 
 /** Looks through all ingredients as somebody types, and puts the chosen one in. */
 export function IngredientSearch() {
@@ -40,7 +30,8 @@ export function IngredientSearch() {
   const found = searchNames([...known, ...large.filter((one) => !ids.has(one.id))], text, SHOWN);
   const typed = text.trim();
   // Until the large table is here nobody can say that it has none of that name.
-  const offers = typed === '' ? [] : large.length > 0 ? [...found, nameless(typed)] : found;
+  const offers =
+    typed === '' ? [] : large.length > 0 ? [...found, withoutFigures(crypto.randomUUID(), typed)] : found;
   const choose = (ingredient: Ingredient | undefined) => {
     if (!ingredient) return;
     putIn(loaded.meal.id, batch.id, ingredient, ids.has(ingredient.id));

@@ -1,82 +1,95 @@
-import { X } from 'lucide-react';
-import type { Item } from '@/core/batch/schema.ts';
-import { itemsOf } from '@/core/pot/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { ingredientsOf } from '@/core/reckoning/input.ts';
+import { arrayMove } from '@dnd-kit/sortable';
+import { itemsOf, orderHints } from '@/core/pot/index.ts';
+import { ingredientsById } from '@/core/reckoning/input.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editItems } from '../data/edits.ts';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { editBatch, editItem, editItems } from '../data/edits.ts';
+import { SortableList } from '../parts/sortable/SortableList.tsx';
 import { HeldInPot } from './HeldInPot.tsx';
 import { IngredientSearch } from './IngredientSearch.tsx';
+import { ItemRow } from './ItemRow.tsx';
+import { X } from 'lucide-react';
 
 /** What goes in, in order. What has no amount is poured to the line, or its usual share. */
 export function Items() {
-  const { batch } = useOpenMeal();
+  const { batch, loaded } = useOpenMeal();
+  const ingredients = ingredientsById({ kitchen: loaded.kitchen, reference });
+  const items = itemsOf(batch);
+  const nameOf = (id: string) => {
+    const ref = items.find((item) => item.id === id)?.ref ?? '';
+    return ingredients.get(ref)?.name ?? ref;
+  };
+  const inPot = items.filter(({ state }) => state !== 'held back');
+  const heldBack = items.filter(({ state }) => state === 'held back');
   return (
     <section className="items" aria-label="What goes in">
-      <ul>
-        {itemsOf(batch).map((item) => (
-          <ItemRow key={item.id} item={item} />
-        ))}
-      </ul>
+      <SortableList
+        ids={inPot.map(({ id }) => id)}
+        nameOf={nameOf}
+        thing="the line"
+        onMove={(from, to) => {
+          const [moved, over] = [inPot[from], inPot[to]];
+          if (!moved || !over) return;
+          editItems(batch.id, 'the order of adding', (all) =>
+            arrayMove(
+              [...all],
+              all.findIndex(({ id }) => id === moved.id),
+              all.findIndex(({ id }) => id === over.id),
+            ),
+          );
+        }}
+      >
+        <ul className="into-pot">
+          {inPot.map((item) => (
+            <ItemRow key={item.id} item={item} />
+          ))}
+        </ul>
+      </SortableList>
       <IngredientSearch />
+      {heldBack.map((item) => (
+        <p key={item.id} className="held-back">
+          <b>Held back</b> {item.amount?.text} {nameOf(item.id)}{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              editItem(batch.id, item.id, `pouring in ${nameOf(item.id)}`, (i) => ({ ...i, state: 'in' }));
+            }}
+          >
+            pour it in
+          </button>
+        </p>
+      ))}
+      <Hints />
       <HeldInPot />
     </section>
   );
 }
 
-function ItemRow({ item }: { readonly item: Item }) {
-  const { batch, batchReckoning, units, loaded } = useOpenMeal();
-  const ingredient = ingredientsOf({ kitchen: loaded.kitchen, reference }).find(({ id }) => id === item.ref);
-  const planned = batchReckoning.pot?.items.find(({ id }) => id === item.id);
-  const name = ingredient?.name ?? `${item.ref} (gone)`;
-  const written =
-    planned && (planned.role === 'liquid' ? writeVolume(planned.ml, units) : writeMass(planned.grams, units));
+/** Where the order of the list matters, with the reason; each can be waved away. */
+function Hints() {
+  const { batch, loaded } = useOpenMeal();
+  const hints = orderHints(batch, ingredientsById({ kitchen: loaded.kitchen, reference }));
+  if (hints.length === 0) return null;
   return (
-    <li>
-      <b>{name}</b>
-      {planned?.solved && (
-        <small className="quiet">{planned.role === 'liquid' ? 'to the line' : 'the usual'}</small>
-      )}
-      <QuantityField
-        label={`How much ${name}`}
-        hidden
-        quantity={item.amount}
-        measure={ingredient?.pieceG === undefined ? ['mass', 'volume'] : ['mass', 'volume', 'count']}
-        placeholder={written ? `${written.value} ${written.unit}` : ''}
-        chars={9}
-        onChange={(amount, measure) => {
-          editItems(
-            batch.id,
-            `how much ${name}`,
-            (items) =>
-              items.map((known) =>
-                known.id === item.id
-                  ? {
-                      ...known,
-                      amount: amount.text === '' ? undefined : amount,
-                      measure:
-                        measure === 'mass' || measure === 'volume' || measure === 'count'
-                          ? measure
-                          : undefined,
-                    }
-                  : known,
-              ),
-            `${item.id} amount`,
-          );
-        }}
-      />
-      <button
-        type="button"
-        className="link quiet"
-        aria-label={`Take out ${name}`}
-        onClick={() => {
-          editItems(batch.id, `leaving out ${name}`, (items) => items.filter(({ id }) => id !== item.id));
-        }}
-      >
-        <X size={16} aria-hidden />
-      </button>
-    </li>
+    <ul className="hints" aria-label="The order of adding">
+      {hints.map(({ id, words, why }) => (
+        <li key={id}>
+          <span>
+            <b>{words}</b> <span className="quiet">{why}</span>
+          </span>
+          <button
+            type="button"
+            className="link quiet"
+            aria-label={`Dismiss: ${words}`}
+            onClick={() => {
+              editBatch(batch.id, 'a hint', (b) => ({ ...b, dismissed: [...(b.dismissed ?? []), id] }));
+            }}
+          >
+            <X size={15} aria-hidden />
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,21 +1,22 @@
 import { lazy, Suspense, useState } from 'react';
 import type { Level } from '@/core/batch/schema.ts';
-import { middle, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { salts, saltSpoons } from '@/core/pot/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
-import { massUnits } from '../data/useSettings.ts';
-import { PotSection } from '../figures/PotSection.tsx';
 import { Caution } from '../parts/Caution.tsx';
-import { Choice } from '../parts/Choice.tsx';
-import { Problems } from '../parts/Problems.tsx';
-import { QuantityField } from '../parts/QuantityField.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
+import { Problems } from '../parts/Problems.tsx';
+import { BeforePan } from './BeforePan.tsx';
+import { ComeOut } from './ComeOut.tsx';
 import { Items } from './Items.tsx';
+import { LidOn } from './LidOn.tsx';
+import { OnWay } from './OnWay.tsx';
 import { PotName } from './PotName.tsx';
-import { VesselSelect } from './VesselSelect.tsx';
+import { Salt } from './Salt.tsx';
+import { Sear } from './Sear.tsx';
+import { Vessels } from './Vessels.tsx';
 
-const SearPans = lazy(() => import('./SearPans.tsx'));
+const Recipe = lazy(() => import('./Recipe.tsx'));
 
 const levels: readonly { value: Level; words: string }[] = [
   { value: 'cover', words: 'cover' },
@@ -23,22 +24,19 @@ const levels: readonly { value: Level; words: string }[] = [
   { value: 'half way', words: 'half way' },
   { value: 'own juice', words: 'own juice' },
 ];
-const sears = [
-  { value: 'sear', words: 'sear first' },
-  { value: 'raw', words: 'raw in' },
+const folds = [
+  { value: 'before', words: 'before the pan' },
+  { value: 'recipe', words: 'a recipe in or out' },
 ] as const;
-const pieceCm = { cubes: 2.5, chunks: 6.5, ribs: 6, whole: 8 } as const;
 
 /** What goes into the pot, to which line, and with how much salt. */
 export default function Pot() {
-  const { batch, batchReckoning, units, loaded } = useOpenMeal();
-  const [pans, showPans] = useState(false);
-  const { pot, liquid, meat } = batchReckoning;
+  const { batch, batchReckoning } = useOpenMeal();
+  const [open, setOpen] = useState<(typeof folds)[number]['value']>();
+  const { pot, meat, salt } = batchReckoning;
   const levelWords = levels.find(({ value }) => value === batch.level)?.words ?? '';
   if (meat.rawG.mid === 0) return <NothingYet title="What goes into the pot" />;
-  const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
-  const fits = pot && pot.standsCm <= pot.fullCm;
-  const salt = pot && writeMass(pot.saltG, units);
+  const fits = pot && [pot, ...pot.also].every(({ standsCm, fullCm }) => standsCm <= fullCm);
   return (
     <>
       <div className="line">
@@ -54,93 +52,49 @@ export default function Pot() {
         />
       </div>
       <Problems batch={batch.id} />
-      <div className="two">
+      <div className="two pot-two">
         <div>
-          {pot && (
-            <>
-              <PotSection
-                pot={pot}
-                pieceCm={pieceCm[batch.size]}
-                words={`${pot.vessel.name} in section: the meat stands ${pot.meatCm.toFixed(1)} cm high, the liquid ${pot.lineCm.toFixed(1)} cm of ${pot.vessel.heightCm}`}
-              />
-              <p className="quiet">
-                <VesselSelect /> · spoon wet to {pot.lineCm.toFixed(1)} cm
-                {liquid.pouredMl && ` · ${set(writeVolume(liquid.pouredMl, units))} poured`}
-              </p>
-            </>
-          )}
-          {!pot && (
+          {pot ? (
+            <Vessels pot={pot} />
+          ) : (
             <p className="quiet">
-              No time is known for this heat and size, so nothing after the lid can be worked out. Write the
+              No time is known at this heat, so nothing after the lid can be worked out. Write the heat or the
               time at the clock.
             </p>
           )}
-          <Choice
-            legend="Brown it"
-            value={batch.sear ? 'sear' : 'raw'}
-            options={sears}
-            onChoose={(way) => {
-              editBatch(batch.id, 'searing', (b) => ({ ...b, sear: way === 'sear' }));
-            }}
-          />
-          {batch.sear && (
-            <button
-              type="button"
-              className="link pan-by-pan"
-              aria-expanded={pans}
-              onClick={() => {
-                showPans(!pans);
-              }}
-            >
-              {pans ? 'fold the pans' : 'pan by pan'}
-            </button>
-          )}
+          {salt && <Salt salt={salt} />}
         </div>
         <Items />
       </div>
-      {pans && batch.sear && (
+      <ComeOut />
+      <Sear />
+      <LidOn />
+      <OnWay />
+      <p className="asks">
+        {folds.map(({ value, words }) => (
+          <button
+            key={value}
+            type="button"
+            className="link"
+            aria-expanded={open === value}
+            onClick={() => {
+              setOpen(open === value ? undefined : value);
+            }}
+          >
+            {words}
+          </button>
+        ))}
+      </p>
+      {open === 'before' && <BeforePan />}
+      {open === 'recipe' && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
-          <SearPans />
+          <Recipe />
         </Suspense>
-      )}
-      {pot && salt && (
-        <section className="salt" aria-label="Salt">
-          <div>
-            <QuantityField
-              label="Salt in all"
-              quantity={batch.salt}
-              measure="mass"
-              units={massUnits(units)}
-              placeholder={set(salt)}
-              onChange={(typed) => {
-                editBatch(
-                  batch.id,
-                  'the salt',
-                  (b) => ({ ...b, salt: typed.text === '' ? undefined : typed }),
-                  `${batch.id} salt`,
-                );
-              }}
-            />
-            <p className="quiet">
-              {saltSpoons(middle(batch.salt) ?? pot.saltG, loaded.kitchen.salt ?? salts[0])},{' '}
-              {middle(batch.salt) === undefined ? 'for a broth to drink' : 'as you wrote it'}
-            </p>
-          </div>
-          <div>
-            <span className="quiet">In the finished {batch.strain ? 'broth' : 'sauce'}</span>
-            <p className="num big">{liquid.saltPct ? `${liquid.saltPct.mid.toFixed(2)} %` : '–'}</p>
-            <p className="quiet">
-              {liquid.saltPct?.p10 !== undefined && liquid.saltPct.p90 !== undefined
-                ? `${liquid.saltPct.p10.toFixed(2)}–${liquid.saltPct.p90.toFixed(2)} %`
-                : ''}
-            </p>
-          </div>
-        </section>
       )}
       <PotName />
       <Caution>
-        Marinate and thaw in the fridge. Hot fat and full pots: lift with help, keep hands and face away from
-        steam.
+        Marinate and thaw in the fridge. Blend hot liquid in small lots, the lid vented and a cloth over it.
+        Hot fat and full pots: lift with help, keep hands and face away from steam.
       </Caution>
     </>
   );

@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, removeBatch } from '../data/edits.ts';
-import { TextField } from '../parts/TextField.tsx';
+import { TextField } from '../parts/fields/TextField.tsx';
 
 /** What the pot is called on the stove, and taking it off. */
 export function PotName() {

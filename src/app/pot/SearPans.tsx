@@ -1,19 +1,23 @@
 import { useQuery } from '@tanstack/react-query';
-import { writeMass } from '@/core/quantity/index.ts';
-import { pansOf } from '@/core/reckoning/sear.ts';
+import { pansOf } from '@/core/pot/index.ts';
 import { askSearing } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { PanFromAbove } from '../figures/PanFromAbove.tsx';
-import { SelectField } from '../parts/SelectField.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { Wrong } from '../parts/Wrong.tsx';
 
 /** More pans than this are not drawn one by one. */
 const DRAWN = 24;
+const mixes = [
+  { value: 'apart', words: 'each lot apart' },
+  { value: 'mixed', words: 'mixed' },
+] as const;
 
-/** The sear, pan by pan: which pieces lie in which, how long it takes, and how much fat. */
+/** The sear, pan by pan: which pieces lie in which. */
 export default function SearPans() {
-  const { loaded, batch, units } = useOpenMeal();
+  const { loaded, batch } = useOpenMeal();
   const { meal, batches, entries, kitchen } = loaded;
   const question = { meal, batches, entries, kitchen };
   const { data, error } = useQuery({
@@ -24,11 +28,21 @@ export default function SearPans() {
   });
   if (error) return <Wrong>The pans could not be laid out ({error.message}). Reload the page.</Wrong>;
   if (!data) return <p className="quiet">Laying them out.</p>;
-  const { pans, minutes, fatG, tooLarge, pan, names } = data;
-  const fat = writeMass(fatG, units);
-  const lots = [...new Set(pans.map(({ lot }) => lot))];
+  const { pans, tooLarge, pan, names, browning } = data;
+  const brown = (lots: readonly string[]) => {
+    const all = lots.flatMap((lot) => browning[lot] ?? []);
+    const sides = Math.max(...all.map((one) => one.sides));
+    const minutes = [...new Set(all.map((one) => one.minutes))].join(' to ');
+    return `${String(sides)} sides, ${minutes} min a side`;
+  };
+  // Panfuls of the same lots stand together.
+  const groups = new Map<string, typeof pans>();
+  for (const one of pans) {
+    const lots = [...new Set(one.pieces.map(({ lot }) => lot))].map((lot) => names[lot] ?? '').join(' and ');
+    groups.set(lots, [...(groups.get(lots) ?? []), one]);
+  }
   return (
-    <section className="sear" aria-label="Pan by pan">
+    <div className="sear" role="group" aria-label="Pan by pan">
       <div className="choices">
         <SelectField
           label="Sear in"
@@ -37,17 +51,23 @@ export default function SearPans() {
             editBatch(batch.id, 'what it is seared in', (b) => ({ ...b, pan: id }));
           }}
         >
-          {pansOf(loaded).map(({ id, name }) => (
+          {pansOf(kitchen).map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
           ))}
         </SelectField>
-        <p>
-          <b className="num">{pans.length}</b> {pans.length === 1 ? 'panful' : 'panfuls'}, about{' '}
-          <b className="num">{Math.round(minutes)} min</b>, with{' '}
-          <b className="num">{`${fat.value} ${fat.unit}`}</b> of fat in all.
-        </p>
+        {batch.lots.length > 1 && (
+          <Choice
+            legend="In one pan"
+            hidden
+            value={batch.mixPans ? 'mixed' : 'apart'}
+            options={mixes}
+            onChoose={(way) => {
+              editBatch(batch.id, 'mixing lots in a pan', (b) => ({ ...b, mixPans: way === 'mixed' }));
+            }}
+          />
+        )}
       </div>
       {tooLarge.map((lot) => (
         <Wrong key={lot}>
@@ -55,31 +75,30 @@ export default function SearPans() {
           wider pan.
         </Wrong>
       ))}
-      {lots.map((lot) => {
-        const own = pans.filter((one) => one.lot === lot);
-        const counts = own.map(({ pieces }) => pieces.length);
-        return (
-          <figure key={lot}>
-            <figcaption>
-              {names[lot]}: <span className="num">{counts.join(', ')}</span>
-            </figcaption>
-            <div className="pans">
-              {own.slice(0, DRAWN).map((one, i) => (
-                <PanFromAbove
-                  // Pans have no identity but their turn.
-                  key={i}
-                  pan={pan}
-                  panful={one}
-                  words={`${pan.name}, turn ${i + 1}: ${one.pieces.length} pieces of ${names[lot] ?? ''}`}
-                />
-              ))}
-            </div>
-          </figure>
-        );
-      })}
+      {[...groups].map(([lots, own]) => (
+        <figure key={lots}>
+          <figcaption>
+            {lots}: <span className="num">{own.map(({ pieces }) => pieces.length).join(', ')}</span>
+            <span className="quiet">
+              , {brown([...new Set(own.flatMap(({ pieces }) => pieces.map(({ lot }) => lot)))])}
+            </span>
+          </figcaption>
+          <div className="pans">
+            {own.slice(0, DRAWN).map((one, i) => (
+              <PanFromAbove
+                // Pans have no identity but their turn.
+                key={i}
+                pan={pan}
+                panful={one}
+                words={`${pan.name}, turn ${i + 1}: ${one.pieces.length} pieces of ${lots}`}
+              />
+            ))}
+          </div>
+        </figure>
+      ))}
       <p className="quiet">
         Dry pieces, a finger apart, not moved until they let go. Wet or crowded meat steams.
       </p>
-    </section>
+    </div>
   );
 }

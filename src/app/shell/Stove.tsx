@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import { nextAct, type NextAct } from '@/core/reckoning/next.ts';
-import { strandsOf } from '@/core/reckoning/strands.ts';
+import { nextAct, type NextAct } from '@/core/reckoning/pictures/next.ts';
+import { strandsOf } from '@/core/reckoning/pictures/strands.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addBatch } from '../data/edits.ts';

@@ -2,8 +2,8 @@ import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
 import type { Needed } from '@/core/shop/index.ts';
 import { editKitchen, tickOff } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
-import { QuantityField } from '../parts/QuantityField.tsx';
-import { useShown } from '../parts/useShown.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { useShown } from '../parts/fields/useShown.ts';
 
 interface Props {
   readonly line: Needed;

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { Strands } from '@/core/reckoning/strands.ts';
+import type { Strands } from '@/core/reckoning/pictures/strands.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { edgeOf, fillOf } from '../materials.ts';
 import { layStrands, type Band, type Box } from './layout.ts';

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { NavLink } from 'react-router';
 import { stages, type Stage } from '@/core/batch/stages.ts';
-import { strandsOf } from '@/core/reckoning/strands.ts';
+import { strandsOf } from '@/core/reckoning/pictures/strands.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { usePainted } from '../../data/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';

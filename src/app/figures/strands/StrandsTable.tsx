@@ -1,6 +1,6 @@
 import Modal from 'react-bootstrap/Modal';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { StrandPart, Strands } from '@/core/reckoning/strands.ts';
+import type { StrandPart, Strands } from '@/core/reckoning/pictures/strands.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 
 const rows: readonly (readonly [Exclude<keyof Strands, 'dishes'>, string])[] = [

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { reckon } from '@/core/reckon.ts';
-import { strandsOf } from '@/core/reckoning/strands.ts';
+import { strandsOf } from '@/core/reckoning/pictures/strands.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { layStrands } from './layout.ts';
 

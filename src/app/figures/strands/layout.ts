@@ -1,5 +1,5 @@
 import { area, curveBumpY } from 'd3-shape';
-import type { StrandPart, Strands } from '@/core/reckoning/strands.ts';
+import type { StrandPart, Strands } from '@/core/reckoning/pictures/strands.ts';
 import type { MaterialName } from '../materials.ts';
 
 /** Where the ribbons may run, px: the words of the stations stand left of it. */

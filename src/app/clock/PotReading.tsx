@@ -1,0 +1,126 @@
+import { useId } from 'react';
+import type { Vessel } from '@/core/batch/schema.ts';
+import { middle, readLength } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editKitchen, weigh } from '../data/edits.ts';
+import { massUnits } from '../data/useSettings.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { useTyped } from '../parts/fields/useTyped.ts';
+import { Wrong } from '../parts/Wrong.tsx';
+
+/** How much is in the pot when it comes off: on the scale with its vessel, or by a spoon stood in it. */
+export function PotReading() {
+  const { batchReckoning } = useOpenMeal();
+  const { pot } = batchReckoning;
+  if (!pot) return null;
+  return (
+    <section className="pot-reading" aria-label="What is in the pot">
+      {[pot, ...pot.also].map(({ vessel }) => (
+        <OneVessel key={vessel.id} vessel={vessel} />
+      ))}
+    </section>
+  );
+}
+
+function OneVessel({ vessel }: { readonly vessel: Vessel }) {
+  const { loaded, batch, standing, units } = useOpenMeal();
+  const entry = standing.find(({ measures }) => measures.what === 'stock' && measures.vessel === vessel.id);
+  const base = {
+    batch: batch.id,
+    measures: { what: 'stock', stock: 'pot', vessel: vessel.id } as const,
+    ...(entry && { replaces: entry.id }),
+  };
+  const weighed = entry?.measure === 'mass' ? (entry.value ?? undefined) : undefined;
+  const depth = entry?.measure === 'depth' ? (entry.value?.text ?? '') : '';
+  return (
+    <div className="choices">
+      <QuantityField
+        label={`${vessel.name} with all in it`}
+        quantity={weighed}
+        measure="mass"
+        units={massUnits(units)}
+        placeholder="weigh it, hot"
+        weighs
+        onDone={(value) => {
+          if (value.text !== weighed?.text)
+            weigh(loaded.meal.id, 'the weight of the pot', { ...base, value, measure: 'mass' });
+        }}
+        onEmptied={() => {
+          if (weighed)
+            weigh(loaded.meal.id, 'taking back the weight of the pot', {
+              ...base,
+              value: null,
+              measure: 'mass',
+            });
+        }}
+      />
+      {vessel.tareG === undefined && middle(weighed) !== undefined && (
+        <QuantityField
+          label={`${vessel.name}, empty, once`}
+          quantity={undefined}
+          measure="mass"
+          units={massUnits(units)}
+          placeholder="weigh it empty"
+          onDone={({ lo }) => {
+            if (lo === undefined) return;
+            const tare = (v: Vessel) => (v.id === vessel.id ? { ...v, tareG: lo } : v);
+            editKitchen(
+              'the empty weight of a vessel',
+              (kitchen) => ({ ...kitchen, vessels: kitchen.vessels.map(tare) }),
+              loaded.meal.id,
+            );
+          }}
+        />
+      )}
+      <Depth
+        label={`Too heavy? Spoon wet in the ${vessel.name}`}
+        stored={depth}
+        onDone={(text, cm) => {
+          weigh(loaded.meal.id, 'how deep the pot stands', {
+            ...base,
+            value: cm === undefined ? null : { text, lo: cm, hi: cm },
+            measure: 'depth',
+          });
+        }}
+      />
+    </div>
+  );
+}
+
+interface DepthProps {
+  readonly label: string;
+  readonly stored: string;
+  readonly onDone: (text: string, cm: number | undefined) => void;
+}
+
+/** How far a spoon is wet, in cm. */
+function Depth({ label, stored, onDone }: DepthProps) {
+  const id = useId();
+  const [text, type] = useTyped(stored);
+  const reading = readLength(text);
+  const done = () => {
+    if (text === stored) return;
+    if (text.trim() === '') onDone('', undefined);
+    else if (reading.ok) onDone(text, reading.cm);
+  };
+  return (
+    <span className="field">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        className="write num"
+        size={8}
+        placeholder="cm"
+        value={text}
+        onBlur={done}
+        onKeyDown={({ key }) => {
+          if (key === 'Enter') done();
+        }}
+        onChange={({ target }) => {
+          type(target.value, stored);
+        }}
+      />
+      {text !== '' && text !== stored && !reading.ok && <Wrong>{reading.error}</Wrong>}
+    </span>
+  );
+}

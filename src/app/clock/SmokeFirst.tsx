@@ -1,0 +1,51 @@
+import type { Phase } from '@/core/batch/schema.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { Tick } from '../parts/fields/Tick.tsx';
+
+const isSmoke = ({ heat, lid }: Phase) => heat === 'smoker' && lid === 'off';
+const USUAL = { text: '2 h', lo: 120, hi: 120 };
+
+/** Smoked open before it goes into the pot, and for how long. */
+export function SmokeFirst() {
+  const { batch } = useOpenMeal();
+  const smoke = batch.cook.length > 1 ? batch.cook.find(isSmoke) : undefined;
+  return (
+    <span className="smoke-first">
+      <Tick
+        checked={smoke !== undefined}
+        onTick={(ticked) => {
+          editBatch(batch.id, 'smoking it first', (b) => {
+            const braise = b.cook.filter((phase) => !isSmoke(phase));
+            const first: Phase = { heat: 'smoker', lid: 'off', minutes: USUAL };
+            return { ...b, cook: ticked ? [first, ...braise] : braise };
+          });
+        }}
+      >
+        smoked first
+      </Tick>
+      {smoke && (
+        <QuantityField
+          label="Smoked for"
+          hidden
+          quantity={smoke.minutes}
+          measure="duration"
+          placeholder={USUAL.text}
+          chars={8}
+          onChange={(minutes) => {
+            editBatch(
+              batch.id,
+              'how long it is smoked',
+              (b) => ({
+                ...b,
+                cook: b.cook.map((phase) => (isSmoke(phase) ? { ...phase, minutes } : phase)),
+              }),
+              `${batch.id} smoke`,
+            );
+          }}
+        />
+      )}
+    </span>
+  );
+}

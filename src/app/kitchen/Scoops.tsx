@@ -1,0 +1,109 @@
+import { Plus, X } from 'lucide-react';
+import type { Kitchen, Scoop } from '@/core/batch/schema.ts';
+import { shredInScoop, usualScoops } from '@/core/batch/usual.ts';
+import { writeMass, writeVolume, type Quantity, type UnitChoice } from '@/core/quantity/index.ts';
+import { editKitchen } from '../data/edits.ts';
+import { massUnits } from '../data/useSettings.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { TextField } from '../parts/fields/TextField.tsx';
+
+const kinds = [
+  { value: 'scoop', words: 'scoop' },
+  { value: 'ladle', words: 'ladle' },
+] as const;
+
+interface Props {
+  readonly kitchen: Kitchen;
+  readonly units: UnitChoice;
+}
+
+/** What the plates are filled with: scoops and ladles, and what a scoop of shred weighs once it was weighed. */
+export function Scoops({ kitchen, units }: Props) {
+  const scoops = kitchen.scoops ?? usualScoops;
+  const edit = (words: string, recipe: (all: readonly Scoop[]) => Scoop[]) => {
+    editKitchen(words, (before) => ({ ...before, scoops: recipe(before.scoops ?? usualScoops) }));
+  };
+  const change = (id: string, words: string, changes: Partial<Scoop>) => {
+    edit(words, (all) => all.map((scoop) => (scoop.id === id ? { ...scoop, ...changes } : scoop)));
+  };
+  const written = ({ value, unit }: { value: string; unit: string }, si: number): Quantity => ({
+    text: `${value} ${unit}`,
+    lo: si,
+    hi: si,
+  });
+  return (
+    <section>
+      <h2>Scoops and ladles</h2>
+      <ul className="heat" aria-label="Scoops and ladles">
+        {scoops.map((scoop) => (
+          <li key={scoop.id}>
+            <TextField
+              label={`Name of ${scoop.name}`}
+              hidden
+              value={scoop.name}
+              onChange={(name) => {
+                if (name !== '') change(scoop.id, 'the name of a scoop', { name });
+              }}
+            />
+            <Choice
+              legend={`What ${scoop.name} is`}
+              hidden
+              value={scoop.kind}
+              options={kinds}
+              onChoose={(kind) => {
+                change(scoop.id, 'scoop or ladle', { kind });
+              }}
+            />
+            <QuantityField
+              label="Holds"
+              quantity={written(writeVolume(scoop.ml, units), scoop.ml)}
+              measure="volume"
+              onDone={({ lo }) => {
+                if (lo !== undefined && lo !== scoop.ml) change(scoop.id, 'what a scoop holds', { ml: lo });
+              }}
+            />
+            {scoop.kind === 'scoop' && (
+              <QuantityField
+                label="Of shred, weighed once"
+                quantity={
+                  scoop.shredG === undefined
+                    ? undefined
+                    : written(writeMass(scoop.shredG, units), scoop.shredG)
+                }
+                measure="mass"
+                units={massUnits(units)}
+                placeholder={`about ${written(writeMass(shredInScoop(scoop), units), 0).text}`}
+                onDone={({ lo }) => {
+                  if (lo !== undefined) change(scoop.id, 'the shred in a scoop', { shredG: lo });
+                }}
+              />
+            )}
+            <button
+              type="button"
+              className="link quiet"
+              aria-label={`Take out ${scoop.name}`}
+              onClick={() => {
+                edit(`taking out ${scoop.name}`, (all) => all.filter(({ id }) => id !== scoop.id));
+              }}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="btn act"
+        onClick={() => {
+          edit('another scoop', (all) => [
+            ...all,
+            { id: crypto.randomUUID(), name: 'Another scoop', kind: 'scoop', ml: 60 },
+          ]);
+        }}
+      >
+        <Plus size={16} aria-hidden /> Another scoop or ladle
+      </button>
+    </section>
+  );
+}

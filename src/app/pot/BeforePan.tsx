@@ -1,0 +1,134 @@
+import type { Step } from '@/core/batch/schema.ts';
+import { steps } from '@/core/batch/words.ts';
+import { itemsOf } from '@/core/pot/index.ts';
+import { writeMass } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { PercentField } from '../parts/fields/PercentField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { Weigh } from '../parts/Weigh.tsx';
+import { Tick } from '../parts/fields/Tick.tsx';
+
+const usualTimes: Readonly<Record<Step, string>> = {
+  'dry brine': '12 h',
+  marinade: '12 h',
+  'stand out': '30 min',
+};
+const words: Readonly<Record<Step, string>> = {
+  'dry brine': 'salted the day before, in the fridge',
+  marinade: 'in wine or brine, in the fridge; dry it well before the pan',
+  'stand out': 'out of the fridge',
+};
+const rests = [
+  { value: 'in the pot', words: 'boiled, into the pot' },
+  { value: 'thrown away', words: 'thrown away' },
+] as const;
+
+/** What is done with the meat before the pan, and what the marinade comes to. */
+export function BeforePan() {
+  const { batch, batchReckoning, units } = useOpenMeal();
+  const has = (what: Step) => batch.steps?.find((step) => step.what === what);
+  const inMarinade = itemsOf(batch).filter(({ marinade }) => marinade);
+  const raw = writeMass(batchReckoning.meat.rawG, units);
+  return (
+    <section className="before-pan" aria-label="Before the pan">
+      {steps.map((what) => {
+        const step = has(what);
+        return (
+          <div key={what} className="step">
+            <Tick
+              checked={step !== undefined}
+              onTick={(ticked) => {
+                editBatch(batch.id, what, (b) => {
+                  const others = (b.steps ?? []).filter((other) => other.what !== what);
+                  return { ...b, steps: ticked ? [...others, { what }] : others };
+                });
+              }}
+            >
+              <b>{what}</b>
+            </Tick>{' '}
+            <span className="quiet">{words[what]}</span>
+            {step && (
+              <QuantityField
+                label={`${what}, for`}
+                hidden
+                quantity={step.minutes}
+                measure="duration"
+                placeholder={usualTimes[what]}
+                onChange={(minutes) => {
+                  editBatch(
+                    batch.id,
+                    `how long to ${what}`,
+                    (b) => ({
+                      ...b,
+                      steps: (b.steps ?? []).map((other) =>
+                        other.what === what ? { what, ...(minutes.text !== '' && { minutes }) } : other,
+                      ),
+                    }),
+                    `${batch.id} ${what}`,
+                  );
+                }}
+              />
+            )}
+          </div>
+        );
+      })}
+      {(has('marinade') ?? inMarinade.length > 0) && (
+        <div className="choices">
+          {inMarinade.length === 0 && (
+            <p className="quiet">Unfold a line on the right and put it “into the marinade”.</p>
+          )}
+          <Choice
+            legend="What the meat leaves of it"
+            value={batch.marinade?.rest ?? 'in the pot'}
+            options={rests}
+            onChoose={(rest) => {
+              editBatch(batch.id, 'the rest of the marinade', (b) => ({
+                ...b,
+                marinade: { ...b.marinade, rest },
+              }));
+            }}
+          />
+          <PercentField
+            label="The meat takes up"
+            share={batch.marinade?.takenUp}
+            placeholder="2 %"
+            most={0.3}
+            why="meat takes up a few per cent"
+            onChange={(takenUp) => {
+              editBatch(
+                batch.id,
+                'what the meat takes up',
+                ({ marinade, ...b }) => ({
+                  ...b,
+                  marinade: {
+                    rest: marinade?.rest ?? 'in the pot',
+                    ...(takenUp !== undefined && { takenUp }),
+                  },
+                }),
+                `${batch.id} taken up`,
+              );
+            }}
+          />
+          <Weigh
+            flow="marinated"
+            label="Or weigh the meat after it"
+            words="the weight after the marinade"
+            planned={raw}
+          />
+        </div>
+      )}
+      {(batch.steps?.length ?? 0) > 0 && (
+        <Caution of="before the pan">
+          {has('stand out') ? 'Two hours in all on the counter is the limit for meat, one in heat. ' : ''}
+          {has('marinade') || has('dry brine')
+            ? 'Keep it in the fridge, covered, under everything else. '
+            : ''}
+          {inMarinade.length > 0 ? 'A marinade that held raw meat is boiled before anybody tastes it.' : ''}
+        </Caution>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,22 @@
+import { minutesOf } from '@/core/clock/index.ts';
+import { writeMinutes } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+
+/** Counted in: what must come out again, and when. */
+export function ComeOut() {
+  const { batchReckoning } = useOpenMeal();
+  const { comeOut, lengths } = batchReckoning;
+  if (comeOut.length === 0) return null;
+  return (
+    <p className="come-out">
+      <b>Must come out again</b>
+      {comeOut.map(({ thing, name, count, out }) => (
+        <span key={thing}>
+          {count !== undefined && <b className="num">{count} × </b>}
+          {name}
+          {out && <span className="quiet"> after {writeMinutes(minutesOf(out, lengths)).value}</span>}
+        </span>
+      ))}
+    </p>
+  );
+}

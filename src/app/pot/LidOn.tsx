@@ -1,0 +1,49 @@
+import { notInYet } from '@/core/pot/index.ts';
+import { ingredientsById } from '@/core/reckoning/input.ts';
+import { writeMinutes } from '@/core/quantity/index.ts';
+import { reference } from '@/reference/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { Wrong } from '../parts/Wrong.tsx';
+
+/** The lid goes on: what is not in yet is named, and what goes in later is remembered. */
+export function LidOn() {
+  const { batch, batchReckoning, loaded } = useOpenMeal();
+  const ingredients = ingredientsById({ kitchen: loaded.kitchen, reference });
+  const named = (ref: string) => ingredients.get(ref)?.name ?? ref;
+  const missing = notInYet(batch);
+  const later = (batchReckoning.pot?.items ?? []).filter(({ at }) => at > 0);
+  const on = batch.lidOn;
+  return (
+    <section className="lid-on" aria-label="The lid">
+      <button
+        type="button"
+        className="btn act"
+        aria-pressed={on !== undefined}
+        onClick={() => {
+          const at = Date.now();
+          editBatch(
+            batch.id,
+            on === undefined ? 'the lid going on' : 'the lid coming off',
+            ({ lidOn: _, ...b }) => (on === undefined ? { ...b, lidOn: at } : b),
+          );
+        }}
+      >
+        {on === undefined ? 'The lid goes on' : 'The lid is on'}
+      </button>
+      {on !== undefined && (
+        <span className="quiet">
+          since {new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(on)}
+        </span>
+      )}
+      {on !== undefined && missing.length > 0 && (
+        <Wrong>Not in yet: {missing.map(({ ref }) => named(ref)).join(', ')}. Put it in, or tick it.</Wrong>
+      )}
+      {later.length > 0 && (
+        <span className="quiet">
+          Later: {later.map(({ name, at }) => `${name} after ${writeMinutes(at).value}`).join(', ')}.
+        </span>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,59 @@
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { without } from '../data/withOrWithout.ts';
+import { massUnits } from '../data/useSettings.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { Tick } from '../parts/fields/Tick.tsx';
+
+const what = ['fat', 'scum'] as const;
+type What = (typeof what)[number];
+const usually: Readonly<Record<What, string>> = { fat: 'some of it', scum: 'what there is' };
+
+/** Fat and scum taken off while it cooks. */
+export function OnWay() {
+  const { batch, units } = useOpenMeal();
+  const change = (part: What, amount: { text: string } | undefined, field?: string) => {
+    editBatch(
+      batch.id,
+      `${part} taken off`,
+      ({ skimOnWay, ...b }) => {
+        const rest = without(skimOnWay ?? {}, part);
+        return { ...b, skimOnWay: amount ? { ...rest, [part]: amount } : rest };
+      },
+      field,
+    );
+  };
+  return (
+    <p className="on-way">
+      <span className="quiet">Taken off while it cooks:</span>
+      {what.map((part) => {
+        const taken = batch.skimOnWay?.[part];
+        return (
+          <span key={part}>
+            <Tick
+              checked={taken !== undefined}
+              onTick={(ticked) => {
+                change(part, ticked ? { text: '' } : undefined);
+              }}
+            >
+              {part}
+            </Tick>
+            {taken && (
+              <QuantityField
+                label={`How much ${part}`}
+                hidden
+                quantity={taken}
+                measure="mass"
+                units={massUnits(units)}
+                placeholder={usually[part]}
+                onChange={(amount) => {
+                  change(part, amount, `${batch.id} ${part}`);
+                }}
+              />
+            )}
+          </span>
+        );
+      })}
+    </p>
+  );
+}

@@ -1,0 +1,104 @@
+import { salts, saltSpoons, SALT_MOST } from '@/core/pot/index.ts';
+import { writeMass } from '@/core/quantity/index.ts';
+import type { BatchReckoning } from '@/core/reckon.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { without } from '../data/withOrWithout.ts';
+import { massUnits } from '../data/useSettings.ts';
+import { PercentField } from '../parts/fields/PercentField.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+
+const WHY = 'nobody eats anything saltier';
+
+/** Three figures: salt on the meat now, at dressing, and what the liquid comes to. */
+export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt']> }) {
+  const { batch, batchReckoning, units, loaded } = useOpenMeal();
+  const { liquid } = batchReckoning;
+  const own = loaded.kitchen.salt ?? salts[0];
+  const set = (grams: number) => {
+    const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}`;
+  };
+  const strength = (part: 'liquid' | 'meat') => (share: number | undefined) => {
+    editBatch(
+      batch.id,
+      'how salty it is to be',
+      ({ strength: before, ...b }) => {
+        const rest = without(before ?? {}, part);
+        return { ...b, strength: share === undefined ? rest : { ...rest, [part]: share } };
+      },
+      `${batch.id} strength ${part}`,
+    );
+  };
+  const typed = batch.salt?.text;
+  return (
+    <section className="salt" aria-label="Salt">
+      <div>
+        <QuantityField
+          label="Salt on the meat now"
+          quantity={batch.salt}
+          measure={['mass', 'volume']}
+          units={massUnits(units)}
+          placeholder={set(salt.nowG)}
+          onChange={(next, measure) => {
+            editBatch(
+              batch.id,
+              'the salt',
+              ({ salt: _, saltIn: __, ...b }) =>
+                next.text === ''
+                  ? b
+                  : { ...b, salt: next, ...(measure === 'volume' && { saltIn: 'volume' as const }) },
+              `${batch.id} salt`,
+            );
+          }}
+        />
+        <p className="quiet">
+          {saltSpoons(salt.nowG, own)}
+          {typed !== undefined && salt.wantedG > 0 && Math.abs(salt.wantedG - salt.nowG) > 0.5
+            ? `; ${set(salt.wantedG)} would do`
+            : ''}
+          {salt.itemsG >= 0.5 && `; what goes in brings ${set(salt.itemsG)}`}
+        </p>
+      </div>
+      <div>
+        <span className="quiet">At dressing</span>
+        <p className="num big">{salt.atDressingG > 0.5 ? set(salt.atDressingG) : 'none'}</p>
+        <span className="to-strength quiet">
+          meat to
+          <PercentField
+            label="Salt of the dressed meat"
+            hidden
+            share={batch.strength?.meat}
+            placeholder={percent(salt.meatTarget)}
+            most={SALT_MOST}
+            why={WHY}
+            onChange={strength('meat')}
+          />
+        </span>
+      </div>
+      <div>
+        <span className="quiet">
+          {batch.reduceTo ? 'Boiled down, the' : 'The finished'} {batch.strain ? 'broth' : 'sauce'}
+        </span>
+        <p className="num big">{percent(salt.finished, 2)}</p>
+        <span className="to-strength quiet">
+          {liquid.saltPct?.p10 !== undefined &&
+            liquid.saltPct.p90 !== undefined &&
+            `${liquid.saltPct.p10.toFixed(2)}–${liquid.saltPct.p90.toFixed(2)} %; `}
+          wanted
+          <PercentField
+            label="Salt of the finished liquid"
+            hidden
+            share={batch.strength?.liquid}
+            placeholder={percent(salt.liquidTarget)}
+            most={SALT_MOST}
+            why={WHY}
+            onChange={strength('liquid')}
+          />
+        </span>
+      </div>
+    </section>
+  );
+}
+
+const percent = (share: number, digits = 1) => `${(100 * share).toFixed(digits)} %`;

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { bySpoon, type BeforeLid } from '@/core/pot/index.ts';
+import { readLength, writeVolume } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { weigh } from '../data/edits.ts';
+
+interface Props {
+  readonly one: BeforeLid;
+  readonly named: boolean;
+}
+
+/** A spoon stood in the pot before the lid: centimetres wet give the litres beside the meat. */
+export function Spoon({ one, named }: Props) {
+  const { batchReckoning, loaded, batch, units, standing } = useOpenMeal();
+  const [text, setText] = useState('');
+  const reading = readLength(text);
+  const set = (ml: number) => {
+    const { value, unit } = writeVolume(ml, units);
+    return `${value} ${unit}`;
+  };
+  const said = reading.ok ? bySpoon(one, reading.cm, batchReckoning.liquid.pouredMl?.mid ?? 0) : undefined;
+  const pour = said?.pouredMl ?? 0;
+  const before = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === 'pour');
+  return (
+    <span className="spoon">
+      <label>
+        {named ? `spoon in the ${one.vessel.name}` : 'your spoon says'}{' '}
+        <input
+          className="write num"
+          size={6}
+          placeholder="cm wet"
+          value={text}
+          aria-invalid={text !== '' && !reading.ok}
+          onChange={({ target }) => {
+            setText(target.value);
+          }}
+        />
+      </label>
+      {text !== '' && !reading.ok && <span role="alert">{reading.error}</span>}
+      {said && (
+        <>
+          <span>
+            {' '}
+            {set(said.besideMl)} beside the meat, so <b className="num">{set(pour)}</b> poured.
+          </span>
+          {pour > 0 && (
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                const ml = Math.round(pour);
+                weigh(loaded.meal.id, 'the pour, by the spoon', {
+                  batch: batch.id,
+                  measures: { what: 'sum', flow: 'pour' },
+                  value: { text: `${String(ml)} ml`, lo: ml, hi: ml },
+                  measure: 'volume',
+                  ...(before && { replaces: before.id }),
+                });
+                setText('');
+              }}
+            >
+              take it as poured
+            </button>
+          )}
+        </>
+      )}
+    </span>
+  );
+}
