@@ -43,6 +43,16 @@ const sum = (id: string, at: string, batchId: string, flow: Weighable, text: str
   source: 'scale',
 });
 
+const back = (id: string, at: string, batchId: string, thing: string, n: number): Entry => ({
+  id,
+  at: Date.parse(at),
+  batch: batchId,
+  measures: { what: 'back', thing },
+  value: typed(String(n), 'count'),
+  measure: 'count',
+  source: 'typed',
+});
+
 function write(
   file: string,
   id: string,
@@ -163,26 +173,93 @@ write(
       'demo-pot-one',
       'Pot one',
       [
-        lot('demo-shank', 'beef-shank', '4.2 kg', perKg('9.80')),
+        lot('demo-shank', 'beef-shank', '4.2 kg', { ...perKg('9.80'), pieces: { count: 12 } }),
         lot('demo-blade', 'beef-blade-roast', '5.6 kg', perKg('12.40')),
       ],
-      { size: 'chunks' },
+      {
+        size: 'chunks',
+        items: [
+          { id: 'demo-one-onion', ref: 'onion', state: 'in', put: Date.parse('2026-12-05T10:05:00Z') },
+          { id: 'demo-one-carrot', ref: 'carrot', state: 'in', put: Date.parse('2026-12-05T10:06:00Z') },
+          {
+            id: 'demo-one-stock',
+            ref: 'stock-low-salt',
+            state: 'in',
+            put: Date.parse('2026-12-05T10:20:00Z'),
+          },
+          {
+            id: 'demo-one-bay',
+            ref: 'bay-leaf',
+            amount: typed('4', 'count'),
+            measure: 'count',
+            state: 'in',
+            put: Date.parse('2026-12-05T10:20:00Z'),
+          },
+        ],
+        lidOn: Date.parse('2026-12-05T10:24:00Z'),
+      },
     ),
     batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg', perKg('13.90'))], {
       strain: false,
       level: 'half way',
       items: [
-        { id: 'demo-stock', ref: 'stock-low-salt', state: 'in' },
         {
           id: 'demo-wine',
           ref: 'wine-red',
           amount: typed('600 ml', 'volume'),
           measure: 'volume',
+          boiledTo: typed('200 ml', 'volume'),
           state: 'in',
         },
-        { id: 'demo-tomato', ref: 'tomatoes-canned', amount: typed('800 g'), measure: 'mass', state: 'in' },
-        { id: 'demo-onion', ref: 'onion', amount: typed('4', 'count'), measure: 'count', state: 'in' },
-        { id: 'demo-carrot', ref: 'carrot', amount: typed('3', 'count'), measure: 'count', state: 'in' },
+        {
+          id: 'demo-onion',
+          ref: 'onion',
+          amount: typed('4', 'count'),
+          measure: 'count',
+          prep: 'peeled',
+          state: 'in',
+        },
+        {
+          id: 'demo-carrot',
+          ref: 'carrot',
+          amount: typed('3', 'count'),
+          measure: 'count',
+          prep: 'peeled',
+          state: 'in',
+        },
+        {
+          id: 'demo-garlic',
+          ref: 'garlic',
+          amount: typed('8', 'count'),
+          measure: 'count',
+          prep: 'peeled',
+          state: 'in',
+        },
+        {
+          id: 'demo-tomato',
+          ref: 'tomatoes-canned',
+          amount: typed('800 g'),
+          measure: 'mass',
+          prep: 'drained',
+          state: 'in',
+        },
+        { id: 'demo-stock', ref: 'stock-low-salt', state: 'in' },
+        { id: 'demo-bay', ref: 'bay-leaf', amount: typed('3', 'count'), measure: 'count', state: 'in' },
+        {
+          id: 'demo-rind',
+          ref: 'cheese-rind',
+          amount: typed('1', 'count'),
+          measure: 'count',
+          out: { phase: 0, minutes: 90 },
+          state: 'in',
+        },
+        {
+          id: 'demo-back',
+          ref: 'stock-low-salt',
+          amount: typed('300 ml', 'volume'),
+          measure: 'volume',
+          state: 'held back',
+        },
       ],
     }),
     batch('demo-slow', 'Slow cooker', [lot('demo-brisket', 'beef-brisket', '2.9 kg', perKg('11.20'))], {
@@ -194,6 +271,8 @@ write(
   {
     meal: { serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' }, place: 'here' },
     entries: [
+      back('demo-shank-bones', '2026-12-05T15:03:00Z', 'demo-pot-one', 'demo-shank', 12),
+      back('demo-bay-back', '2026-12-05T15:08:00Z', 'demo-pot-one', 'demo-one-bay', 3),
       sum('demo-bones', '2026-12-05T15:04:00Z', 'demo-pot-one', 'bone', '1.96 kg'),
       sum('demo-pickings', '2026-12-05T15:20:00Z', 'demo-pot-one', 'pickings', '520 g'),
     ],

@@ -5,7 +5,7 @@
 import { readFileSync, statSync } from 'node:fs';
 import { readMealFile, tooLarge } from '../src/core/batch/file.ts';
 import { reckon } from '../src/core/reckon.ts';
-import { drawMeal } from '../src/core/reckoning/draws.ts';
+import { drawMeal } from '../src/core/reckoning/draws/draws.ts';
 import { reference } from '../src/reference/index.ts';
 import { printed } from '../src/core/reckoning/printed.ts';
 

@@ -20,10 +20,13 @@ mkdirSync(fileURLToPath(new URL('../docs/screenshots', import.meta.url)), { recu
 
 try {
   await shoot('light', 1280, 800, async (page, save) => {
-    for (const stage of stages) {
+    for (const stage of stages.filter((one) => one !== 'pot')) {
       await open(page, stage);
       await save(stage);
     }
+    await page.getByRole('link', { name: /^Pot two/ }).click();
+    await open(page, 'pot');
+    await save('pot');
     for (const path of ['meals', 'cuts', 'shopping', 'kitchen']) {
       await page.goto(`${home}/${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
@@ -46,8 +49,8 @@ try {
     await open(page, 'pot');
     await page.getByRole('button', { name: 'pan by pan' }).click();
     await page.getByRole('figure', { name: /./ }).or(page.locator('.pan-above')).first().waitFor();
-    await page.locator('.sear').evaluate((sear) => {
-      sear.scrollIntoView({ block: 'center' });
+    await page.locator('.sear-line').evaluate((sear) => {
+      sear.scrollIntoView({ block: 'start' });
     });
     await save('sear');
   });
