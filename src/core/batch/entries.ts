@@ -14,14 +14,25 @@ export function standingEntries(entries: readonly Entry[]): readonly Entry[] {
     .sort((a, b) => a.entry.at - b.entry.at || a.at - b.at);
   for (const { entry } of inTime) {
     if (replaced.has(entry.id)) continue;
-    const { measures, batch } = entry;
-    const key = [
-      batch,
-      measures.what,
-      'flow' in measures ? measures.flow : 'thing' in measures ? measures.thing : measures.stock,
-      'lot' in measures ? measures.lot : 'vessel' in measures ? measures.vessel : '',
-    ].join('|');
-    latest.set(key, entry);
+    latest.set(`${entry.batch}|${thingOf(entry)}`, entry);
   }
   return [...latest.values()].filter((entry) => entry.value !== null);
+}
+
+/** What an entry is of: a later one of the same thing takes its place. Every fork in the meat is its own. */
+function thingOf({ id, measures }: Entry): string {
+  switch (measures.what) {
+    case 'flow':
+      return `flow|${measures.flow}|${measures.lot}`;
+    case 'sum':
+      return `sum|${measures.flow}`;
+    case 'stock':
+      return `stock|${measures.stock}|${measures.vessel}`;
+    case 'back':
+      return `back|${measures.thing}`;
+    case 'check':
+      return `check|${id}`;
+    case 'done':
+      return `done|${measures.task}`;
+  }
 }

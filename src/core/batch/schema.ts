@@ -1,7 +1,7 @@
 import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
-import { doings, fates, panFats, preps, sourceKinds, stands, steps, vesselKinds } from './words.ts';
+import { doings, fates, feels, panFats, preps, sourceKinds, stands, steps, vesselKinds } from './words.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
@@ -239,9 +239,18 @@ const entry = z.strictObject({
     z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
     z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
     z.strictObject({ what: z.literal('back'), thing: id }).describe('how many have come out again'),
+    z
+      .strictObject({
+        what: z.literal('check'),
+        lot: id.optional().describe('absent: all of them'),
+        pieces: z.literal('big').optional().describe('only the big ones'),
+        feel: z.enum(feels),
+      })
+      .describe('a fork in the meat; the value holds its words alone'),
+    z.strictObject({ what: z.literal('done'), task: z.string().max(200) }).describe('a task of the day'),
   ]),
   value: amount.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
-  measure: z.enum(['mass', 'volume', 'depth', 'count']).describe('what lo and hi are'),
+  measure: z.enum(['mass', 'volume', 'depth', 'count', 'feel', 'time']).describe('what lo and hi are'),
   vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
   celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
   source: z.enum(['typed', 'scale', 'probe']),
@@ -386,6 +395,7 @@ export type Guests = z.infer<typeof guests>;
 export type Part = (typeof parts)[number];
 export type Prep = (typeof preps)[number];
 export type Fate = (typeof fates)[number];
+export type Feel = (typeof feels)[number];
 export type Doing = (typeof doings)[number];
 export type Step = (typeof steps)[number];
 export type Stand = (typeof stands)[number];

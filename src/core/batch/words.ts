@@ -33,3 +33,12 @@ export const doings = [
   'thickens',
   'soaks',
 ] as const;
+
+/** What a fork says of the meat, from not yet to more than enough. */
+export const feels = [
+  'resists',
+  'gives but holds',
+  'turns freely',
+  'falls apart',
+  'the bone slides out',
+] as const;

@@ -1,4 +1,12 @@
-export { boilingAt } from './boiling.ts';
-export { minutesOf, phaseMinutes } from './phases.ts';
-export { openPhase, rangeOfReadiness, readiness, startOf, type Readiness } from './readiness.ts';
-export { alcoholLeft, steamPerHour } from './steam.ts';
+export { boilingAt } from './heat/boiling.ts';
+export { cookOf, isSmoke, minutesOf, openPhase, phaseMinutes } from './lid/phases.ts';
+export { alcoholLeft, steamPerHour } from './lid/steam.ts';
+export { isTender, type Seen } from './tender/checks.ts';
+export type { Odds } from './tender/odds.ts';
+export {
+  readinessOf,
+  startOf,
+  type LotReadiness,
+  type LotToCook,
+  type Readiness,
+} from './tender/readiness.ts';

@@ -1,3 +1,4 @@
+import type { Readiness } from '../clock/index.ts';
 import { comeOut, stillIn, type ComesOut } from '../pot/index.ts';
 import { needOf } from '../order/index.ts';
 import { rangeOf, type Range } from '../quantity/index.ts';
@@ -37,7 +38,14 @@ export interface BatchReckoning {
       Answer
     >
   >;
-  readonly ready: { readonly firstCheckMin: number | null; readonly min: Answer };
+  /** Minutes from the moment the pot is hot. */
+  readonly ready: {
+    readonly firstCheckMin: number | null;
+    readonly min: Answer;
+    /** After a fork has said "not yet"; the lot to look at. */
+    readonly nextCheckMin?: number;
+    readonly lookAt?: string;
+  };
   readonly lots: readonly LotReckoning[];
   readonly pot: PotPicture | null;
   readonly salt: SaltFigures | null;
@@ -111,7 +119,7 @@ function figuresOf(
   need: BatchReckoning['need'],
 ): Omit<BatchReckoning, 'salt' | 'comeOut'> {
   const mid = batchFigures.columns(1);
-  batchFigures.write(plan, mass, 1, mid, 0);
+  batchFigures.write(mass, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, mid, 0);
   const columns = drawn?.batches.get(plan.id);
   const range = (name: BatchFigure): Range =>
     rangeOf(mid[name][0] ?? 0, columns?.[name] ?? new Float64Array(0));
@@ -142,20 +150,28 @@ function figuresOf(
       sauceMl: plan.batch.strain ? null : known('liquidMl'),
       saltPct: known('saltPct'),
     },
-    ready: {
-      firstCheckMin: plan.ready?.firstCheck ?? null,
-      min: plan.ready ? range('readyMin') : null,
-    },
+    ready: readyOf(plan.ready, () => range('readyMin')),
     lots: plan.lots.flatMap((lot, i) => {
       const m = mass.lots[i];
       const cut = plan.cuts[i];
       if (!m || !cut) return [];
-      return [lotReckoning(lot.id, cut, m, plan.tender[i])];
+      return [lotReckoning(lot.id, cut, m, plan.ready)];
     }),
     pot: potOf(plan),
     sear: plan.sear,
     lengths: plan.lengths,
     need,
     dry: plan.liquid !== undefined && mass.liquid.dry,
+  };
+}
+
+function readyOf(ready: Readiness | undefined, min: () => Range): BatchReckoning['ready'] {
+  if (!ready) return { firstCheckMin: null, min: null };
+  const { potFrom, firstCheck, nextCheck, lookAt } = ready;
+  return {
+    firstCheckMin: firstCheck - potFrom,
+    min: min(),
+    ...(nextCheck !== undefined && { nextCheckMin: nextCheck - potFrom }),
+    lookAt,
   };
 }

@@ -7,7 +7,7 @@ export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
       id,
       meat,
       liquid,
-      ready,
+      ready: { firstCheckMin: ready.firstCheckMin, min: ready.min },
       salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG },
     })),
     meal: {

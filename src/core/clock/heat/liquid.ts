@@ -1,6 +1,6 @@
 import type { Lid, Phase } from '../../batch/schema.ts';
 import { middle } from '../../quantity/index.ts';
-import { boilingAt, saturationKPa } from '../boiling.ts';
+import { boilingAt, saturationKPa } from './boiling.ts';
 
 /**
  * How the liquid's temperature runs through each method (estimates, found by fitting the readiness

@@ -1,4 +1,4 @@
-import { rangeOfReadiness, type Readiness } from '../../clock/index.ts';
+import type { Readiness } from '../../clock/index.ts';
 import type { KnownCut, LotMass } from '../../meat/index.ts';
 import type { Range } from '../../quantity/index.ts';
 
@@ -20,12 +20,17 @@ export interface LotReckoning {
   readonly airG: number;
   readonly pickingsG: number;
   readonly shredG: number;
-  /** When it is tender, min; null for bones and where nobody knows. */
+  /** When it is tender, min from a hot pot; null for bones and where nobody knows. */
   readonly tenderMin: Range | null;
+  /** How late is still good, and what it becomes after that. */
+  readonly goodUntilMin?: number;
+  readonly goes?: 'stringy' | 'to mush';
+  /** The last fork found it tender. */
+  readonly found?: boolean;
 }
 
 /** What became of a lot of this cut, as a drawing of it and its words need it. */
-export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, tender?: Readiness): LotReckoning => ({
+export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, ready?: Readiness): LotReckoning => ({
   lot,
   cut: cut.id,
   name: cut.name,
@@ -40,5 +45,18 @@ export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, tender?: Re
   airG: m.air,
   pickingsG: m.pickings,
   shredG: m.shred,
-  tenderMin: tender ? rangeOfReadiness(tender) : null,
+  ...timesOf(lot, ready),
 });
+
+function timesOf(lot: string, ready: Readiness | undefined) {
+  const one = ready?.lots.find(({ id }) => id === lot);
+  if (!ready || !one) return { tenderMin: null };
+  const { mid, p10 = mid, p50 = mid, p90 = mid } = one.tender;
+  const from = ready.potFrom;
+  return {
+    tenderMin: { mid: mid - from, p10: p10 - from, p50: p50 - from, p90: p90 - from },
+    goodUntilMin: one.goodUntil - from,
+    goes: one.goes,
+    found: one.found,
+  };
+}

@@ -78,12 +78,13 @@ export function withWeighed(plan: BatchPlan, planned: readonly LotMass[], input:
 
   for (const entry of entries) {
     const { measures } = entry;
-    if (measures.what === 'back') continue;
     if (measures.what === 'stock') {
       const pot = potG(entry, measures.vessel, plan, planned, input.kitchen);
       if (liquid && pot !== undefined) pots.set(measures.vessel, pot);
       continue;
     }
+    // What came out again, a fork in the meat and a task that is done weigh nothing.
+    if (!('flow' in measures)) continue;
     const grams = gramsOf(entry, input.kitchen);
     if (grams === undefined) continue;
     if (measures.flow === 'marinated') marinated = grams;

@@ -84,7 +84,7 @@ export function drawMeal(
     const held = factors(`${meal}|${plan.id}|held`, spread.held, n);
     const poured = factors(`${meal}|${plan.id}|poured`, plan.liquid?.pouredSpread ?? 0, n);
     const salt = factors(`${meal}|${plan.id}|salt`, plan.liquid?.saltSpread ?? 0, n);
-    const minutes = factors(`${meal}|${plan.id}|minutes`, plan.ready?.spread ?? 0, n);
+    const minutes = readyMinutes(meal, plan, n);
     const skim = factors(`${meal}|${plan.id}|skim`, spread.skim, n);
     const figures = drawn.batches.get(plan.id);
     const mass = emptyBatchMass(plan);
@@ -104,11 +104,11 @@ export function drawMeal(
       liquidDraw.poured = poured[d] ?? 1;
       liquidDraw.steam = steam[d] ?? 1;
       liquidDraw.held = held[d] ?? 1;
-      liquidDraw.minutes = minutes[d] ?? 1;
+      liquidDraw.minutes = openFactor(plan, minutes[d] ?? 0);
       liquidDraw.skim = skim[d] ?? 1;
       liquidDraw.salt = salt[d] ?? 1;
       runBatch(plan, lotDraws, liquidDraw, mass);
-      if (figures) batchFigures.write(plan, mass, liquidDraw.minutes, figures, d);
+      if (figures) batchFigures.write(mass, (minutes[d] ?? 0) - (plan.ready?.potFrom ?? 0), figures, d);
       for (const [i, lot] of mass.lots.entries()) {
         drawn.shredG[d] = (drawn.shredG[d] ?? 0) + lot.shred;
         const own = drawn.lotShredG[firstLot + i];
@@ -120,6 +120,22 @@ export function drawMeal(
   }
   drawServing(meal, mealPlan, drawn);
   return drawn;
+}
+
+/** Minutes of the cook until a batch is ready, in each draw: its heat's error shared by its lots. */
+export function readyMinutes(meal: string, { id, ready }: BatchPlan, n: number): Float64Array {
+  if (!ready) return new Float64Array(n);
+  const shared = normals(`${meal}|${id}|heat`, n);
+  return ready.odds.drawn(
+    shared,
+    ready.lots.map((lot) => normals(`${meal}|${id}|${lot.id}|tender`, n)),
+  );
+}
+
+/** What the open phase is multiplied by if the pot is ready then: the timed ones about it keep their length. */
+function openFactor({ ready, liquid }: BatchPlan, minutes: number): number {
+  if (!ready || !liquid || liquid.minutesOpen <= 0) return 1;
+  return Math.max(0, liquid.minutesOpen + minutes - ready.median) / liquid.minutesOpen;
 }
 
 function seenYield(centre: Centre, batch: string, lot: string): number {

@@ -1,6 +1,5 @@
 import { BROTH } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
-import type { BatchPlan } from '../plan/plan.ts';
 import type { BatchMass } from '../centre/run.ts';
 
 /** The figures of one batch, in the order of the work. Masses g, volumes ml, times min. */
@@ -34,13 +33,7 @@ export const batchFigures = {
     Object.fromEntries(names.map((name) => [name, new Float64Array(n)])) as Record<BatchFigure, Float64Array>,
 
   /** Figures of one run at place d of the columns. */
-  write(
-    plan: BatchPlan,
-    mass: BatchMass,
-    minutes: number,
-    to: Record<BatchFigure, Float64Array>,
-    d: number,
-  ): void {
+  write(mass: BatchMass, readyMin: number, to: Record<BatchFigure, Float64Array>, d: number): void {
     let rawG = 0;
     let trimG = 0;
     let boneG = 0;
@@ -77,6 +70,6 @@ export const batchFigures = {
     to.skimG[d] = massOf(liquid.skim) + massOf(liquid.waySkim);
     to.liquidMl[d] = liquid.ml;
     to.saltPct[d] = 100 * liquid.saltShare;
-    to.readyMin[d] = (plan.ready?.median ?? 0) * minutes;
+    to.readyMin[d] = readyMin;
   },
 };

@@ -1,6 +1,6 @@
 import type { Batch } from '../../batch/schema.ts';
 import { noLiquidWeighed, skimShare, sumsOf, type LiquidPlan } from '../../broth/index.ts';
-import { openPhase, steamPerHour, type Readiness } from '../../clock/index.ts';
+import { isSmoke, openPhase, steamPerHour, type Readiness } from '../../clock/index.ts';
 import { saltOfVolume, salts, surfaceCm2, type ItemPlan } from '../../pot/index.ts';
 import { middle, relativeSpread } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
@@ -17,6 +17,7 @@ export function planLiquid(
   items: readonly ItemPlan[],
   vessels: readonly FilledVessel[],
   ready: Readiness | undefined,
+  lengths: readonly number[],
   rawG: number,
   panFatG: number,
   { kitchen }: Pick<Input, 'kitchen'>,
@@ -27,17 +28,17 @@ export function planLiquid(
   let minutesFixed = 0;
   let perMinute = 0;
   let minutesOpen = 0;
-  for (const phase of batch.cook) {
+  for (const [i, phase] of batch.cook.entries()) {
     const rate = steamPerHour(phase.heat, phase.lid, surface) / 60;
     const minutes = middle(phase.minutes);
     if (minutes !== undefined) {
       // In the open smoke the meat loses water to the air, not the pot.
-      if (!(phase.heat === 'smoker' && phase.lid === 'off')) steamFixed += rate * minutes;
+      if (!isSmoke(phase)) steamFixed += rate * minutes;
       minutesFixed += minutes;
     } else if (phase === open) {
       if (!ready) return undefined;
       perMinute = rate;
-      minutesOpen = ready.median;
+      minutesOpen = lengths[i] ?? 0;
     }
   }
   const reduceToMl = middle(batch.reduceTo);

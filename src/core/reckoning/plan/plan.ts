@@ -1,10 +1,9 @@
 import { lotWeightProblem, platesProblem } from '../../batch/limits.ts';
 import type { Batch, Lot } from '../../batch/schema.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
-import { minutesOf, openPhase, phaseMinutes, readiness, startOf, type Readiness } from '../../clock/index.ts';
+import { minutesOf, openPhase, phaseMinutes, type Readiness } from '../../clock/index.ts';
 import {
   centreOfLot,
-  compositionOf,
   cookLot,
   cutOfLot,
   emptyLotMass,
@@ -17,18 +16,11 @@ import {
   type LotPlan,
 } from '../../meat/index.ts';
 import { ticketsOf, type Ticket } from '../../order/index.ts';
-import {
-  airShare,
-  misfits,
-  planItems,
-  sidesOf,
-  takenUpShare,
-  type ItemPlan,
-  type ToSear,
-} from '../../pot/index.ts';
+import { airShare, misfits, planItems, takenUpShare, type ItemPlan } from '../../pot/index.ts';
 import { middle, relativeSpread } from '../../quantity/index.ts';
 import { ingredientsById, type Input, type Problem } from '../input.ts';
 import { planLiquid } from './liquid.ts';
+import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
 import { fillVessels, planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
 import { problemsOf } from './problems.ts';
@@ -42,8 +34,6 @@ export interface BatchPlan {
   /** Undefined where no time is known: then nothing that hangs on the time is either. */
   readonly liquid: LiquidPlan | undefined;
   readonly ready: Readiness | undefined;
-  /** When each lot is tender; undefined for bones and where nobody knows. */
-  readonly tender: readonly (Readiness | undefined)[];
   readonly sear: SearFigures;
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
@@ -107,20 +97,24 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
     known.map(({ lot }) => lot),
     batch,
   );
-  const times = known.map(({ lot, cut }, i) =>
-    lot.kind === 'meat' ? lotReadiness(batch, toPan[i], cut, input, problems) : 'at any time',
+  const ready = planReadiness(
+    batch,
+    known.flatMap(({ lot, cut }, i) => {
+      const toSear = toPan[i];
+      return lot.kind === 'meat' && toSear ? [{ id: lot.id, cut, toSear }] : [];
+    }),
+    input,
+    problems,
   );
-  const ready = slowest(times);
   const sear = planSear(batch, toPan, input);
   const rawG = lots.reduce((sum, lot) => sum + lot.rawG, 0);
   const lying = known.map(({ lot, cut }, i): LyingLot => {
-    const time = times[i];
     return {
       id: lot.id,
       rawG: middle(lot.weight) ?? 0,
       boneShare: cut.boneShare,
       size: lot.pieces?.size ?? batch.size,
-      minutes: typeof time === 'object' ? time.median : 0,
+      minutes: ready?.lots.find(({ id }) => id === lot.id)?.tender.mid ?? 0,
       placed: lot.placements && new Map(lot.placements.map(({ vessel, share }) => [vessel, share])),
       longestCm: lot.pieces?.longestCm,
       toSear: toPan[i] ?? { lot: lot.id, size: batch.size, grams: 0, count: undefined },
@@ -145,12 +139,11 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
     lots,
     cuts: known.map(({ cut }) => cut),
     ready,
-    tender: times.map((time) => (typeof time === 'object' ? time : undefined)),
     sear,
     lengths,
     liquid:
       lots.length > 0 && vessels.length > 0
-        ? planLiquid(batch, items, filled, ready, rawG, sear.fatInPotG, input)
+        ? planLiquid(batch, items, filled, ready, lengths, rawG, sear.fatInPotG, input)
         : undefined,
     vessels: filled,
   };
@@ -194,52 +187,4 @@ function usableCut(batch: Batch, lot: Lot, input: Input, problems: Problem[]): K
   const cut = findCut(lot.cut, input.kitchen, input.reference);
   if (!cut) say(`“${lot.cut}” is not in the table of cuts any more; choose another.`);
   return cut;
-}
-
-/** When a lot is tender by the phase that cooks it; undefined where nobody says how hot it is. */
-function lotReadiness(
-  batch: Batch,
-  piece: ToSear | undefined,
-  cut: KnownCut,
-  { kitchen }: Input,
-  problems: Problem[],
-): Readiness | undefined {
-  const phase = openPhase(batch.cook);
-  if (!phase || !piece) return undefined;
-  const before = batch.cook.slice(0, batch.cook.indexOf(phase));
-  const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
-  const ready = readiness(
-    phase,
-    before,
-    before.map(({ minutes }) => middle(minutes) ?? 0),
-    {
-      sides: sidesOf(piece),
-      flesh: compositionOf(cut.flesh),
-      start: startOf({ sear: batch.sear, stoodOut }),
-      toughness: cut.toughness,
-    },
-    kitchen.altitudeM,
-  );
-  if (ready !== 'never') return ready;
-  const heat = typeof phase.setting === 'object' ? `“${phase.setting.text}”` : 'This heat';
-  const words = `${heat} never gets ${cut.name.toLowerCase()} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`;
-  if (!problems.some((problem) => problem.words === words))
-    problems.push({ batch: batch.id, stage: 'clock', words });
-  return undefined;
-}
-
-/**
- * The pot is ready when its last lot is, and the first look is at the lot likely to be first. If of one lot
- * nobody can tell, nobody can tell of the pot.
- */
-function slowest(times: readonly (Readiness | 'at any time' | undefined)[]): Readiness | undefined {
-  let last: Readiness | undefined;
-  let firstCheck = Infinity;
-  for (const time of times) {
-    if (time === undefined) return undefined;
-    if (time === 'at any time') continue;
-    firstCheck = Math.min(firstCheck, time.firstCheck);
-    if (!last || time.median > last.median) last = time;
-  }
-  return last && { ...last, firstCheck };
 }

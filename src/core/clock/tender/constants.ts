@@ -9,13 +9,16 @@ export const tenderness = {
   /** Of the way to tender, an hour at the temperature below. */
   rate: 0.44,
   celsius: 95,
-  /**
-   * Log-normal spread of the rate: .15 from one lot to another, .13 of a cut's named toughness, and
-   * .09 because nobody knows the liquid's heat to better than 1.2 K (estimates).
-   */
-  spread: 0.22,
-  /** Relative spread of the sides of the pieces (estimate). */
+  /** Log-normal spread of the rate: from one lot to another, and of a cut's named toughness (estimates). */
+  lots: 0.15,
+  cuts: 0.13,
+  /** Nobody knows the liquid's heat to better than 1.2 K: so much of the rate is the pot's (estimate). */
+  heat: 0.09,
+  /** Relative spread of the sides of the pieces; the big ones are twice that above the others (estimate). */
   sizes: 0.1,
+  /** On the same way, where what was tender goes to mush, or a lean cut stringy (estimates). */
+  mush: 2.2,
+  stringy: 1.8,
 } as const;
 
 /** J/mol/K (published, exact by the SI). */

@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { usualBatch } from '../batch/usual.ts';
-import type { Phase, Size } from '../batch/schema.ts';
-import { pieceOf } from '../pot/index.ts';
-import { Z90 } from '../quantity/index.ts';
-import { boilingAt } from './boiling.ts';
+import { usualBatch } from '../../batch/usual.ts';
+import type { Phase, Size } from '../../batch/schema.ts';
+import { pieceOf } from '../../pot/index.ts';
+import { boilingAt } from '../heat/boiling.ts';
 import { tenderingAt } from './constants.ts';
-import { openPhase, readiness, type Piece } from './readiness.ts';
-import { alcoholLeft, steamPerHour } from './steam.ts';
+import { openPhase } from '../lid/phases.ts';
+import { readinessOf } from './readiness.ts';
+import type { Piece } from './way.ts';
+import { alcoholLeft, steamPerHour } from '../lid/steam.ts';
 
 const oven = (celsius: number, lid: Phase['lid'] = 'on'): Phase => ({
   heat: 'oven',
@@ -19,6 +20,7 @@ const smoke: Phase = { heat: 'smoker', lid: 'off' };
 /** Beef blade, choice, raw (USDA SR24 13817). */
 const flesh = { water: 0.643, protein: 0.177, fat: 0.173, ash: 0.009 };
 const small = [5, 5, 5] as const;
+const min = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
 const sides = (size: Size) => pieceOf[size].cm;
 
 /** Hours at the 10th, 50th and 90th percentile, in all the phases together. */
@@ -30,15 +32,13 @@ function hours(
   changes: Partial<Piece> = {},
   altitude = 0,
 ) {
-  const ready = readiness(
-    phase,
-    before,
-    lengths,
-    { sides: piece, flesh, start: 25, toughness: 1, ...changes },
-    altitude,
-  );
-  if (ready === undefined || ready === 'never') return undefined;
-  return [-Z90, 0, Z90].map((z) => (ready.median * Math.exp(z * ready.spread)) / 60);
+  const lot = { id: 'lot', piece: { sides: piece, flesh, start: 25, toughness: 1, ...changes }, seen: [] };
+  const timed = before.map((one, i) => ({ ...one, minutes: min(lengths[i] ?? 0) }));
+  const ready = readinessOf([...timed, phase], [lot], altitude);
+  if (typeof ready !== 'object' || 'never' in ready) return undefined;
+  const { mid, p10 = mid, p90 = mid } = ready.lots[0]?.tender ?? { mid: NaN };
+  const gone = lengths.reduce((sum, length) => sum + length, 0);
+  return [p10, mid, p90].map((minutes) => (minutes - gone) / 60);
 }
 
 /**
@@ -110,15 +110,9 @@ describe('what makes it later', () => {
   });
 
   test('a heat that never gets there is said; one that nobody has written is not guessed', () => {
-    const piece = { sides: sides('chunks'), flesh, start: 5, toughness: 1.3 };
-    expect(readiness(oven(60), [], [], piece)).toBe('never');
-    expect(readiness({ heat: 'oven', lid: 'on' }, [], [], piece)).toBeUndefined();
-  });
-
-  test('the first look is when one lot in five would pass', () => {
-    const ready = readiness(oven(160), [], [], { sides: sides('chunks'), flesh, start: 25, toughness: 1 });
-    if (!ready || ready === 'never') throw new Error('no time');
-    expect(Math.log(ready.firstCheck / ready.median) / ready.spread).toBeCloseTo(-0.8416, 3);
+    const lot = { id: 'a', piece: { sides: sides('chunks'), flesh, start: 5, toughness: 1.3 }, seen: [] };
+    expect(readinessOf([oven(60)], [lot], 0)).toEqual({ never: ['a'] });
+    expect(readinessOf([{ heat: 'oven', lid: 'on' }], [lot], 0)).toBe('unknown');
   });
 });
 

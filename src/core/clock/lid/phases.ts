@@ -1,0 +1,62 @@
+import type { Moment, Phase } from '../../batch/schema.ts';
+import { middle } from '../../quantity/index.ts';
+
+/** The phase that lasts until the meat is tender: the last one without a time, else the last. */
+export function openPhase(cook: readonly Phase[]): Phase | undefined {
+  return cook.findLast((phase) => middle(phase.minutes) === undefined) ?? cook.at(-1);
+}
+
+/** In the open smoke there is no pot yet. */
+export const isSmoke = ({ heat, lid }: Phase): boolean => heat === 'smoker' && lid === 'off';
+
+/** A cook about its open phase: what comes before it, and the last so many minutes after it. */
+export interface Cook {
+  readonly phases: readonly Phase[];
+  readonly open: number;
+  /** min. */
+  readonly before: readonly number[];
+  readonly after: readonly number[];
+  /** Smoke before there is a pot, min. */
+  readonly potFrom: number;
+}
+
+export function cookOf(phases: readonly Phase[]): Cook {
+  const phase = openPhase(phases);
+  const open = phase ? phases.indexOf(phase) : 0;
+  const length = ({ minutes }: Phase) => middle(minutes) ?? 0;
+  const before = phases.slice(0, open).map(length);
+  const smoke = phases.findIndex((one) => !isSmoke(one));
+  return {
+    phases,
+    open,
+    before,
+    after: phases.slice(open + 1).map(length),
+    potFrom: phases.length > 1 ? sum(before.slice(0, Math.max(0, smoke))) : 0,
+  };
+}
+
+const sum = (numbers: readonly number[]) => numbers.reduce((total, n) => total + n, 0);
+
+/**
+ * How long each phase lasts if the meat is tender after so many minutes of the cook: those after the open one
+ * are its last minutes, and the open one is what is left between.
+ */
+export function lengthsUntil({ before, after }: Cook, minutes: number): number[] {
+  return [...before, Math.max(0, minutes - sum(before) - sum(after)), ...after];
+}
+
+/** How long each phase lasts, min, as written, or where one is open until the meat is tender. */
+export function phaseMinutes(phases: readonly Phase[], readyMin: number | undefined): readonly number[] {
+  const cook = cookOf(phases);
+  const typed = middle(phases[cook.open]?.minutes);
+  if (typed !== undefined) return [...cook.before, typed, ...cook.after];
+  return readyMin === undefined ? [...cook.before, 0, ...cook.after] : lengthsUntil(cook, readyMin);
+}
+
+/** Minutes after the start of a moment of the cook, never after its end. */
+export function minutesOf(moment: Moment, lengths: readonly number[]): number {
+  const before = sum(lengths.slice(0, moment.phase));
+  const length = lengths[moment.phase] ?? 0;
+  const inPhase = moment.before === 'end' ? length - moment.minutes : moment.minutes;
+  return before + Math.min(length, Math.max(0, inPhase));
+}

@@ -1,0 +1,64 @@
+import type { Batch, Entry } from '../../batch/schema.ts';
+import { standingEntries } from '../../batch/entries.ts';
+import { cookOf, openPhase, readinessOf, startOf, type Readiness, type Seen } from '../../clock/index.ts';
+import { compositionOf, type KnownCut } from '../../meat/index.ts';
+import { sidesOf, type ToSear } from '../../pot/index.ts';
+import type { Input, Problem } from '../input.ts';
+
+interface MeatLot {
+  readonly id: string;
+  readonly cut: KnownCut;
+  readonly toSear: ToSear;
+}
+
+/** When a batch is tender; undefined where nobody says how hot it is, or it never is: then that is said. */
+export function planReadiness(
+  batch: Batch,
+  lots: readonly MeatLot[],
+  { kitchen, entries }: Input,
+  problems: Problem[],
+): Readiness | undefined {
+  const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
+  const forks = standingEntries(entries);
+  const ready = readinessOf(
+    batch.cook,
+    lots.map(({ id, cut, toSear }) => ({
+      id,
+      piece: {
+        sides: sidesOf(toSear),
+        flesh: compositionOf(cut.flesh),
+        start: startOf({ sear: batch.sear, stoodOut }),
+        toughness: cut.toughness,
+      },
+      seen: seenOf(batch, id, forks),
+    })),
+    kitchen.altitudeM,
+  );
+  if (typeof ready !== 'object') return undefined;
+  if (!('never' in ready)) return ready;
+  const open = openPhase(batch.cook);
+  const heat = typeof open?.setting === 'object' ? `“${open.setting.text}”` : 'This heat';
+  const names = new Set(
+    lots.flatMap(({ id, cut }) => (ready.never.includes(id) ? [cut.name.toLowerCase()] : [])),
+  );
+  for (const name of names)
+    problems.push({
+      batch: batch.id,
+      stage: 'clock',
+      words: `${heat} never gets ${name} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`,
+    });
+  return undefined;
+}
+
+/** What forks have said of a lot, by the minutes of the cook. Without a start they cannot be placed. */
+export function seenOf(batch: Batch, lot: string, forks: readonly Entry[]): readonly Seen[] {
+  const { lidOn } = batch;
+  if (lidOn === undefined) return [];
+  const { potFrom } = cookOf(batch.cook);
+  return forks.flatMap(({ batch: of, measures, at }) => {
+    if (of !== batch.id || measures.what !== 'check') return [];
+    if (measures.lot !== undefined && measures.lot !== lot) return [];
+    const minutes = potFrom + (at - lidOn) / 60_000;
+    return minutes > 0 ? [{ minutes, feel: measures.feel, big: measures.pieces === 'big' }] : [];
+  });
+}
