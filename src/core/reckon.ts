@@ -1,6 +1,7 @@
 import type { LedgerFlow } from './ledger/index.ts';
-import { batchReckoning, stillInPot, type BatchReckoning } from './reckoning/batch.ts';
+import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './reckoning/batch.ts';
 import { centreOf, ledgerOf, plansOf } from './reckoning/centre/centre.ts';
+import { tooMuchLiquid } from './reckoning/centre/slowCooker.ts';
 import { saltProblems } from './reckoning/centre/salt.ts';
 import { numberOfDraws, type Sampler } from './reckoning/draws/drawn.ts';
 import type { Input, Problem } from './reckoning/input.ts';
@@ -45,7 +46,11 @@ export function reckon(input: Input, sampler?: Sampler): Reckoning {
     unaccounted: unaccountedOf(ledger),
     problems: [
       ...mealPlan.problems,
-      ...centre.batches.flatMap((one) => [...saltProblems(one, input), ...stillInPot(one, input)]),
+      ...centre.batches.flatMap((one) => [
+        ...saltProblems(one, input),
+        ...stillInPot(one, input),
+        ...tooMuchLiquid(one, needOfBatch(one, centre, mealPlan).liquidMl),
+      ]),
     ],
     draws: n,
   };

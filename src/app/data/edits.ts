@@ -123,6 +123,13 @@ export function heal(batchId: string, remedy: NonNullable<Problem['remedies']>[n
         }),
       );
       break;
+    case 'pour less': {
+      const less = { amount: remedy.amount, measure: 'volume' as const };
+      editItems(batchId, 'pouring less', (items) =>
+        items.map((item) => (item.id === remedy.item ? { ...item, ...less } : item)),
+      );
+      break;
+    }
     case 'salt':
       editBatch(batchId, 'the salt', ({ salt: _, saltIn: __, ...b }) => b);
   }

@@ -1,6 +1,7 @@
 export { boilingAt } from './heat/boiling.ts';
 export { cookOf, isSmoke, minutesOf, openPhase, phaseMinutes } from './lid/phases.ts';
-export { alcoholLeft, steamPerHour } from './lid/steam.ts';
+export { withLastMinutes } from './lid/lastMinutes.ts';
+export { alcoholLeft, boilDownMinutes, steamPerHour } from './lid/steam.ts';
 export { isTender, type Seen } from './tender/checks.ts';
 export type { Odds } from './tender/odds.ts';
 export {

@@ -1,5 +1,6 @@
 import type { Batch, Entry, Kitchen, Meal } from '../batch/schema.ts';
 import type { Remedy } from '../pot/index.ts';
+import type { Quantity } from '../quantity/index.ts';
 import type { Ingredient, Reference } from '@/reference/types.ts';
 
 /** All that a reckoning depends on: the same input gives the same figures everywhere. */
@@ -23,7 +24,14 @@ export interface Problem {
   readonly stage?: 'pot' | 'clock' | 'bench';
   readonly words: string;
   /** What can be done about it with one press. */
-  readonly remedies?: readonly (Remedy | SaltLess)[];
+  readonly remedies?: readonly (Remedy | SaltLess | PourLess)[];
+}
+
+export interface PourLess {
+  readonly what: 'pour less';
+  readonly item: string;
+  readonly amount: Quantity;
+  readonly words: string;
 }
 
 export interface SaltLess {

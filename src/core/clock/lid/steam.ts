@@ -42,3 +42,9 @@ export function alcoholLeft(minutes: number): number {
   }
   return 0.05;
 }
+
+/** A hard boil on a burner, g of water an hour: it is the burner that limits it (estimate, about 1.25 kW gone into steam). */
+const HARD_BOIL = 2000;
+
+/** Minutes of hard boiling, lid off, that take so much water off. */
+export const boilDownMinutes = (waterG: number): number => (Math.max(0, waterG) / HARD_BOIL) * 60;
