@@ -1,7 +1,19 @@
 import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
-import { doings, fates, feels, panFats, preps, sourceKinds, stands, steps, vesselKinds } from './words.ts';
+import {
+  doings,
+  fates,
+  feels,
+  panFats,
+  preps,
+  sourceKinds,
+  stands,
+  steps,
+  taskNeeds,
+  taskWhens,
+  vesselKinds,
+} from './words.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
@@ -71,6 +83,29 @@ const dish = z.strictObject({
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
 
+const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'a time of day is written 07:30' });
+
+/** A task of the cook's own, beside what the batches ask. */
+const ownTask = z.strictObject({
+  id,
+  words: z.string().max(120),
+  minutes: amount,
+  alone: z.literal(true).optional().describe('it needs nobody while it runs'),
+  needs: z.enum(taskNeeds).optional(),
+  when: z.enum(taskWhens).describe('what it must be done before'),
+});
+
+const day = z.strictObject({
+  chance: z.number().min(0.5).max(0.99).optional().describe('of being ready; absent: .9'),
+  hands: z.int().min(1).max(20).optional().describe('how many cook; absent: 1'),
+  from: clockTime.optional().describe('nobody works before it; absent: 06:30'),
+  to: clockTime.optional().describe('nor after it; absent: 22:30'),
+  forward: z.literal(true).optional().describe('run from now, and served when it is ready'),
+  tasks: z.array(ownTask).max(100).optional(),
+  minutes: z.record(z.string().max(200), amount).optional().describe('how long a task takes here, by task'),
+  pins: z.record(z.string().max(200), z.number()).optional().describe('epoch, ms: when a task is to start'),
+});
+
 const meal = z.strictObject({
   id,
   name,
@@ -79,6 +114,7 @@ const meal = z.strictObject({
   dishes: z.array(dish).max(50),
   avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
   batches: z.array(id).max(50).describe('in the order of the stove'),
+  day: day.optional(),
 });
 
 export const sizes = ['cubes', 'chunks', 'ribs', 'whole'] as const;
@@ -332,6 +368,7 @@ const heatSource = z.strictObject({
   name,
   kind: z.enum(sourceKinds),
   heightCm: z.number().positive().max(300).optional().describe('inner height of an oven, smoker or grill'),
+  widthCm: z.number().positive().max(300).optional().describe('inner width of an oven or smoker'),
 });
 const measureSpoon = z.strictObject({
   id,
@@ -378,6 +415,8 @@ export type Meal = z.infer<typeof meal>;
 export type Dish = z.infer<typeof dish>;
 export type Batch = z.infer<typeof batch>;
 export type Lot = z.infer<typeof lot>;
+export type Day = z.infer<typeof day>;
+export type OwnTask = z.infer<typeof ownTask>;
 export type Phase = z.infer<typeof phase>;
 export type Item = z.infer<typeof item>;
 export type Entry = z.infer<typeof entry>;

@@ -42,3 +42,7 @@ export const feels = [
   'falls apart',
   'the bone slides out',
 ] as const;
+
+/** What a task of the cook's own takes up, and what it must be done before. */
+export const taskNeeds = ['burner', 'oven', 'griddle', 'blender', 'fridge shelf'] as const;
+export const taskWhens = ['serving', 'the pot', 'any time'] as const;

@@ -11,3 +11,8 @@ export {
   type LotToCook,
   type Readiness,
 } from './tender/readiness.ts';
+export type { DayBatch, DayFacts, DayRoom } from './day/facts.ts';
+export { toHeatMinutes } from './day/minutes.ts';
+export { planDay, type Day, type Line, type Stretch } from './day/plan.ts';
+export { bare } from './day/rooms.ts';
+export { momentOf, wallTimeOf } from './day/zone.ts';

@@ -17,8 +17,8 @@ export const tenderness = {
   /** Relative spread of the sides of the pieces; the big ones are twice that above the others (estimate). */
   sizes: 0.1,
   /** On the same way, where what was tender goes to mush, or a lean cut stringy (estimates). */
-  mush: 2.2,
-  stringy: 1.8,
+  mush: 3,
+  stringy: 2.4,
 } as const;
 
 /** J/mol/K (published, exact by the SI). */

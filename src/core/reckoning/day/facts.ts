@@ -1,0 +1,238 @@
+import { standingEntries } from '../../batch/entries.ts';
+import type { Batch, Kitchen, Meal } from '../../batch/schema.ts';
+import {
+  boilDownMinutes,
+  cookOf,
+  momentOf,
+  openPhase,
+  toHeatMinutes,
+  type DayBatch,
+  type DayFacts,
+  type DayRoom,
+} from '../../clock/index.ts';
+import { itemsOf, sourcesOf } from '../../pot/index.ts';
+import { middle } from '../../quantity/index.ts';
+import type { Centre, CentreBatch } from '../centre/centre.ts';
+import type { Input } from '../input.ts';
+import type { MealPlan } from '../plan/plan.ts';
+
+const MS = 60_000;
+/** Said of the plan where nobody has said otherwise. */
+export const usualDay = { chance: 0.9, hands: 1, from: '06:30', to: '22:30' } as const;
+/** Inner width of an oven that nobody has measured, cm (estimate). */
+const OVEN_WIDTH = 45;
+const FRIDGE_SHELVES = 4;
+/** After a "not yet" nobody looks sooner, min. */
+const NOT_SOONER = 20;
+const MOST_LOOKS = 3;
+
+/** What the day is planned from, of a meal as it stands now. */
+export function dayFacts(input: Input, mealPlan: MealPlan, centre: Centre, now: number): DayFacts {
+  const { meal, kitchen } = input;
+  const day = meal.day ?? {};
+  const done = standingEntries(input.entries).flatMap(({ measures }) =>
+    measures.what === 'done' ? [measures.task] : [],
+  );
+  const minutes = Object.entries(day.minutes ?? {}).flatMap(([task, amount]) => {
+    const typed = middle(amount);
+    return typed === undefined ? [] : [[task, typed] as const];
+  });
+  const chance = day.chance ?? usualDay.chance;
+  return {
+    batches: centre.batches
+      .filter(({ plan }) => plan.lots.length > 0 && plan.ready)
+      .map((one) => dayBatch(one, done, chance, now)),
+    dishes: mealPlan.tickets
+      .filter(({ count }) => count > 0)
+      .map(({ id, name, count }) => ({
+        id,
+        name,
+        count,
+        kind: meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own',
+      })),
+    own: day.tasks ?? [],
+    hands: day.hands ?? usualDay.hands,
+    awake: [minutesOfClock(day.from ?? usualDay.from), minutesOfClock(day.to ?? usualDay.to)],
+    zone: zoneOf(meal),
+    serving: meal.serving && momentOf(meal.serving),
+    forward: day.forward ?? false,
+    minutes: Object.fromEntries(minutes),
+    pins: day.pins ?? {},
+    rooms: roomsOf(kitchen),
+    over: new Set(done),
+  };
+}
+
+/** The place whose wall clock the day is told by. */
+export const zoneOf = ({ serving }: Meal): string => serving?.zone ?? 'UTC';
+
+function minutesOfClock(time: string): number {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return hours * 60 + minutes;
+}
+
+/** What there is to cook on and in. */
+function roomsOf(kitchen: Kitchen): readonly DayRoom[] {
+  const of = (kind: 'burner' | 'oven' | 'smoker' | 'grill' | 'slow cooker base') => sourcesOf(kitchen, kind);
+  const many = (name: string, amount: number): DayRoom[] => (amount > 0 ? [{ name, amount }] : []);
+  return [
+    ...many('burner', of('burner').length),
+    ...of('oven').map(({ widthCm }, i) => ({
+      name: `oven ${i + 1}`,
+      amount: Math.round(widthCm ?? OVEN_WIDTH),
+    })),
+    ...many('smoker', of('smoker').length),
+    ...many('griddle', of('grill').length),
+    ...many('slow cooker base', of('slow cooker base').length),
+    ...many('blender', kitchen.vessels.filter(({ kind }) => kind === 'blender jug').length),
+    { name: 'fridge shelf', amount: FRIDGE_SHELVES },
+    ...kitchen.vessels.map(({ id }) => ({ name: `vessel ${id}`, amount: 1 })),
+  ];
+}
+
+function dayBatch(
+  { plan, mass }: CentreBatch,
+  done: readonly string[],
+  chance: number,
+  now: number,
+): DayBatch {
+  const { batch, ready, liquid, vessels, lengths } = plan;
+  const { potFrom } = cookOf(batch.cook);
+  const open = openPhase(batch.cook);
+  const since = batch.lidOn === undefined ? undefined : (now - batch.lidOn) / MS;
+  const found = ready?.lots.every((lot) => lot.found) ?? false;
+  const braiseMin = found ? Math.max(0, since ?? 0) : readyAt(plan, chance) - potFrom;
+  const grams =
+    mass.lots.reduce((sum, lot) => sum + lot.raw, 0) +
+    (liquid?.items ?? []).reduce((sum, item) => sum + item.grams, 0);
+  const items = liquid?.items.filter(({ at }) => at <= 0) ?? [];
+  const looks = found ? [] : looksOf(plan, since, braiseMin);
+  return {
+    id: plan.id,
+    name: batch.name,
+    lidOn: batch.lidOn,
+    over: overOf(plan, done),
+    rawG: mass.lots.reduce((sum, lot) => sum + lot.raw, 0),
+    steps: (batch.steps ?? []).map(({ what, minutes }) => ({ what, minutes: middle(minutes) })),
+    soaks: itemsOf(batch).flatMap(({ soak, id }) =>
+      soak ? (items.find((item) => item.id === id)?.name ?? []) : [],
+    ),
+    chopG: items.reduce((sum, item) => sum + (item.role === 'solid' ? item.grams : 0), 0),
+    boilFirstMin: boilDownMinutes(
+      items.reduce((sum, { prepared }) => sum + (prepared ? prepared.air.water : 0), 0),
+    ),
+    sear: batch.sear
+      ? { panfuls: plan.sear.panfuls, minutes: plan.sear.minutes, pan: plan.sear.pan?.id }
+      : undefined,
+    smokeMin: potFrom > 0 ? potFrom : undefined,
+    heat: open?.heat ?? 'oven',
+    setting: typeof open?.setting === 'object' ? middle(open.setting) : open?.setting,
+    vessels: vessels.map(({ vessel }) => ({
+      id: vessel.id,
+      name: vessel.name,
+      widthCm: vessel.lengthCm ?? vessel.widthCm,
+    })),
+    toHeatMin: Math.round(toHeatMinutes(grams)),
+    braiseMin,
+    looks,
+    lookAt: lookAtOf(plan),
+    moments: momentsOf(plan, potFrom),
+    lids: lidsOf(batch, lengths, braiseMin - ((ready?.median ?? 0) - potFrom)),
+    stir: open?.heat === 'stove',
+    turn: open?.heat !== 'stove' && open?.lid === 'off' && batch.level !== 'cover',
+    cookedG: mass.lots.reduce((sum, lot) => sum + lot.bench + lot.boneOut, 0),
+    picking: batch.picking,
+    strain: batch.strain,
+    skim: batch.skim,
+    liquidMl: mass.liquid.ml,
+    reduceMin: Math.round(boilDownMinutes(mass.liquid.reduction)),
+    shredG: mass.lots.reduce((sum, lot) => sum + lot.shred, 0),
+  };
+}
+
+/** A cook whose phases all have a time is ready when they are over. */
+function readyAt({ batch, lengths, ready }: CentreBatch['plan'], chance: number): number {
+  if (batch.cook.every(({ minutes }) => middle(minutes) !== undefined))
+    return lengths.reduce((sum, n) => sum + n, 0);
+  return ready?.odds.potAt(chance) ?? 24 * 60;
+}
+
+/**
+ * When to look: first where one in five would pass, or where a fork has said to; after each "not yet" where half
+ * of what is left has passed, not sooner than 20 min.
+ */
+function looksOf(
+  { ready }: CentreBatch['plan'],
+  since: number | undefined,
+  braiseMin: number,
+): readonly number[] {
+  if (!ready) return [];
+  const { odds, potFrom, firstCheck, nextCheck } = ready;
+  let at = (nextCheck ?? firstCheck) - potFrom;
+  // A look that was missed is now.
+  if (since !== undefined && at < since) at = since;
+  const looks: number[] = [];
+  while (looks.length < MOST_LOOKS && at < braiseMin - 5) {
+    looks.push(at);
+    const passed = odds.potChance(at + potFrom);
+    at = Math.max(at + NOT_SOONER, (odds.potAt((1 + passed) / 2) ?? Infinity) - potFrom);
+  }
+  return looks.length > 0 ? looks : [Math.max(0, braiseMin - 5)];
+}
+
+function lookAtOf({ ready, lots, cuts }: CentreBatch['plan']): string | undefined {
+  if (!ready || ready.lots.length < 2) return undefined;
+  return cuts[lots.findIndex(({ id }) => id === ready.lookAt)]?.name.toLowerCase();
+}
+
+/** What goes in later and what comes out before the end, each with its word. */
+function momentsOf({ liquid, batch, lengths }: CentreBatch['plan'], potFrom: number): DayBatch['moments'] {
+  const items = liquid?.items ?? [];
+  const end = lengths.reduce((sum, n) => sum + n, 0);
+  const words = (name: string) => name.split(',')[0] ?? name;
+  const lids = lidsOf(batch, lengths, 0).slice(1);
+  return [
+    ...items.flatMap(({ id, name, at, out }) => [
+      ...(at > 0 ? [{ key: `in ${id}`, words: `In: ${words(name)}`, at: at - potFrom }] : []),
+      ...(out !== undefined && out < end
+        ? [{ key: `out ${id}`, words: `Out: ${words(name)}`, at: out - potFrom }]
+        : []),
+    ]),
+    ...lids.map(({ at, lid }, i) => ({
+      key: `lid ${i}`,
+      words: lid === 'on' ? 'Lid on' : lid === 'off' ? 'Lid off' : 'Lid ajar',
+      at,
+    })),
+  ];
+}
+
+/** Where the lid is moved, min from a hot pot; a cook that lasts longer moves what hangs from its end. */
+function lidsOf(batch: Batch, lengths: readonly number[], longer: number): DayBatch['lids'] {
+  const { potFrom, open } = cookOf(batch.cook);
+  let at = 0;
+  return batch.cook.flatMap((phase, i) => {
+    const from = at - potFrom;
+    at += lengths[i] ?? 0;
+    if (from < 0) return [];
+    return [{ at: i > open ? from + longer : from, lid: phase.lid }];
+  });
+}
+
+/** Tasks that what was weighed or ticked shows to be over. */
+function overOf(
+  { id, batch, lots, liquid }: CentreBatch['plan'],
+  done: readonly string[],
+): ReadonlySet<string> {
+  const over = new Set(
+    done.flatMap((task) => (task.startsWith(`${id}|`) ? [task.slice(id.length + 1)] : [])),
+  );
+  const all = (names: readonly string[]) => names.forEach((name) => over.add(name));
+  const before = ['trim', 'brine', 'marinate', 'stand', 'soak', 'chop', 'smoke', 'sear'];
+  const weighed = (of: 'shred' | 'cooked' | 'bone') => lots.some((lot) => !Number.isNaN(lot.weighed[of]));
+  if (batch.lidOn !== undefined) all(before);
+  if (weighed('cooked') || weighed('bone') || weighed('shred')) all([...before, 'pot', 'cool']);
+  if (weighed('shred')) over.add('pull');
+  if (liquid && !Number.isNaN(liquid.weighed.liquid)) all(['strain', 'settle', 'skim', 'reduce']);
+  if (over.has('pot')) all(before);
+  return over;
+}
