@@ -12,7 +12,7 @@ const dataMode: Plugin = {
 const FIRST_LIBRARIES =
   /node_modules\/(react|react-dom|scheduler|react-router|@tanstack|dexie|dexie-react-hooks|comlink|d3-shape|d3-path|quickselect)\//;
 const FIRST_SCREEN =
-  /src\/(app\/(App|main|shell\/(?!KeysDialog)|data\/(?!demo|saveText)|figures\/(LotCutApart|LastPlate|MaterialPatterns|PlatesRow|SmallPot|materials|strands\/(?!StrandsTable))|meat\/(?!LotDetails|BuyPanel|CostPanel|SwapPanel|PriceField)|order\/(PlatesWanted|DishCount)|parts\/(?!Weigh|Caution|NothingYet|Unaccounted|Bowl|sortable|fields\/(TextField|PercentField|LengthField|Tick))|plates\/Enough)|core\/(?!batch\/(schema|file|jitless)|draws|pooled|shop|meat\/cookedModel|pot\/(liquid\/(allergens|search|hints)|sear\/pans|recipe|vessel\/(?!shape|stands))|reckoning\/(draws\/(draws|yieldDraws|margins)|pictures\/sear|printed|kitchenYields|recipeOut))|store\/(?!files)|reference\/(?!pantry)|workers\/client)/;
+  /src\/(app\/(App|main|shell\/(?!KeysDialog)|data\/(?!demo|saveText)|figures\/(LotCutApart|LastPlate|MaterialPatterns|PlatesRow|SmallPot|materials|strands\/(?!StrandsTable))|meat\/(?!LotDetails|BuyPanel|CostPanel|SwapPanel|PriceField)|order\/(PlatesWanted|DishCount)|parts\/(?!Weigh|Caution|NothingYet|Unaccounted|Bowl|sortable|fields\/(TextField|PercentField|LengthField|Tick))|plates\/Enough)|core\/(?!batch\/(schema|file|jitless)|clock\/day|draws|pooled|shop|meat\/cookedModel|pot\/(liquid\/(allergens|search|hints)|sear\/pans|recipe|vessel\/(?!shape|stands))|reckoning\/(day|lidFor|draws\/(draws|yieldDraws|margins)|pictures\/sear|printed|kitchenYields|recipeOut))|store\/(?!files)|reference\/(?!pantry)|workers\/client)/;
 
 export default defineConfig({
   plugins: [react(), dataMode],

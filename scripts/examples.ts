@@ -5,7 +5,16 @@
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { mealFileOf, readMealFile, writeMealFile } from '../src/core/batch/file.ts';
-import type { Batch, Dish, Entry, Kitchen, Lot, MealFile, Weighable } from '../src/core/batch/schema.ts';
+import type {
+  Batch,
+  Dish,
+  Entry,
+  Feel,
+  Kitchen,
+  Lot,
+  MealFile,
+  Weighable,
+} from '../src/core/batch/schema.ts';
 import { usualBatch, usualKitchen } from '../src/core/batch/usual.ts';
 import { readQuantity, type Measure } from '../src/core/quantity/index.ts';
 import { reference } from '../src/reference/index.ts';
@@ -50,6 +59,16 @@ const back = (id: string, at: string, batchId: string, thing: string, n: number)
   measures: { what: 'back', thing },
   value: typed(String(n), 'count'),
   measure: 'count',
+  source: 'typed',
+});
+
+const fork = (id: string, at: string, batchId: string, feel: Feel): Entry => ({
+  id,
+  at: Date.parse(at),
+  batch: batchId,
+  measures: { what: 'check', feel },
+  value: { text: feel },
+  measure: 'feel',
   source: 'typed',
 });
 
@@ -179,13 +198,13 @@ write(
       {
         size: 'chunks',
         items: [
-          { id: 'demo-one-onion', ref: 'onion', state: 'in', put: Date.parse('2026-12-05T10:05:00Z') },
-          { id: 'demo-one-carrot', ref: 'carrot', state: 'in', put: Date.parse('2026-12-05T10:06:00Z') },
+          { id: 'demo-one-onion', ref: 'onion', state: 'in', put: Date.parse('2026-12-05T08:05:00Z') },
+          { id: 'demo-one-carrot', ref: 'carrot', state: 'in', put: Date.parse('2026-12-05T08:06:00Z') },
           {
             id: 'demo-one-stock',
             ref: 'stock-low-salt',
             state: 'in',
-            put: Date.parse('2026-12-05T10:20:00Z'),
+            put: Date.parse('2026-12-05T08:20:00Z'),
           },
           {
             id: 'demo-one-bay',
@@ -193,13 +212,14 @@ write(
             amount: typed('4', 'count'),
             measure: 'count',
             state: 'in',
-            put: Date.parse('2026-12-05T10:20:00Z'),
+            put: Date.parse('2026-12-05T08:20:00Z'),
           },
         ],
-        lidOn: Date.parse('2026-12-05T10:24:00Z'),
+        lidOn: Date.parse('2026-12-05T08:24:00Z'),
       },
     ),
     batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg', perKg('13.90'))], {
+      lidOn: Date.parse('2026-12-05T11:10:00Z'),
       strain: false,
       level: 'half way',
       items: [
@@ -266,15 +286,50 @@ write(
       sear: false,
       cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
       level: 'half way',
+      lidOn: Date.parse('2026-12-05T06:20:00Z'),
     }),
   ],
   {
-    meal: { serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' }, place: 'here' },
+    kitchen: {
+      heatSources: [
+        { id: 'hall-burner-1', name: 'large burner', kind: 'burner' },
+        { id: 'hall-burner-2', name: 'second burner', kind: 'burner' },
+        { id: 'hall-burner-3', name: 'third burner', kind: 'burner' },
+        { id: 'hall-burner-4', name: 'small burner', kind: 'burner' },
+        { id: 'hall-oven', name: 'range oven', kind: 'oven', heightCm: 32 },
+        { id: 'hall-wall-oven', name: 'wall oven', kind: 'oven', heightCm: 30 },
+        { id: 'hall-base', name: 'slow cooker base', kind: 'slow cooker base' },
+      ],
+    },
+    meal: {
+      serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' },
+      place: 'here',
+      day: {
+        hands: 3,
+        tasks: [
+          {
+            id: 'demo-toast',
+            words: 'Toast the rolls',
+            minutes: typed('12 min', 'duration'),
+            needs: 'oven',
+            when: 'serving',
+          },
+          {
+            id: 'demo-pickle',
+            words: 'Pickle red onions',
+            minutes: typed('20 min', 'duration'),
+            when: 'any time',
+          },
+        ],
+      },
+    },
     entries: [
-      back('demo-shank-bones', '2026-12-05T15:03:00Z', 'demo-pot-one', 'demo-shank', 12),
-      back('demo-bay-back', '2026-12-05T15:08:00Z', 'demo-pot-one', 'demo-one-bay', 3),
-      sum('demo-bones', '2026-12-05T15:04:00Z', 'demo-pot-one', 'bone', '1.96 kg'),
-      sum('demo-pickings', '2026-12-05T15:20:00Z', 'demo-pot-one', 'pickings', '520 g'),
+      fork('demo-fork-one', '2026-12-05T11:50:00Z', 'demo-pot-one', 'turns freely'),
+      fork('demo-fork-two', '2026-12-05T13:40:00Z', 'demo-pot-two', 'resists'),
+      back('demo-shank-bones', '2026-12-05T13:33:00Z', 'demo-pot-one', 'demo-shank', 12),
+      back('demo-bay-back', '2026-12-05T13:38:00Z', 'demo-pot-one', 'demo-one-bay', 3),
+      sum('demo-bones', '2026-12-05T13:34:00Z', 'demo-pot-one', 'bone', '1.96 kg'),
+      sum('demo-pickings', '2026-12-05T13:50:00Z', 'demo-pot-one', 'pickings', '520 g'),
     ],
   },
 );

@@ -34,6 +34,17 @@ export type KeptRow =
   /** What has been ticked off the shopping list. */
   | { readonly id: 'shopping'; readonly got: readonly string[] };
 
+/** A timer: kept as the clock time at which it rings, so that no sleep of the page moves it. */
+export interface TimerRow {
+  readonly id: string;
+  readonly name: string;
+  /** Epoch ms. */
+  readonly ends: number;
+  readonly minutes: number;
+  /** It has rung, or its being missed has been said. */
+  readonly rung: 0 | 1;
+}
+
 export type Row = MealRow | BatchRow | EntryRow | KeptRow;
 export type TableName = 'meals' | 'batches' | 'entries' | 'kept';
 
@@ -66,6 +77,7 @@ export type SlowSpoonDb = Dexie & {
   entries: EntityTable<EntryRow, 'id'>;
   kept: EntityTable<KeptRow, 'id'>;
   acts: EntityTable<Act, 'seq'>;
+  timers: EntityTable<TimerRow, 'id'>;
 };
 
 // On a loopback address Dexie collects the stack of every promise; that took a fifth of the start.
@@ -81,5 +93,6 @@ export function openDb(name: string): SlowSpoonDb {
     kept: 'id',
     acts: '++seq',
   });
+  db.version(2).stores({ timers: 'id, ends' });
   return db;
 }

@@ -1,6 +1,10 @@
 import { wrap, type Remote } from 'comlink';
 import type { Reckoning } from '@/core/reckon.ts';
+import type { Entry } from '@/core/batch/schema.ts';
+import type { ServiceNow } from '@/core/reckoning/day/serviceNow.ts';
+import type { DayAsk, DayPlan } from '@/core/reckoning/day/day.ts';
 import type { Margins } from '@/core/reckoning/draws/margins.ts';
+import type { LidFor } from '@/core/reckoning/lidFor.ts';
 import type { Searing } from '@/core/reckoning/pictures/sear.ts';
 import type { BuyAsk, BuyReading, Feeds } from '@/core/shop/index.ts';
 import type { CoreWorker, Question } from './core.ts';
@@ -61,3 +65,27 @@ export const askMargins = (question: Question, signal: AbortSignal): Promise<Mar
 /** The open batch in its pan. */
 export const askSearing = (question: Question, batch: string, signal: AbortSignal): Promise<Searing | null> =>
   ask((core) => core.searing(question, batch), signal);
+
+/** The day of a meal. */
+export const askDay = (question: Question, wanted: DayAsk, signal: AbortSignal): Promise<DayPlan> =>
+  ask((core) => core.day(question, wanted), signal);
+
+/** How long the lid must stand open at the end. */
+export const askLid = (
+  question: Question,
+  batch: string,
+  lid: 'ajar' | 'off',
+  wantMl: number,
+  signal: AbortSignal,
+): Promise<LidFor> => ask<LidFor>(async (core) => core.lidFor(question, batch, lid, wantMl), signal);
+
+/** What a fork in the meat can hardly be squared with. */
+export const askContradicts = (
+  question: Question,
+  check: Entry,
+  signal: AbortSignal,
+): Promise<Entry | null> => ask((core) => core.contradicts(question, check), signal);
+
+/** What can be served at this moment. */
+export const askServiceNow = (question: Question, now: number, signal: AbortSignal): Promise<ServiceNow> =>
+  ask((core) => core.serviceNow(question, now), signal);

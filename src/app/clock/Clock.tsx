@@ -1,130 +1,136 @@
-import type { Phase } from '@/core/batch/schema.ts';
+import { lazy, Suspense, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
-import { writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
+import { writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editBatch } from '../data/edits.ts';
-import { TimeDown } from '../figures/TimeDown.tsx';
+import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
-import { Choice } from '../parts/fields/Choice.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
-import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Wrong } from '../parts/Wrong.tsx';
+import { Checks } from './Checks.tsx';
+import { StartNow } from './StartNow.tsx';
+import { DayPicture } from './day/DayPicture.tsx';
+import { useDay } from './day/useDay.ts';
+import { Headline } from './Headline.tsx';
+import { HeatRow } from './HeatRow.tsx';
+import { LidPhases } from './LidPhases.tsx';
+import { OwnTasks } from './OwnTasks.tsx';
 import { PotReading } from './PotReading.tsx';
-import { SmokeFirst } from './SmokeFirst.tsx';
+import { ServiceNow } from './ServiceNow.tsx';
 import { TakenOut } from './TakenOut.tsx';
+import { NewTimer } from './timers/NewTimer.tsx';
+import { Who } from './Who.tsx';
 
-const heats = [
-  { value: 'oven', words: 'oven' },
-  { value: 'stove', words: 'stove' },
-  { value: 'slow high', words: 'slow cooker, high' },
-  { value: 'slow low', words: 'slow cooker, low' },
+const TakeAlong = lazy(() => import('./takeAlong/TakeAlong.tsx'));
+
+const folds = [
+  { value: 'lid', words: 'heat and lid' },
+  { value: 'who', words: 'cooks and hours' },
+  { value: 'tasks', words: 'more tasks' },
+  { value: 'timer', words: 'a timer' },
+  { value: 'take', words: 'calendar, paper' },
+  { value: 'service', words: 'service is now' },
 ] as const;
-type HeatChoice = (typeof heats)[number]['value'];
-const lids = [
-  { value: 'on', words: 'lid on' },
-  { value: 'ajar', words: 'ajar' },
-  { value: 'off', words: 'off' },
-] as const;
-const OVEN = { text: '160 °C', lo: 160, hi: 160 };
+type Fold = (typeof folds)[number]['value'];
 
-function choiceOf(phase: Phase | undefined): HeatChoice {
-  if (phase?.heat === 'slow cooker') return phase.setting === 'high' ? 'slow high' : 'slow low';
-  return phase?.heat === 'stove' ? 'stove' : 'oven';
-}
-
-/** When it is tender, and when to look first. */
+/** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
 export default function Clock() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, batchReckoning } = useOpenMeal();
+  const now = useNow();
+  const { day, levelling, failed } = useDay(now);
+  const [fold, setFold] = useState<Fold>();
   const { ready, meat, dry } = batchReckoning;
-  const phase = openPhase(batch.cook);
   if (meat.rawG.mid === 0) return <NothingYet title="When it is tender" />;
-  const edit = (words: string, change: (phase: Phase) => Phase, field?: string) => {
-    editBatch(
-      batch.id,
-      words,
-      (b) => ({ ...b, cook: b.cook.map((p, i) => (i === b.cook.length - 1 ? change(p) : p)) }),
-      field,
+  if (fold === 'service' && day)
+    return (
+      <>
+        <p className="asks">
+          <button type="button" className="link" onClick={() => setFold(undefined)}>
+            back to the day
+          </button>
+        </p>
+        <ServiceNow now={now} zone={day.zone} onDone={() => setFold(undefined)} />
+      </>
     );
-  };
-  const chooseHeat = (value: HeatChoice) => {
-    edit('the heat', ({ lid, minutes }) => {
-      const kept = { lid, ...(minutes && { minutes }) };
-      if (value === 'oven') return { ...kept, heat: 'oven', setting: OVEN };
-      if (value === 'stove') return { ...kept, heat: 'stove' };
-      return { ...kept, heat: 'slow cooker', setting: value === 'slow high' ? 'high' : 'low' };
-    });
-  };
-  const first = ready.firstCheckMin === null ? undefined : writeMinutes(ready.firstCheckMin);
-  const tender = ready.min && writeMinutes(ready.min);
   return (
     <>
-      <div className="line">
-        <h1>
-          {first && tender
-            ? `Look after ${first.value}, tender after ${tender.value}`
-            : 'No time is known for this'}
-        </h1>
-      </div>
-      <div className="choices">
-        <Choice legend="Heat" hidden value={choiceOf(phase)} options={heats} onChoose={chooseHeat} />
-        {phase?.heat === 'oven' && (
-          <QuantityField
-            label="Oven at"
-            quantity={typeof phase.setting === 'object' ? phase.setting : undefined}
-            measure="temperature"
-            placeholder={writeDegrees(160, units)}
-            chars={7}
-            onChange={(setting) => {
-              edit('the heat of the oven', (p) => ({ ...p, setting }), `${batch.id} oven`);
+      <Headline day={day} now={now} />
+      {batch.lidOn === undefined && <HeatRow />}
+      <Problems batch={batch.id} stage="clock" />
+      {!ready.min && (
+        <p className="nothing">
+          Write the heat, or how long it cooks, and the steam and the broth are worked out from that.
+        </p>
+      )}
+      {dry && <Wrong>The pot boils dry before the meat is tender: pour more, or keep the lid on.</Wrong>}
+      {failed && <Wrong>The day could not be worked out ({failed.message}). Reload the page.</Wrong>}
+      {day?.unknown.map((name) => (
+        <Wrong key={name}>{name} has no known time, so it is not in the day.</Wrong>
+      ))}
+      {batch.lidOn !== undefined && <Checks zone={day?.zone ?? 'UTC'} />}
+      <p className="asks is-tight">
+        {folds.map(({ value, words }) => (
+          <button
+            key={value}
+            type="button"
+            className="link"
+            aria-expanded={fold === value}
+            onClick={() => {
+              setFold(fold === value ? undefined : value);
             }}
-          />
-        )}
-        <Choice
-          legend="Lid"
-          hidden
-          value={phase?.lid ?? 'on'}
-          options={lids}
-          onChoose={(lid) => {
-            edit('the lid', (p) => ({ ...p, lid }));
-          }}
-        />
-        <SmokeFirst />
-        <QuantityField
-          label="Time, if you know it"
-          quantity={phase?.minutes}
-          measure="duration"
-          placeholder={tender ? tender.value : '3 h 30 min'}
-          chars={11}
-          onChange={(minutes) => {
-            edit(
-              'the time',
-              (p) => ({ ...p, minutes: minutes.text === '' ? undefined : minutes }),
-              `${batch.id} minutes`,
-            );
-          }}
-        />
-      </div>
-      {ready.min && ready.firstCheckMin !== null ? (
-        <TimeDown ready={ready.min} firstCheck={ready.firstCheckMin} />
-      ) : (
+          >
+            {words}
+          </button>
+        ))}
+      </p>
+      {fold === 'lid' && (
         <>
-          <Problems batch={batch.id} stage="clock" />
-          <p className="nothing">
-            Write the heat, or how long it cooks, and the steam and the broth are worked out from that.
-          </p>
+          {batch.lidOn !== undefined && <HeatRow />}
+          <LidPhases />
         </>
       )}
+      {fold === 'who' && <Who />}
+      {fold === 'tasks' && <OwnTasks />}
+      {fold === 'timer' && <NewTimer />}
+      {fold === 'take' && day && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <TakeAlong day={day} />
+        </Suspense>
+      )}
+      {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
+      {day?.said.map((words) => (
+        <p key={words} className="quiet">
+          {words}
+        </p>
+      ))}
+      {day && (
+        <p className="quiet" aria-live="polite">
+          {levelling ? 'A better order is looked for.' : gapWords(day.gapMin, day.hangs)}
+        </p>
+      )}
+      {batch.lidOn === undefined && <StartNow />}
       <TakenOut />
-      {dry && <Wrong>The pot boils dry before the meat is tender: pour more, or keep the lid on.</Wrong>}
       <PotReading />
       <p className="quiet">
-        Counted from the moment the pot is hot: heat into the middle of each piece, and tenderness there, for
-        the lot that is tender last. Test by feel: a fork sinks in and turns freely.
+        How tender it is: heat into the middle of each piece, and tenderness there, for each lot. Test by
+        feel: a fork sinks in and turns freely. Minutes of hands are common practice; write your own where a
+        task is tapped.
       </p>
-      {phase?.heat === 'slow cooker' && (
+      {openPhase(batch.cook)?.heat === 'slow cooker' && (
         <Caution>Do not start a slow cooker from frozen, or half full of cold meat.</Caution>
       )}
+      <Caution>
+        What waits for its plates is held above 57 °C, or cooled fast; follow your local food code.
+      </Caution>
     </>
   );
+}
+
+function gapWords(gapMin: number, hangs: boolean): string {
+  if (gapMin === 0)
+    return hangs ? 'No plan begins later than this one.' : 'No plan serves sooner than this one.';
+  const { value } = writeMinutes(gapMin);
+  return hangs
+    ? `No plan can begin more than ${value} later than this one.`
+    : `No plan can serve more than ${value} sooner.`;
 }

@@ -1,9 +1,14 @@
 import supper from '../../../examples/lantern-supper.json';
 import { readMealFile } from '@/core/batch/file.ts';
+import { shifted } from '@/core/batch/shifted.ts';
+import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import type { SlowSpoonDb } from '@/store/db.ts';
 import { importMeal } from '@/store/files.ts';
 
 const MADE = Date.UTC(2026, 10, 28);
+/** The moment at which the scene stands: one pot on the bench, two on the heat, three hours before serving. */
+const SCENE = Date.parse('2026-12-05T14:00:00Z');
+const STEP = 300_000;
 
 /** The demo's meal, if its database has none yet. */
 export async function ensureDemo(db: SlowSpoonDb): Promise<void> {
@@ -13,9 +18,12 @@ export async function ensureDemo(db: SlowSpoonDb): Promise<void> {
   await db.acts.clear();
 }
 
-/** Puts the demo's meal back as it was shipped; it comes in like any file. */
+/** Puts the demo's meal back as it was shipped, at the moment of its scene; it comes in like any file. */
 export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   const reading = readMealFile(JSON.stringify(supper));
   if (!reading.ok) throw new Error(reading.error);
-  await importMeal(db, reading.file, MADE);
+  const by = Math.round((Date.now() - SCENE) / STEP) * STEP;
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
+  await importMeal(db, shifted(reading.file, by, wallTime), MADE);
 }

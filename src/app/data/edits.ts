@@ -1,4 +1,14 @@
-import type { Batch, Dish, Entry, Item, Kitchen, Lot, Meal, OwnIngredient } from '@/core/batch/schema.ts';
+import type {
+  Batch,
+  Day,
+  Dish,
+  Entry,
+  Item,
+  Kitchen,
+  Lot,
+  Meal,
+  OwnIngredient,
+} from '@/core/batch/schema.ts';
 import { usualBatch, usualDish, usualKitchen, usualLot } from '@/core/batch/usual.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Problem } from '@/core/reckon.ts';
@@ -22,6 +32,11 @@ export function editMeal(mealId: string, words: string, recipe: (meal: Meal) => 
       deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
     ),
   );
+}
+
+/** Changes the day of a meal: hands, hours, tasks of one's own, what was pinned. */
+export function editDay(mealId: string, words: string, recipe: (day: Day) => Day, field?: string): void {
+  editMeal(mealId, words, (meal) => ({ ...meal, day: recipe(meal.day ?? {}) }), field);
 }
 
 export function editDish(

@@ -3,6 +3,7 @@ import Modal from 'react-bootstrap/Modal';
 const keys = [
   ['[ and ]', 'the station before, the station after'],
   ['w', 'weigh: to the first weight of the sheet'],
+  ['k', 'a fork in the meat: to the clock, and to its words'],
   ['u', 'undo; Shift and u does it again'],
   ['Enter', 'keep what was typed'],
   ['Esc', 'close'],

@@ -40,6 +40,11 @@ export function KeysHelp() {
         w: () => {
           document.querySelector<HTMLElement>('[data-weighs]')?.focus();
         },
+        k: () => {
+          const fork = document.querySelector<HTMLElement>('[data-checks]');
+          if (fork) fork.focus();
+          else void navigate(`/meals/${loaded.meal.id}/batches/${batch.id}/clock`);
+        },
       };
       const deed = keys[event.key];
       if (!deed) return;

@@ -28,7 +28,7 @@ export function Stove() {
               <SmallPot level={potLevel(figures?.pot)} slow={batch.cook[0]?.heat === 'slow cooker'} />
               <span>
                 <b>{batch.name}</b>
-                <small>{figures ? wordsOf(nextAct(batch, figures, strands)) : ''}</small>
+                <small>{figures ? wordsOf(nextAct(batch, figures, strands), batch.lidOn) : ''}</small>
               </span>
             </Link>
           </li>
@@ -55,7 +55,12 @@ export function Stove() {
 const potLevel = (pot: { standsCm: number; vessel: { heightCm: number } } | null | undefined) =>
   pot ? Math.min(1, pot.standsCm / pot.vessel.heightCm) : 0;
 
-function wordsOf(next: NextAct): string {
-  if (next.what === 'look') return `look after ${writeMinutes(next.afterMin).value}`;
+const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+function wordsOf(next: NextAct, lidOn: number | undefined): string {
+  if (next.what === 'look')
+    return lidOn === undefined
+      ? `look after ${writeMinutes(next.afterMin).value}`
+      : `look at ${clock.format(lidOn + next.afterMin * 60_000)}`;
   return next.what === 'buy' ? 'write what you bought' : next.what;
 }

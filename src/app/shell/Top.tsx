@@ -1,16 +1,20 @@
 import { Redo2, Undo2 } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { NavLink, useNavigate } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { todayName } from '../data/todayName.ts';
 import { useUndo } from '../data/useUndo.ts';
+import { usePainted } from '../data/usePainted.ts';
 import { Brand } from './Brand.tsx';
+
+const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
 
 /** The top of every page: the stove, a new meal, and at the right what is kept for all meals. */
 export function Top({ children }: { readonly children?: ReactNode }) {
   const navigate = useNavigate();
   const { undoWords, redoWords, undo, redo } = useUndo();
+  const painted = usePainted();
   const start = () => {
     newMeal(db, todayName())
       .then(({ mealId, batchId }) => navigate(`/meals/${mealId}/batches/${batchId}/meat`))
@@ -49,6 +53,11 @@ export function Top({ children }: { readonly children?: ReactNode }) {
         <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
         <NavLink to="/kitchen">kitchen</NavLink>
       </nav>
+      {painted && (
+        <Suspense>
+          <Ringing />
+        </Suspense>
+      )}
     </header>
   );
 }

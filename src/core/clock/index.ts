@@ -16,3 +16,4 @@ export { toHeatMinutes } from './day/minutes.ts';
 export { planDay, type Day, type Line, type Stretch } from './day/plan.ts';
 export { bare } from './day/rooms.ts';
 export { momentOf, wallTimeOf } from './day/zone.ts';
+export { dateOf, weekdayOf, writeClock, writeMoment } from './day/write.ts';

@@ -21,6 +21,8 @@ export interface Line extends Omit<Part, 'from' | 'slack'> {
   /** Epoch ms. */
   readonly from: number;
   readonly to: number;
+  /** When its task begins. */
+  readonly begins: number;
   readonly pinned: boolean;
   /** Its own length may be written: it is a task of one piece. */
   readonly single: boolean;
@@ -275,6 +277,7 @@ function linesOf(tasks: readonly Task[], { schedule, origin }: Run, { pins }: Da
           ...(task.batch !== undefined && { batch: task.batch }),
           from: at,
           to: at + part.minutes * MS,
+          begins: start,
           pinned: pins[task.id] !== undefined,
           single: task.parts.length === 1,
         };

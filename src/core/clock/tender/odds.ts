@@ -23,6 +23,8 @@ export interface Odds {
   readonly potChance: (minutes: number) => number;
   /** Minutes until all are tender, in each draw of normals: one column shared, one for each lot. */
   readonly drawn: (shared: Float64Array, own: readonly Float64Array[]) => Float64Array;
+  /** Minutes more, even odds: as it is, and cut into pieces whose middle is as hot as the liquid. */
+  readonly left: (lot: number, minutes: number) => { readonly asItIs: number; readonly cutSmaller: number };
   /** How likely a further check would be: the surprise of it. */
   readonly likely: (lot: number, seen: Seen) => number;
 }
@@ -36,6 +38,9 @@ const REACH = 3.6;
 const FINE = 241;
 const WIDE = 5;
 
+const HOUR = 60;
+/** Until small pieces are hot to the middle again, min (estimate). */
+const WARM = 5;
 /** Beyond the last minute that was followed. */
 const NEVER_MIN = 48 * 60;
 
@@ -81,21 +86,32 @@ export function oddsOf(lots: readonly LotOnWay[]): Odds {
       return every;
     });
   };
+  const lotAt = (i: number, chance: number) => {
+    const lot = lots[i];
+    if (!lot) return undefined;
+    if (!checked.some(Boolean)) {
+      const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
+      return reached(lot.way, lot.toughness * Math.exp(-u));
+    }
+    return whenAt((minutes) => lotChance(i, minutes), chance, end);
+  };
   const end = Math.max(0, ...lots.map(({ way }) => (way.length - 1) * STEP));
   return {
     lotChance,
     potChance,
-    lotAt: (i, chance) => {
-      const lot = lots[i];
-      if (!lot) return undefined;
-      if (!checked.some(Boolean)) {
-        const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
-        return reached(lot.way, lot.toughness * Math.exp(-u));
-      }
-      return whenAt((minutes) => lotChance(i, minutes), chance, end);
-    },
+    lotAt,
     potAt: (chance) => whenAt(potChance, chance, end),
     drawn: (shared, own) => draws(lots, checked, z, weights, shared, own),
+    left: (i, minutes) => {
+      const lot = lots[i];
+      const even = lotAt(i, 0.5);
+      if (!lot || even === undefined) return { asItIs: NEVER_MIN, cutSmaller: NEVER_MIN };
+      const asItIs = Math.max(0, even - minutes);
+      // An hour on the middle has the heat that a small piece's has at once.
+      const rate = (farAt(lot.way, even + HOUR) - farAt(lot.way, even)) / HOUR;
+      const far = Math.max(0, farAt(lot.way, even) - farAt(lot.way, minutes));
+      return { asItIs, cutSmaller: Math.min(asItIs, rate > 0 ? far / rate + WARM : asItIs) };
+    },
     likely: (i, seen) => {
       const lot = lots[i];
       if (!lot) return 1;

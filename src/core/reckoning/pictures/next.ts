@@ -16,5 +16,5 @@ export function nextAct(batch: Batch, { ready }: BatchReckoning, strands: Strand
   if (strands.shred.weighed) return { what: batch.strain ? 'strain and skim' : 'skim' };
   if (strands.bone.weighed && strands.bone.grams > 0) return { what: 'pick and shred' };
   if (ready.firstCheckMin === null) return { what: 'write the time' };
-  return { what: 'look', afterMin: ready.firstCheckMin };
+  return { what: 'look', afterMin: ready.nextCheckMin ?? ready.firstCheckMin };
 }

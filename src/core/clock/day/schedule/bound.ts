@@ -2,25 +2,37 @@ import type { Job, Problem } from './problem.ts';
 
 /**
  * No schedule ends sooner: the longer of
- * the critical path, each job alone with the hours at which its resources are there at all; and for each
- * resource Jackson's preemptive schedule (published: Jackson 1955; Carlier 1982), in which its work may be cut
- * up and dealt to all of it at once, each piece after its head and with its tail to come.
+ * the critical path, each job with the hours at which its resources are there at all, and after all the work
+ * that must be done before it; and for each resource Jackson's preemptive schedule (published: Jackson 1955;
+ * Carlier 1982), in which its work may be cut up and dealt to all of it at once, each piece after its head and
+ * with its tail to come.
  */
 export function boundOf(problem: Problem): number {
+  const { jobs, resources } = problem;
   const heads = headsOf(problem);
-  const tails = tailsOf(problem.jobs);
-  const path = problem.jobs.reduce(
+  const tails = tailsOf(jobs);
+  const all = [...jobs.keys()];
+  const path = jobs.reduce(
     (longest, job, i) => Math.max(longest, (heads[i] ?? 0) + job.length + (tails[i] ?? 0)),
     0,
   );
-  return problem.resources.reduce(
-    (longest, _, r) => Math.max(longest, preemptive(problem, r, heads, tails)),
+  return resources.reduce(
+    (longest, _, r) =>
+      Math.max(
+        longest,
+        preemptive(
+          problem,
+          r,
+          worksOf(problem, r, all, heads, (i) => tails[i] ?? 0),
+        ),
+      ),
     path,
   );
 }
 
-/** When each job could start at the soonest if nobody else wanted anything. */
-function headsOf({ jobs, resources, horizon, earliest }: Problem): Int32Array {
+/** When each job could start at the soonest: after what it waits for, and all the work that this is made of. */
+function headsOf(problem: Problem): Int32Array {
+  const { jobs, resources, horizon, earliest } = problem;
   const heads = new Int32Array(jobs.length).fill(-1);
   const there = (job: Job, start: number) =>
     job.uses.every(({ anyOf, from, to, amount, slack = 0 }) =>
@@ -43,6 +55,12 @@ function headsOf({ jobs, resources, horizon, earliest }: Problem): Int32Array {
         Math.max(latest, headOf(before) + (jobs[before]?.length ?? 0) - lead),
       earliest,
     );
+    const upTo = waysTo(jobs, i);
+    if (upTo.size > 1)
+      for (const r of resources.keys()) {
+        const works = worksOf(problem, r, [...upTo.keys()], heads, (before) => upTo.get(before) ?? 0);
+        if (works.length > 1) start = Math.max(start, preemptive(problem, r, works));
+      }
     if (job.fixed !== undefined) start = job.fixed;
     else while (start + job.length <= horizon && !there(job, start)) start += 1;
     heads[i] = start;
@@ -50,6 +68,21 @@ function headsOf({ jobs, resources, horizon, earliest }: Problem): Int32Array {
   };
   for (const i of jobs.keys()) headOf(i);
   return heads;
+}
+
+/** All that a job waits for, with the longest way from the end of each to the job's start. */
+function waysTo(jobs: readonly Job[], i: number): ReadonlyMap<number, number> {
+  const ways = new Map<number, number>();
+  const go = (job: number, way: number) => {
+    for (const { job: before, lead } of jobs[job]?.after ?? []) {
+      const longer = way - lead;
+      if ((ways.get(before) ?? -Infinity) >= longer) continue;
+      ways.set(before, longer);
+      go(before, longer + (jobs[before]?.length ?? 0));
+    }
+  };
+  go(i, 0);
+  return ways;
 }
 
 /** What must still follow a job's end. */
@@ -78,28 +111,34 @@ interface Work {
   left: number;
 }
 
-function preemptive(
-  { jobs, resources, horizon }: Problem,
+/** What some jobs want of a resource, each piece with its head and its tail. */
+function worksOf(
+  { jobs }: Problem,
   r: number,
+  some: readonly number[],
   heads: Int32Array,
-  tails: Int32Array,
-): number {
-  const free = resources[r]?.free;
-  if (!free) return 0;
-  const works: Work[] = jobs.flatMap((job, i) =>
-    job.uses.flatMap(({ anyOf, from, to, amount, slack = 0 }) =>
+  tailOf: (job: number) => number,
+): Work[] {
+  return some.flatMap((i) => {
+    const job = jobs[i];
+    return (job?.uses ?? []).flatMap(({ anyOf, from, to, amount, slack = 0 }) =>
       // What could go elsewhere need not come here.
-      anyOf.length === 1 && anyOf[0] === r
+      job && anyOf.length === 1 && anyOf[0] === r
         ? [
             {
               head: Math.max(0, (heads[i] ?? 0) + from - slack),
-              tail: Math.max(0, job.length - to - slack + (tails[i] ?? 0)),
+              tail: job.length - to - slack + tailOf(i),
               left: (to - from) * amount,
             },
           ]
         : [],
-    ),
-  );
+    );
+  });
+}
+
+function preemptive({ resources, horizon }: Problem, r: number, works: Work[]): number {
+  const free = resources[r]?.free;
+  if (!free) return 0;
   works.sort((a, b) => b.tail - a.tail);
   let latest = 0;
   let undone = works.length;

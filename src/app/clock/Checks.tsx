@@ -1,0 +1,158 @@
+import { useState } from 'react';
+import type { Entry, Feel } from '@/core/batch/schema.ts';
+import { feels } from '@/core/batch/words.ts';
+import { writeClock } from '@/core/clock/index.ts';
+import { askContradicts } from '@/workers/client.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { weigh } from '../data/edits.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
+
+interface Props {
+  readonly zone: string;
+}
+
+const ALL = 'all';
+const whichPieces = [
+  { value: 'usual', words: 'any piece' },
+  { value: 'big', words: 'the big ones' },
+] as const;
+
+/** A fork in the meat: of which lot, which pieces, and what it said. Each moves all that comes after it. */
+export function Checks({ zone }: Props) {
+  const { loaded, batch, batchReckoning, standing } = useOpenMeal();
+  const { meal, batches, entries, kitchen } = loaded;
+  const meat = batchReckoning.lots.filter(({ tenderMin }) => tenderMin !== null);
+  const { lookAt } = batchReckoning.ready;
+  const [chosen, setChosen] = useState<string>();
+  const [pieces, setPieces] = useState<'usual' | 'big'>('usual');
+  const [doubt, setDoubt] = useState<{ check: Entry; other: Entry }>();
+  const lot = chosen ?? (meat.length > 1 ? lookAt : undefined) ?? ALL;
+  const checks = standing.filter(({ measures }) => measures.what === 'check');
+
+  const keep = (check: Entry) => {
+    const { batch: of, measures, value, measure } = check;
+    weigh(meal.id, 'a fork in the meat', { batch: of, measures, value, measure });
+  };
+  const say = (feel: Feel) => {
+    const at = Date.now();
+    const check: Entry = {
+      id: 'check',
+      at,
+      batch: batch.id,
+      measures: {
+        what: 'check',
+        feel,
+        ...(lot !== ALL && { lot }),
+        ...(pieces === 'big' && { pieces }),
+      },
+      value: { text: feel },
+      measure: 'feel',
+      source: 'typed',
+    };
+    askContradicts({ meal, batches, entries, kitchen }, check, new AbortController().signal)
+      .then((other) => {
+        if (other) setDoubt({ check, other });
+        else keep(check);
+      })
+      .catch((error: unknown) => {
+        reportError(error);
+      });
+  };
+  const takeBack = (entry: Entry) => {
+    const { batch: of, measures, measure, id } = entry;
+    weigh(meal.id, 'taking a fork back', { batch: of, measures, measure, value: null, replaces: id });
+  };
+  return (
+    <section className="checks" aria-label="A fork in the meat">
+      <div className="choices">
+        <h2>What does a fork say?</h2>
+        {meat.length > 1 && (
+          <Choice
+            legend="Which meat"
+            hidden
+            value={lot}
+            options={[
+              ...meat.map((one) => ({
+                value: one.lot,
+                words: one.name.split(',')[0]?.toLowerCase() ?? one.name,
+              })),
+              { value: ALL, words: 'all of it' },
+            ]}
+            onChoose={setChosen}
+          />
+        )}
+        <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
+      </div>
+      <p className="feels">
+        {feels.map((feel, i) => (
+          <button
+            key={feel}
+            type="button"
+            className="btn act"
+            data-checks={i === 0 ? true : undefined}
+            onClick={() => {
+              say(feel);
+            }}
+          >
+            {feel}
+          </button>
+        ))}
+      </p>
+      {doubt && (
+        <div className="problem" role="alertdialog" aria-label="Two forks that disagree">
+          <p>
+            At {writeClock(doubt.other.at, zone)} it {wordsOf(doubt.other)}; now it {wordsOf(doubt.check)}.
+            Both can hardly be so.
+          </p>
+          <p className="remedies">
+            <button
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => {
+                keep(doubt.check);
+                setDoubt(undefined);
+              }}
+            >
+              Keep both
+            </button>
+            <button
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => {
+                takeBack(doubt.other);
+                keep(doubt.check);
+                setDoubt(undefined);
+              }}
+            >
+              The new one is right
+            </button>
+            <button type="button" className="link" onClick={() => setDoubt(undefined)}>
+              forget the new one
+            </button>
+          </p>
+        </div>
+      )}
+      {checks.length > 0 && (
+        <ul className="forks">
+          {checks.map((entry) => (
+            <li key={entry.id}>
+              <span className="num">{writeClock(entry.at, zone)}</span> {lotName(entry, meat)}{' '}
+              <b>{wordsOf(entry)}</b>
+              <button type="button" className="link" onClick={() => takeBack(entry)}>
+                take back
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+const wordsOf = ({ measures }: Entry) => (measures.what === 'check' ? measures.feel : '');
+
+function lotName({ measures }: Entry, meat: readonly { lot: string; name: string }[]): string {
+  if (measures.what !== 'check') return '';
+  const name = meat.find(({ lot }) => lot === measures.lot)?.name.split(',')[0] ?? 'all of it';
+  return measures.pieces === 'big' ? `${name}, the big ones` : name;
+}

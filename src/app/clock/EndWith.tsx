@@ -1,0 +1,80 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { withLastMinutes } from '@/core/clock/index.ts';
+import { writeMinutes, writeVolume, type Quantity } from '@/core/quantity/index.ts';
+import type { LidFor } from '@/core/reckoning/lidFor.ts';
+import { askLid } from '@/workers/client.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { volumeUnits } from '../data/useSettings.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+
+const ways = [
+  { value: 'ajar', words: 'lid ajar' },
+  { value: 'off', words: 'lid off' },
+] as const;
+
+/** How much liquid is wanted at the end: the last minutes with the lid ajar, or off, are worked out for it. */
+export function EndWith() {
+  const { loaded, batch, units } = useOpenMeal();
+  const [want, setWant] = useState<Quantity>();
+  const [lid, setLid] = useState<'ajar' | 'off'>('ajar');
+  const { meal, batches, entries, kitchen } = loaded;
+  const question = { meal, batches, entries, kitchen };
+  const ml = want?.lo;
+  const { data } = useQuery({
+    queryKey: ['lid', batch.id, lid, ml, question] as const,
+    queryFn: ({ signal }) => askLid(question, batch.id, lid, ml ?? 0, signal),
+    enabled: ml !== undefined && ml > 0,
+    placeholderData: (before) => before,
+  });
+  const litres = (x: number) => {
+    const { value, unit } = writeVolume(x, units);
+    return `${value} ${unit}`;
+  };
+  return (
+    <div className="choices end-with">
+      <QuantityField
+        label="To end with"
+        quantity={want}
+        measure="volume"
+        units={volumeUnits(units)}
+        placeholder="2.5 l"
+        chars={8}
+        onChange={(quantity) => {
+          setWant(quantity);
+        }}
+      />
+      <Choice legend="How" hidden value={lid} options={ways} onChoose={setLid} />
+      {ml !== undefined && data && <span aria-live="polite">{wordsOf(data, lid, litres)}</span>}
+      {ml !== undefined && data?.what === 'minutes' && (
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => {
+            editBatch(batch.id, 'the last minutes', (b) => ({
+              ...b,
+              cook: withLastMinutes(b.cook, lid, data.minutes),
+            }));
+          }}
+        >
+          Do that
+        </button>
+      )}
+    </div>
+  );
+}
+
+function wordsOf(found: LidFor, lid: 'ajar' | 'off', litres: (ml: number) => string): string {
+  switch (found.what) {
+    case 'minutes':
+      return `${lid} for the last ${writeMinutes(found.minutes).value}: ${litres(found.ml)}`;
+    case 'less already':
+      return `There will be ${litres(found.ml)} with the lid left alone: pour more instead.`;
+    case 'not enough':
+      return `${lid === 'ajar' ? 'Ajar' : 'Off'} from the start still leaves ${litres(found.ml)}: pour less, or boil it down at the end.`;
+    case 'unknown':
+      return 'No time is known at this heat.';
+  }
+}

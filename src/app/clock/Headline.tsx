@@ -1,0 +1,115 @@
+import { useId } from 'react';
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import { wallTimeOf, weekdayOf, writeMoment, type Line } from '@/core/clock/index.ts';
+import { writeMinutes } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editMeal } from '../data/edits.ts';
+
+interface Props {
+  readonly day: DayPlan | undefined;
+  readonly now: number;
+}
+
+/** What the cook must know first: when to begin, or when to look; and what the day hangs from. */
+export function Headline({ day, now }: Props) {
+  const { batch } = useOpenMeal();
+  return (
+    <>
+      <div className="line">
+        <h1>{day ? titleOf(day, batch.id, now) : 'The day is worked out'}</h1>
+        <ServedAt day={day} />
+      </div>
+      {day && <Late day={day} now={now} />}
+    </>
+  );
+}
+
+/** What the day hangs from, and how surely. */
+function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
+  const { meal } = useOpenMeal().loaded;
+  const id = useId();
+  return (
+    <p className="served-at quiet">
+      <label htmlFor={id}>Served</label>
+      <input
+        id={id}
+        type="datetime-local"
+        step={300}
+        className="write num"
+        value={meal.serving?.local ?? ''}
+        onChange={({ target: { value: local } }) => {
+          const zone = meal.serving?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+          editMeal(
+            meal.id,
+            'the serving time',
+            ({ serving: _, ...m }) => (local === '' ? m : { ...m, serving: { local, zone } }),
+            'serving',
+          );
+        }}
+      />
+      {day && (
+        <span>
+          {weekdayOf(day.serving, day.zone)}, ready{' '}
+          <b className="num">{Math.round(100 * day.chance)} in 100</b>
+        </span>
+      )}
+    </p>
+  );
+}
+
+function titleOf(day: DayPlan, batch: string, now: number): string {
+  const { lines, zone } = day;
+  const mine = lines.filter((line) => line.batch === batch && line.to > now);
+  const look = mine.find(({ kind }) => kind === 'look');
+  const begins = mine.find(({ kind, hands }) => hands > 0 && kind !== 'look');
+  const at = ({ from }: Line) => writeMoment(from, zone, now);
+  const started =
+    lines.some((line) => line.batch === batch && line.from <= now) ||
+    !mine.some(({ kind }) => kind === 'board');
+  if (!started && begins && look)
+    return `Start ${day.hangs ? 'at' : 'now,'} ${at(begins)}, look at ${writeMoment(look.from, zone, begins.from)}`;
+  if (look) return look.from <= now ? 'Look now' : `Look at ${at(look)}`;
+  const next = mine[0];
+  if (next) return `${next.from <= now ? 'Now' : at(next)}: ${next.words.toLowerCase()}`;
+  return `On the plates at ${writeMoment(day.serving, zone, now)}`;
+}
+
+/** It cannot be served when it was to be: said with the nearest plan that works, which one press takes. */
+function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
+  const { loaded } = useOpenMeal();
+  const { meal } = loaded;
+  if (!meal.serving)
+    return (
+      <p className="quiet">
+        No serving time is written: started now, it is served at {writeMoment(day.serving, day.zone, now)}.
+      </p>
+    );
+  if (day.lateMin <= 0 || meal.day?.forward) return null;
+  const asked = meal.serving.local.slice(11);
+  const past = day.serving - day.lateMin * 60_000 <= now;
+  const at = writeMoment(day.serving, day.zone, now);
+  const late = writeMinutes(day.lateMin).value;
+  return (
+    <div className="problem">
+      <p className="wrong" role="alert">
+        {past
+          ? `${asked} is over. Started now, it is served at ${at}.`
+          : `${asked} cannot be kept: started now, it is served at ${at}, ${late} later.`}
+      </p>
+      <p className="remedies">
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => {
+            editMeal(meal.id, 'the serving time', (m) => ({
+              ...m,
+              serving: wallTimeOf(day.serving, day.zone),
+            }));
+          }}
+        >
+          Serve at {at}
+        </button>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,67 @@
+import { openPhase } from '@/core/clock/index.ts';
+import type { Phase } from '@/core/batch/schema.ts';
+import { writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
+import { SmokeFirst } from './SmokeFirst.tsx';
+
+/** The heat and the lid of the phase that lasts until it is tender. */
+export function HeatRow() {
+  const { batch, batchReckoning, units } = useOpenMeal();
+  const phase = openPhase(batch.cook);
+  const tender = batchReckoning.ready.min && writeMinutes(batchReckoning.ready.min);
+  const edit = (words: string, change: (phase: Phase) => Phase, field?: string) => {
+    changeOpen(batch.id, words, change, field);
+  };
+  return (
+    <div className="choices">
+      <Choice
+        legend="Heat"
+        hidden
+        value={heatOf(phase)}
+        options={heats}
+        onChoose={(value) => {
+          edit('the heat', (p) => withHeat(p, value));
+        }}
+      />
+      {(phase?.heat === 'oven' || phase?.heat === 'smoker') && (
+        <QuantityField
+          label={phase.heat === 'oven' ? 'Oven at' : 'Smoker at'}
+          quantity={typeof phase.setting === 'object' ? phase.setting : undefined}
+          measure="temperature"
+          placeholder={writeDegrees(160, units)}
+          chars={7}
+          onChange={(setting) => {
+            edit('the heat of the oven', (p) => ({ ...p, setting }), `${batch.id} oven`);
+          }}
+        />
+      )}
+      <Choice
+        legend="Lid"
+        hidden
+        value={phase?.lid ?? 'on'}
+        options={lids}
+        onChoose={(lid) => {
+          edit('the lid', (p) => ({ ...p, lid }));
+        }}
+      />
+      <SmokeFirst />
+      <QuantityField
+        label="Time, if you know it"
+        quantity={phase?.minutes}
+        measure="duration"
+        placeholder={tender ? tender.value : '3 h 30 min'}
+        chars={11}
+        onChange={(minutes) => {
+          edit(
+            'the time',
+            ({ minutes: _, ...p }) => (minutes.text === '' ? p : { ...p, minutes }),
+            `${batch.id} minutes`,
+          );
+        }}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,144 @@
+import { X } from 'lucide-react';
+import { cookOf, isSmoke } from '@/core/clock/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
+import { EndWith } from './EndWith.tsx';
+import { changePhase, heatOf, heats, lids, withHeat, type HeatChoice } from './phaseEdits.ts';
+
+const HOUR = { text: '1 h', lo: 60, hi: 60 };
+const LAST = { text: '45 min', lo: 45, hi: 45 };
+
+/** The cook phase by phase: first so long, then until it is tender, and its last minutes. */
+export function LidPhases() {
+  const { batch } = useOpenMeal();
+  const { open } = cookOf(batch.cook);
+  const phase = batch.cook[open];
+  if (!phase) return null;
+  return (
+    <section className="phases" aria-label="The lid and the phases">
+      <ol>
+        {batch.cook.map((one, i) =>
+          isSmoke(one) && batch.cook.length > 1 ? null : (
+            <li key={i} className="choices">
+              <b>{i < open ? 'First' : i === open ? 'Until it is tender' : 'The last'}</b>
+              {i !== open && (
+                <QuantityField
+                  label={i < open ? 'For' : 'Minutes of it'}
+                  hidden
+                  quantity={one.minutes}
+                  measure="duration"
+                  placeholder="45 min"
+                  chars={8}
+                  onChange={(minutes) => {
+                    changePhase(
+                      batch.id,
+                      i,
+                      'how long a phase lasts',
+                      (p) => ({ ...p, minutes }),
+                      `${batch.id} phase ${i}`,
+                    );
+                  }}
+                />
+              )}
+              <SelectField
+                label="Heat of this phase"
+                hidden
+                value={heatOf(one)}
+                onChoose={(value) => {
+                  changePhase(batch.id, i, 'the heat of a phase', (p) => withHeat(p, value as HeatChoice));
+                }}
+              >
+                {heats.map(({ value, words }) => (
+                  <option key={value} value={value}>
+                    {words}
+                  </option>
+                ))}
+              </SelectField>
+              {one.heat === 'oven' && (
+                <QuantityField
+                  label="At"
+                  hidden
+                  quantity={typeof one.setting === 'object' ? one.setting : undefined}
+                  measure="temperature"
+                  chars={7}
+                  onChange={(setting) => {
+                    changePhase(
+                      batch.id,
+                      i,
+                      'the heat of a phase',
+                      (p) => ({ ...p, setting }),
+                      `${batch.id} oven ${i}`,
+                    );
+                  }}
+                />
+              )}
+              <Choice
+                legend="Lid"
+                hidden
+                value={one.lid}
+                options={lids}
+                onChoose={(lid) => {
+                  changePhase(batch.id, i, 'the lid', (p) => ({ ...p, lid }));
+                }}
+              />
+              {i !== open && (
+                <button
+                  type="button"
+                  className="link"
+                  aria-label="Take this phase out"
+                  onClick={() => {
+                    editBatch(batch.id, 'taking a phase out', (b) => ({
+                      ...b,
+                      cook: b.cook.filter((_, at) => at !== i),
+                    }));
+                  }}
+                >
+                  <X size={16} aria-hidden />
+                </button>
+              )}
+            </li>
+          ),
+        )}
+      </ol>
+      <p className="asks">
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            editBatch(batch.id, 'a first phase', (b) => ({
+              ...b,
+              cook: [
+                ...b.cook.slice(0, open),
+                { heat: 'stove', lid: 'on', minutes: HOUR },
+                ...b.cook.slice(open),
+              ],
+            }));
+          }}
+        >
+          + first on another heat
+        </button>
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            const { minutes: _, ...heat } = phase;
+            editBatch(batch.id, 'the last minutes', (b) => ({
+              ...b,
+              cook: [...b.cook, { ...heat, lid: 'ajar', minutes: LAST }],
+            }));
+          }}
+        >
+          + the last minutes with the lid ajar
+        </button>
+      </p>
+      <EndWith />
+      <p className="quiet">
+        On keeps the steam in; ajar thickens it slowly; off browns what stands out, cools the pot and wants
+        the pieces turned.
+      </p>
+    </section>
+  );
+}

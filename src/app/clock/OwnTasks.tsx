@@ -1,0 +1,93 @@
+import { useState } from 'react';
+import type { OwnTask } from '@/core/batch/schema.ts';
+import { taskNeeds, taskWhens } from '@/core/batch/words.ts';
+import type { Quantity } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editDay } from '../data/edits.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
+import { TextField } from '../parts/fields/TextField.tsx';
+import { Tick } from '../parts/fields/Tick.tsx';
+
+const min = (n: number): Quantity => ({ text: `${n} min`, lo: n, hi: n });
+/** What is often done beside a braise (common practice, no source). */
+const usual: readonly Omit<OwnTask, 'id'>[] = [
+  { words: 'Brown onions slowly', minutes: min(50), needs: 'burner', alone: true, when: 'serving' },
+  { words: 'Pickle onions', minutes: min(15), when: 'any time' },
+  { words: 'Boil the pasta', minutes: min(25), needs: 'burner', alone: true, when: 'serving' },
+  { words: 'Toast the rolls', minutes: min(10), needs: 'oven', when: 'serving' },
+];
+const whens: Readonly<Record<OwnTask['when'], string>> = {
+  serving: 'before serving',
+  'the pot': 'before the pot',
+  'any time': 'any time before',
+};
+
+/** What else has to be done that day, beside what the pots ask. */
+export function OwnTasks() {
+  const { meal } = useOpenMeal().loaded;
+  const [words, setWords] = useState('');
+  const [minutes, setMinutes] = useState<Quantity>(min(15));
+  const [needs, setNeeds] = useState('');
+  const [when, setWhen] = useState<OwnTask['when']>('serving');
+  const [alone, setAlone] = useState(false);
+  const add = (task: Omit<OwnTask, 'id'>) => {
+    const id = crypto.randomUUID();
+    editDay(meal.id, 'a task', (day) => ({ ...day, tasks: [...(day.tasks ?? []), { ...task, id }] }));
+  };
+  const need = taskNeeds.find((one) => one === needs);
+  return (
+    <section aria-label="What else has to be done">
+      <p className="asks">
+        {usual.map((task) => (
+          <button key={task.words} type="button" className="link" onClick={() => add(task)}>
+            + {task.words.toLowerCase()}
+          </button>
+        ))}
+      </p>
+      <div className="choices">
+        <TextField label="Task" value={words} onChange={setWords} />
+        <QuantityField label="takes" quantity={minutes} measure="duration" chars={8} onChange={setMinutes} />
+        <SelectField label="needs" value={needs} onChoose={setNeeds}>
+          <option value="">nothing else</option>
+          {taskNeeds.map((one) => (
+            <option key={one} value={one}>
+              {one}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label="done"
+          value={when}
+          onChoose={(value) => setWhen(taskWhens.find((one) => one === value) ?? 'serving')}
+        >
+          {taskWhens.map((one) => (
+            <option key={one} value={one}>
+              {whens[one]}
+            </option>
+          ))}
+        </SelectField>
+        <Tick checked={alone} onTick={setAlone}>
+          needs nobody while it runs
+        </Tick>
+        <button
+          type="button"
+          className="btn act"
+          disabled={words.trim() === '' || minutes.lo === undefined}
+          onClick={() => {
+            add({
+              words: words.trim(),
+              minutes,
+              when,
+              ...(need && { needs: need }),
+              ...(alone && { alone: true }),
+            });
+            setWords('');
+          }}
+        >
+          Put it into the day
+        </button>
+      </div>
+    </section>
+  );
+}

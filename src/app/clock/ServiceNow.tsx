@@ -1,0 +1,152 @@
+import { useQuery } from '@tanstack/react-query';
+import { wallTimeOf, writeMoment } from '@/core/clock/index.ts';
+import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
+import type { Filled, LotNow } from '@/core/reckoning/day/serviceNow.ts';
+import { askServiceNow } from '@/workers/client.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { changeLot, editMeal } from '../data/edits.ts';
+import { Caution } from '../parts/Caution.tsx';
+
+interface Props {
+  readonly now: number;
+  readonly zone: string;
+  readonly onDone: () => void;
+}
+
+const FIVE_MINUTES = 300_000;
+
+/** Service is now, and not all of it is tender: what can be served, when the rest follows, and the ways out. */
+export function ServiceNow({ now, zone, onDone }: Props) {
+  const { loaded, units } = useOpenMeal();
+  const { meal, batches, entries, kitchen } = loaded;
+  const question = { meal, batches, entries, kitchen };
+  const at = Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
+  const { data } = useQuery({
+    queryKey: ['service', at, question] as const,
+    queryFn: ({ signal }) => askServiceNow(question, at, signal),
+    placeholderData: (before) => before,
+  });
+  if (!data) return <p className="quiet">Counting the plates.</p>;
+  const { lots, total, now: served, reordered, chopped, restAt } = data;
+  const hard = lots.filter(({ tender }) => !tender);
+  const chopping = chopped.plates - served.plates;
+  const rest = restAt === undefined ? undefined : writeMoment(restAt, zone, now);
+  const firstDish = reordered.dishes[0];
+  return (
+    <section className="service" aria-label="Service is now">
+      <h1>
+        {served.plates} of {total} plates now
+      </h1>
+      <p>
+        {hard.length === 0
+          ? 'All of it is tender, or likely to be.'
+          : `Tender: ${namesOf(lots.filter(({ tender }) => tender)) || 'nothing yet'}. Not yet: ${hard.map((lot) => stillWords(lot)).join('; ')}.`}
+      </p>
+      <Plates filled={served} />
+      <ul className="ways-out">
+        {rest !== undefined && hard.length > 0 && (
+          <li>
+            <b>Hold</b> and serve all of it at {rest}.
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                editMeal(meal.id, 'the serving time', (m) => ({
+                  ...m,
+                  serving: wallTimeOf(restAt ?? now, zone),
+                }));
+                onDone();
+              }}
+            >
+              Serve at {rest}
+            </button>
+          </li>
+        )}
+        {chopping > 0 && (
+          <li>
+            <b>Chop</b> what will not pull: {chopping} plates more now, firmer in the bite.
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                editMeal(meal.id, 'serving now, chopped', (m) => ({ ...m, serving: wallTimeOf(at, zone) }));
+                onDone();
+              }}
+            >
+              Chop, serve now
+            </button>
+          </li>
+        )}
+        {reordered.plates > served.plates && firstDish && (
+          <li>
+            <b>Another order</b>: {firstDish.name} first, {reordered.plates} plates now
+            {rest !== undefined && `, the others from ${rest}`}.
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                const order = reordered.dishes.map(({ id }) => id);
+                editMeal(meal.id, 'the order of the dishes', (m) => ({
+                  ...m,
+                  dishes: m.dishes.toSorted((a, b) => order.indexOf(a.id) - order.indexOf(b.id)),
+                }));
+              }}
+            >
+              {firstDish.name} first
+            </button>
+          </li>
+        )}
+        {hard
+          .filter(({ moreMin, smallerMin, raw }) => !raw && moreMin - smallerMin >= 10)
+          .map(({ batch, lot, name, moreMin, smallerMin }) => (
+            <li key={lot}>
+              <b>Cut the {name.split(',')[0]?.toLowerCase()} smaller</b> and put it back:{' '}
+              {writeMinutes(smallerMin).value} more in place of {writeMinutes(moreMin).value}.
+              <button
+                type="button"
+                className="btn act"
+                onClick={() => {
+                  changeLot(batch, lot, 'cutting a lot smaller', (one) => ({
+                    ...one,
+                    pieces: { ...one.pieces, size: 'cubes' },
+                  }));
+                }}
+              >
+                It is cut
+              </button>
+            </li>
+          ))}
+      </ul>
+      <p className="quiet">
+        Shred of what is tender: <b className="num">{massOf(lots, units)}</b>.
+      </p>
+      <Caution>Hold it above 57 °C while it waits; follow your local food code.</Caution>
+    </section>
+  );
+}
+
+const namesOf = (lots: readonly LotNow[]) =>
+  lots.map(({ name }) => name.split(',')[0]?.toLowerCase()).join(', ');
+
+function stillWords({ name, moreMin, raw }: LotNow): string {
+  const word = name.split(',')[0]?.toLowerCase() ?? name;
+  return raw ? `${word}, not begun` : `${word}, about ${writeMinutes(moreMin).value} more`;
+}
+
+function massOf(lots: readonly LotNow[], units: Parameters<typeof writeMass>[1]): string {
+  const grams = lots.reduce((sum, { tender, shredG }) => sum + (tender ? shredG : 0), 0);
+  const { value, unit } = writeMass(grams, units);
+  return `${value} ${unit}`;
+}
+
+function Plates({ filled }: { readonly filled: Filled }) {
+  return (
+    <ul className="plates-now">
+      {filled.dishes.map(({ id, name, count, filled: n }) => (
+        <li key={id}>
+          <b className="num">{n}</b> of {count} {name}
+        </li>
+      ))}
+    </ul>
+  );
+}

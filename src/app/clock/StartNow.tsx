@@ -1,0 +1,33 @@
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch } from '../data/edits.ts';
+
+const MINUTE = 60_000;
+
+/** The pot is hot: from here its minutes count, and forks have their place. */
+export function StartNow() {
+  const { batch } = useOpenMeal();
+  return (
+    <p className="asks">
+      <button
+        type="button"
+        className="btn act"
+        onClick={() => {
+          const at = Date.now();
+          editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
+        }}
+      >
+        It is hot, the lid goes on now
+      </button>
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          const at = Date.now() - 30 * MINUTE;
+          editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
+        }}
+      >
+        it went on half an hour ago
+      </button>
+    </p>
+  );
+}

@@ -1,0 +1,88 @@
+import type { Day } from '@/core/batch/schema.ts';
+import { useId } from 'react';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editDay } from '../data/edits.ts';
+import { Choice } from '../parts/fields/Choice.tsx';
+import { Tick } from '../parts/fields/Tick.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
+
+const chances = ['0.5', '0.8', '0.9', '0.95'] as const;
+const chanceWords = chances.map((value) => ({ value, words: `${Math.round(100 * Number(value))} in 100` }));
+
+/** How sure it must be, how many cook, and between which hours. */
+export function Who() {
+  const { meal } = useOpenMeal().loaded;
+  const day = meal.day ?? {};
+  const edit = (words: string, change: Partial<Day>) => {
+    editDay(meal.id, words, (d) => ({ ...d, ...change }));
+  };
+  const chance = chances.find((value) => Number(value) === (day.chance ?? 0.9)) ?? '0.9';
+  return (
+    <div className="choices">
+      <Choice
+        legend="Ready in time"
+        value={chance}
+        options={chanceWords}
+        onChoose={(value) => {
+          edit('how sure the day is', { chance: Number(value) });
+        }}
+      />
+      <SelectField
+        label="Cooks"
+        value={String(day.hands ?? 1)}
+        onChoose={(value) => {
+          edit('how many cook', { hands: Number(value) });
+        }}
+      >
+        {[1, 2, 3, 4, 5, 6].map((n) => (
+          <option key={n} value={n}>
+            {n}
+          </option>
+        ))}
+      </SelectField>
+      <ClockField
+        label="Nobody works before"
+        value={day.from ?? '06:30'}
+        onChange={(from) => edit('the hours', { from })}
+      />
+      <ClockField label="nor after" value={day.to ?? '22:30'} onChange={(to) => edit('the hours', { to })} />
+      <Tick
+        checked={day.forward ?? false}
+        onTick={(forward) => {
+          editDay(meal.id, 'what the day hangs from', ({ forward: _, ...d }) =>
+            forward ? { ...d, forward: true } : d,
+          );
+        }}
+      >
+        run it from now, serve when it is ready
+      </Tick>
+    </div>
+  );
+}
+
+function ClockField({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}) {
+  const id = useId();
+  return (
+    <span className="field">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        type="time"
+        step={300}
+        className="write num"
+        value={value}
+        onChange={({ target }) => {
+          if (/^\d\d:\d\d$/.test(target.value)) onChange(target.value);
+        }}
+      />
+    </span>
+  );
+}

@@ -1,0 +1,129 @@
+import { useState } from 'react';
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import { dateOf, weekdayOf, writeClock } from '@/core/clock/index.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
+import { LineRow } from './LineRow.tsx';
+import { PotColumn } from './PotColumn.tsx';
+import { dayScale, LINE } from './scale.ts';
+import { ServeLine } from './ServeLine.tsx';
+
+const HOUR = 3_600_000;
+const TOP = 34;
+/** Fewer px between two hours, and only some are written. */
+const HOUR_ROOM = 20;
+const FREE_ROOM = 40;
+
+interface Props {
+  readonly day: DayPlan;
+  readonly now: number;
+}
+
+/** The day running down to serving: what wants hands where it happens, each pot a band beside it. */
+export function DayPicture({ day, now }: Props) {
+  const { loaded } = useOpenMeal();
+  const [open, setOpen] = useState<string>();
+  const { lines, pots, zone, serving } = day;
+  // What is over is told by the bands and the forks in them.
+  const shown = lines.filter(({ to }) => to > now);
+  const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
+  const marks = [
+    ...inside.filter((at) => at < serving),
+    serving,
+    ...(now > day.begins && now < serving ? [now] : []),
+  ];
+  const scale = dayScale([...shown.map(({ from }) => from), serving], marks, now);
+  const y = (moment: number) => TOP + scale.y(moment);
+  const height = TOP + Math.max(scale.height, scale.y(serving)) + 8;
+  const names = new Map(loaded.batches.map(({ id, name }) => [id, name]));
+  const many = names.size > 1;
+  const lanes = lanesOf(shown);
+  const wide = Math.max(0, ...lanes.values());
+  const first = Math.min(day.begins, ...pots.map(({ from }) => from));
+  return (
+    <div className="day" style={{ height: height + 48 }} data-pots={pots.length} data-lanes={wide + 1}>
+      {hoursOf(first, serving, zone, y).map(({ at, words, bold }) => (
+        <div key={at} className={bold ? 'hour is-day' : 'hour'} style={{ top: y(at) }}>
+          <span>{words}</span>
+        </div>
+      ))}
+      {now > first && now < serving && (
+        <div className="now" style={{ top: y(now) }}>
+          <span>now</span>
+        </div>
+      )}
+      <div className="day-pots">
+        {pots.map((pot) => (
+          <PotColumn key={pot.batch} pot={pot} lines={lines} y={y} height={height} now={now} zone={zone} />
+        ))}
+      </div>
+      {day.free.map(({ from, to }) =>
+        y(to) - Math.max(y(from) + LINE, 0) >= FREE_ROOM ? (
+          <p key={from} className="free" style={{ top: (y(from) + LINE + y(to)) / 2 - 12 }}>
+            free, {writeClock(from, zone)} to {writeClock(to, zone)}
+          </p>
+        ) : null,
+      )}
+      <ol className="day-lines" aria-label="The day, in order">
+        {rowsOf(shown, y).map(({ line, top, label }) => (
+          <LineRow
+            key={`${line.task} ${line.key}`}
+            line={line}
+            top={top}
+            label={label}
+            height={y(line.to) - top}
+            lane={lanes.get(line) ?? 0}
+            past={line.to <= now}
+            pot={many && line.batch !== undefined ? names.get(line.batch) : undefined}
+            zone={zone}
+            at={(px) => scale.at(px - TOP)}
+            open={open === `${line.task} ${line.key}`}
+            onToggle={() => {
+              const key = `${line.task} ${line.key}`;
+              setOpen(open === key ? undefined : key);
+            }}
+          />
+        ))}
+      </ol>
+      <ServeLine day={day} top={y(serving)} at={(px) => scale.at(px - TOP)} />
+    </div>
+  );
+}
+
+/** Side by side what runs at the same time, each bar in the first lane that is free. */
+function lanesOf(lines: DayPlan['lines']): ReadonlyMap<DayPlan['lines'][number], number> {
+  const ends: number[] = [];
+  return new Map(
+    lines.map((line) => {
+      const free = ends.findIndex((end) => end <= line.from);
+      const lane = free < 0 ? ends.length : free;
+      ends[lane] = line.to;
+      return [line, lane];
+    }),
+  );
+}
+
+/** Each line with where its bar begins and where its words stand: those that begin together under one another. */
+function rowsOf(lines: DayPlan['lines'], y: (moment: number) => number) {
+  let below = 0;
+  return lines.map((line) => {
+    const top = y(line.from);
+    const label = Math.max(top, below);
+    below = label + LINE;
+    return { line, top, label };
+  });
+}
+
+/** The hours that there is room for, each day's first with its name. */
+function hoursOf(from: number, to: number, zone: string, y: (moment: number) => number) {
+  const found: { at: number; words: string; bold: boolean }[] = [
+    { at: from, words: weekdayOf(from, zone).slice(0, 3), bold: true },
+  ];
+  let last = y(from);
+  for (let at = Math.ceil(from / HOUR) * HOUR; at < to - HOUR / 4; at += HOUR) {
+    const bold = dateOf(at, zone) !== dateOf(at - HOUR, zone);
+    if (!bold && (y(at) - last < HOUR_ROOM || y(to) - y(at) < HOUR_ROOM)) continue;
+    found.push({ at, words: bold ? weekdayOf(at, zone).slice(0, 3) : writeClock(at, zone), bold });
+    last = y(at);
+  }
+  return found;
+}

@@ -1,0 +1,95 @@
+import { useId } from 'react';
+import { momentOf, wallTimeOf, writeClock, type Line } from '@/core/clock/index.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
+import { editDay, editMeal, weigh } from '../../data/edits.ts';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { startTimer } from '../timers/timers.ts';
+import { pinTask, unpinTask } from './pin.ts';
+
+/** One task, opened: when, how long, done, and a timer on it. */
+export function LineDetails({ line, zone }: { readonly line: Line; readonly zone: string }) {
+  const { loaded, batch } = useOpenMeal();
+  const { meal } = loaded;
+  const { task, from, to, minutes, pinned, single } = line;
+  const id = useId();
+  const own = task.startsWith('own|') ? task.slice(4) : undefined;
+  return (
+    <div className="choices">
+      <span className="num">
+        {writeClock(from, zone)} to {writeClock(to, zone)}
+      </span>
+      <span className="field">
+        <label htmlFor={id}>Starts</label>
+        <input
+          id={id}
+          type="datetime-local"
+          step={300}
+          className="write num"
+          value={wallTimeOf(from, zone).local}
+          onChange={({ target }) => {
+            const moment = momentOf({ local: target.value, zone });
+            if (moment !== undefined) pinTask(meal.id, task, moment, line);
+          }}
+        />
+      </span>
+      {pinned && (
+        <button type="button" className="link" onClick={() => unpinTask(meal.id, task)}>
+          let it find its time
+        </button>
+      )}
+      {single && (
+        <QuantityField
+          label="Takes here"
+          quantity={meal.day?.minutes?.[task]}
+          measure="duration"
+          placeholder={`${Math.round(minutes)} min`}
+          chars={8}
+          onChange={(quantity) => {
+            editDay(
+              meal.id,
+              'how long a task takes',
+              (day) => {
+                const { [task]: _, ...others } = day.minutes ?? {};
+                return { ...day, minutes: quantity.text === '' ? others : { ...others, [task]: quantity } };
+              },
+              `minutes ${task}`,
+            );
+          }}
+        />
+      )}
+      {minutes >= 5 && (
+        <button type="button" className="btn btn-sm act" onClick={() => startTimer(line.words, minutes)}>
+          Timer, {Math.round(minutes)} min
+        </button>
+      )}
+      <button
+        type="button"
+        className="btn btn-sm act"
+        onClick={() => {
+          weigh(meal.id, 'a task that is done', {
+            batch: line.batch ?? batch.id,
+            measures: { what: 'done', task },
+            value: { text: 'done' },
+            measure: 'time',
+          });
+        }}
+      >
+        Done
+      </button>
+      {own !== undefined && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            editMeal(meal.id, 'taking a task out', (m) => ({
+              ...m,
+              day: { ...m.day, tasks: (m.day?.tasks ?? []).filter((one) => one.id !== own) },
+            }));
+          }}
+        >
+          take it out
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { Pin } from 'lucide-react';
+import { writeClock, type Line } from '@/core/clock/index.ts';
+import { writeMass } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
+import { LineDetails } from './LineDetails.tsx';
+import { pinTask } from './pin.ts';
+
+interface Props {
+  readonly line: Line;
+  /** Where its bar begins, how long it is, and where its words stand, px. */
+  readonly top: number;
+  readonly height: number;
+  readonly label: number;
+  /** Which of the bars side by side. */
+  readonly lane: number;
+  readonly past: boolean;
+  readonly pot: string | undefined;
+  readonly zone: string;
+  /** The moment at a place down the picture. */
+  readonly at: (px: number) => number;
+  readonly open: boolean;
+  readonly onToggle: () => void;
+}
+
+const MINUTE = 60_000;
+/** Times move by this with the keys and under the hand, min. */
+const STEP = 5;
+
+/** One line of the day: a bar as long as hands are wanted, what they do, and its details when it is tapped. */
+export function LineRow({ line, top, height, label, lane, past, pot, zone, at, open, onToggle }: Props) {
+  const { loaded, units } = useOpenMeal();
+  const [pulled, setPulled] = useState<number>();
+  const { words, from, to, hands, grams, task, pinned } = line;
+  const pin = (moment: number) => {
+    // The line is a part of its task: the task's start moves by as much.
+    pinTask(loaded.meal.id, task, moment, line);
+  };
+  const keys = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    pin(from + by * MINUTE);
+  };
+  const pull = (event: PointerEvent<HTMLElement>) => {
+    if (event.buttons !== 1) return;
+    const box = event.currentTarget.closest('.day')?.getBoundingClientRect();
+    if (!box) return;
+    setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE) * STEP * MINUTE);
+  };
+  const mass = grams === undefined ? undefined : writeMass(grams, units);
+  const clock = `${writeClock(pulled ?? from, zone)}`;
+  return (
+    <li className={past ? 'is-past' : undefined}>
+      <span
+        className={hands > 0 ? 'bar' : 'bar is-waiting'}
+        style={{ top, height: Math.max(3, height - 1), left: 54 + 8 * lane }}
+        aria-hidden="true"
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+        }}
+        onPointerMove={pull}
+        onPointerUp={() => {
+          if (pulled !== undefined) pin(pulled);
+          setPulled(undefined);
+        }}
+        onPointerCancel={() => {
+          setPulled(undefined);
+        }}
+      />
+      <button
+        type="button"
+        className="line-words"
+        style={{ top: label }}
+        aria-expanded={open}
+        onClick={onToggle}
+        onKeyDown={keys}
+        title={`${writeClock(from, zone)} to ${writeClock(to, zone)}`}
+      >
+        <span className="num at">{clock}</span> {hands > 0 ? <b>{words}</b> : words}
+        {mass && (
+          <span className="num">
+            {' '}
+            {mass.value} {mass.unit}
+          </span>
+        )}
+        {pot !== undefined && <span className="quiet"> {pot}</span>}
+        {pinned && <Pin size={12} aria-label="its time is set by hand" />}
+      </button>
+      {open && (
+        <div className="line-open" style={{ top: label + 20 }}>
+          <LineDetails line={line} zone={zone} />
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,158 @@
+import { area, curveMonotoneY, line as lineOf } from 'd3-shape';
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import { writeClock } from '@/core/clock/index.ts';
+
+type Pot = DayPlan['pots'][number];
+
+interface Props {
+  readonly pot: Pot;
+  readonly lines: DayPlan['lines'];
+  readonly y: (moment: number) => number;
+  readonly height: number;
+  readonly now: number;
+  readonly zone: string;
+}
+
+const WIDTH = 128;
+const LEFT = 8;
+const BAND = 34;
+const RIGHT = LEFT + BAND;
+const CHANCE = 44;
+
+const x = (chance: number) => RIGHT + 6 + CHANCE * chance;
+
+/** A pot down the day: a band from the heat to the bench, its lid where it is moved, how tender it is likely to be. */
+export function PotColumn({ pot, lines, y, height, now, zone }: Props) {
+  const [all, ...lots] = pot.curves;
+  const points = (curve: Pot['curves'][number]) =>
+    curve.points.map(({ at, chance }) => [chance, y(at)] as const);
+  const tender = area<readonly [number, number]>()
+    .x0(x(0))
+    .x1(([chance]) => x(chance))
+    .y(([, at]) => at)
+    .curve(curveMonotoneY);
+  const one = lineOf<readonly [number, number]>()
+    .x(([chance]) => x(chance))
+    .y(([, at]) => at)
+    .curve(curveMonotoneY);
+  const looks = lines.filter(({ batch, kind }) => batch === pot.batch && kind === 'look');
+  const clock = (at: number) => writeClock(at, zone);
+  const done = Math.min(Math.max(now, pot.hot), pot.to);
+  const good = Math.max(pot.goodUntil, pot.to);
+  const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
+  const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
+  const words = `${pot.name}: hot at ${clock(pot.hot)}, even odds of tender at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
+  return (
+    <svg
+      className="pot-column"
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      width={WIDTH}
+      height={height}
+      role="img"
+      aria-label={words}
+    >
+      <text x={LEFT} y={14} className="pot-name">
+        {pot.name}
+      </text>
+      {y(pot.hot) - y(pot.from) > 2 && (
+        <path
+          className="ink-line"
+          strokeWidth="1.5"
+          strokeDasharray="3 3"
+          d={`M${LEFT + 4} ${y(pot.hot)}V${y(pot.from)}H${RIGHT - 4}V${y(pot.hot)}`}
+        />
+      )}
+      <rect
+        x={LEFT}
+        y={y(pot.hot)}
+        width={BAND}
+        height={Math.max(0, y(pot.to) - y(pot.hot))}
+        fill="url(#broth-planned)"
+      />
+      <rect
+        x={LEFT}
+        y={y(pot.hot)}
+        width={BAND}
+        height={Math.max(0, y(done) - y(pot.hot))}
+        fill="url(#broth)"
+      />
+      <path
+        className="ink-line"
+        strokeWidth="2.5"
+        d={`M${LEFT} ${y(pot.hot)}V${y(pot.to) - 6}q0 6 6 6h${BAND - 12}q6 0 6-6V${y(pot.hot)}`}
+      />
+      {pot.lids.map(({ at, lid }, i) => (
+        <g key={at}>
+          <path
+            className="ink-line"
+            strokeWidth="4"
+            strokeLinecap="round"
+            d={
+              lid === 'on'
+                ? `M${LEFT - 4} ${y(at)}h${BAND + 8}`
+                : lid === 'ajar'
+                  ? `M${LEFT - 4} ${y(at) + 5}l${BAND + 8} -11`
+                  : `M${LEFT + 2} ${y(at) - 2}l10 -12`
+            }
+          />
+          {(i > 0 || lid !== 'on') && (
+            <text x={LEFT + BAND / 2} y={y(at) + 18} textAnchor="middle" className="lid-word">
+              {lid === 'on' ? 'on' : lid}
+            </text>
+          )}
+        </g>
+      ))}
+      {all && !pot.weighedOut && (
+        <>
+          <path
+            d={tender(points(all)) ?? ''}
+            fill="url(#meat-planned)"
+            stroke="var(--meat-edge)"
+            strokeWidth="1.5"
+          />
+          {lots.map((lot) => (
+            <path key={lot.name} d={one(points(lot)) ?? ''} className="lot-curve" />
+          ))}
+          {free(pot.evenOdds) && (
+            <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className="odds">
+              {clock(pot.evenOdds)} even
+            </text>
+          )}
+          {y(good) - y(pot.to) > 12 && good < pot.to + 12 * 3_600_000 && (
+            <g className="good-until">
+              <path d={`M${RIGHT + 6} ${y(pot.to)}V${y(good)}h8`} />
+              <text
+                x={RIGHT + 18}
+                y={Math.min(height - 4, y(good) + 4)}
+              >{`${clock(pot.goodUntil)} ${pot.goes}`}</text>
+            </g>
+          )}
+        </>
+      )}
+      {pot.checks.map(({ at, words: feel }) => (
+        <g key={at}>
+          <circle
+            cx={LEFT + BAND / 2}
+            cy={y(at)}
+            r="5"
+            fill="var(--ink)"
+            stroke="var(--sheet)"
+            strokeWidth="1.5"
+          />
+          <text x={RIGHT + 8} y={y(at) + 4} className="check-word">
+            {feel}
+          </text>
+        </g>
+      ))}
+      {looks.map(({ key, from }, i) => (
+        <g key={key} className={i === 0 ? 'flag is-next' : 'flag'}>
+          <path className="ink-line" strokeWidth="1.5" d={`M${RIGHT} ${y(from)}h12`} />
+          <path className="cloth" d={`M${RIGHT + 12} ${y(from) - 9}h46l-6 9 6 9h-46z`} />
+          <text x={RIGHT + 17} y={y(from) + 4}>
+            {clock(from)}
+          </text>
+        </g>
+      ))}
+    </svg>
+  );
+}

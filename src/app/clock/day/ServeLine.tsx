@@ -1,0 +1,67 @@
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import { wallTimeOf, writeClock } from '@/core/clock/index.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
+import { editMeal } from '../../data/edits.ts';
+
+interface Props {
+  readonly day: DayPlan;
+  readonly top: number;
+  readonly at: (px: number) => number;
+}
+
+const MINUTE = 60_000;
+const STEP = 5;
+
+/** Serving, at the foot of the day: it is dragged, or moved with the arrows, and all hangs from it. */
+export function ServeLine({ day, top, at }: Props) {
+  const { loaded } = useOpenMeal();
+  const [pulled, setPulled] = useState<number>();
+  const { serving, zone } = day;
+  const set = (moment: number) => {
+    editMeal(
+      loaded.meal.id,
+      'the serving time',
+      ({ day: before, ...meal }) => {
+        const { forward: _, ...kept } = before ?? {};
+        return { ...meal, day: kept, serving: wallTimeOf(moment, zone) };
+      },
+      'serving',
+    );
+  };
+  const keys = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    set(serving + by * MINUTE);
+  };
+  const pull = (event: PointerEvent<HTMLElement>) => {
+    if (event.buttons !== 1) return;
+    const box = event.currentTarget.closest('.day')?.getBoundingClientRect();
+    if (box) setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE) * STEP * MINUTE);
+  };
+  const shown = pulled ?? serving;
+  return (
+    <div className="serve-line" style={{ top }}>
+      <button
+        type="button"
+        className="serve-at"
+        aria-label={`Served at ${writeClock(shown, zone)}; arrows move it by five minutes`}
+        onKeyDown={keys}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+        }}
+        onPointerMove={pull}
+        onPointerUp={() => {
+          if (pulled !== undefined) set(pulled);
+          setPulled(undefined);
+        }}
+        onPointerCancel={() => {
+          setPulled(undefined);
+        }}
+      >
+        serve {writeClock(shown, zone)}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import type { Line } from '@/core/clock/index.ts';
+import { editDay } from '../../data/edits.ts';
+
+/** Sets when a task is to start, so that this line of it falls on that moment. */
+export function pinTask(
+  mealId: string,
+  task: string,
+  moment: number,
+  line: Pick<Line, 'from' | 'begins'>,
+): void {
+  const start = moment - (line.from - line.begins);
+  editDay(
+    mealId,
+    'when a task starts',
+    (day) => ({ ...day, pins: { ...day.pins, [task]: start } }),
+    `pin ${task}`,
+  );
+}
+
+/** Lets a task find its own time again. */
+export function unpinTask(mealId: string, task: string): void {
+  editDay(mealId, 'letting a task find its time', (day) => {
+    const { [task]: _, ...pins } = day.pins ?? {};
+    return { ...day, pins };
+  });
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
+import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
+import { calendarOf } from '@/core/clock/day/calendar.ts';
+import { writeMass } from '@/core/quantity/index.ts';
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
+import { saveFile, saveText } from '../../data/saveText.ts';
+import { runSheet } from './runSheet.ts';
+
+const CAUTION = 'Hold hot above 57 °C, cool fast, reheat right through; follow your local food code.';
+
+/** The day out of the program: into a calendar that rings, onto paper by the stove. */
+export default function TakeAlong({ day }: { readonly day: DayPlan }) {
+  const { loaded, units } = useOpenMeal();
+  const { meal, batches } = loaded;
+  const [busy, setBusy] = useState(false);
+  const pots = new Map(batches.map(({ id, name }) => [id, name]));
+  const sheet = async () => {
+    setBusy(true);
+    const [regular, bold] = await Promise.all(
+      [regularUrl, boldUrl].map((url) => fetch(url).then((r) => r.arrayBuffer())),
+    );
+    if (!regular || !bold) return;
+    const mass = (grams: number) => {
+      const { value, unit } = writeMass(grams, units);
+      return `${value} ${unit}`;
+    };
+    const bytes = await runSheet({
+      name: meal.name,
+      day,
+      pots,
+      mass,
+      fonts: { regular, bold },
+      caution: CAUTION,
+    });
+    saveFile(`${meal.name} run sheet.pdf`, new Blob([bytes.slice().buffer], { type: 'application/pdf' }));
+  };
+  return (
+    <p className="asks">
+      <button
+        type="button"
+        className="btn act"
+        onClick={() => {
+          const text = calendarOf({
+            name: meal.name,
+            serving: day.serving,
+            lines: day.lines,
+            pots,
+            id: meal.id,
+            now: Date.now(),
+          });
+          saveText(`${meal.name}.ics`, text, 'text/calendar');
+        }}
+      >
+        Calendar with alarms
+      </button>
+      <button
+        type="button"
+        className="btn act"
+        disabled={busy}
+        onClick={() => {
+          sheet()
+            .catch((error: unknown) => {
+              reportError(error);
+            })
+            .finally(() => {
+              setBusy(false);
+            });
+        }}
+      >
+        {busy ? 'Writing the sheet' : 'Run sheet, PDF'}
+      </button>
+      <button type="button" className="btn act" onClick={() => print()}>
+        Print the day
+      </button>
+    </p>
+  );
+}
