@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import type { Entry, Feel } from '@/core/batch/schema.ts';
 import { feels } from '@/core/batch/words.ts';
-import { writeClock } from '@/core/clock/index.ts';
+import { isTender, writeClock, writeMoment } from '@/core/clock/index.ts';
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
 import { askContradicts } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 
 interface Props {
-  readonly zone: string;
+  readonly day: DayPlan | undefined;
 }
 
 const ALL = 'all';
@@ -18,7 +19,8 @@ const whichPieces = [
 ] as const;
 
 /** A fork in the meat: of which lot, which pieces, and what it said. Each moves all that comes after it. */
-export function Checks({ zone }: Props) {
+export function Checks({ day }: Props) {
+  const zone = day?.zone ?? 'UTC';
   const { loaded, batch, batchReckoning, standing } = useOpenMeal();
   const { meal, batches, entries, kitchen } = loaded;
   const meat = batchReckoning.lots.filter(({ tenderMin }) => tenderMin !== null);
@@ -132,6 +134,7 @@ export function Checks({ zone }: Props) {
           </p>
         </div>
       )}
+      {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, batch.id, checks.at(-1))}</p>}
       {checks.length > 0 && (
         <ul className="forks">
           {checks.map((entry) => (
@@ -147,6 +150,23 @@ export function Checks({ zone }: Props) {
       )}
     </section>
   );
+}
+
+/** What the last fork does to the day. */
+function nextWords(day: DayPlan, batch: string, last: Entry | undefined): string {
+  const { zone, serving, lateMin } = day;
+  const look = day.lines.find((line) => line.batch === batch && line.kind === 'look');
+  const tender = last?.measures.what === 'check' && isTender(last.measures.feel);
+  const first = look
+    ? `${tender ? 'That is tender' : 'Not yet'}: look ${tender ? 'at the rest' : 'again'} at ${writeMoment(look.from, zone, last?.at ?? serving)}.`
+    : tender
+      ? 'Tender: lift it out.'
+      : '';
+  const then =
+    lateMin > 0
+      ? `Serving moves to ${writeClock(serving, zone)}.`
+      : `Serving stays at ${writeClock(serving, zone)}.`;
+  return `${first} ${then}`;
 }
 
 const wordsOf = ({ measures }: Entry) => (measures.what === 'check' ? measures.feel : '');

@@ -12,6 +12,7 @@ import { StartNow } from './StartNow.tsx';
 import { DayPicture } from './day/DayPicture.tsx';
 import { useDay } from './day/useDay.ts';
 import { Headline } from './Headline.tsx';
+import { Here } from './Here.tsx';
 import { HeatRow } from './HeatRow.tsx';
 import { LidPhases } from './LidPhases.tsx';
 import { OwnTasks } from './OwnTasks.tsx';
@@ -67,7 +68,7 @@ export default function Clock() {
       {day?.unknown.map((name) => (
         <Wrong key={name}>{name} has no known time, so it is not in the day.</Wrong>
       ))}
-      {batch.lidOn !== undefined && <Checks zone={day?.zone ?? 'UTC'} />}
+      {batch.lidOn !== undefined && <Checks day={day} />}
       <p className="asks is-tight">
         {folds.map(({ value, words }) => (
           <button
@@ -97,6 +98,7 @@ export default function Clock() {
           <TakeAlong day={day} />
         </Suspense>
       )}
+      {day && <Here day={day} now={now} />}
       {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
       {day?.said.map((words) => (
         <p key={words} className="quiet">

@@ -1,6 +1,6 @@
 import { openPhase } from '@/core/clock/index.ts';
 import type { Phase } from '@/core/batch/schema.ts';
-import { writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
+import { middle, writeDegrees, writeMinutes, type UnitChoice } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -38,6 +38,20 @@ export function HeatRow() {
           }}
         />
       )}
+      {phase?.heat === 'oven' && (
+        <HeatSlider
+          celsius={(typeof phase.setting === 'object' ? middle(phase.setting) : undefined) ?? 160}
+          units={units}
+          onChange={(celsius) => {
+            const text = writeDegrees(celsius, units);
+            edit(
+              'the heat of the oven',
+              (p) => ({ ...p, setting: { text, lo: celsius, hi: celsius } }),
+              `${batch.id} oven`,
+            );
+          }}
+        />
+      )}
       <Choice
         legend="Lid"
         hidden
@@ -63,5 +77,32 @@ export function HeatRow() {
         }}
       />
     </div>
+  );
+}
+
+/** The oven's heat, pulled: all that hangs from it moves along. */
+function HeatSlider({
+  celsius,
+  units,
+  onChange,
+}: {
+  readonly celsius: number;
+  readonly units: UnitChoice;
+  readonly onChange: (celsius: number) => void;
+}) {
+  return (
+    <input
+      type="range"
+      className="heat-slider"
+      aria-label="Heat of the oven"
+      aria-valuetext={writeDegrees(celsius, units)}
+      min={90}
+      max={230}
+      step={5}
+      value={celsius}
+      onChange={({ target }) => {
+        onChange(Number(target.value));
+      }}
+    />
   );
 }

@@ -31,7 +31,8 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   const hard = lots.filter(({ tender }) => !tender);
   const chopping = chopped.plates - served.plates;
   const rest = restAt === undefined ? undefined : writeMoment(restAt, zone, now);
-  const firstDish = reordered.dishes[0];
+  const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
+  const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
   return (
     <section className="service" aria-label="Service is now">
       <h1>
@@ -46,7 +47,9 @@ export function ServiceNow({ now, zone, onDone }: Props) {
       <ul className="ways-out">
         {rest !== undefined && hard.length > 0 && (
           <li>
-            <b>Hold</b> and serve all of it at {rest}.
+            <span>
+              <b>Hold</b> and serve all of it at {rest}.
+            </span>
             <button
               type="button"
               className="btn act"
@@ -64,7 +67,9 @@ export function ServiceNow({ now, zone, onDone }: Props) {
         )}
         {chopping > 0 && (
           <li>
-            <b>Chop</b> what will not pull: {chopping} plates more now, firmer in the bite.
+            <span>
+              <b>Chop</b> what will not pull: {chopping} plates more now, firmer in the bite.
+            </span>
             <button
               type="button"
               className="btn act"
@@ -77,10 +82,12 @@ export function ServiceNow({ now, zone, onDone }: Props) {
             </button>
           </li>
         )}
-        {reordered.plates > served.plates && firstDish && (
+        {reordered.plates > served.plates && firstDish && before && (
           <li>
-            <b>Another order</b>: {firstDish.name} first, {reordered.plates} plates now
-            {rest !== undefined && `, the others from ${rest}`}.
+            <span>
+              <b>Another order</b>: {firstDish.name} before {before.name}, {reordered.plates} plates now
+              {rest !== undefined && `, the others from ${rest}`}.
+            </span>
             <button
               type="button"
               className="btn act"
@@ -92,7 +99,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
                 }));
               }}
             >
-              {firstDish.name} first
+              {capital(firstDish.name)} first
             </button>
           </li>
         )}
@@ -100,8 +107,10 @@ export function ServiceNow({ now, zone, onDone }: Props) {
           .filter(({ moreMin, smallerMin, raw }) => !raw && moreMin - smallerMin >= 10)
           .map(({ batch, lot, name, moreMin, smallerMin }) => (
             <li key={lot}>
-              <b>Cut the {name.split(',')[0]?.toLowerCase()} smaller</b> and put it back:{' '}
-              {writeMinutes(smallerMin).value} more in place of {writeMinutes(moreMin).value}.
+              <span>
+                <b>Cut the {name.split(',')[0]?.toLowerCase()} smaller</b> and put it back:{' '}
+                {writeMinutes(smallerMin).value} more in place of {writeMinutes(moreMin).value}.
+              </span>
               <button
                 type="button"
                 className="btn act"
@@ -125,12 +134,15 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   );
 }
 
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
 const namesOf = (lots: readonly LotNow[]) =>
   lots.map(({ name }) => name.split(',')[0]?.toLowerCase()).join(', ');
 
 function stillWords({ name, moreMin, raw }: LotNow): string {
   const word = name.split(',')[0]?.toLowerCase() ?? name;
-  return raw ? `${word}, not begun` : `${word}, about ${writeMinutes(moreMin).value} more`;
+  if (raw) return `${word}, not begun`;
+  return moreMin < 5 ? `${word}, any moment` : `${word}, about ${writeMinutes(moreMin).value} more`;
 }
 
 function massOf(lots: readonly LotNow[], units: Parameters<typeof writeMass>[1]): string {

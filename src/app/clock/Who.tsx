@@ -1,7 +1,7 @@
 import type { Day } from '@/core/batch/schema.ts';
 import { useId } from 'react';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editDay } from '../data/edits.ts';
+import { editBatch, editDay } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { Tick } from '../parts/fields/Tick.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
@@ -11,7 +11,8 @@ const chanceWords = chances.map((value) => ({ value, words: `${Math.round(100 * 
 
 /** How sure it must be, how many cook, and between which hours. */
 export function Who() {
-  const { meal } = useOpenMeal().loaded;
+  const { loaded, batch } = useOpenMeal();
+  const { meal } = loaded;
   const day = meal.day ?? {};
   const edit = (words: string, change: Partial<Day>) => {
     editDay(meal.id, words, (d) => ({ ...d, ...change }));
@@ -46,6 +47,14 @@ export function Who() {
         onChange={(from) => edit('the hours', { from })}
       />
       <ClockField label="nor after" value={day.to ?? '22:30'} onChange={(to) => edit('the hours', { to })} />
+      <Tick
+        checked={batch.skim === 'chill'}
+        onTick={(chill) => {
+          editBatch(batch.id, 'the day before', (b) => ({ ...b, skim: chill ? 'chill' : 'hot' }));
+        }}
+      >
+        {batch.name} the day before, chilled overnight
+      </Tick>
       <Tick
         checked={day.forward ?? false}
         onTick={(forward) => {

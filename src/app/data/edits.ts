@@ -10,6 +10,7 @@ import type {
   OwnIngredient,
 } from '@/core/batch/schema.ts';
 import { usualBatch, usualDish, usualKitchen, usualLot } from '@/core/batch/usual.ts';
+import { openPhase } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Problem } from '@/core/reckon.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -137,6 +138,15 @@ export function heal(batchId: string, remedy: NonNullable<Problem['remedies']>[n
           return [half, { ...half, id: id(), at: { phase: 0, minutes: 60 } }];
         }),
       );
+      break;
+    case 'heat':
+      editBatch(batchId, 'the heat of the oven', (b) => {
+        const open = openPhase(b.cook);
+        return {
+          ...b,
+          cook: b.cook.map((phase) => (phase === open ? { ...phase, setting: remedy.setting } : phase)),
+        };
+      });
       break;
     case 'pour less': {
       const less = { amount: remedy.amount, measure: 'volume' as const };

@@ -13,7 +13,8 @@ export {
 } from './tender/readiness.ts';
 export type { DayBatch, DayFacts, DayRoom } from './day/facts.ts';
 export { toHeatMinutes } from './day/minutes.ts';
-export { planDay, type Day, type Line, type Stretch } from './day/plan.ts';
+export { planDay, type Day } from './day/plan.ts';
+export type { Line, Stretch } from './day/line.ts';
 export { bare } from './day/rooms.ts';
 export { momentOf, wallTimeOf } from './day/zone.ts';
 export { dateOf, weekdayOf, writeClock, writeMoment } from './day/write.ts';

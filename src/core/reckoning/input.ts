@@ -24,13 +24,19 @@ export interface Problem {
   readonly stage?: 'pot' | 'clock' | 'bench';
   readonly words: string;
   /** What can be done about it with one press. */
-  readonly remedies?: readonly (Remedy | SaltLess | PourLess)[];
+  readonly remedies?: readonly (Remedy | SaltLess | PourLess | Warmer)[];
 }
 
 export interface PourLess {
   readonly what: 'pour less';
   readonly item: string;
   readonly amount: Quantity;
+  readonly words: string;
+}
+
+export interface Warmer {
+  readonly what: 'heat';
+  readonly setting: Quantity;
   readonly words: string;
 }
 

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import ICAL from 'ical.js';
 import { calendarOf } from './calendar.ts';
-import type { Line } from './plan.ts';
+import type { Line } from './line.ts';
 import { momentOf } from './zone.ts';
 
 const at = (local: string) => momentOf({ local, zone: 'Europe/Amsterdam' }) ?? NaN;

@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics';
-import type { Line } from './plan.ts';
+import type { Line } from './line.ts';
 
 /** What a calendar is made of. */
 export interface CalendarAsk {

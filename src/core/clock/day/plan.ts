@@ -1,45 +1,17 @@
-import { batchTasks } from './batchTasks.ts';
+import { problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
 import type { DayFacts } from './facts.ts';
-import { beforePots, mealTasks } from './mealTasks.ts';
+import type { Line, Placed, Stretch, Tight } from './line.ts';
+import { linesOf, placedOf, withHolding } from './lines.ts';
 import { fitted } from './rooms.ts';
-import { greedy, level } from './schedule/level.ts';
-import { mirrored, SLOT, type Job, type Problem, type Resource, type Schedule } from './schedule/problem.ts';
-import type { Part, Task } from './task.ts';
-import { minuteOfDay } from './zone.ts';
+import { level } from './schedule/level.ts';
+import { mirrored, SLOT } from './schedule/problem.ts';
+import { between, together } from './stretches.ts';
+import { tasksOf } from './tasksOf.ts';
+import { tightOf } from './tight.ts';
 
 const MS = 60_000;
-const SLOT_MS = SLOT * MS;
 /** Two days before the serving and a night more: nobody begins sooner, slots. */
 const HORIZON = (4 * 24 * 60) / SLOT;
-/** Close to the serving somebody is up, however late it is. */
-const UP_BEFORE_SERVING = 6 * 60;
-
-/** One line of the day. */
-export interface Line extends Omit<Part, 'from' | 'slack'> {
-  readonly task: string;
-  readonly batch?: string;
-  /** Epoch ms. */
-  readonly from: number;
-  readonly to: number;
-  /** When its task begins. */
-  readonly begins: number;
-  readonly pinned: boolean;
-  /** Its own length may be written: it is a task of one piece. */
-  readonly single: boolean;
-}
-
-export interface Stretch {
-  readonly from: number;
-  readonly to: number;
-}
-
-/** A task's start and end, and where its pot gets its lid. */
-export interface Placed extends Stretch {
-  readonly task: string;
-  readonly batch?: string;
-  readonly lidOn?: number;
-}
-
 export interface Day {
   /** Epoch ms: when it is served by this plan, and when the first task begins. */
   readonly serving: number;
@@ -57,7 +29,7 @@ export interface Day {
   readonly free: readonly Stretch[];
   /** What the kitchen lacks; and what it has too little of, with the minutes that more of it would save. */
   readonly missing: readonly string[];
-  readonly tight: readonly { readonly name: string; readonly savesMin: number }[];
+  readonly tight: readonly Tight[];
   /** Not even in so many days could all be placed. */
   readonly stuck: boolean;
 }
@@ -74,7 +46,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const asked = facts.forward ? undefined : facts.serving;
   const hung = asked !== undefined && asked > now ? hang(setting, asked, now, tries) : undefined;
   const run = hung ?? forward(setting, now, tries);
-  const lines = linesOf(tasks, run, facts);
+  const lines = withHolding(linesOf(tasks, run, facts));
   const here = together(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,
@@ -87,52 +59,9 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     here,
     free: between(here),
     missing,
-    tight: run.schedule.placed ? tightOf(setting, run) : [],
+    tight: run.schedule.placed ? tightOf(run) : [],
     stuck: !run.schedule.placed,
   };
-}
-
-/** Every task that is not over, with the minutes and the start that somebody has written for it. */
-function tasksOf(facts: DayFacts): readonly Task[] {
-  const { batches, hands, rooms, own, minutes, pins, over } = facts;
-  const names = new Set(rooms.map(({ name }) => name));
-  const first = beforePots(own);
-  const all = [
-    ...batches.flatMap((batch) =>
-      batchTasks(batch, hands, names)
-        .filter(({ id }) => !batch.over.has(id.slice(batch.id.length + 1)))
-        .map((task) => (task.lidOn === undefined ? task : { ...task, after: [...task.after, ...first] })),
-    ),
-    ...mealTasks(facts),
-  ].filter(({ id }) => !over.has(id));
-  return all.map((task) => {
-    const typed = minutes[task.id];
-    const pin = pins[task.id];
-    const sized = typed === undefined || task.parts.length !== 1 ? task : resized(task, typed);
-    return pin === undefined || task.begun !== undefined ? sized : { ...sized, begun: pin };
-  });
-}
-
-function resized(task: Task, minutes: number): Task {
-  return {
-    ...task,
-    minutes: Math.max(minutes, task.minutes - (task.parts[0]?.minutes ?? 0)),
-    parts: task.parts.map((part) => ({ ...part, minutes })),
-    needs: task.needs.map((need) => ({ ...need, to: minutes })),
-  };
-}
-
-interface Setting {
-  readonly facts: DayFacts;
-  readonly tasks: readonly Task[];
-  readonly rooms: readonly { readonly name: string; readonly amount: number }[];
-}
-interface Run {
-  readonly problem: Problem;
-  readonly schedule: Schedule;
-  readonly origin: number;
-  readonly serving: number;
-  readonly gap: number;
 }
 
 /** From the serving time backwards; undefined if it would have to begin before now. */
@@ -177,177 +106,4 @@ function forward(setting: Setting, now: number, tries: number): Run {
   const plain = { problem, schedule, origin: from, serving, gap };
   const hung = schedule.placed ? hang(setting, serving, now, Math.ceil(tries / 4)) : undefined;
   return hung ? { ...hung, gap } : plain;
-}
-
-function problemOf(
-  { facts, tasks, rooms }: Setting,
-  origin: number,
-  horizon: number,
-  earliest: number,
-  serving: number | undefined,
-): Problem {
-  const names = ['hands', ...rooms.map(({ name }) => name)];
-  const index = new Map(names.map((name, i) => [name, i]));
-  const byId = new Map(tasks.map(({ id }, i) => [id, i]));
-  const resources: Resource[] = [
-    { name: 'hands', free: handsFree(facts, origin, horizon, serving) },
-    ...rooms.map(({ name, amount }) => ({ name, free: new Int16Array(horizon).fill(amount) })),
-  ];
-  const slots = (minutes: number) => Math.ceil(minutes / SLOT - 1e-6);
-  const jobs = tasks.map((task): Job => {
-    const length = Math.max(1, slots(task.minutes));
-    return {
-      id: task.id,
-      length,
-      // Hands first: the plan reads off them how each part was moved.
-      uses: [
-        ...handsOf(task).map(({ from, minutes, hands, slack = 0 }) => ({
-          from: Math.min(length - 1, Math.floor(from / SLOT)),
-          to: Math.min(length, Math.floor(from / SLOT) + Math.max(1, slots(minutes))),
-          anyOf: [0],
-          amount: Math.min(hands, facts.hands),
-          slack: Math.floor(slack / SLOT),
-        })),
-        ...task.needs.map(({ anyOf, amount, from, to, setting }) => ({
-          from: Math.max(0, Math.floor(from / SLOT)),
-          to: Math.min(length, Math.max(1, slots(to))),
-          anyOf: anyOf.map((name) => index.get(name) ?? 0),
-          amount,
-          ...(setting !== undefined && { setting }),
-        })),
-      ],
-      after: task.after.flatMap(({ task: before, lead }) => {
-        const job = byId.get(before);
-        return job === undefined ? [] : [{ job, lead: Math.floor(lead / SLOT) }];
-      }),
-      ...(task.begun !== undefined && { fixed: Math.max(0, Math.floor((task.begun - origin) / SLOT_MS)) }),
-    };
-  });
-  const spans = tasks.flatMap((task, from) => {
-    const to = byId.get(`${task.batch ?? ''}|together`);
-    if (task.lidOn === undefined || to === undefined) return [];
-    return task.needs
-      .flatMap(({ anyOf: [name = ''] }) => (name.startsWith('vessel ') ? [index.get(name) ?? 0] : []))
-      .map((resource) => ({ resource, from, to }));
-  });
-  // What a span holds its task need not hold as well.
-  const spanned = new Map(spans.map(({ resource, from }) => [from, resource]));
-  const kept = jobs.map((job, i) => {
-    const held = spans.filter(({ from }) => from === i).map(({ resource }) => resource);
-    return spanned.has(i)
-      ? { ...job, uses: job.uses.filter(({ anyOf }) => !held.includes(anyOf[0] ?? -1)) }
-      : job;
-  });
-  return { jobs: kept, resources, spans, horizon, earliest };
-}
-
-const handsOf = (task: Task) => task.parts.filter(({ hands }) => hands > 0);
-
-/** Hands there are, slot by slot: none at night. */
-function handsFree(
-  { hands, awake: [from, to], zone }: DayFacts,
-  origin: number,
-  horizon: number,
-  serving: number | undefined,
-): Int16Array {
-  const first = minuteOfDay(origin, zone);
-  return Int16Array.from({ length: horizon }, (_, slot) => {
-    const at = origin + slot * SLOT_MS;
-    if (serving !== undefined && serving - at <= UP_BEFORE_SERVING * MS) return hands;
-    // The change of the clocks moves a night by an hour at most.
-    const minute = (first + slot * SLOT) % (24 * 60);
-    return minute >= from && minute + SLOT <= to ? hands : 0;
-  });
-}
-
-function linesOf(tasks: readonly Task[], { schedule, origin }: Run, { pins }: DayFacts): readonly Line[] {
-  return tasks
-    .flatMap((task, i) => {
-      const slot = schedule.starts[i] ?? -1;
-      if (slot < 0) return [];
-      const start = task.begun ?? origin + slot * SLOT_MS;
-      const wanting = handsOf(task);
-      return task.parts.map(({ from, slack: _, ...part }): Line => {
-        const u = wanting.findIndex(({ key }) => key === part.key);
-        const by = u >= 0 ? (schedule.moved[i]?.[u] ?? 0) * SLOT : 0;
-        const at = start + (from + by) * MS;
-        return {
-          ...part,
-          task: task.id,
-          ...(task.batch !== undefined && { batch: task.batch }),
-          from: at,
-          to: at + part.minutes * MS,
-          begins: start,
-          pinned: pins[task.id] !== undefined,
-          single: task.parts.length === 1,
-        };
-      });
-    })
-    .sort((a, b) => a.from - b.from || a.to - b.to);
-}
-
-function placedOf(tasks: readonly Task[], { schedule, origin }: Run): readonly Placed[] {
-  return tasks.flatMap((task, i): Placed[] => {
-    const slot = schedule.starts[i] ?? -1;
-    if (slot < 0) return [];
-    const from = task.begun ?? origin + slot * SLOT_MS;
-    return [
-      {
-        task: task.id,
-        ...(task.batch !== undefined && { batch: task.batch }),
-        from,
-        to: from + task.minutes * MS,
-        ...(task.lidOn !== undefined && { lidOn: from + task.lidOn * MS }),
-      },
-    ];
-  });
-}
-
-/** What is nearer than this is one stretch; a shorter break is none, min. */
-const NEAR = 10;
-const BREAK = 30;
-
-function together(lines: readonly Line[]): readonly Stretch[] {
-  const found: { from: number; to: number }[] = [];
-  for (const { from, to } of lines.toSorted((a, b) => a.from - b.from)) {
-    const last = found.at(-1);
-    if (last && from - last.to <= NEAR * MS) last.to = Math.max(last.to, to);
-    else found.push({ from, to });
-  }
-  return found;
-}
-
-const between = (here: readonly Stretch[]): readonly Stretch[] =>
-  here.flatMap(({ to: from }, i) => {
-    const next = here[i + 1];
-    return next && next.from - from >= BREAK * MS ? [{ from, to: next.from }] : [];
-  });
-
-/** What a second of a thing would save, min: tried with plenty of it. */
-const WORTH = 20;
-function tightOf({ facts }: Setting, { problem, schedule, serving, origin }: Run): Day['tight'] {
-  const hangs = origin + problem.horizon * SLOT_MS === serving;
-  const asked = hangs ? mirrored(problem) : problem;
-  const now = Math.min(
-    greedy(asked).end,
-    hangs ? problem.horizon - Math.min(...schedule.starts) : schedule.end,
-  );
-  return problem.resources.flatMap(({ name }, r) => {
-    const users = problem.jobs.filter(({ uses }) => uses.some(({ anyOf }) => anyOf.includes(r)));
-    if (users.length < 2) return [];
-    const plenty = {
-      ...asked,
-      resources: asked.resources.map((one, i) =>
-        i === r ? { ...one, free: one.free.map((n) => (r === 0 ? n * 2 : n + 1000)) } : one,
-      ),
-      // Plenty of an oven is as many ovens as there are heats.
-      jobs: asked.jobs.map((job) => ({
-        ...job,
-        uses: job.uses.map((use) => (use.anyOf.includes(r) && r > 0 ? { ...use, amount: 0 } : use)),
-      })),
-      spans: asked.spans.filter(({ resource }) => resource !== r),
-    };
-    const savesMin = (now - greedy(plenty).end) * SLOT;
-    return savesMin >= WORTH && facts.batches.length > 0 ? [{ name, savesMin }] : [];
-  });
 }

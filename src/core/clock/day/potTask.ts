@@ -1,15 +1,21 @@
 import type { DayBatch } from './facts.ts';
 import { usual } from './minutes.ts';
+import { SLOT } from './schedule/problem.ts';
 import type { Need, Part, Task } from './task.ts';
 
 const SHORT = 5;
+/** A pot’s minutes to the slots of the day, so that two looks never seem to overlap. */
+const toSlots = (minutes: number) => Math.ceil(minutes / SLOT - 1e-6) * SLOT;
 
 /**
  * The pot from its aromatics to the meat's being lifted out: once begun it is not left. Its oven is heated while
  * the pot comes to heat.
  */
 export function potTask(id: string, batch: DayBatch, rooms: ReadonlySet<string>): Task {
-  const { heat, toHeatMin, braiseMin, boilFirstMin, chopG } = batch;
+  const { heat, chopG } = batch;
+  const toHeatMin = toSlots(batch.toHeatMin);
+  const boilFirstMin = toSlots(batch.boilFirstMin);
+  const braiseMin = toSlots(batch.braiseMin);
   const aromatics = chopG > 0 ? usual.aromatics : SHORT;
   const onBurner = aromatics + boilFirstMin + (heat === 'slow cooker' ? 0 : toHeatMin);
   const preheat =
@@ -59,10 +65,12 @@ export function potTask(id: string, batch: DayBatch, rooms: ReadonlySet<string>)
       i === 0
         ? `Look${batch.lookAt === undefined ? '' : `, ${batch.lookAt} first`}`
         : 'Look again, if not yet';
-    parts.push(part(`look ${i + 1}`, words, hot + at, usual.look, 'look', 10));
+    parts.push(part(`look ${i + 1}`, words, hot + toSlots(at), usual.look, 'look', 10));
   }
   for (const { key, words, at } of batch.moments)
-    parts.push(part(key, words, hot + Math.min(at, Math.max(0, braiseMin - SHORT)), SHORT, 'pot', 10));
+    parts.push(
+      part(key, words, hot + toSlots(Math.min(at, Math.max(0, braiseMin - SHORT))), SHORT, 'pot', 10),
+    );
   parts.push(...rounds(batch, hot, part));
   parts.push(part('lift', 'Lift out the meat', end, usual.lift, 'bench'));
   return {

@@ -51,7 +51,15 @@ export interface MealPlan {
 export function planMeal(input: Input): MealPlan {
   const problems: Problem[] = [...problemsOf(input)];
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
-  const batches = ordered.map((batch) => planBatch(batch, input, problems));
+  // A vessel is one batch's: what has been chosen goes first, then the batches in their order.
+  const taken = new Set(
+    ordered.flatMap(({ cook, also = [] }) => [openPhase(cook)?.vessel ?? [], also].flat()),
+  );
+  const batches = ordered.map((batch) => {
+    const plan = planBatch(batch, input, problems, taken);
+    for (const { vessel } of plan.vessels) taken.add(vessel.id);
+    return plan;
+  });
   const readable = input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined);
   return { tickets: ticketsOf(readable, meatOfPiece(batches)), batches, problems };
 }
@@ -73,7 +81,7 @@ function meatOfPiece(batches: readonly BatchPlan[]): number | undefined {
   return pieces > 0 ? grams / pieces : undefined;
 }
 
-function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
+function planBatch(batch: Batch, input: Input, problems: Problem[], taken: ReadonlySet<string>): BatchPlan {
   const known = batch.lots.flatMap((lot) => {
     const cut = usableCut(batch, lot, input, problems);
     const rawG = middle(lot.weight);
@@ -120,7 +128,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[]): BatchPlan {
       toSear: toPan[i] ?? { lot: lot.id, size: batch.size, grams: 0, count: undefined },
     };
   });
-  const vessels = planVessels(batch, lying, input);
+  const vessels = planVessels(batch, lying, input, taken);
   const lengths = phaseMinutes(batch.cook, ready?.median);
   const items = planItems(batch, ingredientsById(input), {
     rawG,

@@ -1,6 +1,14 @@
 import type { Batch, Entry } from '../../batch/schema.ts';
 import { standingEntries } from '../../batch/entries.ts';
-import { cookOf, openPhase, readinessOf, startOf, type Readiness, type Seen } from '../../clock/index.ts';
+import {
+  cookOf,
+  openPhase,
+  readinessOf,
+  startOf,
+  type LotToCook,
+  type Readiness,
+  type Seen,
+} from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
 import type { Input, Problem } from '../input.ts';
@@ -20,24 +28,32 @@ export function planReadiness(
 ): Readiness | undefined {
   const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
   const forks = standingEntries(entries);
-  const ready = readinessOf(
-    batch.cook,
-    lots.map(({ id, cut, toSear }) => ({
-      id,
-      piece: {
-        sides: sidesOf(toSear),
-        flesh: compositionOf(cut.flesh),
-        start: startOf({ sear: batch.sear, stoodOut }),
-        toughness: cut.toughness,
-      },
-      seen: seenOf(batch, id, forks),
-    })),
-    kitchen.altitudeM,
-  );
+  const cooking = lots.map(({ id, cut, toSear }): LotToCook => ({
+    id,
+    piece: {
+      sides: sidesOf(toSear),
+      flesh: compositionOf(cut.flesh),
+      start: startOf({ sear: batch.sear, stoodOut }),
+      toughness: cut.toughness,
+    },
+    seen: seenOf(batch, id, forks),
+  }));
+  const ready = readinessOf(batch.cook, cooking, kitchen.altitudeM);
   if (typeof ready !== 'object') return undefined;
   if (!('never' in ready)) return ready;
   const open = openPhase(batch.cook);
   const heat = typeof open?.setting === 'object' ? `“${open.setting.text}”` : 'This heat';
+  const hot = open?.heat === 'oven' ? hotEnough(batch, cooking, kitchen.altitudeM) : undefined;
+  const warmer =
+    hot === undefined
+      ? []
+      : [
+          {
+            what: 'heat' as const,
+            setting: { text: `${hot} °C`, lo: hot, hi: hot },
+            words: `Set the oven to ${hot} °C`,
+          },
+        ];
   const names = new Set(
     lots.flatMap(({ id, cut }) => (ready.never.includes(id) ? [cut.name.toLowerCase()] : [])),
   );
@@ -45,6 +61,7 @@ export function planReadiness(
     problems.push({
       batch: batch.id,
       stage: 'clock',
+      remedies: warmer,
       words: `${heat} never gets ${name} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`,
     });
   return undefined;
@@ -62,3 +79,16 @@ export function seenOf(batch: Batch, lot: string, forks: readonly Entry[]): read
     return minutes > 0 ? [{ minutes, feel: measures.feel, big: measures.pieces === 'big' }] : [];
   });
 }
+
+/** The lowest heat of an oven, to 10 °C, at which all of it is tender within a working day. */
+function hotEnough(batch: Batch, lots: readonly LotToCook[], altitudeM: number): number | undefined {
+  const open = openPhase(batch.cook);
+  for (let celsius = 90; celsius <= 180; celsius += 10) {
+    const setting = { text: '', lo: celsius, hi: celsius };
+    const cook = batch.cook.map((phase) => (phase === open ? { ...phase, setting } : phase));
+    const ready = readinessOf(cook, lots, altitudeM);
+    if (typeof ready === 'object' && !('never' in ready) && ready.median <= WORKING_DAY) return celsius;
+  }
+  return undefined;
+}
+const WORKING_DAY = 10 * 60;

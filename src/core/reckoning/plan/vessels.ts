@@ -8,6 +8,7 @@ import {
   longestOf,
   MUSCLE_DENSITY,
   smallestThatFits,
+  brimMl,
   vesselsFor,
   type Fill,
   type ToSear,
@@ -54,9 +55,14 @@ const mlOf = ({ rawG, boneShare }: LyingLot) =>
   rawG * ((1 - boneShare) / MUSCLE_DENSITY + boneShare / BONE_DENSITY);
 
 /** The vessels of a batch: the chosen one or the smallest that it fits, and those that share it. */
-export function planVessels(batch: Batch, lots: readonly LyingLot[], input: Input): readonly VesselPlan[] {
+export function planVessels(
+  batch: Batch,
+  lots: readonly LyingLot[],
+  input: Input,
+  taken: ReadonlySet<string>,
+): readonly VesselPlan[] {
   const meatMl = lots.reduce((sum, lot) => sum + mlOf(lot), 0);
-  const main = mainVessel(batch, input, meatMl);
+  const main = mainVessel(batch, input, meatMl, taken);
   if (!main) return [];
   const also = (batch.also ?? []).flatMap((id) => {
     const vessel = input.kitchen.vessels.find((v) => v.id === id && v.id !== main.id);
@@ -96,14 +102,23 @@ export function planVessels(batch: Batch, lots: readonly LyingLot[], input: Inpu
   });
 }
 
-/** The vessel that was chosen, or the smallest that the meat and its liquid fit into. */
-function mainVessel(batch: Batch, { kitchen }: Input, meatMl: number): Vessel | undefined {
+/**
+ * The vessel that was chosen, or the smallest that the meat and its liquid fit into: one that no other batch of
+ * the meal has, if there is such a one.
+ */
+function mainVessel(
+  batch: Batch,
+  { kitchen }: Input,
+  meatMl: number,
+  taken: ReadonlySet<string>,
+): Vessel | undefined {
   const open = openPhase(batch.cook);
   const chosen = kitchen.vessels.find((v) => v.id === open?.vessel);
-  return (
-    chosen ??
-    smallestThatFits(vesselsFor(open?.heat ?? 'oven', kitchen.vessels), meatMl, batch.size, batch.level)
-  );
+  if (chosen) return chosen;
+  const all = vesselsFor(open?.heat ?? 'oven', kitchen.vessels);
+  const best = (some: readonly Vessel[]) => smallestThatFits(some, meatMl, batch.size, batch.level);
+  const [own, any] = [best(all.filter(({ id }) => !taken.has(id))), best(all)];
+  return own && any && brimMl(own) >= brimMl(any) ? own : any;
 }
 
 /**

@@ -1,0 +1,22 @@
+import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import { writeClock, writeMoment, type Stretch } from '@/core/clock/index.ts';
+
+/** More stretches than this are told by the picture alone. */
+const MOST = 6;
+
+/** When somebody must be there, in words. */
+export function Here({ day, now }: { readonly day: DayPlan; readonly now: number }) {
+  const { here, zone } = day;
+  if (here.length === 0) return null;
+  const shown = here.slice(0, MOST);
+  const words = ({ from, to }: Stretch, i: number) => {
+    const start = writeMoment(Math.max(from, now), zone, shown[i - 1]?.to ?? now);
+    return `${start}–${writeClock(to, zone)}`;
+  };
+  return (
+    <p className="here quiet">
+      Somebody must be here <b className="num">{shown.map(words).join(', ')}</b>
+      {here.length > MOST && `, and ${here.length - MOST} times more`}.
+    </p>
+  );
+}
