@@ -36,21 +36,7 @@ export function Checks({ day }: Props) {
     weigh(meal.id, 'a fork in the meat', { batch: of, measures, value, measure });
   };
   const say = (feel: Feel) => {
-    const at = Date.now();
-    const check: Entry = {
-      id: 'check',
-      at,
-      batch: batch.id,
-      measures: {
-        what: 'check',
-        feel,
-        ...(lot !== ALL && { lot }),
-        ...(pieces === 'big' && { pieces }),
-      },
-      value: { text: feel },
-      measure: 'feel',
-      source: 'typed',
-    };
+    const check = forkNow(batch.id, feel, lot === ALL ? undefined : lot, pieces === 'big');
     askContradicts({ meal, batches, entries, kitchen }, check, new AbortController().signal)
       .then((other) => {
         if (other) setDoubt({ check, other });
@@ -151,6 +137,17 @@ export function Checks({ day }: Props) {
     </section>
   );
 }
+
+/** What a fork says at this moment. */
+const forkNow = (batch: string, feel: Feel, lot: string | undefined, big: boolean): Entry => ({
+  id: 'check',
+  at: Date.now(),
+  batch,
+  measures: { what: 'check', feel, ...(lot !== undefined && { lot }), ...(big && { pieces: 'big' }) },
+  value: { text: feel },
+  measure: 'feel',
+  source: 'typed',
+});
 
 /** What the last fork does to the day. */
 function nextWords(day: DayPlan, batch: string, last: Entry | undefined): string {

@@ -3,7 +3,7 @@ import { LOT_SPREAD } from '../reckoning/draws/yieldDraws.ts';
 import { reckon } from '../reckon.ts';
 import type { Input } from '../reckoning/input.ts';
 import { findCut } from '../meat/index.ts';
-import { middle, type Range } from '../quantity/index.ts';
+import { middle, Z90, type Range } from '../quantity/index.ts';
 import { moneyOf, perKg, sumOf, USUAL_CURRENCY, type Money } from './money.ts';
 
 /** One cut in the place of another, for equal shred. */
@@ -17,8 +17,6 @@ export interface Swap {
   /** Null without a price for the other cut. */
   readonly cost: Money | null;
 }
-
-const Z90 = 1.2816;
 
 /**
  * How much of another cut stands for a lot, for equal shred, and what changes with it. The two cuts

@@ -49,7 +49,7 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
     setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE) * STEP * MINUTE);
   };
   const mass = grams === undefined ? undefined : writeMass(grams, units);
-  const clock = `${writeClock(pulled ?? from, zone)}`;
+  const clock = writeClock(pulled ?? from, zone);
   return (
     <li className={past ? 'is-past' : undefined}>
       <span

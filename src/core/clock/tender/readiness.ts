@@ -1,5 +1,5 @@
 import type { Phase } from '../../batch/schema.ts';
-import type { Range } from '../../quantity/index.ts';
+import { Z90, type Range } from '../../quantity/index.ts';
 import { cookOf, lengthsUntil, type Cook } from '../lid/phases.ts';
 import { isTender, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';
@@ -80,7 +80,7 @@ function summed(cook: Cook, lots: readonly LotToCook[], onWay: readonly LotOnWay
   const ready = lots.map(({ id, piece, seen }, i): LotReadiness => {
     const lean = piece.flesh.fat < LEAN;
     const far = lean ? tenderness.stringy : tenderness.mush;
-    const fast = Math.exp(1.2816 * Math.hypot(tenderness.heat, onWay[i]?.spread ?? 0));
+    const fast = Math.exp(Z90 * Math.hypot(tenderness.heat, onWay[i]?.spread ?? 0));
     return {
       id,
       tender: { mid: last(0.5, i), p10: last(0.1, i), p50: last(0.5, i), p90: last(0.9, i) },
