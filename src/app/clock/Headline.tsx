@@ -16,7 +16,7 @@ export function Headline({ day, now }: Props) {
   return (
     <>
       <div className="line">
-        <h1>{day ? titleOf(day, batch.id, now) : 'The day is worked out'}</h1>
+        <h1>{day ? titleOf(day, batch.id, batch.lidOn !== undefined, now) : 'The day is worked out'}</h1>
         <ServedAt day={day} />
       </div>
       {day && <Late day={day} now={now} />}
@@ -57,17 +57,16 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
   );
 }
 
-function titleOf(day: DayPlan, batch: string, now: number): string {
+function titleOf(day: DayPlan, batch: string, lidOn: boolean, now: number): string {
   const { lines, zone } = day;
   const mine = lines.filter((line) => line.batch === batch && line.to > now);
   const look = mine.find(({ kind }) => kind === 'look');
   const begins = mine.find(({ kind, hands }) => hands > 0 && kind !== 'look');
   const at = ({ from }: Line) => writeMoment(from, zone, now);
-  const started =
-    lines.some((line) => line.batch === batch && line.from <= now) ||
-    !mine.some(({ kind }) => kind === 'board');
-  if (!started && begins && look)
-    return `Start ${day.hangs ? 'at' : 'now,'} ${at(begins)}, look at ${writeMoment(look.from, zone, begins.from)}`;
+  if (!lidOn && begins && look) {
+    const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
+    return `${start}, look at ${writeMoment(look.from, zone, Math.max(now, begins.from))}`;
+  }
   if (look) return look.from <= now ? 'Look now' : `Look at ${at(look)}`;
   const next = mine[0];
   if (next) return `${next.from <= now ? 'Now' : at(next)}: ${next.words.toLowerCase()}`;

@@ -46,7 +46,7 @@ export function ServeLine({ day, top, at }: Props) {
       <button
         type="button"
         className="serve-at"
-        aria-label={`Served at ${writeClock(shown, zone)}; arrows move it by five minutes`}
+        aria-label={`Serving at ${writeClock(shown, zone)}; arrows move it by five minutes`}
         onKeyDown={keys}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);

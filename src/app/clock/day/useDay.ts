@@ -6,6 +6,7 @@ import { useOpenMeal } from '../../data/MealContext.ts';
 
 /** Orders that the levelling tries: a second of them at most, and it stops where nothing is better. */
 const TRIES = 1500;
+const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const FIVE_MINUTES = 300_000;
 
 export interface DayAnswer {
@@ -24,7 +25,8 @@ export function useDay(now: number): DayAnswer {
   const at = Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
   const ask = (tries: number) => ({
     queryKey: ['day', tries, at, question] as const,
-    queryFn: ({ signal }: { signal: AbortSignal }) => askDay(question, { now: at, tries }, signal),
+    queryFn: ({ signal }: { signal: AbortSignal }) =>
+      askDay(question, { now: at, tries, zone: ZONE }, signal),
     staleTime: Infinity,
     gcTime: 60_000,
   });

@@ -33,6 +33,10 @@ describe('wall clocks', () => {
     expect(amsterdam('2026-03-29T02:30')).toBe(amsterdam('2026-03-29T03:30'));
   });
 
+  test('of an hour that comes twice the first counts', () => {
+    expect(amsterdam('2026-10-25T02:30')).toBe(Date.UTC(2026, 9, 25, 0, 30));
+  });
+
   test('minutes of the day are those of the place', () => {
     expect(minuteOfDay(Date.UTC(2026, 11, 5, 17, 5), 'Europe/Amsterdam')).toBe(18 * 60 + 5);
   });

@@ -4,13 +4,15 @@ import { centreOf, plansOf } from '../centre/centre.ts';
 import type { Input } from '../input.ts';
 import { planMeal } from '../plan/plan.ts';
 import { bandsOf, type PotBand } from './bands.ts';
-import { dayFacts, usualDay, zoneOf } from './facts.ts';
+import { dayFacts, usualDay } from './facts.ts';
 
 export interface DayAsk {
   /** Epoch ms. */
   readonly now: number;
   /** 0 gives the greedy list at once; more levels it. */
   readonly tries: number;
+  /** The place whose wall clock the day is told by, where the meal names none; absent: UTC. */
+  readonly zone?: string;
 }
 
 /** The day of a meal: its plan, and its pots as bands along it. */
@@ -26,11 +28,12 @@ export interface DayPlan extends Day {
 }
 
 /** Plans the day of a meal. The same input and moment give the same plan. */
-export function dayOf(input: Input, { now, tries }: DayAsk): DayPlan {
+export function dayOf(input: Input, { now, tries, zone: here = 'UTC' }: DayAsk): DayPlan {
+  const zone = input.meal.serving?.zone ?? here;
   const mealPlan = planMeal(input);
   const plans = plansOf(mealPlan, input).now;
   const centre = centreOf(mealPlan, plans);
-  const facts = dayFacts(input, mealPlan, centre, now);
+  const facts = dayFacts(input, mealPlan, centre, now, zone);
   const day = planDay(facts, now, tries);
   const chance = input.meal.day?.chance ?? usualDay.chance;
   const forks = standingEntries(input.entries);
@@ -41,7 +44,7 @@ export function dayOf(input: Input, { now, tries }: DayAsk): DayPlan {
   );
   return {
     ...day,
-    zone: zoneOf(input.meal),
+    zone,
     chance,
     pots,
     said: [...day.missing, ...tightWords(day, input)],

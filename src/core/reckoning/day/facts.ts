@@ -1,5 +1,5 @@
 import { standingEntries } from '../../batch/entries.ts';
-import type { Batch, Kitchen, Meal } from '../../batch/schema.ts';
+import type { Batch, Kitchen } from '../../batch/schema.ts';
 import {
   boilDownMinutes,
   cookOf,
@@ -27,7 +27,13 @@ const NOT_SOONER = 20;
 const MOST_LOOKS = 3;
 
 /** What the day is planned from, of a meal as it stands now. */
-export function dayFacts(input: Input, mealPlan: MealPlan, centre: Centre, now: number): DayFacts {
+export function dayFacts(
+  input: Input,
+  mealPlan: MealPlan,
+  centre: Centre,
+  now: number,
+  zone: string,
+): DayFacts {
   const { meal, kitchen } = input;
   const day = meal.day ?? {};
   const done = standingEntries(input.entries).flatMap(({ measures }) =>
@@ -53,7 +59,7 @@ export function dayFacts(input: Input, mealPlan: MealPlan, centre: Centre, now: 
     own: day.tasks ?? [],
     hands: day.hands ?? usualDay.hands,
     awake: [minutesOfClock(day.from ?? usualDay.from), minutesOfClock(day.to ?? usualDay.to)],
-    zone: zoneOf(meal),
+    zone,
     serving: meal.serving && momentOf(meal.serving),
     forward: day.forward ?? false,
     minutes: Object.fromEntries(minutes),
@@ -62,9 +68,6 @@ export function dayFacts(input: Input, mealPlan: MealPlan, centre: Centre, now: 
     over: new Set(done),
   };
 }
-
-/** The place whose wall clock the day is told by. */
-export const zoneOf = ({ serving }: Meal): string => serving?.zone ?? 'UTC';
 
 function minutesOfClock(time: string): number {
   const [hours = 0, minutes = 0] = time.split(':').map(Number);
