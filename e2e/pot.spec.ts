@@ -349,35 +349,6 @@ test('what is too heavy for the scale is read by a spoon, before the lid and aft
   await noFaults(page);
 });
 
-test('when it is tender: by lot, smoked first, and a heat that never gets there', async ({ page }) => {
-  await potOf(page, '2 kg', 'Beef shank, cross-cut, bone in');
-  await station(page, 'clock').click();
-  const title = page.getByRole('heading', { level: 1, name: /^Look after \d h/ });
-  const before = await title.textContent();
-  await page.getByLabel('smoked first').check();
-  await expect(page.getByLabel('Smoked for')).toHaveValue('2 h');
-  await expect(title).not.toHaveText(before ?? '');
-  await page.getByLabel('smoked first').uncheck();
-  await expect(title).toHaveText(before ?? '');
-
-  await page.getByLabel('Oven at').fill('60 °C');
-  await expect(page.getByRole('heading', { name: 'No time is known for this' })).toBeVisible();
-  await expect(page.getByText(/“60 °C” never gets beef shank.* tender, not in 24 h/)).toBeVisible();
-  await page.getByLabel('Oven at').fill('150 °C');
-
-  await station(page, 'meat').click();
-  await page.getByRole('button', { name: 'Add a lot' }).click();
-  // The new lot is there before it is written into.
-  await expect(page.getByLabel('Weight')).toHaveCount(2);
-  await page.getByLabel('Weight').nth(1).fill('1 kg');
-  await page.getByLabel('Cut', { exact: true }).nth(1).selectOption({ label: 'Lamb shoulder, bone in' });
-  await station(page, 'clock').click();
-  const first = page.getByRole('list', { name: 'Which is tender first' }).getByRole('listitem');
-  await expect(first.first()).toContainText('Take out firstLamb shoulder');
-  await expect(first.last()).toContainText('LastBeef shank');
-  await noFaults(page);
-});
-
 test('the kitchen: vessels measured by their water, what they stand on, ovens, scoops and how high it lies', async ({
   page,
 }) => {

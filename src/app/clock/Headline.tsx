@@ -12,11 +12,17 @@ interface Props {
 
 /** What the cook must know first: when to begin, or when to look; and what the day hangs from. */
 export function Headline({ day, now }: Props) {
-  const { batch } = useOpenMeal();
+  const { batch, batchReckoning } = useOpenMeal();
   return (
     <>
       <div className="line">
-        <h1>{day ? titleOf(day, batch.id, batch.lidOn !== undefined, now) : 'The day is worked out'}</h1>
+        <h1>
+          {batchReckoning.ready.min === null
+            ? 'No time is known for this'
+            : day
+              ? titleOf(day, batch.id, batch.lidOn !== undefined, now)
+              : 'Working the day out'}
+        </h1>
         <ServedAt day={day} />
       </div>
       {day && <Late day={day} now={now} />}

@@ -53,7 +53,16 @@ export function DayPicture({ day, now }: Props) {
       )}
       <div className="day-pots">
         {pots.map((pot) => (
-          <PotColumn key={pot.batch} pot={pot} lines={lines} y={y} height={height} now={now} zone={zone} />
+          <PotColumn
+            key={pot.batch}
+            pot={pot}
+            lines={lines}
+            y={y}
+            height={height}
+            serving={serving}
+            now={now}
+            zone={zone}
+          />
         ))}
       </div>
       {day.free.map(({ from, to }) =>

@@ -4,7 +4,7 @@ import { writeClock, type Line } from '@/core/clock/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { LineDetails } from './LineDetails.tsx';
-import { pinTask } from './pin.ts';
+import { nudgeTask, pinTask } from './pin.ts';
 
 interface Props {
   readonly line: Line;
@@ -40,7 +40,7 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
     const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
     if (by === 0) return;
     event.preventDefault();
-    pin(from + by * MINUTE);
+    nudgeTask(loaded.meal.id, task, by, line);
   };
   const pull = (event: PointerEvent<HTMLElement>) => {
     if (event.buttons !== 1) return;

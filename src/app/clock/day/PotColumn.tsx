@@ -9,6 +9,8 @@ interface Props {
   readonly lines: DayPlan['lines'];
   readonly y: (moment: number) => number;
   readonly height: number;
+  /** Epoch ms: what is good until after it needs no word. */
+  readonly serving: number;
   readonly now: number;
   readonly zone: string;
 }
@@ -22,7 +24,7 @@ const CHANCE = 44;
 const x = (chance: number) => RIGHT + 6 + CHANCE * chance;
 
 /** A pot down the day: a band from the heat to the bench, its lid where it is moved, how tender it is likely to be. */
-export function PotColumn({ pot, lines, y, height, now, zone }: Props) {
+export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) {
   const [all, ...lots] = pot.curves;
   const points = (curve: Pot['curves'][number]) =>
     curve.points.map(({ at, chance }) => [chance, y(at)] as const);
@@ -118,7 +120,7 @@ export function PotColumn({ pot, lines, y, height, now, zone }: Props) {
               {clock(pot.evenOdds)} even
             </text>
           )}
-          {y(good) - y(pot.to) > 12 && good < pot.to + 12 * 3_600_000 && (
+          {y(good) - y(pot.to) > 12 && good < serving && (
             <g className="good-until">
               <path d={`M${RIGHT + 6} ${y(pot.to)}V${y(good)}h8`} />
               <text

@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { DayPlan } from '@/core/reckoning/day/day.ts';
-import { wallTimeOf, writeClock } from '@/core/clock/index.ts';
+import { momentOf, wallTimeOf, writeClock } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editMeal } from '../../data/edits.ts';
 
@@ -18,13 +18,15 @@ export function ServeLine({ day, top, at }: Props) {
   const { loaded } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
   const { serving, zone } = day;
-  const set = (moment: number) => {
+  /** From where it stands in the store: two presses may come before the plan has answered one. */
+  const set = (moment: (now: number) => number) => {
     editMeal(
       loaded.meal.id,
       'the serving time',
       ({ day: before, ...meal }) => {
         const { forward: _, ...kept } = before ?? {};
-        return { ...meal, day: kept, serving: wallTimeOf(moment, zone) };
+        const stands = (meal.serving && momentOf(meal.serving)) ?? serving;
+        return { ...meal, day: kept, serving: wallTimeOf(moment(stands), zone) };
       },
       'serving',
     );
@@ -33,7 +35,7 @@ export function ServeLine({ day, top, at }: Props) {
     const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
     if (by === 0) return;
     event.preventDefault();
-    set(serving + by * MINUTE);
+    set((stands) => stands + by * MINUTE);
   };
   const pull = (event: PointerEvent<HTMLElement>) => {
     if (event.buttons !== 1) return;
@@ -53,7 +55,7 @@ export function ServeLine({ day, top, at }: Props) {
         }}
         onPointerMove={pull}
         onPointerUp={() => {
-          if (pulled !== undefined) set(pulled);
+          if (pulled !== undefined) set(() => pulled);
           setPulled(undefined);
         }}
         onPointerCancel={() => {

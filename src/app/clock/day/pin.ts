@@ -17,6 +17,19 @@ export function pinTask(
   );
 }
 
+/** Moves a task by so many minutes from where it stands: by the store, for two presses may outrun the plan. */
+export function nudgeTask(mealId: string, task: string, minutes: number, line: Pick<Line, 'begins'>): void {
+  editDay(
+    mealId,
+    'when a task starts',
+    (day) => ({
+      ...day,
+      pins: { ...day.pins, [task]: (day.pins?.[task] ?? line.begins) + minutes * 60_000 },
+    }),
+    `pin ${task}`,
+  );
+}
+
 /** Lets a task find its own time again. */
 export function unpinTask(mealId: string, task: string): void {
   editDay(mealId, 'letting a task find its time', (day) => {

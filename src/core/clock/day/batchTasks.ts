@@ -75,7 +75,7 @@ export function batchTasks(batch: DayBatch, hands: number, rooms: ReadonlySet<st
       parts: [
         {
           key: id('together'),
-          words: cold === undefined ? 'Bring together and season' : 'Bring together, reheat to 74 °C',
+          words: cold === undefined ? 'Bring together' : 'Bring together, reheat to 74 °C',
           kind: 'broth',
           from: 0,
           minutes: 5,

@@ -80,15 +80,15 @@ export function seenOf(batch: Batch, lot: string, forks: readonly Entry[]): read
   });
 }
 
-/** The lowest heat of an oven, to 10 °C, at which all of it is tender within a working day. */
+/** The lowest heat of an oven, to 10 °C, at which all of it is tender within half a day. */
 function hotEnough(batch: Batch, lots: readonly LotToCook[], altitudeM: number): number | undefined {
   const open = openPhase(batch.cook);
-  for (let celsius = 90; celsius <= 180; celsius += 10) {
+  for (let celsius = 90; celsius <= 200; celsius += 10) {
     const setting = { text: '', lo: celsius, hi: celsius };
     const cook = batch.cook.map((phase) => (phase === open ? { ...phase, setting } : phase));
     const ready = readinessOf(cook, lots, altitudeM);
-    if (typeof ready === 'object' && !('never' in ready) && ready.median <= WORKING_DAY) return celsius;
+    if (typeof ready === 'object' && !('never' in ready) && ready.median <= HALF_A_DAY) return celsius;
   }
   return undefined;
 }
-const WORKING_DAY = 10 * 60;
+const HALF_A_DAY = 6 * 60;

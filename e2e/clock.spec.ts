@@ -1,0 +1,315 @@
+import { readFileSync } from 'node:fs';
+import ICAL from 'ical.js';
+import { PDFDocument } from 'pdf-lib';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, kept, station, test, threeEntries } from './test.ts';
+
+/** A Saturday morning in the kitchen. */
+const NINE = '2026-12-05T08:00:00Z';
+
+async function atTheClock(page: Page, moment = NINE): Promise<void> {
+  await page.clock.setFixedTime(new Date(moment));
+  await threeEntries(page, '2 kg', 'Beef blade roast, bone in', '22');
+  await station(page, 'clock').click();
+}
+const title = (page: Page) => page.getByRole('heading', { level: 1 });
+const served = (page: Page) => page.getByLabel('Served', { exact: true });
+const line = (page: Page, words: RegExp) =>
+  page.getByRole('list', { name: 'The day, in order' }).getByRole('button', { name: words });
+/** A clock's minutes of the day in a text. */
+const minutes = (text: string | null) => {
+  const [, hours = '0', rest = '0'] = /(\d\d):(\d\d)/.exec(text ?? '') ?? [];
+  return 60 * Number(hours) + Number(rest);
+};
+/** The better order has been looked for, and none is. */
+const levelled = (page: Page) => expect(page.getByText('No plan begins later than this one.')).toBeVisible();
+const noFaults = async (page: Page) => {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
+};
+
+test('the day hangs from the serving, by key and by hand, at a chance, and is there after a reload', async ({
+  page,
+}) => {
+  await atTheClock(page);
+  await expect(title(page)).toHaveText(/^Start now, look at 12:\d\d$/);
+  await expect(
+    page.getByText(/^No serving time is written: started now, it is served at 14:\d\d\.$/),
+  ).toBeVisible();
+
+  await served(page).fill('2026-12-05T18:00');
+  await expect(title(page)).toHaveText(/^Start at 12:\d\d, look at 15:\d\d$/);
+  await expect(page.getByText('No plan begins later than this one.')).toBeVisible();
+  const start = async () => minutes(await title(page).textContent());
+  const before = await start();
+
+  const foot = page.getByRole('button', { name: /^Serving at 18:00/ });
+  await foot.focus();
+  for (let i = 0; i < 6; i += 1) await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('button', { name: /^Serving at 18:30/ })).toBeVisible();
+  await expect.poll(start).toBe(before + 30);
+
+  // By hand: up by some way is sooner.
+  const pill = page.getByRole('button', { name: /^Serving at/ });
+  await pill.scrollIntoViewIfNeeded();
+  const box = await pill.boundingBox();
+  if (!box) throw new Error('no foot of the day');
+  await page.mouse.move(box.x + 20, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 20, box.y + box.height / 2 - 60, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: /^Serving at 17:/ })).toBeVisible();
+  await served(page).fill('2026-12-05T18:00');
+
+  await page.getByRole('button', { name: 'cooks and hours' }).click();
+  await page.getByText('95 in 100').click();
+  await expect.poll(start).toBeLessThan(before);
+  const alone = await start();
+  await page.getByLabel('Cooks').selectOption('3');
+  await expect.poll(start).toBeGreaterThan(alone);
+  await levelled(page);
+  const surer = await start();
+  await page.getByLabel('Pot one the day before, chilled overnight').check();
+  await expect(title(page)).toHaveText(/^Start now|^Start at/);
+  await expect(line(page, /Chills overnight/)).toBeVisible();
+  await page.getByLabel('Pot one the day before, chilled overnight').uncheck();
+  await expect.poll(start).toBe(surer);
+  await page.reload();
+  await expect.poll(start).toBe(surer);
+  await noFaults(page);
+});
+
+test('a serving that is over or too near is said with the plan that works, and one press takes it', async ({
+  page,
+}) => {
+  await atTheClock(page);
+  await served(page).fill('2026-12-05T08:30');
+  await expect(page.getByText(/^08:30 is over\. Started now, it is served at 14:\d\d\.$/)).toBeVisible();
+  await served(page).fill('2026-12-05T12:00');
+  await expect(
+    page.getByText(/^12:00 cannot be kept: started now, it is served at 14:\d\d, 2 h \d\d later\.$/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /^Serve at 14:/ }).click();
+  await expect(page.getByText(/cannot be kept/)).toHaveCount(0);
+  await expect(served(page)).toHaveValue(/^2026-12-05T14:/);
+});
+
+test('when it is tender: by lot, smoked first, and a heat that never gets there', async ({ page }) => {
+  await page.clock.setFixedTime(new Date(NINE));
+  await threeEntries(page, '2 kg', 'Beef shank, cross-cut, bone in', '22');
+  await station(page, 'clock').click();
+  const look = async () => minutes(/look at (.*)/.exec((await title(page).textContent()) ?? '')?.[1] ?? null);
+  await expect(title(page)).toHaveText(/^Start now, look at/);
+  const before = await look();
+  await page.getByLabel('smoked first').check();
+  await expect(page.getByLabel('Smoked for')).toHaveValue('2 h');
+  await expect.poll(look).toBeGreaterThan(before);
+  await expect(line(page, /Light the fire/)).toBeVisible();
+  await page.getByLabel('smoked first').uncheck();
+  await expect.poll(look).toBe(before);
+
+  await page.getByLabel('Oven at').fill('60 °C');
+  await expect(page.getByRole('heading', { name: 'No time is known for this' })).toBeVisible();
+  await expect(page.getByText(/“60 °C” never gets beef shank.* tender, not in 24 h/)).toBeVisible();
+  await page.getByRole('button', { name: /^Set the oven to \d+ °C$/ }).click();
+  await expect(title(page)).toHaveText(/^Start now, look at/);
+  await page.getByLabel('Heat of the oven').focus();
+  const cool = await look();
+  for (let i = 0; i < 8; i += 1) await page.keyboard.press('ArrowRight');
+  await expect.poll(look).toBeLessThan(cool);
+
+  await station(page, 'meat').click();
+  await page.getByRole('button', { name: 'Add a lot' }).click();
+  // The new lot is there before it is written into.
+  await expect(page.getByLabel('Weight')).toHaveCount(2);
+  await page.getByLabel('Weight').nth(1).fill('1 kg');
+  await page.getByLabel('Cut', { exact: true }).nth(1).selectOption({ label: 'Lamb shoulder, bone in' });
+  await station(page, 'clock').click();
+  const first = page.getByRole('list', { name: 'Which is tender first' }).getByRole('listitem');
+  await expect(first.first()).toContainText('Take out firstLamb shoulder');
+  await expect(first.last()).toContainText('LastBeef shank');
+  await expect(line(page, /Look, lamb shoulder.* first/)).toBeVisible();
+});
+
+test('the lid phase by phase, and its last minutes for the liquid that is wanted', async ({ page }) => {
+  await atTheClock(page);
+  const broth = async () => (await station(page, 'broth').textContent()) ?? '';
+  const before = await broth();
+  await page.getByRole('button', { name: 'heat and lid' }).click();
+  await page.getByRole('button', { name: '+ the last minutes with the lid ajar' }).click();
+  await expect(page.getByLabel('Minutes of it')).toHaveValue('45 min');
+  await expect.poll(broth).not.toBe(before);
+  await expect(line(page, /Lid ajar/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take this phase out' }).click();
+  await expect.poll(broth).toBe(before);
+
+  await page.getByLabel('To end with').fill('700 ml');
+  await page.getByRole('radiogroup', { name: 'How' }).getByText('lid off').click();
+  await expect(
+    page.getByText(/^off for the last \d.*: 7\d\d ml$|^off for the last \d.*: 6\d\d ml$/),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Do that' }).click();
+  await expect.poll(broth).toMatch(/broth(6[5-9]|7[0-4])\d ml/);
+  await page.getByLabel('To end with').fill('9 l');
+  await expect(page.getByText(/with the lid left alone: pour more instead\.$/)).toBeVisible();
+  await page.getByLabel('To end with').fill('10 ml');
+  await expect(page.getByText(/^Off from the start still leaves/)).toBeVisible();
+});
+
+test('tasks of one’s own, their time and their minutes, done and taken back', async ({ page }) => {
+  await atTheClock(page);
+  await served(page).fill('2026-12-05T18:00');
+  await page.getByRole('button', { name: 'more tasks' }).click();
+  await page.getByRole('button', { name: '+ toast the rolls' }).click();
+  await expect(line(page, /Toast the rolls/)).toBeVisible();
+  await page.getByLabel('Task').fill('Fetch the trays');
+  await page.getByLabel('takes').fill('half an hour or so');
+  await expect(page.getByRole('button', { name: 'Put it into the day' })).toBeDisabled();
+  await page.getByLabel('takes').fill('20 min');
+  await page.getByLabel('done', { exact: true }).selectOption({ label: 'before the pot' });
+  await page.getByRole('button', { name: 'Put it into the day' }).click();
+  const fetch = line(page, /Fetch the trays/);
+  await expect(fetch).toBeVisible();
+  const at = async () => minutes(await fetch.textContent());
+  await levelled(page);
+  const before = await at();
+  expect(before).toBeLessThan(minutes(await line(page, /Soften/).textContent()));
+
+  await fetch.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect.poll(at).toBe(before - 5);
+  await fetch.click();
+  await page.getByLabel('Starts').fill('2026-12-05T10:00');
+  await expect.poll(at).toBe(600);
+  await page.getByLabel('Takes here').fill('40 min');
+  await expect(page.getByText('10:00 to 10:40')).toBeVisible();
+  await page.getByRole('button', { name: 'let it find its time' }).click();
+  await expect.poll(at).not.toBe(600);
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(fetch).toHaveCount(0);
+  await kept(page, 'a task that is done');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'undo a task that is done' }).click();
+  await expect(fetch).toBeVisible();
+});
+
+test('a fork moves the day, one that contradicts is asked about once, and the big pieces are told apart', async ({
+  page,
+}) => {
+  await atTheClock(page);
+  await served(page).fill('2026-12-05T15:00');
+  await page.getByRole('button', { name: 'It is hot, the lid goes on now' }).click();
+  await expect(page.getByRole('heading', { name: 'What does a fork say?' })).toBeVisible();
+
+  await page.clock.setFixedTime(new Date('2026-12-05T11:00:00Z'));
+  await page.keyboard.press('k');
+  await expect(page.getByRole('button', { name: 'resists' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByText(/^Not yet: look again at 1[23]:\d\d\. Serving (stays at|moves to) 15:\d\d\.$/),
+  ).toBeVisible();
+  const forks = page.locator('.forks').getByRole('listitem');
+  await expect(forks).toHaveCount(1);
+  await expect(forks).toContainText('12:00 all of it resists');
+
+  await page.clock.setFixedTime(new Date('2026-12-05T12:10:00Z'));
+  await page.getByText('the big ones').click();
+  await page.getByRole('button', { name: 'turns freely' }).click();
+  await expect(forks).toHaveCount(2);
+  await expect(forks.last()).toContainText('13:10 all of it, the big ones turns freely');
+  await expect(page.getByText(/^Tender: lift it out\./)).toBeVisible();
+
+  await page.clock.setFixedTime(new Date('2026-12-05T12:40:00Z'));
+  await page.getByRole('button', { name: 'resists' }).click();
+  const doubt = page.getByRole('alertdialog', { name: 'Two forks that disagree' });
+  await expect(doubt).toContainText('At 13:10 it turns freely; now it resists.');
+  await noFaults(page);
+  await doubt.getByRole('button', { name: 'Keep both' }).click();
+  await expect(doubt).toHaveCount(0);
+  await expect(forks).toHaveCount(3);
+  await forks.last().getByRole('button', { name: 'take back' }).click();
+  await expect(forks).toHaveCount(2);
+  await page.reload();
+  await expect(forks).toHaveCount(2);
+});
+
+test('service is now: the plates that can be served, and each way out taken with one press', async ({
+  page,
+}) => {
+  await page.clock.setFixedTime(new Date('2026-12-05T14:00:00Z'));
+  await page.goto('http://127.0.0.1:4181/');
+  await page.getByRole('link', { name: /^Pot two/ }).click();
+  await station(page, 'clock').click();
+  await page.getByRole('button', { name: 'service is now' }).click();
+  await expect(title(page)).toHaveText(/^\d\d of 98 plates now$/);
+  await expect(
+    page.getByText(/^Tender: beef shank, beef blade roast\. Not yet: lamb shoulder/),
+  ).toBeVisible();
+  const plates = async () => Number(/\d+/.exec((await title(page).textContent()) ?? '')?.[0]);
+  const before = await plates();
+  await page.getByRole('button', { name: /first$/ }).click();
+  await expect.poll(plates).toBeGreaterThan(before);
+  await noFaults(page);
+  await page.getByRole('button', { name: /^Serve at 1[67]:/ }).click();
+  await expect(served(page)).toHaveValue(/^2026-12-05T1[67]:/);
+});
+
+test('timers survive a reload, ring, and say what was missed', async ({ page }) => {
+  await atTheClock(page);
+  await page.getByRole('button', { name: 'a timer' }).click();
+  await page.getByLabel('Timer for').fill('Eggs');
+  await page.getByLabel('rings after').fill('20 min');
+  await page.getByRole('button', { name: 'Start it' }).click();
+  const timers = page.getByRole('complementary', { name: 'Timers' });
+  await expect(timers).toContainText(/Eggs 20:00/);
+  await line(page, /Trim/).click();
+  await page.getByRole('button', { name: /^Timer, \d+ min$/ }).click();
+  await expect(timers.getByRole('paragraph')).toHaveCount(2);
+
+  await page.clock.setFixedTime(new Date('2026-12-05T08:05:00Z'));
+  await page.reload();
+  await expect(timers).toContainText(/Eggs 15:00/);
+  await page.clock.setFixedTime(new Date('2026-12-05T08:20:01Z'));
+  await expect(timers.getByRole('alert').filter({ hasText: 'Eggs' })).toContainText('Eggs time is up');
+  await timers
+    .getByRole('alert')
+    .filter({ hasText: 'Eggs' })
+    .getByRole('button', { name: '5 min more' })
+    .click();
+  await expect(timers).toContainText(/Eggs 0?5:00/);
+  // Away for half an hour: it rang while nobody was here.
+  await page.goto('about:blank');
+  await page.clock.setFixedTime(new Date('2026-12-05T08:55:01Z'));
+  await page.goto('/');
+  await expect(timers).toContainText('Eggs rang 30 min ago');
+  await timers.getByRole('button', { name: 'Stop the timer Eggs' }).click();
+  await expect(timers.getByText('Eggs')).toHaveCount(0);
+});
+
+test('the day goes into a calendar that another program reads, and onto paper', async ({ page }) => {
+  await atTheClock(page);
+  await served(page).fill('2026-12-05T18:00');
+  await expect(title(page)).toHaveText(/^Start at 12:/);
+  const look = /look at (\d\d:\d\d)/.exec((await title(page).textContent()) ?? '')?.[1] ?? '';
+  await page.getByRole('button', { name: 'calendar, paper' }).click();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Calendar with alarms' }).click();
+  const calendar = await saving;
+  expect(calendar.suggestedFilename()).toMatch(/\.ics$/);
+  const parsed = new ICAL.Component(ICAL.parse(readFileSync(await calendar.path(), 'utf8')) as unknown[]);
+  const events = parsed.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const wall = (event: ICAL.Event | undefined) =>
+    event &&
+    new Intl.DateTimeFormat('en-GB', { timeStyle: 'short', timeZone: 'Europe/Amsterdam' }).format(
+      event.startDate.toJSDate(),
+    );
+  expect(wall(events.find(({ summary }) => summary.startsWith('Look')))).toBe(look);
+  expect(wall(events.at(-1))).toBe('18:00');
+
+  const sheet = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Run sheet, PDF' }).click();
+  const pdf = await PDFDocument.load(readFileSync(await (await sheet).path()));
+  expect(pdf.getTitle()).toMatch(/^Run sheet: /);
+  expect(pdf.getPageCount()).toBe(1);
+});
