@@ -62,6 +62,13 @@ async function measureWorker(browser: Browser, url: string): Promise<void> {
     (globalThis as unknown as { timeSear(runs: number): Promise<number[]> }).timeSear(9),
   );
   say('forty pieces laid out in their pans, in the worker', median(seared), 'ms', 300);
+  const day = await page.evaluate(() =>
+    (
+      globalThis as unknown as { timeDay(runs: number): Promise<{ first: number[]; levelled: number[] }> }
+    ).timeDay(9),
+  );
+  say('three batches planned anew after a fork, a first answer, in the worker', median(day.first), 'ms', 100);
+  say('the same, levelled, with its bound', median(day.levelled), 'ms', 2000);
   say('the longest the page is blocked by it', bought.longest, 'ms', 50);
   await page.close();
 }

@@ -40,3 +40,52 @@ export function manyLots(count: number): string {
   const input = inputOf([batchOf(lots)], [dishOf('taco', 900)]);
   return writeMealFile(mealFileOf(input, reference.version));
 }
+
+const NOON = Date.UTC(2026, 11, 5, 11);
+
+/** Three batches of four lots on the heat, a fork in one of them so many minutes after its lid went on. */
+export function threePots(minutes: number) {
+  const names = ['one', 'two', 'three'];
+  const vessels = ['pot-36', 'pot-32', 'pot-45'];
+  const batches = names.map((name, b) => ({
+    ...batchOf(
+      cuts.slice(0, 4).map((cut, i) => lotOf(cut, 900 + 10 * i, { id: `${name}-lot${i}` })),
+      {
+        cook: [
+          b === 1
+            ? { heat: 'stove' as const, lid: 'on' as const, vessel: vessels[b] ?? '' }
+            : {
+                heat: 'oven' as const,
+                lid: 'on' as const,
+                vessel: vessels[b] ?? '',
+                setting: { text: '160 °C', lo: 160, hi: 160 },
+              },
+        ],
+        ...(b < 2 && { lidOn: NOON }),
+      },
+    ),
+    id: name,
+    name,
+  }));
+  const input = inputOf(
+    batches,
+    [dishOf('taco', 60), dishOf('roll', 20)],
+    [
+      {
+        id: `fork ${minutes}`,
+        at: NOON + minutes * 60_000,
+        batch: 'one',
+        measures: { what: 'check', feel: 'resists' },
+        value: { text: 'resists' },
+        measure: 'feel',
+        source: 'typed',
+      },
+    ],
+  );
+  const serving = { local: '2026-12-05T22:00', zone: 'Europe/Amsterdam' };
+  return {
+    ...input,
+    meal: { ...input.meal, serving, day: { hands: 2 } },
+    now: NOON + (minutes + 1) * 60_000,
+  };
+}

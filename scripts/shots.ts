@@ -20,7 +20,7 @@ mkdirSync(fileURLToPath(new URL('../docs/screenshots', import.meta.url)), { recu
 
 try {
   await shoot('light', 1280, 800, async (page, save) => {
-    for (const stage of stages.filter((one) => one !== 'pot')) {
+    for (const stage of stages.filter((one) => one !== 'pot' && one !== 'clock')) {
       await open(page, stage);
       await save(stage);
     }
@@ -33,6 +33,15 @@ try {
       await page.waitForTimeout(600);
       await save(path);
     }
+  });
+  await shoot('light', 1280, 1120, async (page, save) => {
+    await page.getByRole('link', { name: /^Pot two/ }).click();
+    await open(page, 'clock');
+    await page.getByText('No plan begins later').waitFor();
+    await save('clock');
+    await page.getByRole('button', { name: 'service is now' }).click();
+    await page.getByRole('heading', { name: /plates now/ }).waitFor();
+    await save('service');
   });
   await shoot('light', 1280, 800, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();
@@ -95,6 +104,8 @@ async function shoot(
     timezoneId: 'Europe/Amsterdam',
   });
   const page = await context.newPage();
+  // The demo stands three hours before its serving; the pictures always of the same evening.
+  await page.clock.setFixedTime(new Date('2026-12-05T14:00:00Z'));
   await page.goto(home);
   await page.waitForURL(/batches/);
   await each(page, async (name) => {

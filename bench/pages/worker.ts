@@ -1,6 +1,6 @@
 /** Times the real worker from the page that asks it. */
-import { askBuy, askRanges, askSearing } from '../../src/workers/client.ts';
-import { fiveCuts, fortyPieces, sixLots } from '../meals.ts';
+import { askBuy, askDay, askRanges, askSearing } from '../../src/workers/client.ts';
+import { fiveCuts, fortyPieces, sixLots, threePots } from '../meals.ts';
 
 /** Milliseconds from asking a six-lot meal's ranges to having them, one weight changed each time. */
 async function time(runs: number): Promise<number[]> {
@@ -51,4 +51,21 @@ async function timeSear(runs: number): Promise<number[]> {
   return times;
 }
 
-Object.assign(globalThis, { time, timeBuy, timeSear });
+/** Milliseconds from a fork in one of three pots to a first plan, and to the levelled one with its bound. */
+async function timeDay(runs: number): Promise<{ first: number[]; levelled: number[] }> {
+  const [first, levelled]: [number[], number[]] = [[], []];
+  for (let run = 0; run < runs; run += 1) {
+    const { meal, batches, entries, kitchen, now } = threePots(120 + run);
+    const began = performance.now();
+    const ask = (tries: number) =>
+      askDay({ meal, batches, entries, kitchen }, { now, tries }, new AbortController().signal);
+    const plan = await ask(0);
+    first.push(performance.now() - began);
+    const better = await ask(1500);
+    levelled.push(performance.now() - began);
+    if (plan.stuck || better.gapMin > plan.gapMin) throw new Error('no plan');
+  }
+  return { first, levelled };
+}
+
+Object.assign(globalThis, { timeDay, time, timeBuy, timeSear });

@@ -5,10 +5,12 @@ import { editBatch } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
+import { Tick } from '../parts/fields/Tick.tsx';
 import { EndWith } from './EndWith.tsx';
 import { changePhase, heatOf, heats, lids, withHeat, type HeatChoice } from './phaseEdits.ts';
 
 const HOUR = { text: '1 h', lo: 60, hi: 60 };
+const HALF_HOUR = { text: '30 min', lo: 30, hi: 30 };
 const LAST = { text: '45 min', lo: 45, hi: 45 };
 
 /** The cook phase by phase: first so long, then until it is tender, and its last minutes. */
@@ -134,6 +136,30 @@ export function LidPhases() {
           + the last minutes with the lid ajar
         </button>
       </p>
+      <div className="choices">
+        <Tick
+          checked={batch.tear !== undefined}
+          onTick={(torn) => {
+            editBatch(batch.id, 'tearing it half way', ({ tear: _, ...b }) =>
+              torn ? { ...b, tear: HALF_HOUR } : b,
+            );
+          }}
+        >
+          torn and put back
+        </Tick>
+        {batch.tear && (
+          <QuantityField
+            label="for the last"
+            quantity={batch.tear}
+            measure="duration"
+            placeholder="30 min"
+            chars={8}
+            onChange={(tear) => {
+              editBatch(batch.id, 'when it is torn', (b) => ({ ...b, tear }), `${batch.id} tear`);
+            }}
+          />
+        )}
+      </div>
       <EndWith />
       <p className="quiet">
         On keeps the steam in; ajar thickens it slowly; off browns what stands out, cools the pot and wants

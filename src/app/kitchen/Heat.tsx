@@ -2,7 +2,7 @@ import { Plus, X } from 'lucide-react';
 import type { HeatSource, Kitchen } from '@/core/batch/schema.ts';
 import { sourceKinds } from '@/core/batch/words.ts';
 import { boilingAt } from '@/core/clock/index.ts';
-import { usualSources } from '@/core/pot/index.ts';
+import { OVEN_WIDTH, usualSources } from '@/core/pot/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { useSettings } from '../data/useSettings.ts';
@@ -61,6 +61,15 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
                 cm={source.heightCm ?? USUAL_ROOM}
                 onChange={(heightCm) => {
                   change(source.id, 'the height of an oven', { heightCm });
+                }}
+              />
+            )}
+            {source.kind === 'oven' && (
+              <LengthField
+                label="Inner width, cm"
+                cm={source.widthCm ?? OVEN_WIDTH}
+                onChange={(widthCm) => {
+                  change(source.id, 'the width of an oven', { widthCm });
                 }}
               />
             )}

@@ -240,6 +240,7 @@ const batch = z.strictObject({
     .describe('g of fat and scum taken off while it cooks; an empty text is the usual'),
   lidOn: z.number().optional().describe('epoch, ms: when the lid went on'),
   dismissed: z.array(z.string().max(120)).max(100).optional().describe('hints that were waved away'),
+  tear: amount.optional().describe('min before the end at which the meat is torn and put back'),
   cook: z.array(phase).min(1).max(20),
   strain: z.boolean(),
   skim: z.enum(skims),

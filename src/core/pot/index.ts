@@ -46,7 +46,16 @@ export {
   volumeTo,
   widthAt,
 } from './vessel/shape.ts';
-export { mayStand, outerCm, pansOf, standsOn, usualSources, vesselsFor, sourcesOf } from './vessel/stands.ts';
+export {
+  mayStand,
+  outerCm,
+  pansOf,
+  standsOn,
+  usualSources,
+  vesselsFor,
+  OVEN_WIDTH,
+  sourcesOf,
+} from './vessel/stands.ts';
 export { readLine } from './recipe/line.ts';
 export { matchLine } from './recipe/match.ts';
 export { readRecipe } from './recipe/read.ts';

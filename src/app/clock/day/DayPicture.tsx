@@ -62,6 +62,7 @@ export function DayPicture({ day, now }: Props) {
             serving={serving}
             now={now}
             zone={zone}
+            alone={pots.length === 1}
           />
         ))}
       </div>

@@ -13,9 +13,12 @@ interface Props {
   readonly serving: number;
   readonly now: number;
   readonly zone: string;
+  readonly alone: boolean;
 }
 
 const WIDTH = 128;
+/** Alone it has room for the names of its lots. */
+const WIDE = 240;
 const LEFT = 8;
 const BAND = 34;
 const RIGHT = LEFT + BAND;
@@ -24,7 +27,7 @@ const CHANCE = 44;
 const x = (chance: number) => RIGHT + 6 + CHANCE * chance;
 
 /** A pot down the day: a band from the heat to the bench, its lid where it is moved, how tender it is likely to be. */
-export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) {
+export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: Props) {
   const [all, ...lots] = pot.curves;
   const points = (curve: Pot['curves'][number]) =>
     curve.points.map(({ at, chance }) => [chance, y(at)] as const);
@@ -44,11 +47,12 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) 
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
   const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
   const words = `${pot.name}: hot at ${clock(pot.hot)}, even odds of tender at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
+  const width = alone ? WIDE : WIDTH;
   return (
     <svg
       className="pot-column"
-      viewBox={`0 0 ${WIDTH} ${height}`}
-      width={WIDTH}
+      viewBox={`0 0 ${width} ${height}`}
+      width={width}
       height={height}
       role="img"
       aria-label={words}
@@ -84,7 +88,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) 
         d={`M${LEFT} ${y(pot.hot)}V${y(pot.to) - 6}q0 6 6 6h${BAND - 12}q6 0 6-6V${y(pot.hot)}`}
       />
       {pot.lids.map(({ at, lid }, i) => (
-        <g key={at}>
+        <g key={`${at} ${i}`}>
           <path
             className="ink-line"
             strokeWidth="4"
@@ -112,10 +116,16 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) 
             stroke="var(--meat-edge)"
             strokeWidth="1.5"
           />
-          {lots.map((lot) => (
-            <path key={lot.name} d={one(points(lot)) ?? ''} className="lot-curve" />
+          {lots.map((lot, i) => (
+            <path key={`${lot.name} ${i}`} d={one(points(lot)) ?? ''} className="lot-curve" />
           ))}
-          {free(pot.evenOdds) && (
+          {alone &&
+            namesOf(lots, y).map(({ name, at, y: down }) => (
+              <text key={down} x={x(1) + 16} y={down} className="odds">
+                <tspan className="num">{clock(at)}</tspan> {name}
+              </text>
+            ))}
+          {(!alone || lots.length === 0) && free(pot.evenOdds) && (
             <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className="odds">
               {clock(pot.evenOdds)} even
             </text>
@@ -131,8 +141,8 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) 
           )}
         </>
       )}
-      {pot.checks.map(({ at, words: feel }) => (
-        <g key={at}>
+      {pot.checks.map(({ at, words: feel }, i) => (
+        <g key={`${at} ${i}`}>
           <circle
             cx={LEFT + BAND / 2}
             cy={y(at)}
@@ -157,4 +167,23 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone }: Props) 
       ))}
     </svg>
   );
+}
+
+/** px between two names. */
+const NAME = 15;
+
+/** Each lot's name where it is as likely as not to be tender, one under another. */
+function namesOf(lots: readonly Pot['curves'][number][], y: (moment: number) => number) {
+  let below = 0;
+  return lots
+    .flatMap(({ name, points }) => {
+      const even = points.find(({ chance }) => chance >= 0.5);
+      return even ? [{ name, at: even.at }] : [];
+    })
+    .sort((a, b) => a.at - b.at)
+    .map(({ name, at }) => {
+      const down = Math.max(y(at) + 4, below);
+      below = down + NAME;
+      return { name, at, y: down };
+    });
 }

@@ -1,7 +1,8 @@
 import type { DayBatch } from './facts.ts';
-import { chopMinutes, pullMinutes, strainMinutes, trimMinutes, usual } from './minutes.ts';
+import { chopMinutes, pullMinutes, strainMinutes, TORN, trimMinutes, usual } from './minutes.ts';
 import { potTask } from './potTask.ts';
-import { handsOn, NO_NEEDS, type Need, type Task } from './task.ts';
+import { SLOT } from './schedule/problem.ts';
+import { handsOn, NO_NEEDS, type Need, type Part, type Task } from './task.ts';
 
 /** The steps of a batch from the board to its sauce, each with what it takes and what it waits for. */
 export function batchTasks(batch: DayBatch, hands: number, rooms: ReadonlySet<string>): readonly Task[] {
@@ -45,19 +46,35 @@ export function batchTasks(batch: DayBatch, hands: number, rooms: ReadonlySet<st
   }
   add(potTask(id('pot'), batch, rooms), ...ready, has('soak'), has('chop'), has('smoke'), has('sear'));
 
+  const torn = batch.tearMin !== undefined;
+  const pull: Step = {
+    key: id('pull'),
+    kind: 'bench',
+    words: torn ? 'Pick through, shred' : 'Pull, pick, shred',
+    minutes: (torn ? 1 - TORN : 1) * pullMinutes(batch.cookedG, batch.picking, hands),
+    hands: Math.min(2, hands),
+    grams: batch.cookedG,
+  };
+  const strain: Step = {
+    key: id('strain'),
+    kind: 'broth',
+    words: 'Strain',
+    minutes: strainMinutes(batch.liquidMl),
+    hands: 1,
+  };
   add(resting(id('cool'), 'Cool enough to touch', usual.coolToTouch), 'pot');
-  const pullers = Math.min(2, hands);
-  add(
-    handsOn(id('pull'), 'bench', 'Pull, pick, shred', pullMinutes(batch.cookedG, batch.picking, hands), {
-      grams: batch.cookedG,
-      hands: pullers,
-    }),
-    'cool',
-  );
-  if (batch.strain) add(handsOn(id('strain'), 'broth', 'Strain', strainMinutes(batch.liquidMl)), 'pot');
+  const chilled = batch.skim === 'chill';
+  if (chilled) {
+    const before = [pull, ...(batch.strain ? [strain] : [])].filter(
+      ({ key }) => !batch.over.has(key.slice(batch.id.length + 1)),
+    );
+    add(chilling(id('chill'), before), 'cool');
+  } else {
+    add(oneStep(pull), 'cool');
+    if (batch.strain) add(oneStep(strain), 'pot');
+  }
   const liquid = has('strain') ?? 'pot';
   if (batch.skim === 'settle') add(resting(id('settle'), 'The jug settles', usual.settle), liquid);
-  if (batch.skim === 'chill') add(chilling(id('chill')), 'pull', liquid);
   const cold = has('chill');
   const skimmed = batch.skim === 'leave' ? undefined : batch.skim === 'chill' ? 'Lift off the fat' : 'Skim';
   if (skimmed !== undefined) add(handsOn(id('skim'), 'broth', skimmed, 5), has('settle') ?? cold ?? liquid);
@@ -86,8 +103,9 @@ export function batchTasks(batch: DayBatch, hands: number, rooms: ReadonlySet<st
       needs: [{ anyOf: ['burner'], amount: 1, from: 0, to: warm }],
       after: [],
     },
-    'pull',
+    has('pull'),
     liquid,
+    cold,
     has('skim'),
     has('reduce'),
   );
@@ -121,24 +139,42 @@ function curing(id: string, what: 'dry brine' | 'marinade', minutes: number): Ta
   };
 }
 
-function chilling(id: string): Task {
+/** What is done by hand, as a part of a task or as one of its own. */
+type Step = Omit<Part, 'from' | 'slack'>;
+
+const oneStep = (step: Step): Task => ({
+  id: step.key,
+  minutes: step.minutes,
+  needs: NO_NEEDS,
+  after: [],
+  parts: [{ ...step, from: 0 }],
+});
+
+/**
+ * Into the cold at once: pulled, strained and cooled fast without a break, since nothing that is warm may stand
+ * about; then the night in the fridge.
+ */
+function chilling(id: string, before: readonly Step[]): Task {
   const { chill } = usual;
+  const fast: Step = {
+    key: `${id}|fast`,
+    words: 'Cool fast: shallow pans, ice bath',
+    kind: 'broth',
+    minutes: 10,
+    hands: 1,
+  };
+  let from = 0;
+  const parts = [...before, fast].map((step): Part => {
+    const part = { ...step, from };
+    from += Math.ceil(step.minutes / SLOT) * SLOT;
+    return part;
+  });
   return {
     id,
-    minutes: 10 + chill,
+    minutes: from + chill,
     after: [],
-    needs: [{ anyOf: ['fridge shelf'], amount: 2, from: 10, to: 10 + chill }],
-    parts: [
-      {
-        key: `${id}|fast`,
-        words: 'Cool fast: shallow pans, ice bath',
-        kind: 'broth',
-        from: 0,
-        minutes: 10,
-        hands: 1,
-      },
-      { key: id, words: 'Chills overnight', kind: 'rest', from: 10, minutes: chill, hands: 0 },
-    ],
+    needs: [{ anyOf: ['fridge shelf'], amount: 2, from, to: from + chill }],
+    parts: [...parts, { key: id, words: 'Chills overnight', kind: 'rest', from, minutes: chill, hands: 0 }],
   };
 }
 

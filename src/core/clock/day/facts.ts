@@ -32,6 +32,8 @@ export interface DayBatch {
   /** What goes in and comes out on the way, and where the lid is moved. */
   readonly moments: readonly { readonly key: string; readonly words: string; readonly at: number }[];
   readonly lids: readonly { readonly at: number; readonly lid: Lid }[];
+  /** Torn and put back so many minutes before the end. */
+  readonly tearMin: number | undefined;
   readonly stir: boolean;
   readonly turn: boolean;
   readonly cookedG: number;

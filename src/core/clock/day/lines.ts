@@ -55,31 +55,28 @@ export function placedOf(tasks: readonly Task[], { schedule, origin }: Run): rea
   });
 }
 
-/** What is ready and waits longer than this for its plates is held hot, min. */
+/** What waits longer than this is held hot, min. */
 const HOLD = 20;
 
-/** The lines with what is held hot until its plates are filled. */
+/**
+ * The lines with what is held hot: meat that waits in its pot to be cooled and pulled, and what is brought together
+ * until its plates are filled.
+ */
 export function withHolding(lines: readonly Line[]): readonly Line[] {
   const plates = lines.find(({ kind }) => kind === 'plates');
-  if (!plates) return lines;
-  const held = lines.flatMap((line): Line[] => {
-    if (!line.task.endsWith('|together')) return [];
-    const minutes = (plates.from - line.to) / MS;
-    if (minutes < HOLD) return [];
+  const hold = (line: Line, until: number | undefined, words: string): Line[] => {
+    const minutes = until === undefined ? 0 : (until - line.to) / MS;
+    if (until === undefined || minutes < HOLD) return [];
     const { grams: _, ...rest } = line;
-    return [
-      {
-        ...rest,
-        key: `${line.key} hold`,
-        words: 'Hold hot, above 57 °C',
-        kind: 'rest',
-        from: line.to,
-        to: plates.from,
-        minutes,
-        hands: 0,
-        single: false,
-      },
-    ];
+    const held = { key: `${line.key} hold`, words, kind: 'rest' as const, hands: 0, single: false };
+    return [{ ...rest, ...held, from: line.to, to: until, minutes }];
+  };
+  const held = lines.flatMap((line) => {
+    if (line.key === `${line.batch ?? ''}|pot|lift`) {
+      const cool = lines.find(({ key }) => key === `${line.batch ?? ''}|cool`);
+      return hold(line, cool?.from, 'Keep it hot in its liquid, above 57 °C');
+    }
+    return line.task.endsWith('|together') ? hold(line, plates?.from, 'Hold hot, above 57 °C') : [];
   });
   return [...lines, ...held].sort((a, b) => a.from - b.from || a.to - b.to);
 }

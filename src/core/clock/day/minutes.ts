@@ -11,6 +11,9 @@ const pickPerKg: Readonly<Record<Picking, number>> = { 'all tender': 7, membrane
 export const pullMinutes = (cookedG: number, picking: Picking, hands: number): number =>
   (5 + pickPerKg[picking] * kg(cookedG)) / Math.min(2, hands);
 
+/** Of the pulling, what is done when meat is torn hot half way; the rest is left for the end. */
+export const TORN = 0.6;
+
 export const strainMinutes = (ml: number): number => 5 + 1.5 * (ml / 1000);
 
 /** Seconds on a plate. */

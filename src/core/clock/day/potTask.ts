@@ -1,5 +1,5 @@
 import type { DayBatch } from './facts.ts';
-import { usual } from './minutes.ts';
+import { pullMinutes, TORN, usual } from './minutes.ts';
 import { SLOT } from './schedule/problem.ts';
 import type { Need, Part, Task } from './task.ts';
 
@@ -71,6 +71,11 @@ export function potTask(id: string, batch: DayBatch, rooms: ReadonlySet<string>)
     parts.push(
       part(key, words, hot + toSlots(Math.min(at, Math.max(0, braiseMin - SHORT))), SHORT, 'pot', 10),
     );
+  if (batch.tearMin !== undefined) {
+    const before = Math.max(0, braiseMin - toSlots(batch.tearMin));
+    const minutes = TORN * pullMinutes(batch.cookedG, batch.picking, 1);
+    parts.push(part('tear', 'Tear the meat, put it back', hot + before, minutes, 'bench'));
+  }
   parts.push(...rounds(batch, hot, part));
   parts.push(part('lift', 'Lift out the meat', end, usual.lift, 'bench'));
   return {

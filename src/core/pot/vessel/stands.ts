@@ -57,6 +57,9 @@ const usualLid: Readonly<Record<Vessel['kind'], number>> = {
 export const outerCm = (vessel: Vessel, covered: boolean): number =>
   BOTTOM + vessel.heightCm + (covered ? (vessel.lidCm ?? usualLid[vessel.kind]) : 0);
 
+/** Inner width of an oven that nobody has measured, cm (estimate). */
+export const OVEN_WIDTH = 45;
+
 /** The sources of heat of a kind; a kitchen that has named none has one of the usual size. */
 export const sourcesOf = (
   kitchen: { readonly heatSources?: readonly HeatSource[] | undefined },

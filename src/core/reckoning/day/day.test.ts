@@ -93,7 +93,13 @@ describe('the day hangs from its serving', () => {
 
   test('the overnight path: pulled, chilled, its fat lifted off, and heated right through', () => {
     const day = plan(meal([pot('pot', { skim: 'chill' })]));
-    expect(one(day, /^Chills/)).toBeGreaterThan(one(day, /^Pull/));
+    // Nothing that is warm stands about: it is pulled, cooled fast and chilled in one go.
+    const fast = day.lines.find(({ words }) => words.startsWith('Cool fast'));
+    const pulled = day.lines.find(({ words }) => words.startsWith('Pull'));
+    const strained = day.lines.find(({ words }) => words.startsWith('Strain'));
+    expect((strained?.from ?? Infinity) - (pulled?.to ?? 0)).toBeLessThan(5 * MINUTE);
+    expect((fast?.from ?? Infinity) - (strained?.to ?? 0)).toBeLessThan(5 * MINUTE);
+    expect(one(day, /^Chills/)).toBe(fast?.to);
     expect(one(day, /^Lift off/) - one(day, /^Chills/)).toBeGreaterThanOrEqual(600 * MINUTE);
     expect(one(day, /reheat to 74/)).toBeGreaterThan(one(day, /^Lift off/));
   });
@@ -119,6 +125,8 @@ describe('the day hangs from its serving', () => {
     expect(starts(day, /^In: onion/)).toHaveLength(1);
     expect(starts(day, /^Lid ajar/)).toHaveLength(1);
     expect(starts(day, /^Stir/).length).toBeGreaterThan(1);
+    const torn = plan(meal([pot('pot', { tear: { text: '30 min', lo: 30, hi: 30 } })]));
+    expect(one(torn, /^Lift/) - one(torn, /^Tear the meat/)).toBe(30 * MINUTE);
     const open = plan(
       meal([pot('pot', { cook: [{ heat: 'oven', setting: { text: '', lo: 175, hi: 175 }, lid: 'off' }] })]),
     );

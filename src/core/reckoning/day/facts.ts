@@ -10,7 +10,7 @@ import {
   type DayFacts,
   type DayRoom,
 } from '../../clock/index.ts';
-import { itemsOf, sourcesOf } from '../../pot/index.ts';
+import { itemsOf, OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
 import { middle } from '../../quantity/index.ts';
 import type { Centre, CentreBatch } from '../centre/centre.ts';
 import type { Input } from '../input.ts';
@@ -19,8 +19,6 @@ import type { MealPlan } from '../plan/plan.ts';
 const MS = 60_000;
 /** Said of the plan where nobody has said otherwise. */
 export const usualDay = { chance: 0.9, hands: 1, from: '06:30', to: '22:30' } as const;
-/** Inner width of an oven that nobody has measured, cm (estimate). */
-const OVEN_WIDTH = 45;
 const FRIDGE_SHELVES = 4;
 /** After a "not yet" nobody looks sooner, min. */
 const NOT_SOONER = 20;
@@ -141,6 +139,7 @@ function dayBatch(
     lookAt: lookAtOf(plan),
     moments: momentsOf(plan, potFrom),
     lids: lidsOf(batch, lengths, braiseMin - ((ready?.median ?? 0) - potFrom)),
+    tearMin: middle(batch.tear),
     stir: open?.heat === 'stove',
     turn: open?.heat !== 'stove' && open?.lid === 'off' && batch.level !== 'cover',
     cookedG: mass.lots.reduce((sum, lot) => sum + lot.bench + lot.boneOut, 0),
