@@ -1,8 +1,8 @@
-import { useId } from 'react';
 import type { DayPlan } from '@/core/reckoning/day/day.ts';
 import { wallTimeOf, weekdayOf, writeMoment, type Line } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { WallField } from '../parts/fields/WallField.tsx';
 import { editMeal } from '../data/edits.ts';
 
 interface Props {
@@ -33,17 +33,13 @@ export function Headline({ day, now }: Props) {
 /** What the day hangs from, and how surely. */
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
   const { meal } = useOpenMeal().loaded;
-  const id = useId();
   return (
     <p className="served-at quiet">
-      <label htmlFor={id}>Served</label>
-      <input
-        id={id}
+      <WallField
+        label="Served"
         type="datetime-local"
-        step={300}
-        className="write num"
         value={meal.serving?.local ?? ''}
-        onChange={({ target: { value: local } }) => {
+        onChange={(local) => {
           const zone = meal.serving?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
           editMeal(
             meal.id,

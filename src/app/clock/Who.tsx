@@ -1,9 +1,9 @@
 import type { Day } from '@/core/batch/schema.ts';
-import { useId } from 'react';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { Tick } from '../parts/fields/Tick.tsx';
+import { WallField } from '../parts/fields/WallField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 
 const chances = ['0.5', '0.8', '0.9', '0.95'] as const;
@@ -41,12 +41,22 @@ export function Who() {
           </option>
         ))}
       </SelectField>
-      <ClockField
+      <WallField
         label="Nobody works before"
+        type="time"
         value={day.from ?? '06:30'}
-        onChange={(from) => edit('the hours', { from })}
+        onChange={(from) => {
+          if (from !== '') edit('the hours', { from });
+        }}
       />
-      <ClockField label="nor after" value={day.to ?? '22:30'} onChange={(to) => edit('the hours', { to })} />
+      <WallField
+        label="nor after"
+        type="time"
+        value={day.to ?? '22:30'}
+        onChange={(to) => {
+          if (to !== '') edit('the hours', { to });
+        }}
+      />
       <Tick
         checked={batch.skim === 'chill'}
         onTick={(chill) => {
@@ -66,32 +76,5 @@ export function Who() {
         run it from now, serve when it is ready
       </Tick>
     </div>
-  );
-}
-
-function ClockField({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-}) {
-  const id = useId();
-  return (
-    <span className="field">
-      <label htmlFor={id}>{label}</label>
-      <input
-        id={id}
-        type="time"
-        step={300}
-        className="write num"
-        value={value}
-        onChange={({ target }) => {
-          if (/^\d\d:\d\d$/.test(target.value)) onChange(target.value);
-        }}
-      />
-    </span>
   );
 }

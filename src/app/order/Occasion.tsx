@@ -1,7 +1,7 @@
-import { useId } from 'react';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
+import { WallField } from '../parts/fields/WallField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 
 const places = [
@@ -13,7 +13,6 @@ const places = [
 /** What the meal is called, when it is served, in the time of this place, and where. */
 export function Occasion() {
   const { meal } = useOpenMeal().loaded;
-  const id = useId();
   return (
     <div className="occasion">
       <TextField
@@ -23,25 +22,20 @@ export function Occasion() {
           editMeal(meal.id, 'the name of the meal', (m) => ({ ...m, name }), 'meal name');
         }}
       />
-      <span className="field">
-        <label htmlFor={id}>Served at</label>
-        <input
-          id={id}
-          type="datetime-local"
-          className="write num"
-          value={meal.serving?.local ?? ''}
-          onChange={(event) => {
-            const local = event.target.value;
-            const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();
-            editMeal(
-              meal.id,
-              'the serving time',
-              ({ serving: _, ...m }) => (local === '' ? m : { ...m, serving: { local, zone } }),
-              'serving',
-            );
-          }}
-        />
-      </span>
+      <WallField
+        label="Served at"
+        type="datetime-local"
+        value={meal.serving?.local ?? ''}
+        onChange={(local) => {
+          const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();
+          editMeal(
+            meal.id,
+            'the serving time',
+            ({ serving: _, ...m }) => (local === '' ? m : { ...m, serving: { local, zone } }),
+            'serving',
+          );
+        }}
+      />
       <Choice
         legend="Served where"
         hidden

@@ -1,8 +1,8 @@
-import { useId } from 'react';
 import { momentOf, wallTimeOf, writeClock, type Line } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editDay, editMeal, weigh } from '../../data/edits.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { WallField } from '../../parts/fields/WallField.tsx';
 import { startTimer } from '../timers/timers.ts';
 import { pinTask, unpinTask } from './pin.ts';
 
@@ -11,27 +11,21 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
   const { loaded, batch } = useOpenMeal();
   const { meal } = loaded;
   const { task, from, to, minutes, pinned, single } = line;
-  const id = useId();
   const own = task.startsWith('own|') ? task.slice(4) : undefined;
   return (
     <div className="choices">
       <span className="num">
         {writeClock(from, zone)} to {writeClock(to, zone)}
       </span>
-      <span className="field">
-        <label htmlFor={id}>Starts</label>
-        <input
-          id={id}
-          type="datetime-local"
-          step={300}
-          className="write num"
-          value={wallTimeOf(from, zone).local}
-          onChange={({ target }) => {
-            const moment = momentOf({ local: target.value, zone });
-            if (moment !== undefined) pinTask(meal.id, task, moment, line);
-          }}
-        />
-      </span>
+      <WallField
+        label="Starts"
+        type="datetime-local"
+        value={wallTimeOf(from, zone).local}
+        onChange={(local) => {
+          const moment = momentOf({ local, zone });
+          if (moment !== undefined) pinTask(meal.id, task, moment, line);
+        }}
+      />
       {pinned && (
         <button type="button" className="link" onClick={() => unpinTask(meal.id, task)}>
           let it find its time

@@ -151,7 +151,8 @@ describe('what does not fit is said with what to do', () => {
     expect(pot([lotOf('beef-brisket', 500)], slow).problems[0]?.words).toMatch(
       /6 l slow cooker would be \d+ % full, and under half it dries and scorches/,
     );
-    expect(pot([lotOf('beef-brisket', 3000)], slow).problems).toEqual([]);
+    const { problems } = pot([lotOf('beef-brisket', 3000)], slow);
+    expect(problems.filter(({ stage }) => stage === 'pot')).toEqual([]);
   });
 
   test('a bone that keeps the lid from closing, and a pot too tall for the oven', () => {

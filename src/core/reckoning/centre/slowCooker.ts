@@ -2,9 +2,11 @@ import { boilDownMinutes, openPhase } from '../../clock/index.ts';
 import type { Problem } from '../input.ts';
 import type { CentreBatch } from './centre.ts';
 
-/** So much over what the plates take is worth a word: a share, and a cupful. */
-const OVER = 1.25;
-const CUPFUL = 300;
+/** So much over what the plates take is worth a word: half as much again, and two cupfuls. */
+const OVER = 1.5;
+const CUPFULS = 500;
+/** Less is not worth pouring less. */
+const WORTH = 200;
 /** What a slow cooker is poured at least, ml (common practice, no source). */
 const LEAST = 250;
 
@@ -16,13 +18,15 @@ export function tooMuchLiquid({ plan, mass }: CentreBatch, needMl: number): Prob
   if (plan.batch.reduceTo?.lo !== undefined) return [];
   const { ml } = mass.liquid;
   const over = ml - needMl;
-  if (ml < OVER * needMl || over < CUPFUL) return [];
+  if (ml < OVER * needMl || over < CUPFULS) return [];
   const pour = plan.liquid.items.find((item) => item.role === 'liquid' && item.at <= 0 && !item.marinade);
   const poured = pour ? pour.grams / pour.density : 0;
+  // Once its lid is on nothing can be poured less any more.
+  const pouring = plan.batch.lidOn === undefined;
   const less = Math.floor(Math.min(over, poured - LEAST) / 50) * 50;
   const minutes = Math.round(boilDownMinutes(over) / 5) * 5;
   const ways = [
-    ...(less >= 100 ? [`pour ${litres(less)} less`] : []),
+    ...(pouring && less >= WORTH ? [`pour ${litres(less)} less`] : []),
     `boil it down at the end (about ${minutes} min, lid off)`,
     'keep the rest for the shelf',
   ];
@@ -33,7 +37,7 @@ export function tooMuchLiquid({ plan, mass }: CentreBatch, needMl: number): Prob
       stage: 'clock',
       words: `A slow cooker lets hardly any steam off: ${litres(ml)} will be left where the plates take ${litres(needMl)}. You can ${ways.join(', or ')}.`,
       remedies:
-        pour && less >= 100
+        pouring && pour && less >= WORTH
           ? [{ what: 'pour less', item: pour.id, amount, words: `Pour ${litres(less)} less` }]
           : [],
     },

@@ -1,5 +1,6 @@
 import type { Heat, Lid } from '../../batch/schema.ts';
-import { cookOf, openPhase, type Day } from '../../clock/index.ts';
+import { openPhase, type Day } from '../../clock/index.ts';
+import { lidsOf } from './facts.ts';
 import type { CentreBatch } from '../centre/centre.ts';
 
 const MS = 60_000;
@@ -55,15 +56,12 @@ export function bandsOf(
     });
     const firstToGo = lots.reduce((a, b) => (b.goodUntil < a.goodUntil ? b : a));
     const to = placed?.to ?? time(ready.median);
-    const { open } = cookOf(batch.cook);
-    let phaseAt = 0;
-    const lids = batch.cook.flatMap((phase, i) => {
-      const from = phaseAt;
-      phaseAt += lengths[i] ?? 0;
-      // What hangs from the end of the cook hangs from the end of the plan.
-      const late = i > open ? to - time(ready.median) : 0;
-      return from < potFrom ? [] : [{ at: time(from) + Math.max(0, late), lid: phase.lid }];
-    });
+    // What hangs from the end of the cook hangs from the end of the plan.
+    const longer = Math.max(0, (to - time(ready.median)) / MS);
+    const lids = lidsOf(batch, lengths, longer).map(({ at: minutes, lid }) => ({
+      at: hot + minutes * MS,
+      lid,
+    }));
     const names = plan.cuts.map(({ name }) => (name.split(',')[0] ?? name).toLowerCase());
     const nameOf = (id: string) => names[plan.lots.findIndex((lot) => lot.id === id)] ?? '';
     return [

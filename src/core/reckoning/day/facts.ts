@@ -209,7 +209,7 @@ function momentsOf({ liquid, batch, lengths }: CentreBatch['plan'], potFrom: num
 }
 
 /** Where the lid is moved, min from a hot pot; a cook that lasts longer moves what hangs from its end. */
-function lidsOf(batch: Batch, lengths: readonly number[], longer: number): DayBatch['lids'] {
+export function lidsOf(batch: Batch, lengths: readonly number[], longer: number): DayBatch['lids'] {
   const { potFrom, open } = cookOf(batch.cook);
   let at = 0;
   return batch.cook.flatMap((phase, i) => {
