@@ -23,8 +23,23 @@ const HAND = 0.08;
 
 export const isTender = (feel: Feel): boolean => bounds[feel][0] >= 1;
 
-/** Φ, the standard normal's distribution function. */
-export const phi = (z: number): number => (1 + errorFunction(z / Math.SQRT2)) / 2;
+/** Beyond these the normal is as good as nought or one. */
+const FAR = 6;
+const STEPS = 4096;
+const table = Float64Array.from(
+  { length: STEPS + 1 },
+  (_, i) => (1 + errorFunction((-FAR + (2 * FAR * i) / STEPS) / Math.SQRT2)) / 2,
+);
+
+/** Φ, the standard normal's distribution function: read off a table, since it is asked thousands of times (to 3e-7). */
+export function phi(z: number): number {
+  const at = ((z + FAR) / (2 * FAR)) * STEPS;
+  if (!(at > 0)) return 0;
+  if (at >= STEPS) return 1;
+  const i = Math.floor(at);
+  const low = table[i] ?? 0;
+  return low + ((table[i + 1] ?? 1) - low) * (at - i);
+}
 
 /** How likely it is that a hand says this of meat so far on its way. */
 export function saysSo(feel: Feel, far: number): number {

@@ -33,8 +33,8 @@ export interface Odds {
 const SHARED = tenderness.heat;
 
 /** Nodes of the shared error, and of each lot's log rate where checks have spoken. */
-const NODES = 25;
-const REACH = 3.6;
+const NODES = 15;
+const REACH = 3.5;
 const FINE = 241;
 const WIDE = 5;
 
@@ -100,7 +100,13 @@ export function oddsOf(lots: readonly LotOnWay[]): Odds {
     lotChance,
     potChance,
     lotAt,
-    potAt: (chance) => whenAt(potChance, chance, end),
+    potAt: (chance) => {
+      if (lots.length === 1) return lotAt(0, chance);
+      // All are ready no sooner than the last alone, and no later than where each has its share of what may fail.
+      const alone = lots.map((_, i) => lotAt(i, chance) ?? end);
+      const sure = lots.map((_, i) => lotAt(i, 1 - (1 - chance) / lots.length) ?? end);
+      return whenAt(potChance, chance, Math.max(...sure) + STEP, Math.max(0, Math.max(...alone) - STEP));
+    },
     drawn: (shared, own) => draws(lots, checked, z, weights, shared, own),
     left: (i, minutes) => {
       const lot = lots[i];
@@ -121,11 +127,17 @@ export function oddsOf(lots: readonly LotOnWay[]): Odds {
   };
 }
 
-/** When a chance that only grows reaches its mark, to the hundredth of a minute. */
-function whenAt(chanceAt: (minutes: number) => number, chance: number, end: number): number | undefined {
+const FINE_MIN = 0.02;
+/** When a chance that only grows reaches its mark, to a second or so. */
+function whenAt(
+  chanceAt: (minutes: number) => number,
+  chance: number,
+  end: number,
+  begin = 0,
+): number | undefined {
   if (!(chanceAt(end) >= chance)) return undefined;
-  let [low, high] = [0, end];
-  for (let step = 0; step < 17; step += 1) {
+  let [low, high] = [begin, end];
+  while (high - low > FINE_MIN) {
     const half = (low + high) / 2;
     if (chanceAt(half) >= chance) high = half;
     else low = half;
@@ -133,16 +145,21 @@ function whenAt(chanceAt: (minutes: number) => number, chance: number, end: numb
   return high;
 }
 
-/** z of a share of the standard normal, by halving Φ. */
+/** z of a share of the standard normal, by halving Φ; the few that are asked are kept. */
 function normalAt(share: number): number {
+  const known = asked.get(share);
+  if (known !== undefined) return known;
   let [low, high] = [-8, 8];
   for (let step = 0; step < 40; step += 1) {
     const half = (low + high) / 2;
     if (phi(half) < share) low = half;
     else high = half;
   }
-  return (low + high) / 2;
+  const z = (low + high) / 2;
+  if (asked.size < 100) asked.set(share, z);
+  return z;
 }
+const asked = new Map<number, number>();
 
 /** How likely all that was seen of a lot is, if the log of its rate is u. */
 function likelihood(lot: LotOnWay, seen: readonly Seen[], u: number): number {
