@@ -28,9 +28,21 @@ const HALF_WAY = 60;
 /** The toughest cut by a slow lot has gone too far by here. */
 const FAR = 4;
 const DAY_OF_WORK = 10 * 60;
+const MANY = 400;
+
+const diffusivities = new Map<string, number>();
+/** m²/s, to three places. */
+function diffusivityOf(flesh: Composition): number {
+  const key = `${flesh.water} ${flesh.protein} ${flesh.fat} ${flesh.ash}`;
+  const known = diffusivities.get(key);
+  if (known !== undefined) return known;
+  const made = Number(propertiesOf(flesh, HALF_WAY).diffusivity.toPrecision(3));
+  if (diffusivities.size > MANY) diffusivities.clear();
+  diffusivities.set(key, made);
+  return made;
+}
 
 const ways = new Map<string, Way | undefined>();
-const MANY = 400;
 
 /**
  * The way to tender through the phases of a cook, the last of which goes on; asked again of the same,
@@ -43,15 +55,12 @@ export function wayOf(
   piece: Piece,
   altitudeM: number,
 ): Way | undefined {
-  const { diffusivity } = propertiesOf(piece.flesh, HALF_WAY);
-  const asked = phases.map(({ heat, lid, setting }) => [
-    heat,
-    lid,
-    typeof setting === 'object' ? middle(setting) : setting,
-  ]);
   const sides = piece.sides.map((cm) => Math.round(cm * 10) / 10) as [number, number, number];
-  const alpha = Number(diffusivity.toPrecision(3));
-  const key = JSON.stringify([asked, lengths, sides, alpha, piece.start, altitudeM]);
+  const alpha = diffusivityOf(piece.flesh);
+  // Asked at every keystroke for every lot: a key made by hand is made sooner.
+  let key = `${sides.join()} ${alpha} ${piece.start} ${altitudeM} ${lengths.join()}`;
+  for (const { heat, lid, setting } of phases)
+    key += ` ${heat} ${lid} ${typeof setting === 'object' ? (middle(setting) ?? '') : (setting ?? '')}`;
   if (ways.has(key)) return ways.get(key);
   if (ways.size > MANY) ways.clear();
   const way = walk(phases, lengths, { sides, diffusivity: alpha }, piece.start, altitudeM);
