@@ -70,6 +70,12 @@ describe('the chances of a pot', () => {
     expect(oddsOf([lot(200, [at(230, 'resists')]), lot(200)]).lotAt(1, 0.5)).toBeGreaterThan(202);
   });
 
+  test('what is found late goes too far late too', () => {
+    const gone = (seen: readonly Seen[]) => oddsOf([lot(200, seen)]).lotAt(0, 0.1, 3) ?? NaN;
+    expect(gone([at(230, 'resists')])).toBeGreaterThan(gone([]) + 40);
+    expect(gone([])).toBeGreaterThan(oddsOf([lot(200)]).lotAt(0, 0.9) ?? Infinity);
+  });
+
   test('the big pieces apart: what they say moves the lot less than all of it saying so', () => {
     const all = oddsOf([lot(200, [at(200, 'resists')])]).lotAt(0, 0.5) ?? 0;
     const big = oddsOf([lot(200, [at(200, 'resists', true)])]).lotAt(0, 0.5) ?? 0;

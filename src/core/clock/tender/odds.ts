@@ -15,8 +15,11 @@ export interface LotOnWay {
 
 /** Chances of one pot's lots: they share the error of its heat, and each has its own besides. */
 export interface Odds {
-  /** Minutes of the cook after which the lot is tender in so many of a hundred pots; undefined if it never is. */
-  readonly lotAt: (lot: number, chance: number) => number | undefined;
+  /**
+   * Minutes of the cook after which the lot is tender in so many of a hundred pots, or so many times as far as
+   * that; undefined if it never is.
+   */
+  readonly lotAt: (lot: number, chance: number, times?: number) => number | undefined;
   /** The same for all of them. */
   readonly potAt: (chance: number) => number | undefined;
   readonly lotChance: (lot: number, minutes: number) => number;
@@ -65,17 +68,17 @@ export function oddsOf(lots: readonly LotOnWay[]): Odds {
     return 1 - phi((u - (z[k] ?? 0)) / (lots[i]?.spread ?? 1));
   };
   /** The log rate at which a lot is just tender then. */
-  const needed = (i: number, minutes: number): number => {
+  const needed = (i: number, minutes: number, times = 1): number => {
     const lot = lots[i];
-    return lot ? Math.log(lot.toughness / Math.max(1e-12, farAt(lot.way, minutes))) : Infinity;
+    return lot ? Math.log((times * lot.toughness) / Math.max(1e-12, farAt(lot.way, minutes))) : Infinity;
   };
   const over = (at: (k: number) => number): number => {
     let sum = 0;
     for (let k = 0; k < NODES; k += 1) sum += (weights[k] ?? 0) * at(k);
     return sum;
   };
-  const lotChance = (i: number, minutes: number) => {
-    const u = needed(i, minutes);
+  const lotChance = (i: number, minutes: number, times = 1) => {
+    const u = needed(i, minutes, times);
     return over((k) => above(i, k, u));
   };
   const potChance = (minutes: number) => {
@@ -86,18 +89,18 @@ export function oddsOf(lots: readonly LotOnWay[]): Odds {
       return every;
     });
   };
-  const lotAt = (i: number, chance: number) => {
+  const lotAt = (i: number, chance: number, times = 1) => {
     const lot = lots[i];
     if (!lot) return undefined;
     if (!checked.some(Boolean)) {
       const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
-      return reached(lot.way, lot.toughness * Math.exp(-u));
+      return reached(lot.way, times * lot.toughness * Math.exp(-u));
     }
-    return whenAt((minutes) => lotChance(i, minutes), chance, end);
+    return whenAt((minutes) => lotChance(i, minutes, times), chance, end);
   };
   const end = Math.max(0, ...lots.map(({ way }) => (way.length - 1) * STEP));
   return {
-    lotChance,
+    lotChance: (i, minutes) => lotChance(i, minutes),
     potChance,
     lotAt,
     potAt: (chance) => {

@@ -1,5 +1,5 @@
 import type { Phase } from '../../batch/schema.ts';
-import { Z90, type Range } from '../../quantity/index.ts';
+import type { Range } from '../../quantity/index.ts';
 import { cookOf, lengthsUntil, type Cook } from '../lid/phases.ts';
 import { isTender, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';
@@ -44,6 +44,8 @@ export type NoReadiness = 'unknown' | { readonly never: readonly string[] };
 
 /** Nobody looks again sooner, min. */
 const NOT_SOONER = 20;
+/** Of ten, one would have gone too far. */
+const GONE = 0.1;
 /** Leaner than this, meat goes stringy before it goes to mush (estimate, g/g raw). */
 const LEAN = 0.07;
 
@@ -72,22 +74,18 @@ export function readinessOf(
     if (!onWay) return 'unknown';
     odds = oddsOf(onWay);
   }
-  return summed(cook, lots, onWay, odds);
+  return summed(cook, lots, odds);
 }
 
-function summed(cook: Cook, lots: readonly LotToCook[], onWay: readonly LotOnWay[], odds: Odds): Readiness {
+function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
   const last = (chance: number, i: number) => odds.lotAt(i, chance) ?? LONGEST;
   const ready = lots.map(({ id, piece, seen }, i): LotReadiness => {
     const lean = piece.flesh.fat < LEAN;
     const far = lean ? tenderness.stringy : tenderness.mush;
-    const fast = Math.exp(Z90 * Math.hypot(tenderness.heat, onWay[i]?.spread ?? 0));
     return {
       id,
       tender: { mid: last(0.5, i), p10: last(0.1, i), p50: last(0.5, i), p90: last(0.9, i) },
-      goodUntil: Math.max(
-        last(0.5, i),
-        reached(onWay[i]?.way ?? new Float64Array(1), (far * piece.toughness) / fast) ?? LONGEST,
-      ),
+      goodUntil: Math.max(last(0.5, i), odds.lotAt(i, GONE, far) ?? LONGEST),
       goes: lean ? 'stringy' : 'to mush',
       found: isTender(lastOf(seen)?.feel ?? 'resists'),
     };
