@@ -186,6 +186,17 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await expect(page.getByText('10:00 to 10:40')).toBeVisible();
   await page.getByRole('button', { name: 'let it find its time' }).click();
   await expect.poll(at).not.toBe(600);
+  // And by hand: its bar is pulled up by some way.
+  const bar = page.locator('.day-lines li').filter({ has: fetch }).locator('.bar');
+  const free = await at();
+  const box = await bar.boundingBox();
+  if (!box) throw new Error('no bar');
+  await page.mouse.move(box.x + 2, box.y + 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 2, box.y - 30, { steps: 4 });
+  await page.mouse.up();
+  await expect(fetch.getByLabel('its time is set by hand')).toBeVisible();
+  await expect.poll(at).toBeLessThan(free);
   await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(fetch).toHaveCount(0);
   await kept(page, 'a task that is done');

@@ -18,7 +18,7 @@ import { LidPhases } from './LidPhases.tsx';
 import { OwnTasks } from './OwnTasks.tsx';
 import { PotReading } from './PotReading.tsx';
 import { ServiceNow } from './ServiceNow.tsx';
-import { TakenOut } from './TakenOut.tsx';
+import { StillGood, TakenOut } from './TakenOut.tsx';
 import { NewTimer } from './timers/NewTimer.tsx';
 import { Who } from './Who.tsx';
 
@@ -112,6 +112,7 @@ export default function Clock() {
       )}
       {batch.lidOn === undefined && <StartNow />}
       <TakenOut />
+      {day && <StillGood zone={day.zone} />}
       <PotReading />
       <p className="quiet">
         How tender it is: heat into the middle of each piece, and tenderness there, for each lot. Test by

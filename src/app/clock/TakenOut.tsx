@@ -1,3 +1,4 @@
+import { writeClock } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { takenOut } from '@/core/reckoning/pictures/takenOut.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -23,5 +24,26 @@ export function TakenOut() {
         );
       })}
     </ol>
+  );
+}
+
+/** How late the first of it to go too far is still good, and what happens then. */
+export function StillGood({ zone }: { readonly zone: string }) {
+  const { batch, batchReckoning } = useOpenMeal();
+  const times = batchReckoning.lots.flatMap(({ name, goodUntilMin, goes }) =>
+    goodUntilMin === undefined ? [] : [{ name, goodUntilMin, goes }],
+  );
+  if (times.length === 0) return null;
+  const first = times.reduce((a, b) => (b.goodUntilMin < a.goodUntilMin ? b : a));
+  const late =
+    batch.lidOn === undefined
+      ? `${writeMinutes(first.goodUntilMin).value} after the lid is on`
+      : writeClock(batch.lidOn + first.goodUntilMin * 60_000, zone);
+  return (
+    <p>
+      Still good until <b className="num">{late}</b>
+      {times.length > 1 && ` (${first.name.split(',')[0]?.toLowerCase() ?? ''})`}; left on the heat longer it
+      goes {first.goes}, in one pot of ten by then.
+    </p>
   );
 }

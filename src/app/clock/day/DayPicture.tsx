@@ -1,9 +1,9 @@
-import { useState } from 'react';
+import { useState, type CSSProperties } from 'react';
 import type { DayPlan } from '@/core/reckoning/day/day.ts';
 import { dateOf, weekdayOf, writeClock } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { LineRow } from './LineRow.tsx';
-import { PotColumn } from './PotColumn.tsx';
+import { PotColumn, roomOf, widthOf } from './PotColumn.tsx';
 import { dayScale, LINE } from './scale.ts';
 import { ServeLine } from './ServeLine.tsx';
 
@@ -12,6 +12,8 @@ const TOP = 34;
 /** Fewer px between two hours, and only some are written. */
 const HOUR_ROOM = 20;
 const FREE_ROOM = 40;
+/** Bars side by side; what is more lies on the last. */
+const LANES = 5;
 
 interface Props {
   readonly day: DayPlan;
@@ -36,11 +38,16 @@ export function DayPicture({ day, now }: Props) {
   const height = TOP + Math.max(scale.height, scale.y(serving)) + 8;
   const names = new Map(loaded.batches.map(({ id, name }) => [id, name]));
   const many = names.size > 1;
+  const room = roomOf(pots.length);
   const lanes = lanesOf(shown);
   const wide = Math.max(0, ...lanes.values());
   const first = Math.min(day.begins, ...pots.map(({ from }) => from));
   return (
-    <div className="day" style={{ height: height + 48 }} data-pots={pots.length} data-lanes={wide + 1}>
+    <div
+      className="day"
+      style={{ height: height + 48, ...potsStyle(pots.length) }}
+      data-lanes={Math.min(LANES, wide + 1)}
+    >
       {hoursOf(first, serving, zone, y).map(({ at, words, bold }) => (
         <div key={at} className={bold ? 'hour is-day' : 'hour'} style={{ top: y(at) }}>
           <span>{words}</span>
@@ -62,7 +69,7 @@ export function DayPicture({ day, now }: Props) {
             serving={serving}
             now={now}
             zone={zone}
-            alone={pots.length === 1}
+            room={room}
           />
         ))}
       </div>
@@ -81,7 +88,7 @@ export function DayPicture({ day, now }: Props) {
             top={top}
             label={label}
             height={y(line.to) - top}
-            lane={lanes.get(line) ?? 0}
+            lane={Math.min(LANES - 1, lanes.get(line) ?? 0)}
             past={line.to <= now}
             pot={many && line.batch !== undefined ? names.get(line.batch) : undefined}
             zone={zone}
@@ -98,6 +105,9 @@ export function DayPicture({ day, now }: Props) {
     </div>
   );
 }
+
+/** What the columns of the pots take from the width of the words. */
+const potsStyle = (pots: number) => ({ '--pots-px': `${pots * widthOf(roomOf(pots))}px` }) as CSSProperties;
 
 /** Side by side what runs at the same time, each bar in the first lane that is free. */
 function lanesOf(lines: DayPlan['lines']): ReadonlyMap<DayPlan['lines'][number], number> {

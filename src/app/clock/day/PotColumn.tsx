@@ -13,12 +13,17 @@ interface Props {
   readonly serving: number;
   readonly now: number;
   readonly zone: string;
-  readonly alone: boolean;
+  readonly room: Room;
 }
 
-const WIDTH = 128;
-/** Alone it has room for the names of its lots. */
-const WIDE = 240;
+/** px of a column: alone it has room for the names of its lots, among many for its band alone. */
+const widths = { alone: 240, usual: 128, narrow: 56 } as const;
+export type Room = keyof typeof widths;
+/** More pots than these, and only their bands are drawn. */
+const MANY = 4;
+export const roomOf = (pots: number): Room => (pots === 1 ? 'alone' : pots > MANY ? 'narrow' : 'usual');
+export const widthOf = (room: Room): number => widths[room];
+
 const LEFT = 8;
 const BAND = 34;
 const RIGHT = LEFT + BAND;
@@ -27,7 +32,7 @@ const CHANCE = 44;
 const x = (chance: number) => RIGHT + 6 + CHANCE * chance;
 
 /** A pot down the day: a band from the heat to the bench, its lid where it is moved, how tender it is likely to be. */
-export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: Props) {
+export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: Props) {
   const [all, ...lots] = pot.curves;
   const points = (curve: Pot['curves'][number]) =>
     curve.points.map(({ at, chance }) => [chance, y(at)] as const);
@@ -47,7 +52,8 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: 
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
   const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
   const words = `${pot.name}: hot at ${clock(pot.hot)}, even odds of tender at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
-  const width = alone ? WIDE : WIDTH;
+  const width = widths[room];
+  const narrow = room === 'narrow';
   return (
     <svg
       className="pot-column"
@@ -58,7 +64,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: 
       aria-label={words}
     >
       <text x={LEFT} y={14} className="pot-name">
-        {pot.name}
+        {narrow && pot.name.length > NARROW_NAME ? `${pot.name.slice(0, NARROW_NAME)}…` : pot.name}
       </text>
       {y(pot.hot) - y(pot.from) > 2 && (
         <path
@@ -108,7 +114,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: 
           )}
         </g>
       ))}
-      {all && !pot.weighedOut && (
+      {all && !pot.weighedOut && !narrow && (
         <>
           <path
             d={tender(points(all)) ?? ''}
@@ -119,13 +125,13 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: 
           {lots.map((lot, i) => (
             <path key={`${lot.name} ${i}`} d={one(points(lot)) ?? ''} className="lot-curve" />
           ))}
-          {alone &&
+          {room === 'alone' &&
             namesOf(lots, y).map(({ name, at, y: down }) => (
               <text key={down} x={x(1) + 16} y={down} className="odds">
                 <tspan className="num">{clock(at)}</tspan> {name}
               </text>
             ))}
-          {(!alone || lots.length === 0) && free(pot.evenOdds) && (
+          {(room !== 'alone' || lots.length === 0) && free(pot.evenOdds) && (
             <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className="odds">
               {clock(pot.evenOdds)} even
             </text>
@@ -151,12 +157,14 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: 
             stroke="var(--sheet)"
             strokeWidth="1.5"
           />
-          <text x={RIGHT + 8} y={y(at) + 4} className="check-word">
-            {feel}
-          </text>
+          {!narrow && (
+            <text x={RIGHT + 8} y={y(at) + 4} className="check-word">
+              {feel}
+            </text>
+          )}
         </g>
       ))}
-      {looks.map(({ key, from }, i) => (
+      {(narrow ? [] : looks).map(({ key, from }, i) => (
         <g key={key} className={i === 0 ? 'flag is-next' : 'flag'}>
           <path className="ink-line" strokeWidth="1.5" d={`M${RIGHT} ${y(from)}h12`} />
           <path className="cloth" d={`M${RIGHT + 12} ${y(from) - 9}h46l-6 9 6 9h-46z`} />
@@ -169,6 +177,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, alone }: 
   );
 }
 
+const NARROW_NAME = 6;
 /** px between two names. */
 const NAME = 15;
 
