@@ -187,7 +187,7 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await page.getByRole('button', { name: 'let it find its time' }).click();
   await expect.poll(at).not.toBe(600);
   // And by hand: its bar is pulled up by some way.
-  const bar = page.locator('.day-lines li').filter({ has: fetch }).locator('.bar');
+  const bar = page.locator('.day-lines li').filter({ hasText: 'Fetch the trays' }).locator('.bar');
   const free = await at();
   const box = await bar.boundingBox();
   if (!box) throw new Error('no bar');
