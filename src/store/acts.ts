@@ -1,3 +1,4 @@
+import type { Transaction } from 'dexie';
 import type { Act, BatchRow, Change, EntryRow, KeptRow, MealRow, Row, SlowSpoonDb, TableName } from './db.ts';
 
 /** At least fifty acts can be taken back; older ones are let go. */
@@ -18,6 +19,9 @@ export interface Deed {
   put(table: TableName, row: Row): Promise<void>;
   remove(table: TableName, id: string): Promise<void>;
   append(row: EntryRow): Promise<void>;
+  get<T extends TableName>(table: T, id: string): Promise<RowOf[T] | undefined>;
+  /** The ids of a meal's rows. */
+  idsOf(table: 'batches' | 'entries', mealId: string): Promise<readonly string[]>;
 }
 
 export interface ActOptions {
@@ -26,7 +30,13 @@ export interface ActOptions {
   readonly now?: number;
 }
 
-const tableOf = (db: SlowSpoonDb, table: TableName) => db.table<Row, string>(table);
+/**
+ * A table as the transaction has it. Through the database's own tables the transaction would be found by the zone
+ * that the library keeps across awaits, and now and then, on a busy machine, that zone is lost: the write would go
+ * on outside of it.
+ */
+const tableOf = (tx: Transaction, table: TableName) => tx.table<Row, string>(table);
+const actsOf = (tx: Transaction) => tx.table<Act, number, Omit<Act, 'seq'>>('acts');
 
 /** Does something and keeps how to take it back, in the same transaction. */
 export async function act(
@@ -35,15 +45,16 @@ export async function act(
   what: (deed: Deed) => Promise<void>,
 ): Promise<void> {
   const now = options.now ?? Date.now();
-  await db.transaction('rw', db.meals, db.batches, db.entries, db.kept, db.acts, async () => {
+  await db.transaction('rw', db.meals, db.batches, db.entries, db.kept, db.acts, async (tx) => {
+    const acts = actsOf(tx);
     const changes: Change[] = [];
-    await what(deedIn(db, changes));
+    await what(deedIn(tx, changes));
     if (changes.length === 0) return;
-    await db.acts.filter((done) => done.undone === 1).delete();
-    const last = await db.acts.orderBy('seq').last();
+    await acts.filter((done) => done.undone === 1).delete();
+    const last = await acts.orderBy('seq').last();
     const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;
     if (last && merged) {
-      await db.acts.put({ ...last, at: now, changes: merged });
+      await acts.put({ ...last, at: now, changes: merged });
       return;
     }
     const { words, field } = options;
@@ -54,40 +65,46 @@ export async function act(
       changes,
       ...(field !== undefined && { field }),
     };
-    await db.acts.add(made);
-    const count = await db.acts.count();
+    await acts.add(made);
+    const count = await acts.count();
     if (count > KEEP)
-      await db.acts
+      await acts
         .orderBy('seq')
         .limit(count - KEEP)
         .delete();
   });
 }
 
-function deedIn(db: SlowSpoonDb, changes: Change[]): Deed {
+function deedIn(tx: Transaction, changes: Change[]): Deed {
   return {
     async edit(table, id, recipe) {
-      const before = await tableOf(db, table).get(id);
+      const before = await tableOf(tx, table).get(id);
       if (!before) throw new Error(`There is no “${id}” in ${table} any more.`);
       const after: Row = recipe(before as never);
       if (JSON.stringify(after) === JSON.stringify(before)) return;
-      await tableOf(db, table).put(after);
+      await tableOf(tx, table).put(after);
       changes.push({ what: 'put', table, id, before, after });
     },
     async put(table, row) {
-      const before = await tableOf(db, table).get(row.id);
-      await tableOf(db, table).put(row);
+      const before = await tableOf(tx, table).get(row.id);
+      await tableOf(tx, table).put(row);
       changes.push({ what: 'put', table, id: row.id, after: row, ...(before && { before }) });
     },
     async remove(table, id) {
-      const before = await tableOf(db, table).get(id);
+      const before = await tableOf(tx, table).get(id);
       if (!before) return;
-      await tableOf(db, table).delete(id);
+      await tableOf(tx, table).delete(id);
       changes.push({ what: 'put', table, id, before });
     },
     async append(row) {
-      await db.entries.add(row);
+      await tableOf(tx, 'entries').add(row);
       changes.push({ what: 'append', row });
+    },
+    async get(table, id) {
+      return (await tableOf(tx, table).get(id)) as never;
+    },
+    async idsOf(table, mealId) {
+      return tableOf(tx, table).where('mealId').equals(mealId).primaryKeys();
     },
   };
 }
@@ -106,8 +123,11 @@ function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | 
 }
 
 /** The act that undo would take back, and the one that redo would do again. */
-export async function nextActs(db: SlowSpoonDb): Promise<{ undo?: Act; redo?: Act }> {
-  const acts = await db.acts.orderBy('seq').toArray();
+export async function nextActs(from: Pick<SlowSpoonDb, 'acts'>): Promise<{ undo?: Act; redo?: Act }> {
+  return nextOf(await from.acts.orderBy('seq').toArray());
+}
+
+function nextOf(acts: readonly Act[]): { undo?: Act; redo?: Act } {
   const undo = acts.findLast((done) => done.undone === 0);
   const redo = acts.find((done) => done.undone === 1);
   return { ...(undo && { undo }), ...(redo && { redo }) };
@@ -124,13 +144,14 @@ export function redo(db: SlowSpoonDb, now = Date.now()): Promise<string | undefi
 }
 
 async function step(db: SlowSpoonDb, way: 'undo' | 'redo', now: number): Promise<string | undefined> {
-  return db.transaction('rw', db.meals, db.batches, db.entries, db.kept, db.acts, async () => {
-    const { [way]: act_ } = await nextActs(db);
+  return db.transaction('rw', db.meals, db.batches, db.entries, db.kept, db.acts, async (tx) => {
+    const acts = actsOf(tx);
+    const { [way]: act_ } = nextOf(await acts.orderBy('seq').toArray());
     if (!act_) return undefined;
     const changes: Change[] = [];
     const order = way === 'undo' ? [...act_.changes].reverse() : act_.changes;
-    for (const change of order) changes.push(await turn(db, change, way, now));
-    await db.acts.put({
+    for (const change of order) changes.push(await turn(tx, change, way, now));
+    await acts.put({
       ...act_,
       undone: way === 'undo' ? 1 : 0,
       changes: way === 'undo' ? changes.reverse() : changes,
@@ -140,9 +161,9 @@ async function step(db: SlowSpoonDb, way: 'undo' | 'redo', now: number): Promise
 }
 
 /** Brings about one change, or takes it back; returns it as it must be kept for the way back. */
-async function turn(db: SlowSpoonDb, change: Change, way: 'undo' | 'redo', now: number): Promise<Change> {
-  if (change.what === 'append') return turnEntry(db, change, way, now);
-  const table = tableOf(db, change.table);
+async function turn(tx: Transaction, change: Change, way: 'undo' | 'redo', now: number): Promise<Change> {
+  if (change.what === 'append') return turnEntry(tx, change, way, now);
+  const table = tableOf(tx, change.table);
   const row = way === 'undo' ? change.before : change.after;
   if (row) await table.put(row);
   else await table.delete(change.id);
@@ -151,7 +172,7 @@ async function turn(db: SlowSpoonDb, change: Change, way: 'undo' | 'redo', now: 
 
 /** Entries stay: undo adds one that takes the reading back, redo one that gives it again. */
 async function turnEntry(
-  db: SlowSpoonDb,
+  tx: Transaction,
   change: Extract<Change, { what: 'append' }>,
   way: 'undo' | 'redo',
   now: number,
@@ -161,6 +182,6 @@ async function turnEntry(
   const replaces = way === 'undo' ? row.id : (change.takenBackBy ?? row.id);
   const entry = { ...row.entry, id, replaces, at: now, ...(way === 'undo' && { value: null }) };
   const added: EntryRow = { ...row, id, entry };
-  await db.entries.add(added);
+  await tableOf(tx, 'entries').add(added);
   return way === 'undo' ? { ...change, takenBackBy: id } : { what: 'append', row: added };
 }

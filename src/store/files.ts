@@ -44,7 +44,7 @@ async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string
 export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
   const { meal, batches, entries, kitchen } = file;
   await act(db, { words: `bringing in “${meal.name}”` }, async (deed) => {
-    await deleteMealRows(db, deed, meal.id);
+    await deleteMealRows(deed, meal.id);
     await deed.put('meals', { id: meal.id, meal, made, kitchen });
     for (const batch of batches) await deed.put('batches', { id: batch.id, mealId: meal.id, batch });
     for (const entry of entries) await deed.put('entries', { id: entry.id, mealId: meal.id, entry });

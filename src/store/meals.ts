@@ -1,7 +1,7 @@
 import { usualBatch, usualKitchen, usualLot, usualMeal } from '@/core/batch/usual.ts';
 import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/schema.ts';
 import { act, type Deed } from './acts.ts';
-import type { SlowSpoonDb } from './db.ts';
+import type { BatchRow, MealRow, SlowSpoonDb } from './db.ts';
 
 /** A meal with all that its reckoning needs. */
 export interface LoadedMeal {
@@ -49,13 +49,12 @@ export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: 
 
 /** Takes a meal and all its rows out, as one act. */
 export async function deleteMeal(db: SlowSpoonDb, mealId: string, name: string): Promise<void> {
-  await act(db, { words: `deleting “${name}”` }, (deed) => deleteMealRows(db, deed, mealId));
+  await act(db, { words: `deleting “${name}”` }, (deed) => deleteMealRows(deed, mealId));
 }
 
-export async function deleteMealRows(db: SlowSpoonDb, deed: Deed, mealId: string): Promise<void> {
+export async function deleteMealRows(deed: Deed, mealId: string): Promise<void> {
   for (const table of ['batches', 'entries'] as const) {
-    const ids = await db[table].where('mealId').equals(mealId).primaryKeys();
-    for (const id of ids) await deed.remove(table, id);
+    for (const id of await deed.idsOf(table, mealId)) await deed.remove(table, id);
   }
   await deed.remove('meals', mealId);
 }
@@ -69,15 +68,15 @@ export async function firstMeal(
   name: string,
   wanted?: string,
 ): Promise<{ readonly meal: string; readonly batch: string }> {
-  return db.transaction('rw', db.meals, db.batches, async () => {
+  return db.transaction('rw', db.meals, db.batches, async (tx) => {
+    const meals = tx.table<MealRow, string>('meals');
     const row =
-      (wanted === undefined ? undefined : await db.meals.get(wanted)) ??
-      (await db.meals.orderBy('made').last());
+      (wanted === undefined ? undefined : await meals.get(wanted)) ?? (await meals.orderBy('made').last());
     const [first] = row?.meal.batches ?? [];
     if (row && first !== undefined) return { meal: row.id, batch: first };
     const [mealId, batchId, dishId, lotId] = newIds();
-    await db.meals.add({ id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
-    await db.batches.add({
+    await meals.add({ id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
+    await tx.table<BatchRow, string>('batches').add({
       id: batchId,
       mealId,
       batch: { ...usualBatch(batchId, 'Pot one'), lots: [usualLot(lotId)] },

@@ -168,7 +168,7 @@ export function putRecipe(
 ): void {
   fire(
     act(db, { words: 'a recipe' }, async (deed) => {
-      const row = await db.batches.get(batchId);
+      const row = await deed.get('batches', batchId);
       if (!row) return;
       const { batch, carried } = recipe(row.batch);
       if (carried.length > 0) await carry(deed, mealId, carried);
@@ -228,8 +228,10 @@ export function addBatch(mealId: string, name: string): string {
 export function removeBatch(mealId: string, batchId: string): void {
   fire(
     act(db, { words: 'taking a pot out' }, async (deed) => {
-      const entries = await db.entries.where('mealId').equals(mealId).toArray();
-      for (const row of entries) if (row.entry.batch === batchId) await deed.remove('entries', row.id);
+      for (const entryId of await deed.idsOf('entries', mealId)) {
+        const row = await deed.get('entries', entryId);
+        if (row?.entry.batch === batchId) await deed.remove('entries', entryId);
+      }
       await deed.remove('batches', batchId);
       await deed.edit('meals', mealId, (row) => ({
         ...row,
@@ -256,13 +258,13 @@ async function editKitchenIn(
   mealId: string | undefined,
   recipe: (kitchen: Kitchen) => Kitchen,
 ): Promise<void> {
-  const row = mealId === undefined ? undefined : await db.meals.get(mealId);
+  const row = mealId === undefined ? undefined : await deed.get('meals', mealId);
   if (row?.kitchen) {
     const { kitchen } = row;
     await deed.edit('meals', row.id, (meal) => ({ ...meal, kitchen: recipe(kitchen) }));
     return;
   }
-  const kept = await db.kept.get('kitchen');
+  const kept = await deed.get('kept', 'kitchen');
   const kitchen = recipe(kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
   await deed.put('kept', { id: 'kitchen', kitchen });
 }
@@ -275,7 +277,7 @@ export function changeSettings(settings: Settings): void {
 export function tickOff(line: string): void {
   fire(
     act(db, { words: 'ticking off the list' }, async (deed) => {
-      const row = await db.kept.get('shopping');
+      const row = await deed.get('kept', 'shopping');
       const got = row?.id === 'shopping' ? row.got : [];
       const next = got.includes(line) ? got.filter((other) => other !== line) : [...got, line];
       await deed.put('kept', { id: 'shopping', got: next });
