@@ -57,10 +57,12 @@ export function placedOf(tasks: readonly Task[], { schedule, origin }: Run): rea
 
 /** What waits longer than this is held hot, min. */
 const HOLD = 20;
+/** Raw or half-raw meat that waits longer than this goes back into the cold, min. */
+const COLD = 60;
 
 /**
  * The lines with what is held hot: meat that waits in its pot to be cooled and pulled, and what is brought together
- * until its plates are filled.
+ * until its plates are filled; and meat that goes back into the cold before the pot.
  */
 export function withHolding(lines: readonly Line[]): readonly Line[] {
   const plates = lines.find(({ kind }) => kind === 'plates');
@@ -75,6 +77,14 @@ export function withHolding(lines: readonly Line[]): readonly Line[] {
     if (line.key === `${line.batch ?? ''}|pot|lift`) {
       const cool = lines.find(({ key }) => key === `${line.batch ?? ''}|cool`);
       return hold(line, cool?.from, 'Keep it hot in its liquid, above 57 °C');
+    }
+    if (/\|(trim|sear)$/.test(line.task)) {
+      const next = lines.find(
+        ({ batch, from, task }) =>
+          batch === line.batch && from >= line.to && /\|(brine|marinate|stand|smoke|sear|pot)$/.test(task),
+      );
+      const long = next !== undefined && next.from - line.to >= COLD * MS;
+      return long ? hold(line, next.from, 'In the fridge until then') : [];
     }
     return line.task.endsWith('|together') ? hold(line, plates?.from, 'Hold hot, above 57 °C') : [];
   });

@@ -4,6 +4,7 @@ import type { Line, Placed, Stretch, Tight } from './line.ts';
 import { linesOf, placedOf, withHolding } from './lines.ts';
 import { fitted } from './rooms.ts';
 import { level } from './schedule/level.ts';
+import { place } from './schedule/place.ts';
 import { mirrored, SLOT } from './schedule/problem.ts';
 import { between, together } from './stretches.ts';
 import { tasksOf } from './tasksOf.ts';
@@ -93,6 +94,31 @@ function hang(setting: Setting, serving: number, now: number, tries: number): Ru
   };
 }
 
+/** The same end, and everything before it as late as it goes, in the order in which it ends. */
+function pushedLate(run: Run): Run | undefined {
+  const { problem, schedule } = run;
+  const horizon = schedule.end;
+  const cut = {
+    ...problem,
+    horizon,
+    resources: problem.resources.map(({ name, free }) => ({ name, free: free.slice(0, horizon) })),
+  };
+  const { jobs } = problem;
+  const rank = Float64Array.from(jobs, (job, i) => -((schedule.starts[i] ?? 0) + job.length));
+  const back = place(mirrored(cut), rank);
+  const starts = back.starts.map((start, i) => horizon - start - (jobs[i]?.length ?? 0));
+  const early = jobs.some((job, i) => job.fixed === undefined && (starts[i] ?? -1) < problem.earliest);
+  const broken = jobs.some((job, i) =>
+    job.after.some(
+      ({ job: before, lead }) =>
+        (starts[before] ?? 0) + (jobs[before]?.length ?? 0) - lead > (starts[i] ?? 0),
+    ),
+  );
+  if (!back.placed || early || broken) return undefined;
+  const moved = back.moved.map((row) => row.map((by) => -by));
+  return { ...run, problem: cut, schedule: { ...back, starts, moved, end: horizon } };
+}
+
 /** From now, as soon as it can be; then hung from the end of that, so that nothing waits longer than it must. */
 function forward(setting: Setting, now: number, tries: number): Run {
   const begun = setting.tasks.flatMap(({ begun: at }) => (at === undefined ? [] : [at]));
@@ -105,5 +131,5 @@ function forward(setting: Setting, now: number, tries: number): Run {
   const gap = Math.max(0, schedule.end - bound);
   const plain = { problem, schedule, origin: from, serving, gap };
   const hung = schedule.placed ? hang(setting, serving, now, Math.ceil(tries / 4)) : undefined;
-  return hung ? { ...hung, gap } : plain;
+  return hung ? { ...hung, gap } : (pushedLate(plain) ?? plain);
 }

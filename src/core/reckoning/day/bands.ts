@@ -32,6 +32,9 @@ export interface PotBand {
 }
 
 const POINTS = 25;
+/** There is no room for a longer name beside a band. */
+const LONGEST_NAME = 18;
+const shortOf = (name: string) => (name.length > LONGEST_NAME ? `${name.slice(0, LONGEST_NAME - 1)}…` : name);
 
 /** The pots of a day, each where its plan puts it, with its chances along it. */
 export function bandsOf(
@@ -62,7 +65,7 @@ export function bandsOf(
       at: hot + minutes * MS,
       lid,
     }));
-    const names = plan.cuts.map(({ name }) => (name.split(',')[0] ?? name).toLowerCase());
+    const names = plan.cuts.map(({ name }) => shortOf((name.split(',')[0] ?? name).toLowerCase()));
     const nameOf = (id: string) => names[plan.lots.findIndex((lot) => lot.id === id)] ?? '';
     return [
       {

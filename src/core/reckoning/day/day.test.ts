@@ -179,6 +179,27 @@ describe('several pots share one kitchen', () => {
     expect(handsAtOnce(double)).toBe(1);
   });
 
+  test('run from now nothing is seared hours before its pot, and what must wait waits in the cold', () => {
+    const pots = ['pot-28', 'pot-32', 'pot-36'].map((vessel, i) =>
+      pot(`pot ${i}`, { cook: cook(vessel, 150 + 10 * i) }),
+    );
+    const day = plan(
+      meal(pots, { forward: true, hands: 2 }, [], [...burners, oven('only')]),
+      at('2026-12-05T07:00'),
+      40,
+    );
+    for (const { id } of pots) {
+      const seared = day.lines.find(({ task }) => task === `${id}|sear`);
+      const softened = day.lines.find(({ key }) => key === `${id}|pot|aromatics`);
+      const waits = ((softened?.from ?? 0) - (seared?.to ?? 0)) / MINUTE;
+      const cold = day.lines.some(
+        ({ task, words }) => task === `${id}|sear` && words.startsWith('In the fridge'),
+      );
+      expect(waits < 60 || cold).toBe(true);
+    }
+    expect(handsAtOnce(day)).toBeLessThanOrEqual(2);
+  });
+
   test('two batches never stand in one pot at once', () => {
     const day = plan(
       meal([pot('one', { cook: cook('pot-28', 160) }), pot('two', { cook: cook('pot-28', 160) })]),

@@ -184,7 +184,7 @@ function looksOf(
 
 function lookAtOf({ ready, lots, cuts }: CentreBatch['plan']): string | undefined {
   if (!ready || ready.lots.length < 2) return undefined;
-  return cuts[lots.findIndex(({ id }) => id === ready.lookAt)]?.name.toLowerCase();
+  return cuts[lots.findIndex(({ id }) => id === ready.lookAt)]?.name.split(',')[0]?.toLowerCase();
 }
 
 /** What goes in later and what comes out before the end, each with its word. */
