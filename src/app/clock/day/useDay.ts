@@ -4,8 +4,9 @@ import type { DayPlan } from '@/core/reckoning/day/day.ts';
 import { askDay } from '@/workers/client.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 
-/** Orders that the levelling tries: a second of them at most, and it stops where nothing is better. */
+/** Orders that the levelling tries for three batches: a second of them or so; more batches get fewer, since each takes longer. */
 const TRIES = 1500;
+const triesFor = (batches: number) => Math.round(TRIES / Math.max(1, batches / 3) ** 2);
 const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const FIVE_MINUTES = 300_000;
 
@@ -31,7 +32,10 @@ export function useDay(now: number): DayAnswer {
     gcTime: 60_000,
   });
   const first = useQuery({ ...ask(0), placeholderData: (before) => before });
-  const levelled = useQuery({ ...ask(TRIES), enabled: first.data !== undefined && !first.isPlaceholderData });
+  const levelled = useQuery({
+    ...ask(triesFor(batches.length)),
+    enabled: first.data !== undefined && !first.isPlaceholderData,
+  });
   return {
     day: levelled.data ?? first.data,
     levelling: levelled.isFetching,

@@ -12,6 +12,8 @@ export interface Line extends Omit<Part, 'from' | 'slack'> {
   readonly pinned: boolean;
   /** Its own length may be written: it is a task of one piece. */
   readonly single: boolean;
+  /** It is held hot so long. */
+  readonly held?: true;
 }
 
 export interface Stretch {

@@ -70,7 +70,8 @@ export function withHolding(lines: readonly Line[]): readonly Line[] {
     const minutes = until === undefined ? 0 : (until - line.to) / MS;
     if (until === undefined || minutes < HOLD) return [];
     const { grams: _, ...rest } = line;
-    const held = { key: `${line.key} hold`, words, kind: 'rest' as const, hands: 0, single: false };
+    const hot = words.includes('57 °C') && { held: true as const };
+    const held = { key: `${line.key} hold`, words, kind: 'rest' as const, hands: 0, single: false, ...hot };
     return [{ ...rest, ...held, from: line.to, to: until, minutes }];
   };
   const held = lines.flatMap((line) => {

@@ -198,6 +198,7 @@ describe('several pots share one kitchen', () => {
       expect(waits < 60 || cold).toBe(true);
     }
     expect(handsAtOnce(day)).toBeLessThanOrEqual(2);
+    expect(day.said.join(' ')).toMatch(/would be held hot for \d+ h: cook it the day before/);
   });
 
   test('two batches never stand in one pot at once', () => {

@@ -47,11 +47,26 @@ export function dayOf(input: Input, { now, tries, zone: here = 'UTC' }: DayAsk):
     zone,
     chance,
     pots,
-    said: [...day.missing, ...tightWords(day, input)],
+    said: [...day.missing, ...tightWords(day, input), ...heldWords(day, input)],
     unknown: centre.batches.flatMap(({ plan }) =>
       plan.lots.length > 0 && !plan.ready ? [plan.batch.name] : [],
     ),
   };
+}
+
+/** Held hot for longer than this it dries and dulls, min (common practice, no source). */
+const HELD_LONG = 4 * 60;
+
+/** What would be held hot for too long is better chilled. */
+function heldWords({ lines }: Day, { batches }: Input): string[] {
+  return batches.flatMap(({ id, name }) => {
+    const held = lines.filter(({ batch, held: is }) => batch === id && is).map(({ minutes }) => minutes);
+    const longest = Math.max(0, ...held);
+    if (longest <= HELD_LONG) return [];
+    return [
+      `${name} would be held hot for ${Math.round(longest / 60)} h: cook it the day before and chill it overnight (cooks and hours).`,
+    ];
+  });
 }
 
 /** What more of a thing would save, in words. */
