@@ -264,6 +264,13 @@ test('service is now: the plates that can be served, and each way out taken with
   await noFaults(page);
   await page.getByRole('button', { name: /^Serve at 1[67]:/ }).click();
   await expect(served(page)).toHaveValue(/^2026-12-05T1[67]:/);
+
+  // Chopped and served now: its pots come off, and nobody looks again.
+  await expect(line(page, /^\d\d:\d\d Look/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'service is now' }).click();
+  await page.getByRole('button', { name: 'Chop, serve now' }).click();
+  await expect(line(page, /^\d\d:\d\d Look/)).toHaveCount(0);
+  await expect(line(page, /Pull, pick, shred/).first()).toBeVisible();
 });
 
 test('timers survive a reload, ring, and say what was missed', async ({ page }) => {

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { OwnTask } from '@/core/batch/schema.ts';
+import { usualTasks } from '@/core/batch/usual.ts';
 import { taskNeeds, taskWhens } from '@/core/batch/words.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -10,13 +11,6 @@ import { TextField } from '../parts/fields/TextField.tsx';
 import { Tick } from '../parts/fields/Tick.tsx';
 
 const min = (n: number): Quantity => ({ text: `${n} min`, lo: n, hi: n });
-/** What is often done beside a braise (common practice, no source). */
-const usual: readonly Omit<OwnTask, 'id'>[] = [
-  { words: 'Brown onions slowly', minutes: min(50), needs: 'burner', alone: true, when: 'serving' },
-  { words: 'Pickle onions', minutes: min(15), when: 'any time' },
-  { words: 'Boil the pasta', minutes: min(25), needs: 'burner', alone: true, when: 'serving' },
-  { words: 'Toast the rolls', minutes: min(10), needs: 'oven', when: 'serving' },
-];
 const whens: Readonly<Record<OwnTask['when'], string>> = {
   serving: 'before serving',
   'the pot': 'before the pot',
@@ -39,7 +33,7 @@ export function OwnTasks() {
   return (
     <section aria-label="What else has to be done">
       <p className="asks">
-        {usual.map((task) => (
+        {usualTasks.map((task) => (
           <button key={task.words} type="button" className="link" onClick={() => add(task)}>
             + {task.words.toLowerCase()}
           </button>

@@ -4,7 +4,7 @@ import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import type { Filled, LotNow } from '@/core/reckoning/day/serviceNow.ts';
 import { askServiceNow } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { changeLot, editMeal } from '../data/edits.ts';
+import { changeLot, editMeal, weigh } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
 
 interface Props {
@@ -27,9 +27,9 @@ export function ServiceNow({ now, zone, onDone }: Props) {
     placeholderData: (before) => before,
   });
   if (!data) return <p className="quiet">Counting the plates.</p>;
-  const { lots, total, now: served, reordered, chopped, restAt } = data;
+  const { lots, total, now: served, reordered, choppedMore: chopping, restAt, tenderG } = data;
+  const tender = writeMass(tenderG, units);
   const hard = lots.filter(({ tender }) => !tender);
-  const chopping = chopped.plates - served.plates;
   const rest = restAt === undefined ? undefined : writeMoment(restAt, zone, now);
   const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
   const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
@@ -74,6 +74,14 @@ export function ServiceNow({ now, zone, onDone }: Props) {
               type="button"
               className="btn act"
               onClick={() => {
+                // Its pots come off the heat: what is left of the day is chopping and plates.
+                for (const of of new Set(hard.filter(({ raw }) => !raw).map(({ batch }) => batch)))
+                  weigh(meal.id, 'lifting it out to be chopped', {
+                    batch: of,
+                    measures: { what: 'done', task: `${of}|pot` },
+                    value: { text: 'done' },
+                    measure: 'time',
+                  });
                 editMeal(meal.id, 'serving now, chopped', (m) => ({ ...m, serving: wallTimeOf(at, zone) }));
                 onDone();
               }}
@@ -127,7 +135,11 @@ export function ServiceNow({ now, zone, onDone }: Props) {
           ))}
       </ul>
       <p className="quiet">
-        Shred of what is tender: <b className="num">{massOf(lots, units)}</b>.
+        Shred of what is tender:{' '}
+        <b className="num">
+          {tender.value} {tender.unit}
+        </b>
+        .
       </p>
       <Caution>Hold it above 57 °C while it waits; follow your local food code.</Caution>
     </section>
@@ -143,12 +155,6 @@ function stillWords({ name, moreMin, raw }: LotNow): string {
   const word = name.split(',')[0]?.toLowerCase() ?? name;
   if (raw) return `${word}, not begun`;
   return moreMin < 5 ? `${word}, any moment` : `${word}, about ${writeMinutes(moreMin).value} more`;
-}
-
-function massOf(lots: readonly LotNow[], units: Parameters<typeof writeMass>[1]): string {
-  const grams = lots.reduce((sum, { tender, shredG }) => sum + (tender ? shredG : 0), 0);
-  const { value, unit } = writeMass(grams, units);
-  return `${value} ${unit}`;
 }
 
 function Plates({ filled }: { readonly filled: Filled }) {

@@ -1,6 +1,6 @@
 import { writeClock } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { takenOut } from '@/core/reckoning/pictures/takenOut.ts';
+import { stillGood, takenOut } from '@/core/reckoning/pictures/takenOut.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 
 /** Which lot to take out first, where they are not tender together. */
@@ -30,20 +30,17 @@ export function TakenOut() {
 /** How late the first of it to go too far is still good, and what happens then. */
 export function StillGood({ zone }: { readonly zone: string }) {
   const { batch, batchReckoning } = useOpenMeal();
-  const times = batchReckoning.lots.flatMap(({ name, goodUntilMin, goes }) =>
-    goodUntilMin === undefined ? [] : [{ name, goodUntilMin, goes }],
-  );
-  if (times.length === 0) return null;
-  const first = times.reduce((a, b) => (b.goodUntilMin < a.goodUntilMin ? b : a));
+  const first = stillGood(batchReckoning.lots, batch.lidOn);
+  if (!first) return null;
   const late =
-    batch.lidOn === undefined
-      ? `${writeMinutes(first.goodUntilMin).value} after the lid is on`
-      : writeClock(batch.lidOn + first.goodUntilMin * 60_000, zone);
+    first.at === undefined
+      ? `${writeMinutes(first.afterMin).value} after the lid is on`
+      : writeClock(first.at, zone);
   return (
     <p>
       Still good until <b className="num">{late}</b>
-      {times.length > 1 && ` (${first.name.split(',')[0]?.toLowerCase() ?? ''})`}; left on the heat longer it
-      goes {first.goes}, in one pot of ten by then.
+      {batchReckoning.lots.length > 1 && ` (${first.name.split(',')[0]?.toLowerCase() ?? ''})`}; left on the
+      heat longer it goes {first.goes}, in one pot of ten by then.
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { usualDay } from '@/core/batch/usual.ts';
 import type { Day } from '@/core/batch/schema.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay } from '../data/edits.ts';
@@ -17,7 +18,7 @@ export function Who() {
   const edit = (words: string, change: Partial<Day>) => {
     editDay(meal.id, words, (d) => ({ ...d, ...change }));
   };
-  const chance = chances.find((value) => Number(value) === (day.chance ?? 0.9)) ?? '0.9';
+  const chance = chances.find((value) => Number(value) === (day.chance ?? usualDay.chance)) ?? '0.9';
   return (
     <div className="choices">
       <Choice
@@ -30,7 +31,7 @@ export function Who() {
       />
       <SelectField
         label="Cooks"
-        value={String(day.hands ?? 1)}
+        value={String(day.hands ?? usualDay.hands)}
         onChoose={(value) => {
           edit('how many cook', { hands: Number(value) });
         }}
@@ -44,7 +45,7 @@ export function Who() {
       <WallField
         label="Nobody works before"
         type="time"
-        value={day.from ?? '06:30'}
+        value={day.from ?? usualDay.from}
         onChange={(from) => {
           if (from !== '') edit('the hours', { from });
         }}
@@ -52,7 +53,7 @@ export function Who() {
       <WallField
         label="nor after"
         type="time"
-        value={day.to ?? '22:30'}
+        value={day.to ?? usualDay.to}
         onChange={(to) => {
           if (to !== '') edit('the hours', { to });
         }}

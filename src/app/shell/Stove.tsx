@@ -4,6 +4,7 @@ import { strandsOf } from '@/core/reckoning/pictures/strands.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addBatch } from '../data/edits.ts';
+import { useNow } from '../data/useNow.ts';
 import { SmallPot } from '../figures/SmallPot.tsx';
 import { useStage } from './useStage.ts';
 
@@ -11,6 +12,7 @@ import { useStage } from './useStage.ts';
 export function Stove() {
   const { loaded, batch: open, reckoning } = useOpenMeal();
   const stage = useStage();
+  const now = useNow();
   const names = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   return (
     <ul className="stove" aria-label="The stove">
@@ -28,7 +30,7 @@ export function Stove() {
               <SmallPot level={potLevel(figures?.pot)} slow={batch.cook[0]?.heat === 'slow cooker'} />
               <span>
                 <b>{batch.name}</b>
-                <small>{figures ? wordsOf(nextAct(batch, figures, strands), batch.lidOn) : ''}</small>
+                <small>{figures ? wordsOf(nextAct(batch, figures, strands), now) : ''}</small>
               </span>
             </Link>
           </li>
@@ -57,10 +59,10 @@ const potLevel = (pot: { standsCm: number; vessel: { heightCm: number } } | null
 
 const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
-function wordsOf(next: NextAct, lidOn: number | undefined): string {
-  if (next.what === 'look')
-    return lidOn === undefined
-      ? `look after ${writeMinutes(next.afterMin).value}`
-      : `look at ${clock.format(lidOn + next.afterMin * 60_000)}`;
+function wordsOf(next: NextAct, now: number): string {
+  if (next.what === 'look') {
+    if (next.at === undefined) return `look after ${writeMinutes(next.afterMin).value}`;
+    return next.at <= now ? 'look now' : `look at ${clock.format(next.at)}`;
+  }
   return next.what === 'buy' ? 'write what you bought' : next.what;
 }

@@ -1,4 +1,4 @@
-import type { Batch, Dish, Kitchen, Lot, Meal, Scoop } from './schema.ts';
+import type { Batch, Dish, Kitchen, Lot, Meal, OwnTask, Scoop } from './schema.ts';
 
 /** Everything a cook may leave: what is filled in until it is changed. */
 
@@ -88,4 +88,16 @@ export const usualScoops: readonly Scoop[] = [
   { id: 'scoop-16', name: 'No. 16 scoop', kind: 'scoop', ml: QUART / 16 },
   { id: 'ladle-4', name: '4 fl oz ladle', kind: 'ladle', ml: 4 * FL_OZ },
   { id: 'ladle-2', name: '2 fl oz ladle', kind: 'ladle', ml: 2 * FL_OZ },
+];
+
+/** The day of a meal where nobody has said otherwise. */
+export const usualDay = { chance: 0.9, hands: 1, from: '06:30', to: '22:30' } as const;
+
+const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });
+/** What is often done beside a braise (common practice, no source). */
+export const usualTasks: readonly Omit<OwnTask, 'id'>[] = [
+  { words: 'Brown onions slowly', minutes: min(50), needs: 'burner', alone: true, when: 'serving' },
+  { words: 'Pickle onions', minutes: min(15), when: 'any time' },
+  { words: 'Boil the pasta', minutes: min(25), needs: 'burner', alone: true, when: 'serving' },
+  { words: 'Toast the rolls', minutes: min(10), needs: 'oven', when: 'serving' },
 ];

@@ -96,12 +96,14 @@ function handsFree(
   horizon: number,
   serving: number | undefined,
 ): Int16Array {
-  const first = minuteOfDay(origin, zone);
+  const hour = 60 / SLOT;
+  let first = 0;
   return Int16Array.from({ length: horizon }, (_, slot) => {
     const at = origin + slot * SLOT_MS;
+    // Read off the wall clock every hour, so that a change of the clocks moves the night with it.
+    if (slot % hour === 0) first = minuteOfDay(at, zone);
     if (serving !== undefined && serving - at <= UP_BEFORE_SERVING * MS) return hands;
-    // The change of the clocks moves a night by an hour at most.
-    const minute = (first + slot * SLOT) % (24 * 60);
+    const minute = (first + (slot % hour) * SLOT) % (24 * 60);
     return minute >= from && minute + SLOT <= to ? hands : 0;
   });
 }

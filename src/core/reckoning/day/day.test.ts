@@ -110,6 +110,9 @@ describe('the day hangs from its serving', () => {
     const day = plan(winter, at('2026-10-23T09:00'));
     expect(day.serving).toBe(at('2026-10-25T18:00'));
     expect(one(day, /^Sear/) - one(day, /^Salted/)).toBeGreaterThanOrEqual(720 * MINUTE);
+    // And the night is the wall clock's: nobody is up before half past six on either side of it.
+    for (const { from, hands } of day.lines)
+      if (hands > 0) expect(wallTimeOf(from, ZONE).local.slice(11) >= '06:30').toBe(true);
   });
 
   test('what goes in and comes out on the way, the lid, stirring and turning are in it', () => {
@@ -308,6 +311,8 @@ describe('service is now', () => {
     expect(answer.now.plates).toBeGreaterThan(0);
     expect(answer.now.plates).toBeLessThan(answer.total);
     expect(answer.chopped.plates).toBeGreaterThan(answer.now.plates);
+    expect(answer.choppedMore).toBe(answer.chopped.plates - answer.now.plates);
+    expect(answer.tenderG).toBeCloseTo(answer.lots[0]?.shredG ?? NaN, 6);
     expect(answer.restAt).toBeGreaterThan(lidOn + minutes * MINUTE);
   });
 

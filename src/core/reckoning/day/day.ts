@@ -1,10 +1,11 @@
+import { usualDay } from '../../batch/usual.ts';
 import { standingEntries } from '../../batch/entries.ts';
 import { bare, planDay, type Day } from '../../clock/index.ts';
 import { centreOf, plansOf } from '../centre/centre.ts';
 import type { Input } from '../input.ts';
 import { planMeal } from '../plan/plan.ts';
 import { bandsOf, type PotBand } from './bands.ts';
-import { dayFacts, usualDay } from './facts.ts';
+import { dayFacts } from './facts.ts';
 
 export interface DayAsk {
   /** Epoch ms. */

@@ -1,3 +1,4 @@
+import { usualDay } from '../../batch/usual.ts';
 import { standingEntries } from '../../batch/entries.ts';
 import type { Batch, Kitchen } from '../../batch/schema.ts';
 import {
@@ -17,8 +18,6 @@ import type { Input } from '../input.ts';
 import type { MealPlan } from '../plan/plan.ts';
 
 const MS = 60_000;
-/** Said of the plan where nobody has said otherwise. */
-export const usualDay = { chance: 0.9, hands: 1, from: '06:30', to: '22:30' } as const;
 const FRIDGE_SHELVES = 4;
 /** After a "not yet" nobody looks sooner, min. */
 const NOT_SOONER = 20;

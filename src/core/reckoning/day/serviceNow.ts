@@ -34,11 +34,14 @@ export interface Filled {
 export interface ServiceNow {
   readonly lots: readonly LotNow[];
   readonly total: number;
+  /** Shred of what is tender, g. */
+  readonly tenderG: number;
   /** From what is tender, in the order of the meal; and in the order that fills the most plates. */
   readonly now: Filled;
   readonly reordered: Filled;
-  /** With all that is cooked chopped where it will not pull. */
+  /** With all that is cooked chopped where it will not pull, and how many plates more that is. */
   readonly chopped: Filled;
+  readonly choppedMore: number;
   /** Epoch ms: when the rest can be on plates, in nine days of ten. */
   readonly restAt: number | undefined;
 }
@@ -68,12 +71,16 @@ export function serviceNow(input: Input, now: number): ServiceNow {
       ? [plan.batch.lidOn + ((plan.ready.odds.potAt(0.9) ?? 24 * 60) - plan.ready.potFrom + TO_PLATE) * MS]
       : [],
   );
+  const served = filled(tickets, tender, ml, names);
+  const chopped = filled(tickets, cooked, ml, names);
   return {
     lots,
     total: tickets.reduce((sum, { count }) => sum + count, 0),
-    now: filled(tickets, tender, ml, names),
+    tenderG: tender,
+    now: served,
     reordered: filled(smallFirst, tender, ml, names),
-    chopped: filled(tickets, cooked, ml, names),
+    chopped,
+    choppedMore: chopped.plates - served.plates,
     restAt: rest.length > 0 ? Math.max(now + TO_PLATE * MS, ...rest) : undefined,
   };
 }

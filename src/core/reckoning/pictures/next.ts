@@ -8,7 +8,8 @@ export type NextAct =
       readonly what:
         'buy' | 'write the time' | 'pick and shred' | 'strain and skim' | 'skim' | 'fill the plates';
     }
-  | { readonly what: 'look'; readonly afterMin: number };
+  /** The look, min from a hot pot; and its moment, epoch ms, once the lid is on. */
+  | { readonly what: 'look'; readonly afterMin: number; readonly at?: number };
 
 export function nextAct(batch: Batch, { ready }: BatchReckoning, strands: Strands): NextAct {
   if (strands.raw.grams === 0) return { what: 'buy' };
@@ -16,5 +17,10 @@ export function nextAct(batch: Batch, { ready }: BatchReckoning, strands: Strand
   if (strands.shred.weighed) return { what: batch.strain ? 'strain and skim' : 'skim' };
   if (strands.bone.weighed && strands.bone.grams > 0) return { what: 'pick and shred' };
   if (ready.firstCheckMin === null) return { what: 'write the time' };
-  return { what: 'look', afterMin: ready.nextCheckMin ?? ready.firstCheckMin };
+  const afterMin = ready.nextCheckMin ?? ready.firstCheckMin;
+  return {
+    what: 'look',
+    afterMin,
+    ...(batch.lidOn !== undefined && { at: batch.lidOn + afterMin * 60_000 }),
+  };
 }
