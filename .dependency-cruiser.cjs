@@ -1,4 +1,4 @@
-/** The arrows point one way: app → store, workers, devices → core → reference's types. */
+/** The arrows point one way: app → words, store, workers, devices → core → reference's types. */
 const from = (name, path, notTo, comment) => ({
   name,
   comment,
@@ -19,7 +19,7 @@ module.exports = {
     from(
       'core-is-pure',
       '^src/core/',
-      '^(src/(app|store|workers)/|server/|scripts/)|node_modules/(react|dexie|comlink|express)|^(fs|path|http|os|node:)',
+      '^(src/(app|store|workers|words)/|server/|scripts/)|node_modules/(react|dexie|comlink|express)|^(fs|path|http|os|node:)',
       'The core knows no screen, store, thread or Node.',
     ),
     {
@@ -30,14 +30,24 @@ module.exports = {
       to: { path: '^src/reference/', pathNot: '^src/reference/types\\.ts$' },
     },
     {
-      name: 'stages-have-doors',
-      comment: 'From another folder of the core a stage is entered through its index.ts.',
+      name: 'core-has-doors',
+      comment: 'Each folder of the core is entered through its index.ts, from wherever it is asked.',
       severity: 'error',
-      from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
-      to: {
-        path: '^src/core/(ledger|order|meat|shop|pot|clock|bench|broth|plates|keep)/',
-        pathNot: ['^src/core/$1/', '/index\\.ts$'],
+      from: {
+        path: '^(src/core/([^/]+)/|src/(app|store|workers|words)/|scripts/|bench/)',
+        pathNot: '(\\.test\\.tsx?$|^src/core/testing/)',
       },
+      to: {
+        path: '^src/core/(?!testing/)',
+        pathNot: ['^src/core/$2/', '^src/core/([^/]+|batch/file)/index\\.ts$'],
+      },
+    },
+    {
+      name: 'scheduling-knows-no-cooking',
+      comment: 'Jobs, resources and slots: a kitchen is only one of the things they can stand for.',
+      severity: 'error',
+      from: { path: '^src/core/schedule/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/(?!schedule/)' },
     },
     {
       name: 'testing-is-for-tests',
@@ -50,6 +60,12 @@ module.exports = {
       '^src/reference/',
       '^src/(app|store|workers|core)/',
       'Tables know nobody.',
+    ),
+    from(
+      'words-only-tell',
+      '^src/words/',
+      '^src/(app|workers|store|reference)/|node_modules/react',
+      'Sentences are made of what the core answers.',
     ),
     from('store-below-app', '^src/store/', '^src/(app|workers)/', 'The store knows the core and the tables.'),
     from('workers-below-app', '^src/workers/', '^src/(app|store)/', 'Workers know the core and the tables.'),
@@ -66,7 +82,7 @@ module.exports = {
       name: 'zod-waits',
       comment: 'Zod loads with files, after the first screen: only the schema and the file reader know it.',
       severity: 'error',
-      from: { path: '^src/', pathNot: '^src/core/batch/' },
+      from: { path: '^src/', pathNot: '^src/core/batch/(schema|kitchenSchema|fields|jitless|file/.*)\\.ts$' },
       to: { path: 'node_modules/zod' },
     },
   ],

@@ -16,7 +16,10 @@ const base = {
   },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   injectGlobals: false,
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '\\.module\\.scss$': '<rootDir>/src/app/testing/styles.ts',
+  },
 };
 
 export default {
@@ -25,7 +28,9 @@ export default {
       ...base,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{src/core,src/reference,src/workers,src/store,server,scripts}/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/{src/core,src/reference,src/words,src/workers,src/store,server,scripts}/**/*.test.ts',
+      ],
       setupFiles: ['fake-indexeddb/auto'],
     },
     {
@@ -33,7 +38,7 @@ export default {
       displayName: 'app',
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/src/app/**/*.test.{ts,tsx}'],
-      setupFiles: ['fake-indexeddb/auto'],
+      setupFiles: ['<rootDir>/src/app/testing/page.ts', 'fake-indexeddb/auto'],
       testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
     },
   ],

@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
 import { chromiumOptions } from './e2e/chromium.ts';
+import { ports } from './e2e/ports.ts';
 
 const serve = (port: number, data: 'own' | 'demo') => ({
   command: 'node --import tsx server/index.ts',
@@ -8,6 +9,8 @@ const serve = (port: number, data: 'own' | 'demo') => ({
   reuseExistingServer: false,
 });
 
+const { own, demo } = ports;
+
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '*.spec.ts',
@@ -15,11 +18,11 @@ export default defineConfig({
   workers: 2,
   timeout: 90_000,
   expect: { timeout: 15_000 },
-  // A loaded machine may be late once; twice is a fault.
-  retries: 1,
+  // A test that fails once is a fault.
+  retries: 0,
   reporter: [['list'], ['json']],
   use: {
-    baseURL: 'http://127.0.0.1:4180',
+    baseURL: `http://127.0.0.1:${own}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Amsterdam',
     acceptDownloads: true,
@@ -27,5 +30,5 @@ export default defineConfig({
     trace: 'retain-on-failure',
     launchOptions: chromiumOptions,
   },
-  webServer: [serve(4180, 'own'), serve(4181, 'demo')],
+  webServer: [serve(own, 'own'), serve(demo, 'demo')],
 });

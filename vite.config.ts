@@ -9,11 +9,6 @@ const dataMode: Plugin = {
     process.env.SLOW_SPOON_DATA === 'demo' ? html.replace('content="own"', 'content="demo"') : html,
 };
 
-const FIRST_LIBRARIES =
-  /node_modules\/(react|react-dom|scheduler|react-router|@tanstack|dexie|dexie-react-hooks|comlink|d3-shape|d3-path|quickselect)\//;
-const FIRST_SCREEN =
-  /src\/(app\/(App|main|shell\/(?!KeysDialog)|data\/(?!demo|saveText)|figures\/(LotCutApart|LastPlate|MaterialPatterns|PlatesRow|SmallPot|materials|strands\/(?!StrandsTable))|meat\/(?!LotDetails|BuyPanel|CostPanel|SwapPanel|PriceField)|order\/(PlatesWanted|DishCount)|parts\/(?!Weigh|Caution|NothingYet|Unaccounted|Bowl|sortable|fields\/(TextField|PercentField|LengthField|Tick))|plates\/Enough)|core\/(?!batch\/(schema|file|jitless)|clock\/day|draws|pooled|shop|meat\/cookedModel|pot\/(liquid\/(allergens|search|hints)|sear\/pans|recipe|vessel\/(?!shape|stands))|reckoning\/(day|lidFor|draws\/(draws|yieldDraws|margins)|pictures\/sear|printed|kitchenYields|recipeOut))|store\/(?!files)|reference\/(?!pantry)|workers\/client)/;
-
 export default defineConfig({
   plugins: [react(), dataMode],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
@@ -24,16 +19,20 @@ export default defineConfig({
     assetsInlineLimit: 0,
     rolldownOptions: {
       output: {
-        // What the first screen needs comes in two files, not in twenty: each costs a slow machine time.
+        // What main.tsx reaches without a lazy import loads first, in two files rather than twenty: each
+        // costs a slow machine time. Whatever can wait is imported lazily; no list says so a second time.
         codeSplitting: {
           groups: [
-            { name: 'libraries', test: FIRST_LIBRARIES },
-            { name: 'app', test: FIRST_SCREEN },
+            { name: 'libraries', tags: ['$initial'], test: /node_modules/ },
+            { name: 'app', tags: ['$initial'] },
           ],
         },
       },
     },
   },
-  css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } } },
+  css: {
+    modules: { localsConvention: 'camelCaseOnly' },
+    preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import'] } },
+  },
   server: { host: '127.0.0.1', strictPort: true },
 });

@@ -1,6 +1,5 @@
 /** Heat into the middle of a piece: ours against the explicit scheme of the textbooks, at the same accuracy. */
-import { middleOf } from '../src/core/clock/heat/middle.ts';
-import { readinessOf } from '../src/core/clock/index.ts';
+import { coreTemperature, readinessOf } from '../src/core/tender/index.ts';
 import { median, say } from './measure.ts';
 
 const ALPHA = 1.45e-7;
@@ -51,7 +50,7 @@ function explicit(n: number): Float64Array {
 
 const ours = () => {
   const surface = Float64Array.from({ length: (HOURS * 60) / STEP + 1 }, (_, i) => surfaceAt(i * STEP));
-  return middleOf({ sides: SIDES, diffusivity: ALPHA }, surface, START, STEP);
+  return coreTemperature({ sides: SIDES, diffusivity: ALPHA }, surface, START, STEP);
 };
 /** Far from the truth by so much at most, once the middle has begun to move, K. */
 const off = (found: Float64Array, truth: Float64Array) =>

@@ -1,4 +1,5 @@
-import { mealFileOf, writeMealFile } from '../src/core/batch/file.ts';
+import { MINUTE_MS } from '../src/core/quantity/index.ts';
+import { mealFileOf, writeMealFile } from '../src/core/batch/file/index.ts';
 import { reference } from '../src/reference/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../src/core/testing/meals.ts';
 
@@ -43,6 +44,31 @@ export function manyLots(count: number): string {
 
 const NOON = Date.UTC(2026, 11, 5, 11);
 
+/** Eight pots for one evening, all still to be begun, in the usual kitchen. */
+export function eightPots() {
+  const vessels = ['pot-36', 'pot-32', 'pot-45', 'pot-28'];
+  const batches = Array.from({ length: 8 }, (_, b) => ({
+    ...batchOf(
+      cuts.slice(0, 2).map((cut, i) => lotOf(cut, 900 + 10 * i, { id: `${b}-lot${i}` })),
+      {
+        cook: [
+          {
+            heat: b % 2 === 0 ? ('oven' as const) : ('stove' as const),
+            lid: 'on' as const,
+            vessel: vessels[b % vessels.length] ?? '',
+            setting: { text: '', lo: 150, hi: 150 },
+          },
+        ],
+      },
+    ),
+    id: `pot ${b}`,
+    name: `pot ${b}`,
+  }));
+  const input = inputOf(batches, [dishOf('taco', 120)]);
+  const serving = { local: '2026-12-05T20:00', zone: 'Europe/Amsterdam' };
+  return { ...input, meal: { ...input.meal, serving, day: { hands: 3 } }, now: NOON - 24 * 3_600_000 };
+}
+
 /** Three batches of four lots on the heat, a fork in one of them so many minutes after its lid went on. */
 export function threePots(minutes: number) {
   const names = ['one', 'two', 'three'];
@@ -73,7 +99,7 @@ export function threePots(minutes: number) {
     [
       {
         id: `fork ${minutes}`,
-        at: NOON + minutes * 60_000,
+        at: NOON + minutes * MINUTE_MS,
         batch: 'one',
         measures: { what: 'check', feel: 'resists' },
         value: { text: 'resists' },
@@ -86,6 +112,6 @@ export function threePots(minutes: number) {
   return {
     ...input,
     meal: { ...input.meal, serving, day: { hands: 2 } },
-    now: NOON + (minutes + 1) * 60_000,
+    now: NOON + (minutes + 1) * MINUTE_MS,
   };
 }

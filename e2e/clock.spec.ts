@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import { PDFDocument } from 'pdf-lib';
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, kept, station, test, threeEntries } from './test.ts';
+import { expect, kept, noFaults, station, test, threeEntries } from './test.ts';
+import { ports } from './ports.ts';
 
 /** A Saturday morning in the kitchen. */
 const NINE = '2026-12-05T08:00:00Z';
@@ -24,10 +24,6 @@ const minutes = (text: string | null) => {
 };
 /** The better order has been looked for, and none is. */
 const levelled = (page: Page) => expect(page.getByText('No plan begins later than this one.')).toBeVisible();
-const noFaults = async (page: Page) => {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
-};
 
 test('the day hangs from the serving, by key and by hand, at a chance, and is there after a reload', async ({
   page,
@@ -135,6 +131,8 @@ test('when it is tender: by lot, smoked first, and a heat that never gets there'
 test('the lid phase by phase, and its last minutes for the liquid that is wanted', async ({ page }) => {
   await atTheClock(page);
   const broth = async () => (await station(page, 'broth').textContent()) ?? '';
+  // With its range: the worker has answered.
+  await expect.poll(broth).toContain('–');
   const before = await broth();
   await page.getByRole('button', { name: 'heat and lid' }).click();
   await page.getByRole('button', { name: '+ the last minutes with the lid ajar' }).click();
@@ -187,7 +185,10 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await page.getByRole('button', { name: 'let it find its time' }).click();
   await expect.poll(at).not.toBe(600);
   // And by hand: its bar is pulled up by some way.
-  const bar = page.locator('.day-lines li').filter({ hasText: 'Fetch the trays' }).locator('.bar');
+  const bar = page
+    .locator('[class*="_day-lines_"] li')
+    .filter({ hasText: 'Fetch the trays' })
+    .locator('[class*="_bar_"]');
   const free = await at();
   const box = await bar.boundingBox();
   if (!box) throw new Error('no bar');
@@ -220,7 +221,7 @@ test('a fork moves the day, one that contradicts is asked about once, and the bi
   await expect(
     page.getByText(/^Not yet: look again at 1[23]:\d\d\. Serving (stays at|moves to) 15:\d\d\.$/),
   ).toBeVisible();
-  const forks = page.locator('.forks').getByRole('listitem');
+  const forks = page.locator('[class*="_forks_"]').getByRole('listitem');
   await expect(forks).toHaveCount(1);
   await expect(forks).toContainText('12:00 all of it resists');
 
@@ -249,7 +250,7 @@ test('service is now: the plates that can be served, and each way out taken with
   page,
 }) => {
   await page.clock.setFixedTime(new Date('2026-12-05T14:00:00Z'));
-  await page.goto('http://127.0.0.1:4181/');
+  await page.goto(`http://127.0.0.1:${ports.demo}/`);
   await page.getByRole('link', { name: /^Pot two/ }).click();
   await station(page, 'clock').click();
   await page.getByRole('button', { name: 'service is now' }).click();

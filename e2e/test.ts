@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test as base, type Page } from '@playwright/test';
 
 export { expect } from '@playwright/test';
@@ -39,3 +40,18 @@ export async function kept(page: Page, words: string): Promise<void> {
 
 export const station = (page: Page, word: string) =>
   page.getByRole('navigation', { name: 'The strands' }).getByRole('link', { name: new RegExp(`^${word}`) });
+
+/** The screen has no fault that axe can find. */
+export async function noFaults(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).include('main').analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
+}
+
+export const potItems = (page: Page) => page.getByRole('region', { name: 'What goes in' });
+
+/** The three entries, and then the pot's screen. */
+export async function potOf(page: Page, weight: string, cut: string, plates = '12'): Promise<void> {
+  await threeEntries(page, weight, cut, plates);
+  await station(page, 'pot').click();
+  await expect(potItems(page)).toBeVisible();
+}

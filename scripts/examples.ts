@@ -4,19 +4,20 @@
  */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { mealFileOf, readMealFile, writeMealFile } from '../src/core/batch/file.ts';
-import type {
-  Batch,
-  Dish,
-  Entry,
-  Feel,
-  Kitchen,
-  Lot,
-  MealFile,
-  Weighable,
-} from '../src/core/batch/schema.ts';
-import { usualBatch, usualKitchen } from '../src/core/batch/usual.ts';
-import { readQuantity, type Measure } from '../src/core/quantity/index.ts';
+import { mealFileOf, readMealFile, writeMealFile } from '../src/core/batch/file/index.ts';
+import {
+  type Batch,
+  type Dish,
+  type Entry,
+  type Feel,
+  type Kitchen,
+  type Lot,
+  type MealFile,
+  usualBatch,
+  usualKitchen,
+  type Weighable,
+} from '../src/core/batch/index.ts';
+import { type Measure, readQuantity } from '../src/core/quantity/index.ts';
 import { reference } from '../src/reference/index.ts';
 
 function typed(text: string, measure: Measure = 'mass') {

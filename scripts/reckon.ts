@@ -3,11 +3,10 @@
  * app's. A bad file gives one sentence on standard error and exit code 2.
  */
 import { readFileSync, statSync } from 'node:fs';
-import { readMealFile, tooLarge } from '../src/core/batch/file.ts';
-import { reckon } from '../src/core/reckon.ts';
-import { drawMeal } from '../src/core/reckoning/draws/draws.ts';
+import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
+import { printed, reckon } from '../src/core/questions/index.ts';
+import { drawsOf, openMeal } from '../src/core/model/index.ts';
 import { reference } from '../src/reference/index.ts';
-import { printed } from '../src/core/reckoning/printed.ts';
 
 function refuse(words: string): never {
   process.stderr.write(`${words}\n`);
@@ -25,7 +24,8 @@ if (table !== reference.version) {
     `The file was made with table ${table}; these figures are from ${reference.version}.\n`,
   );
 }
-const reckoning = reckon({ meal, batches, entries, kitchen, reference }, drawMeal);
+const opened = openMeal({ meal, batches, entries, kitchen, reference });
+const reckoning = reckon(opened, drawsOf(opened));
 for (const { words } of reckoning.problems) process.stderr.write(`${words}\n`);
 process.stdout.write(`${JSON.stringify(printed(reckoning), null, 2)}\n`);
 

@@ -57,8 +57,12 @@ try {
     await page.getByRole('link', { name: /^Pot one/ }).click();
     await open(page, 'pot');
     await page.getByRole('button', { name: 'pan by pan' }).click();
-    await page.getByRole('figure', { name: /./ }).or(page.locator('.pan-above')).first().waitFor();
-    await page.locator('.sear-line').evaluate((sear) => {
+    await page
+      .getByRole('figure', { name: /./ })
+      .or(page.locator('[class*="_pan-above_"]'))
+      .first()
+      .waitFor();
+    await page.locator('[class*="_sear-line_"]').evaluate((sear) => {
       sear.scrollIntoView({ block: 'start' });
     });
     await save('sear');

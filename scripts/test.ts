@@ -1,9 +1,11 @@
 /**
  * Runs every check and ends with one line, "N passed, N failed". Each linter counts as one; the unit
- * and browser tests count as many as they are.
+ * and browser tests count as many as they are. Two things run at a time, for two cores: the checks stand
+ * beside the unit tests, and the browser tests have both cores to themselves.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -11,97 +13,115 @@ interface Counts {
   passed: number;
   failed: number;
 }
-const all: Counts = { passed: 0, failed: 0 };
+type Env = Readonly<Record<string, string>>;
+
 const bin = (path: string) => join('node_modules', path);
+const report = (name: string) => join(tmpdir(), `slow-spoon-${name}-${process.pid}.json`);
 
-function run(
-  name: string,
-  script: string,
-  args: readonly string[],
-  env: Record<string, string> = {},
-): boolean {
+/** Runs a script and says how it went once it has ended, with all that it said. */
+function run(name: string, script: string, args: readonly string[], env: Env = {}): Promise<boolean> {
   const began = Date.now();
-  process.stdout.write(`\n· ${name}\n`);
-  const { status } = spawnSync(process.execPath, [script, ...args], {
-    stdio: 'inherit',
-    env: { ...process.env, ...env },
+  const child = spawn(process.execPath, [script, ...args], { env: { ...process.env, ...env } });
+  const said: Buffer[] = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part: Buffer) => said.push(part));
+  return new Promise((resolve) => {
+    child.on('close', (code) => {
+      const well = code === 0;
+      const seconds = ((Date.now() - began) / 1000).toFixed(1);
+      const words = Buffer.concat(said).toString();
+      process.stdout.write(`\n· ${name}\n${words}  ${well ? 'well' : 'NOT WELL'}, ${seconds} s\n`);
+      resolve(well);
+    });
   });
-  process.stdout.write(
-    `  ${status === 0 ? 'well' : 'NOT WELL'}, ${((Date.now() - began) / 1000).toFixed(1)} s\n`,
-  );
-  return status === 0;
 }
 
-function check(name: string, script: string, args: readonly string[]): void {
-  if (run(name, script, args)) all.passed += 1;
-  else all.failed += 1;
-}
+const check = async (name: string, script: string, args: readonly string[]): Promise<Counts> =>
+  (await run(name, script, args)) ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
 
 /** A runner that writes its counts as JSON; one that could not even start has failed once. */
-function suite(
+async function suite(
   name: string,
   script: string,
   args: readonly string[],
-  env: Record<string, string>,
-  report: string,
+  env: Env,
+  file: string,
   count: (json: unknown) => Counts,
-): void {
-  rmSync(report, { force: true });
-  const well = run(name, script, args, env);
+): Promise<Counts> {
+  rmSync(file, { force: true });
+  const well = await run(name, script, args, env);
   try {
-    const { passed, failed } = count(JSON.parse(readFileSync(report, 'utf8')));
-    all.passed += passed;
-    all.failed += Math.max(failed, well ? 0 : 1);
+    const { passed, failed } = count(JSON.parse(readFileSync(file, 'utf8')));
+    return { passed, failed: Math.max(failed, well ? 0 : 1) };
   } catch {
-    all.failed += 1;
+    return { passed: 0, failed: 1 };
   }
 }
 
-check('format', bin('prettier/bin/prettier.cjs'), ['--check', '--log-level', 'warn', '.']);
-check('lint', bin('eslint/bin/eslint.js'), [
-  '.',
-  '--max-warnings',
-  '0',
-  '--cache',
-  '--cache-location',
-  bin('.cache/eslint/'),
-]);
-check('types', bin('typescript/bin/tsc'), ['--noEmit']);
-check('architecture', bin('dependency-cruiser/bin/dependency-cruise.mjs'), [
-  '--config',
-  '.dependency-cruiser.cjs',
-  'src',
-  'server',
-  'scripts',
-]);
-check('nothing unused', bin('knip/bin/knip.js'), []);
-check('the file format is as documented', bin('tsx/dist/cli.mjs'), ['scripts/file-format.ts', '--check']);
+/** A port that nobody holds: a server left running elsewhere must not fail the run. */
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.on('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
+}
 
-const unitReport = join(tmpdir(), `slow-spoon-unit-${process.pid}.json`);
-suite(
-  'unit tests',
-  bin('jest/bin/jest.js'),
-  ['--json', `--outputFile=${unitReport}`],
-  { NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
-  unitReport,
-  (json) => {
-    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = json as Record<string, number>;
-    return { passed: numPassedTests ?? 0, failed: (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0) };
-  },
-);
+/** One after the other, on one core. */
+async function checks(): Promise<Counts[]> {
+  const eslint = ['.', '--max-warnings', '0', '--cache', '--cache-location', bin('.cache/eslint/')];
+  const cruise = ['--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'bench'];
+  return [
+    await check('format', bin('prettier/bin/prettier.cjs'), ['--check', '--log-level', 'warn', '.']),
+    await check('types', bin('typescript/bin/tsc'), ['--noEmit']),
+    await check('architecture', bin('dependency-cruiser/bin/dependency-cruise.mjs'), cruise),
+    await check('nothing unused', bin('knip/bin/knip.js'), []),
+    await check('the file format is as documented', bin('tsx/dist/cli.mjs'), [
+      'scripts/file-format.ts',
+      '--check',
+    ]),
+    await check('lint', bin('eslint/bin/eslint.js'), eslint),
+  ];
+}
 
-const browserReport = join(tmpdir(), `slow-spoon-browser-${process.pid}.json`);
-suite(
-  'browser tests',
-  bin('@playwright/test/cli.js'),
-  ['test'],
-  { PLAYWRIGHT_JSON_OUTPUT_FILE: browserReport },
-  browserReport,
-  (json) => {
-    const { stats } = json as { stats: { expected: number; unexpected: number; flaky: number } };
-    return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
-  },
-);
+function unitTests(): Promise<Counts> {
+  const file = report('unit');
+  return suite(
+    'unit tests',
+    bin('jest/bin/jest.js'),
+    ['--maxWorkers=2', '--json', `--outputFile=${file}`],
+    { NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
+    file,
+    (json) => {
+      const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = json as Record<string, number>;
+      return {
+        passed: numPassedTests ?? 0,
+        failed: (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0),
+      };
+    },
+  );
+}
 
-process.stdout.write(`\n${all.passed} passed, ${all.failed} failed\n`);
-process.exitCode = all.failed === 0 ? 0 : 1;
+async function browserTests(): Promise<Counts> {
+  const file = report('browser');
+  const [own, demo] = [await freePort(), await freePort()];
+  return suite(
+    'browser tests',
+    bin('@playwright/test/cli.js'),
+    ['test'],
+    { PLAYWRIGHT_JSON_OUTPUT_FILE: file, OWN_PORT: String(own), DEMO_PORT: String(demo) },
+    file,
+    (json) => {
+      const { stats } = json as { stats: { expected: number; unexpected: number; flaky: number } };
+      return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+    },
+  );
+}
+
+const [checked, tested] = await Promise.all([checks(), unitTests()]);
+const all = [...checked, tested, await browserTests()];
+const sum = (of: keyof Counts) => all.reduce((total, counts) => total + counts[of], 0);
+process.stdout.write(`\n${sum('passed')} passed, ${sum('failed')} failed\n`);
+process.exitCode = sum('failed') === 0 ? 0 : 1;

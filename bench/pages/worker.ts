@@ -1,6 +1,9 @@
 /** Times the real worker from the page that asks it. */
-import { askBuy, askDay, askRanges, askSearing } from '../../src/workers/client.ts';
-import { fiveCuts, fortyPieces, sixLots, threePots } from '../meals.ts';
+import { ask as askWorker } from '../../src/workers/client.ts';
+
+const { signal } = new AbortController();
+import { triesFor } from '../../src/app/data/dayPlans.ts';
+import { eightPots, fiveCuts, fortyPieces, sixLots, threePots } from '../meals.ts';
 
 /** Milliseconds from asking a six-lot meal's ranges to having them, one weight changed each time. */
 async function time(runs: number): Promise<number[]> {
@@ -8,7 +11,7 @@ async function time(runs: number): Promise<number[]> {
   for (let run = 0; run < runs; run += 1) {
     const { meal, batches, entries, kitchen } = sixLots(1000 + run);
     const began = performance.now();
-    const { draws } = await askRanges({ meal, batches, entries, kitchen }, new AbortController().signal);
+    const { draws } = await askWorker('reckon', { meal, batches, entries, kitchen }, undefined, signal);
     times.push(performance.now() - began);
     if (draws !== 5000) throw new Error(`${draws} draws`);
   }
@@ -25,10 +28,11 @@ async function timeBuy(runs: number): Promise<{ times: number[]; longest: number
   for (let run = 0; run < runs; run += 1) {
     const { meal, batches, entries, kitchen } = fiveCuts(40 + run);
     const began = performance.now();
-    const reading = await askBuy(
+    const reading = await askWorker(
+      'buy',
       { meal, batches, entries, kitchen },
       { batch: 'pot', chance: 0.95, way: 'as they are' },
-      new AbortController().signal,
+      signal,
     );
     times.push(performance.now() - began);
     if (!reading.ok || reading.answer.chance < 0.95) throw new Error('not bought');
@@ -44,7 +48,7 @@ async function timeSear(runs: number): Promise<number[]> {
   for (let run = 0; run < runs; run += 1) {
     const { meal, batches, entries, kitchen } = fortyPieces(11_000 + 100 * run);
     const began = performance.now();
-    const found = await askSearing({ meal, batches, entries, kitchen }, 'pot', new AbortController().signal);
+    const found = await askWorker('searing', { meal, batches, entries, kitchen }, { batch: 'pot' }, signal);
     times.push(performance.now() - began);
     if (found?.pans.reduce((sum, { pieces }) => sum + pieces.length, 0) !== 40) throw new Error('not forty');
   }
@@ -58,7 +62,7 @@ async function timeDay(runs: number): Promise<{ first: number[]; levelled: numbe
     const { meal, batches, entries, kitchen, now } = threePots(120 + run);
     const began = performance.now();
     const ask = (tries: number) =>
-      askDay({ meal, batches, entries, kitchen }, { now, tries }, new AbortController().signal);
+      askWorker('day', { meal, batches, entries, kitchen }, { now, tries }, signal);
     const plan = await ask(0);
     first.push(performance.now() - began);
     const better = await ask(1500);
@@ -68,4 +72,13 @@ async function timeDay(runs: number): Promise<{ first: number[]; levelled: numbe
   return { first, levelled };
 }
 
-Object.assign(globalThis, { timeDay, time, timeBuy, timeSear });
+/** Milliseconds until eight pots are levelled as the screen asks for it, and how far that is from the best. */
+async function timeEight(): Promise<{ ms: number; gapMin: number }> {
+  const { meal, batches, entries, kitchen, now } = eightPots();
+  const began = performance.now();
+  const tries = triesFor(batches.length);
+  const { gapMin } = await askWorker('day', { meal, batches, entries, kitchen }, { now, tries }, signal);
+  return { ms: performance.now() - began, gapMin };
+}
+
+Object.assign(globalThis, { timeDay, timeEight, time, timeBuy, timeSear });

@@ -6,7 +6,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
-import { fitCookedModel } from '../../src/core/meat/cookedModel.ts';
+import { fitCookedModel } from '../../src/core/meat/index.ts';
 import { cutRows, separableFatRows } from './cuts.ts';
 import { doesOf, ingredientRows } from './ingredients.ts';
 import { cookedPairs } from './pairs.ts';

@@ -1,16 +1,14 @@
 import '@fontsource-variable/bitter/index.css';
 import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
 import './theme/theme.scss';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
 import { readFirstMeal } from './data/firstMeal.ts';
+import { queries } from './data/queries.ts';
 
-const queries = new QueryClient({
-  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false } },
-});
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root.');
 

@@ -1,28 +1,12 @@
 import type { Transaction } from 'dexie';
+import sameRow from 'fast-deep-equal';
 import type { Act, BatchRow, Change, EntryRow, KeptRow, MealRow, Row, SlowSpoonDb, TableName } from './db.ts';
+import { changesOf, rowsFrom, type Deed, type Rows } from './rows.ts';
 
 /** At least fifty acts can be taken back; older ones are let go. */
 const KEEP = 200;
 /** Keystrokes in one field this close together are one act, ms. */
 const ONE_ACT = 4_000;
-
-interface RowOf {
-  meals: MealRow;
-  batches: BatchRow;
-  entries: EntryRow;
-  kept: KeptRow;
-}
-
-/** What an act may do. Everything in one transaction: all of it is kept, or none. */
-export interface Deed {
-  edit<T extends TableName>(table: T, id: string, recipe: (row: RowOf[T]) => RowOf[T]): Promise<void>;
-  put(table: TableName, row: Row): Promise<void>;
-  remove(table: TableName, id: string): Promise<void>;
-  append(row: EntryRow): Promise<void>;
-  get<T extends TableName>(table: T, id: string): Promise<RowOf[T] | undefined>;
-  /** The ids of a meal's rows. */
-  idsOf(table: 'batches' | 'entries', mealId: string): Promise<readonly string[]>;
-}
 
 export interface ActOptions {
   readonly words: string;
@@ -36,77 +20,97 @@ export interface ActOptions {
  * on outside of it.
  */
 const tableOf = (tx: Transaction, table: TableName) => tx.table<Row, string>(table);
+/** The rows that a deed may see: a meal's, and those that all meals share. */
+export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
+  const [meal, batches, entries, kept] = await Promise.all([
+    mealId === undefined ? undefined : tx.table<MealRow, string>('meals').get(mealId),
+    tx
+      .table<BatchRow, string>('batches')
+      .where('mealId')
+      .equals(mealId ?? '')
+      .toArray(),
+    tx
+      .table<EntryRow, string>('entries')
+      .where('mealId')
+      .equals(mealId ?? '')
+      .toArray(),
+    tx.table<KeptRow, string>('kept').toArray(),
+  ]);
+  return rowsFrom({ meals: meal ? [meal] : [], batches, entries, kept });
+}
 const actsOf = (tx: Transaction) => tx.table<Act, number, Omit<Act, 'seq'>>('acts');
 
-/** Does something and keeps how to take it back, in the same transaction. */
+const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts'] as const;
+
+/**
+ * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
+ * @param mealId whose rows the deed sees beside those that all meals share
+ */
 export async function act(
   db: SlowSpoonDb,
   options: ActOptions,
-  what: (deed: Deed) => Promise<void>,
+  mealId: string | undefined,
+  what: (deed: Deed) => void,
 ): Promise<void> {
-  const now = options.now ?? Date.now();
-  await db.transaction('rw', db.meals, db.batches, db.entries, db.kept, db.acts, async (tx) => {
-    const acts = actsOf(tx);
-    const changes: Change[] = [];
-    await what(deedIn(tx, changes));
-    if (changes.length === 0) return;
-    await acts.filter((done) => done.undone === 1).delete();
-    const last = await acts.orderBy('seq').last();
-    const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;
-    if (last && merged) {
-      await acts.put({ ...last, at: now, changes: merged });
-      return;
-    }
-    const { words, field } = options;
-    const made: Omit<Act, 'seq'> = {
-      at: now,
-      words,
-      undone: 0,
-      changes,
-      ...(field !== undefined && { field }),
-    };
-    await acts.add(made);
-    const count = await acts.count();
-    if (count > KEEP)
-      await acts
-        .orderBy('seq')
-        .limit(count - KEEP)
-        .delete();
+  await db.transaction('rw', [...TABLES], async (tx) => {
+    await write(tx, options, changesOf(await rowsIn(tx, mealId), what));
   });
 }
 
-function deedIn(tx: Transaction, changes: Change[]): Deed {
-  return {
-    async edit(table, id, recipe) {
-      const before = await tableOf(tx, table).get(id);
-      if (!before) throw new Error(`There is no “${id}” in ${table} any more.`);
-      const after: Row = recipe(before as never);
-      if (JSON.stringify(after) === JSON.stringify(before)) return;
-      await tableOf(tx, table).put(after);
-      changes.push({ what: 'put', table, id, before, after });
-    },
-    async put(table, row) {
-      const before = await tableOf(tx, table).get(row.id);
-      await tableOf(tx, table).put(row);
-      changes.push({ what: 'put', table, id: row.id, after: row, ...(before && { before }) });
-    },
-    async remove(table, id) {
-      const before = await tableOf(tx, table).get(id);
-      if (!before) return;
-      await tableOf(tx, table).delete(id);
-      changes.push({ what: 'put', table, id, before });
-    },
-    async append(row) {
-      await tableOf(tx, 'entries').add(row);
-      changes.push({ what: 'append', row });
-    },
-    async get(table, id) {
-      return (await tableOf(tx, table).get(id)) as never;
-    },
-    async idsOf(table, mealId) {
-      return tableOf(tx, table).where('mealId').equals(mealId).primaryKeys();
-    },
-  };
+/**
+ * Keeps what has been done in memory already. Where another tab has changed the same rows meanwhile, the deed is
+ * done anew on what stands there now.
+ * @returns whether the disk now holds what memory does
+ */
+export async function keep(
+  db: SlowSpoonDb,
+  options: ActOptions,
+  mealId: string | undefined,
+  changes: readonly Change[],
+  what: (deed: Deed) => void,
+): Promise<boolean> {
+  return db.transaction('rw', [...TABLES], async (tx) => {
+    const asSeen = await stillStand(tx, changes);
+    await write(tx, options, asSeen ? changes : changesOf(await rowsIn(tx, mealId), what));
+    return asSeen;
+  });
+}
+
+/** Whether every row is still what it was when the change was made. */
+async function stillStand(tx: Transaction, changes: readonly Change[]): Promise<boolean> {
+  for (const change of changes) {
+    if (change.what === 'append') continue;
+    const now = await tableOf(tx, change.table).get(change.id);
+    if (!sameRow(now, change.before)) return false;
+  }
+  return true;
+}
+
+async function write(tx: Transaction, options: ActOptions, changes: readonly Change[]): Promise<void> {
+  if (changes.length === 0) return;
+  for (const change of changes) {
+    if (change.what === 'append') await tableOf(tx, 'entries').add(change.row);
+    else if (change.after) await tableOf(tx, change.table).put(change.after);
+    else await tableOf(tx, change.table).delete(change.id);
+  }
+  await record(tx, options, changes);
+}
+
+/** One act more in the journal, or the last one carried on; what was taken back can no longer be done again. */
+async function record(tx: Transaction, options: ActOptions, changes: readonly Change[]): Promise<void> {
+  const acts = actsOf(tx);
+  const now = options.now ?? Date.now();
+  const { undo: last, undone } = await tailOf(acts);
+  if (undone.length > 0) await acts.bulkDelete(undone.map(({ seq }) => seq));
+  const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;
+  if (last && merged) {
+    await acts.put({ ...last, at: now, changes: merged });
+    return;
+  }
+  const { words, field } = options;
+  await acts.add({ at: now, words, undone: 0, changes, ...(field !== undefined && { field }) });
+  const over = (await acts.count()) - KEEP;
+  if (over > 0) await acts.orderBy('seq').limit(over).delete();
 }
 
 function mergeable(last: Act, { field }: ActOptions, now: number): boolean {
@@ -122,14 +126,27 @@ function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | 
   return [{ ...second, before: first.before }];
 }
 
-/** The act that undo would take back, and the one that redo would do again. */
-export async function nextActs(from: Pick<SlowSpoonDb, 'acts'>): Promise<{ undo?: Act; redo?: Act }> {
-  return nextOf(await from.acts.orderBy('seq').toArray());
+/** The end of the journal: the acts that were taken back, oldest first, and the last one that was not. */
+async function tailOf(
+  acts: Pick<ReturnType<typeof actsOf>, 'orderBy'>,
+): Promise<{ undo?: Act; undone: Act[] }> {
+  const tail = await acts
+    .orderBy('seq')
+    .reverse()
+    .until(({ undone }) => undone === 0, true)
+    .toArray();
+  const undo = tail.find(({ undone }) => undone === 0);
+  return { ...(undo && { undo }), undone: tail.filter(({ undone }) => undone === 1).reverse() };
 }
 
-function nextOf(acts: readonly Act[]): { undo?: Act; redo?: Act } {
-  const undo = acts.findLast((done) => done.undone === 0);
-  const redo = acts.find((done) => done.undone === 1);
+/** The act that undo would take back, and the one that redo would do again. */
+export async function nextActs(from: Pick<SlowSpoonDb, 'acts'>): Promise<{ undo?: Act; redo?: Act }> {
+  return nextOf(from.acts);
+}
+
+async function nextOf(acts: Parameters<typeof tailOf>[0]): Promise<{ undo?: Act; redo?: Act }> {
+  const { undo, undone } = await tailOf(acts);
+  const [redo] = undone;
   return { ...(undo && { undo }), ...(redo && { redo }) };
 }
 
@@ -143,28 +160,33 @@ export function redo(db: SlowSpoonDb, now = Date.now()): Promise<string | undefi
   return step(db, 'redo', now);
 }
 
-async function step(db: SlowSpoonDb, way: 'undo' | 'redo', now: number): Promise<string | undefined> {
-  return db.transaction('rw', db.meals, db.batches, db.entries, db.kept, db.acts, async (tx) => {
+async function step(db: SlowSpoonDb, direction: 'undo' | 'redo', now: number): Promise<string | undefined> {
+  return db.transaction('rw', [...TABLES], async (tx) => {
     const acts = actsOf(tx);
-    const { [way]: act_ } = nextOf(await acts.orderBy('seq').toArray());
+    const { [direction]: act_ } = await nextOf(acts);
     if (!act_) return undefined;
     const changes: Change[] = [];
-    const order = way === 'undo' ? [...act_.changes].reverse() : act_.changes;
-    for (const change of order) changes.push(await turn(tx, change, way, now));
+    const order = direction === 'undo' ? [...act_.changes].reverse() : act_.changes;
+    for (const change of order) changes.push(await turn(tx, change, direction, now));
     await acts.put({
       ...act_,
-      undone: way === 'undo' ? 1 : 0,
-      changes: way === 'undo' ? changes.reverse() : changes,
+      undone: direction === 'undo' ? 1 : 0,
+      changes: direction === 'undo' ? changes.reverse() : changes,
     });
     return act_.words;
   });
 }
 
 /** Brings about one change, or takes it back; returns it as it must be kept for the way back. */
-async function turn(tx: Transaction, change: Change, way: 'undo' | 'redo', now: number): Promise<Change> {
-  if (change.what === 'append') return turnEntry(tx, change, way, now);
+async function turn(
+  tx: Transaction,
+  change: Change,
+  direction: 'undo' | 'redo',
+  now: number,
+): Promise<Change> {
+  if (change.what === 'append') return turnEntry(tx, change, direction, now);
   const table = tableOf(tx, change.table);
-  const row = way === 'undo' ? change.before : change.after;
+  const row = direction === 'undo' ? change.before : change.after;
   if (row) await table.put(row);
   else await table.delete(change.id);
   return change;
@@ -174,14 +196,14 @@ async function turn(tx: Transaction, change: Change, way: 'undo' | 'redo', now: 
 async function turnEntry(
   tx: Transaction,
   change: Extract<Change, { what: 'append' }>,
-  way: 'undo' | 'redo',
+  direction: 'undo' | 'redo',
   now: number,
 ): Promise<Change> {
   const { row } = change;
   const id = crypto.randomUUID();
-  const replaces = way === 'undo' ? row.id : (change.takenBackBy ?? row.id);
-  const entry = { ...row.entry, id, replaces, at: now, ...(way === 'undo' && { value: null }) };
+  const replaces = direction === 'undo' ? row.id : (change.takenBackBy ?? row.id);
+  const entry = { ...row.entry, id, replaces, at: now, ...(direction === 'undo' && { value: null }) };
   const added: EntryRow = { ...row, id, entry };
   await tableOf(tx, 'entries').add(added);
-  return way === 'undo' ? { ...change, takenBackBy: id } : { what: 'append', row: added };
+  return direction === 'undo' ? { ...change, takenBackBy: id } : { what: 'append', row: added };
 }

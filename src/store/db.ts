@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable } from 'dexie';
-import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/schema.ts';
+import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/index.ts';
 
 /** A meal as it is kept. One that came in from a file keeps the kitchen it came with. */
 export interface MealRow {

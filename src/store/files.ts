@@ -1,5 +1,5 @@
-import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/file.ts';
-import type { MealFile } from '@/core/batch/schema.ts';
+import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/file/index.ts';
+import type { MealFile } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';
@@ -43,10 +43,10 @@ async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string
  */
 export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
   const { meal, batches, entries, kitchen } = file;
-  await act(db, { words: `bringing in “${meal.name}”` }, async (deed) => {
-    await deleteMealRows(deed, meal.id);
-    await deed.put('meals', { id: meal.id, meal, made, kitchen });
-    for (const batch of batches) await deed.put('batches', { id: batch.id, mealId: meal.id, batch });
-    for (const entry of entries) await deed.put('entries', { id: entry.id, mealId: meal.id, entry });
+  await act(db, { words: `bringing in “${meal.name}”` }, meal.id, (deed) => {
+    deleteMealRows(deed, meal.id);
+    deed.put('meals', { id: meal.id, meal, made, kitchen });
+    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
+    for (const entry of entries) deed.put('entries', { id: entry.id, mealId: meal.id, entry });
   });
 }

@@ -1,31 +1,21 @@
-import { usualBatch, usualKitchen, usualLot, usualMeal } from '@/core/batch/usual.ts';
-import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/schema.ts';
-import { act, type Deed } from './acts.ts';
+import { usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
+import { act, rowsIn } from './acts.ts';
+import { loadedOf, type Deed, type LoadedMeal, type Rows } from './rows.ts';
 import type { BatchRow, MealRow, SlowSpoonDb } from './db.ts';
 
-/** A meal with all that its reckoning needs. */
-export interface LoadedMeal {
-  readonly meal: Meal;
-  readonly batches: readonly Batch[];
-  readonly entries: readonly Entry[];
-  readonly kitchen: Kitchen;
+export type { LoadedMeal } from './rows.ts';
+
+/** The rows of a meal; undefined if there is no such meal. */
+export async function loadRows(db: SlowSpoonDb, mealId: string): Promise<Rows | undefined> {
+  const rows = await db.transaction('r', db.meals, db.batches, db.entries, db.kept, (tx) =>
+    rowsIn(tx, mealId),
+  );
+  return rows.meals.size > 0 ? rows : undefined;
 }
 
 export async function loadMeal(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal | undefined> {
-  const [row, batchRows, entryRows, kept] = await Promise.all([
-    db.meals.get(mealId),
-    db.batches.where('mealId').equals(mealId).toArray(),
-    db.entries.where('mealId').equals(mealId).toArray(),
-    db.kept.get('kitchen'),
-  ]);
-  if (!row) return undefined;
-  const order = (id: string) => row.meal.batches.indexOf(id);
-  return {
-    meal: row.meal,
-    batches: batchRows.map(({ batch }) => batch).sort((a, b) => order(a.id) - order(b.id)),
-    entries: entryRows.map(({ entry }) => entry).sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1)),
-    kitchen: row.kitchen ?? (kept?.id === 'kitchen' ? kept.kitchen : usualKitchen),
-  };
+  const rows = await loadRows(db, mealId);
+  return rows && loadedOf(rows);
 }
 
 const newIds = () =>
@@ -39,24 +29,24 @@ const newIds = () =>
 /** An empty meal with one pot and one lot to fill in. Returns where it can be opened. */
 export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: string; batchId: string }> {
   const [mealId, batchId, dishId, lotId] = newIds();
-  await act(db, { words: 'a new meal' }, async (deed) => {
-    await deed.put('meals', { id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
+  await act(db, { words: 'a new meal' }, undefined, (deed) => {
+    deed.put('meals', { id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
     const batch = { ...usualBatch(batchId, 'Pot one'), lots: [usualLot(lotId)] };
-    await deed.put('batches', { id: batchId, mealId, batch });
+    deed.put('batches', { id: batchId, mealId, batch });
   });
   return { mealId, batchId };
 }
 
 /** Takes a meal and all its rows out, as one act. */
 export async function deleteMeal(db: SlowSpoonDb, mealId: string, name: string): Promise<void> {
-  await act(db, { words: `deleting “${name}”` }, (deed) => deleteMealRows(deed, mealId));
+  await act(db, { words: `deleting “${name}”` }, mealId, (deed) => deleteMealRows(deed, mealId));
 }
 
-export async function deleteMealRows(deed: Deed, mealId: string): Promise<void> {
+export function deleteMealRows(deed: Deed, mealId: string): void {
   for (const table of ['batches', 'entries'] as const) {
-    for (const id of await deed.idsOf(table, mealId)) await deed.remove(table, id);
+    for (const id of deed.idsOf(table, mealId)) deed.remove(table, id);
   }
-  await deed.remove('meals', mealId);
+  deed.remove('meals', mealId);
 }
 
 /**

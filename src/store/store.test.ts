@@ -1,5 +1,6 @@
+import { openMeal } from '@/core/model/index.ts';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { reckon } from '@/core/reckon.ts';
+import { reckon } from '@/core/questions/reckon/reckon.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
@@ -19,7 +20,7 @@ afterEach(() => {
 const asFile = (text: string) => ({ size: text.length, text: () => Promise.resolve(text) });
 
 async function rename(mealId: string, name: string, options: { field?: string; now?: number } = {}) {
-  await act(db, { words: 'the name', ...options }, (deed) =>
+  await act(db, { words: 'the name', ...options }, mealId, (deed) =>
     deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name } })),
   );
 }
@@ -35,7 +36,7 @@ async function weigh(mealId: string, batchId: string, id: string, g: number) {
     measure: 'mass' as const,
     source: 'typed' as const,
   };
-  await act(db, { words: 'the shred' }, (deed) => deed.append({ id, mealId, entry }));
+  await act(db, { words: 'the shred' }, mealId, (deed) => deed.append({ id, mealId, entry }));
 }
 
 describe('undo', () => {
@@ -94,9 +95,9 @@ describe('undo', () => {
 
   test('an act that fails changes nothing', async () => {
     const { mealId } = await newMeal(db, 'one');
-    const failing = act(db, { words: 'two things' }, async (deed) => {
-      await deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'two' } }));
-      await deed.edit('meals', 'gone', (row) => row);
+    const failing = act(db, { words: 'two things' }, mealId, (deed) => {
+      deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'two' } }));
+      deed.edit('meals', 'gone', (row) => row);
     });
     await expect(failing).rejects.toThrow('“gone”');
     expect(await nameOf(mealId)).toBe('one');
@@ -106,7 +107,7 @@ describe('undo', () => {
 describe('files', () => {
   test('out, deleted and in again is the same to the byte, with its figures', async () => {
     const { mealId, batchId } = await newMeal(db, 'Supper');
-    await act(db, { words: 'a lot' }, (deed) =>
+    await act(db, { words: 'a lot' }, mealId, (deed) =>
       deed.edit('batches', batchId, (row) => ({
         ...row,
         batch: {
@@ -125,7 +126,7 @@ describe('files', () => {
     await weigh(mealId, batchId, 'first', 390);
     const figures = async () => {
       const loaded = await loadMeal(db, mealId);
-      return loaded && reckon({ ...loaded, reference }).meal.shredG;
+      return loaded && reckon(openMeal({ ...loaded, reference })).meal.shredG;
     };
     const [text, before] = [await exportMeal(db, mealId), await figures()];
     await deleteMeal(db, mealId, 'Supper');

@@ -1,48 +1,32 @@
-import { reckon, type Input, type Reckoning } from '@/core/reckon.ts';
-import { drawMeal } from '@/core/reckoning/draws/draws.ts';
-import { contradicts } from '@/core/reckoning/day/contradicts.ts';
-import { serviceNow, type ServiceNow } from '@/core/reckoning/day/serviceNow.ts';
-import { dayOf, type DayAsk, type DayPlan } from '@/core/reckoning/day/day.ts';
-import { margins, type Margins } from '@/core/reckoning/draws/margins.ts';
-import { lidFor, type LidFor } from '@/core/reckoning/lidFor.ts';
-import type { Entry } from '@/core/batch/schema.ts';
-import { searing, type Searing } from '@/core/reckoning/pictures/sear.ts';
-import { buy, feeds, type BuyAsk, type BuyReading, type Feeds } from '@/core/shop/index.ts';
+import { openMeal, type Input, type OpenedMeal } from '@/core/model/index.ts';
+import { answer, type Answer, type Ask, type Question } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 
-/** A question without the tables: the worker has its own. */
-export type Question = Omit<Input, 'reference'>;
+/** A meal without the tables: the worker has its own. */
+export type BareMeal = Omit<Input, 'reference'>;
+
+/** A question as it crosses the border: the meal itself only where the other side does not have it yet. */
+export interface Asked<Q extends Question = Question> {
+  readonly question: Q;
+  readonly ask: Ask<Q>;
+  /** Tells one meal from another, and from itself after an edit. */
+  readonly revision: number;
+  readonly meal: BareMeal | undefined;
+}
 
 /** The core as it stands behind the border between the threads. */
 export interface CoreWorker {
-  /** The reckoning with its ranges. */
-  reckon(question: Question): Reckoning;
-  /** How much to buy for the whole order. */
-  buy(question: Question, ask: BuyAsk): BuyReading;
-  /** A batch laid out in its pan, panful by panful. */
-  searing(question: Question, batch: string): Searing | null;
-  /** The distribution behind "enough". */
-  margins(question: Question): Margins;
-  /** The day of a meal, hung from its serving time. */
-  day(question: Question, ask: DayAsk): DayPlan;
-  /** What a fork in the meat can hardly be squared with; null if it can. */
-  contradicts(question: Question, check: Entry): Entry | null;
-  /** What can be served at this moment. */
-  serviceNow(question: Question, now: number): ServiceNow;
-  /** How long the lid must stand ajar or off at the end for so much liquid. */
-  lidFor(question: Question, batch: string, lid: 'ajar' | 'off', wantMl: number): LidFor;
-  /** What the planned meat feeds, at a chance. */
-  feeds(question: Question, chance: number): Feeds | null;
+  answer<Q extends Question>(asked: Asked<Q>): Answer<Q>;
 }
 
-export const coreWorker: CoreWorker = {
-  reckon: (question) => reckon({ ...question, reference }, drawMeal),
-  buy: (question, ask) => buy({ ...question, reference }, ask),
-  searing: (question, batch) => searing({ ...question, reference }, batch),
-  day: (question, ask) => dayOf({ ...question, reference }, ask),
-  contradicts: (question, check) => contradicts({ ...question, reference }, check) ?? null,
-  serviceNow: (question, now) => serviceNow({ ...question, reference }, now),
-  lidFor: (question, batch, lid, wantMl) => lidFor({ ...question, reference }, batch, lid, wantMl),
-  margins: (question) => margins({ ...question, reference }),
-  feeds: (question, chance) => feeds({ ...question, reference }, chance),
-};
+/** Answers questions; the meal that was asked about last stays open, so that its draws serve the next question too. */
+export function coreWorker(): CoreWorker {
+  let open: { readonly revision: number; readonly meal: OpenedMeal } | undefined;
+  return {
+    answer({ question, ask, revision, meal }) {
+      if (meal) open = { revision, meal: openMeal({ ...meal, reference }) };
+      if (open?.revision !== revision) throw new Error(`Revision ${revision} of the meal is not open here.`);
+      return answer(question, open.meal, ask);
+    },
+  };
+}

@@ -1,4 +1,4 @@
 import { expose } from 'comlink';
 import { coreWorker } from './core.ts';
 
-expose(coreWorker);
+expose(coreWorker());

@@ -1,7 +1,9 @@
+import clsx from 'clsx';
 import { Minus, Plus } from 'lucide-react';
 import type { ComesOut } from '@/core/pot/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
+import css from './bench.module.scss';
 
 /** More than these are counted in figures, not outlines. */
 const DRAWN = 24;
@@ -12,7 +14,7 @@ export function ComeBack() {
   const { comeOut } = batchReckoning;
   if (comeOut.length === 0) return null;
   return (
-    <section className="come-back" aria-label="Must come out again">
+    <section className={css.comeBack} aria-label="Must come out again">
       {comeOut.map((thing) => (
         <Counted key={thing.thing} thing={thing} />
       ))}
@@ -35,7 +37,7 @@ function Counted({ thing: { thing, name, count, back, kind } }: { readonly thing
   const all = count !== undefined && back >= count;
   const drawn = Math.min(DRAWN, Math.max(count ?? 0, back));
   return (
-    <div className={all ? 'counted is-all' : 'counted'}>
+    <div className={all ? clsx('is-all', css.counted) : css.counted}>
       <p>
         <b>{name}</b>{' '}
         <span className="num">
@@ -46,7 +48,7 @@ function Counted({ thing: { thing, name, count, back, kind } }: { readonly thing
         {Array.from({ length: drawn }, (_, i) => (
           <ellipse
             key={i}
-            className={i < back ? `is-found of-${kind}` : 'is-missing'}
+            className={i < back ? clsx(css.isFound, `of-${kind}`) : css.isMissing}
             cx={i * 22 + 11}
             cy="11"
             rx={kind === 'bones' ? 9 : 5}
@@ -54,7 +56,7 @@ function Counted({ thing: { thing, name, count, back, kind } }: { readonly thing
           />
         ))}
       </svg>
-      <span className="counts">
+      <span className={css.counts}>
         <button
           type="button"
           className="btn act"

@@ -1,4 +1,4 @@
-import type { Skim } from '@/core/batch/schema.ts';
+import type { Skim } from '@/core/batch/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';

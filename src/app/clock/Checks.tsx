@@ -1,12 +1,13 @@
+import { isTender } from '@/core/tender/index.ts';
 import { useState } from 'react';
-import type { Entry, Feel } from '@/core/batch/schema.ts';
-import { feels } from '@/core/batch/words.ts';
-import { isTender, writeClock, writeMoment } from '@/core/clock/index.ts';
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
-import { askContradicts } from '@/workers/client.ts';
+import { type Entry, type Feel, feels } from '@/core/batch/index.ts';
+import { writeClock, writeMoment } from '@/core/clock/index.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { ask } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
+import css from './clock.module.scss';
 
 interface Props {
   readonly day: DayPlan | undefined;
@@ -22,7 +23,7 @@ const whichPieces = [
 export function Checks({ day }: Props) {
   const zone = day?.zone ?? 'UTC';
   const { loaded, batch, batchReckoning, standing } = useOpenMeal();
-  const { meal, batches, entries, kitchen } = loaded;
+  const { meal } = loaded;
   const meat = batchReckoning.lots.filter(({ tenderMin }) => tenderMin !== null);
   const { lookAt } = batchReckoning.ready;
   const [chosen, setChosen] = useState<string>();
@@ -37,7 +38,7 @@ export function Checks({ day }: Props) {
   };
   const say = (feel: Feel) => {
     const check = forkNow(batch.id, feel, lot === ALL ? undefined : lot, pieces === 'big');
-    askContradicts({ meal, batches, entries, kitchen }, check, new AbortController().signal)
+    ask('contradicts', loaded, { check }, new AbortController().signal)
       .then((other) => {
         if (other) setDoubt({ check, other });
         else keep(check);
@@ -51,7 +52,7 @@ export function Checks({ day }: Props) {
     weigh(meal.id, 'taking a fork back', { batch: of, measures, measure, value: null, replaces: id });
   };
   return (
-    <section className="checks" aria-label="A fork in the meat">
+    <section className={css.checks} aria-label="A fork in the meat">
       <div className="choices">
         <h2>What does a fork say?</h2>
         {meat.length > 1 && (
@@ -71,7 +72,7 @@ export function Checks({ day }: Props) {
         )}
         <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
       </div>
-      <p className="feels">
+      <p className={css.feels}>
         {feels.map((feel, i) => (
           <button
             key={feel}
@@ -122,7 +123,7 @@ export function Checks({ day }: Props) {
       )}
       {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, batch.id, checks.at(-1))}</p>}
       {checks.length > 0 && (
-        <ul className="forks">
+        <ul className={css.forks}>
           {checks.map((entry) => (
             <li key={entry.id}>
               <span className="num">{writeClock(entry.at, zone)}</span> {lotName(entry, meat)}{' '}

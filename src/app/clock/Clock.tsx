@@ -1,12 +1,13 @@
 import { lazy, Suspense, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
+import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { Problems } from '../parts/Problems.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 import { Checks } from './Checks.tsx';
 import { StartNow } from './StartNow.tsx';
 import { DayPicture } from './day/DayPicture.tsx';
@@ -36,11 +37,12 @@ type Fold = (typeof folds)[number]['value'];
 
 /** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
 export default function Clock() {
-  const { batch, batchReckoning } = useOpenMeal();
+  const { batch, batchReckoning, loaded } = useOpenMeal();
   const now = useNow();
   const { day, levelling, failed } = useDay(now);
   const [fold, setFold] = useState<Fold>();
   const { ready, meat, dry } = batchReckoning;
+  const vesselName = (id: string) => loaded.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
   if (meat.rawG.mid === 0) return <NothingYet title="When it is tender" />;
   if (fold === 'service' && day)
     return (
@@ -63,10 +65,14 @@ export default function Clock() {
           Write the heat, or how long it cooks, and the steam and the broth are worked out from that.
         </p>
       )}
-      {dry && <Wrong>The pot boils dry before the meat is tender: pour more, or keep the lid on.</Wrong>}
-      {failed && <Wrong>The day could not be worked out ({failed.message}). Reload the page.</Wrong>}
+      {dry && (
+        <FieldError>The pot boils dry before the meat is tender: pour more, or keep the lid on.</FieldError>
+      )}
+      {failed && (
+        <FieldError>The day could not be worked out ({failed.message}). Reload the page.</FieldError>
+      )}
       {day?.unknown.map((name) => (
-        <Wrong key={name}>{name} has no known time, so it is not in the day.</Wrong>
+        <FieldError key={name}>{name} has no known time, so it is not in the day.</FieldError>
       ))}
       {batch.lidOn !== undefined && <Checks day={day} />}
       <p className="asks is-tight">
@@ -100,11 +106,13 @@ export default function Clock() {
       )}
       {day && <Here day={day} now={now} />}
       {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
-      {day?.said.map((words) => (
-        <p key={words} className="quiet">
-          {words}
-        </p>
-      ))}
+      {day?.notes
+        .map((note) => dayNoteWords(note, vesselName))
+        .map((words) => (
+          <p key={words} className="quiet">
+            {words}
+          </p>
+        ))}
       {day && (
         <p className="quiet" aria-live="polite">
           {levelling ? 'A better order is looked for.' : gapWords(day.gapMin, day.hangs)}

@@ -1,9 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { withLastMinutes } from '@/core/clock/index.ts';
-import { writeMinutes, writeVolume, type Quantity } from '@/core/quantity/index.ts';
-import type { LidFor } from '@/core/reckoning/lidFor.ts';
-import { askLid } from '@/workers/client.ts';
+import { type Quantity, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
+import type { LidFor } from '@/core/questions/index.ts';
+import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { volumeUnits } from '../data/useSettings.ts';
@@ -17,18 +16,15 @@ const ways = [
 
 /** How much liquid is wanted at the end: the last minutes with the lid ajar, or off, are worked out for it. */
 export function EndWith() {
-  const { loaded, batch, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
   const [want, setWant] = useState<Quantity>();
   const [lid, setLid] = useState<'ajar' | 'off'>('ajar');
-  const { meal, batches, entries, kitchen } = loaded;
-  const question = { meal, batches, entries, kitchen };
   const ml = want?.lo;
-  const { data } = useQuery({
-    queryKey: ['lid', batch.id, lid, ml, question] as const,
-    queryFn: ({ signal }) => askLid(question, batch.id, lid, ml ?? 0, signal),
-    enabled: ml !== undefined && ml > 0,
-    placeholderData: (before) => before,
-  });
+  const { data } = useAnswer(
+    'lidFor',
+    { batch: batch.id, lid, wantMl: ml ?? 0 },
+    { enabled: ml !== undefined && ml > 0 },
+  );
   const litres = (x: number) => {
     const { value, unit } = writeVolume(x, units);
     return `${value} ${unit}`;

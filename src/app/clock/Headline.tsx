@@ -1,9 +1,13 @@
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
-import { wallTimeOf, weekdayOf, writeMoment, type Line } from '@/core/clock/index.ts';
-import { writeMinutes } from '@/core/quantity/index.ts';
+import clsx from 'clsx';
+import type { Line } from '@/core/day/index.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { wallTimeOf, weekdayOf, writeMoment } from '@/core/clock/index.ts';
+import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
+import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { editMeal } from '../data/edits.ts';
+import css from './clock.module.scss';
 
 interface Props {
   readonly day: DayPlan | undefined;
@@ -34,7 +38,7 @@ export function Headline({ day, now }: Props) {
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
   const { meal } = useOpenMeal().loaded;
   return (
-    <p className="served-at quiet">
+    <p className={clsx('quiet', css.servedAt)}>
       <WallField
         label="Served"
         type="datetime-local"
@@ -71,7 +75,7 @@ function titleOf(day: DayPlan, batch: string, lidOn: boolean, now: number): stri
   }
   if (look) return look.from <= now ? 'Look now' : `Look at ${at(look)}`;
   const next = mine[0];
-  if (next) return `${next.from <= now ? 'Now' : at(next)}: ${next.words.toLowerCase()}`;
+  if (next) return `${next.from <= now ? 'Now' : at(next)}: ${doingWords(next.does).toLowerCase()}`;
   return `On the plates at ${writeMoment(day.serving, zone, now)}`;
 }
 
@@ -87,7 +91,7 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
     );
   if (day.lateMin <= 0 || meal.day?.forward) return null;
   const asked = meal.serving.local.slice(11);
-  const past = day.serving - day.lateMin * 60_000 <= now;
+  const past = day.serving - day.lateMin * MINUTE_MS <= now;
   const at = writeMoment(day.serving, day.zone, now);
   const late = writeMinutes(day.lateMin).value;
   return (

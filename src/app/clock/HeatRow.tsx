@@ -1,11 +1,12 @@
 import { openPhase } from '@/core/clock/index.ts';
-import type { Phase } from '@/core/batch/schema.ts';
-import { middle, writeDegrees, writeMinutes, type UnitChoice } from '@/core/quantity/index.ts';
+import type { Phase } from '@/core/batch/index.ts';
+import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
 import { SmokeFirst } from './SmokeFirst.tsx';
+import css from './clock.module.scss';
 
 /** The heat and the lid of the phase that lasts until it is tender. */
 export function HeatRow() {
@@ -40,7 +41,7 @@ export function HeatRow() {
       )}
       {phase?.heat === 'oven' && (
         <HeatSlider
-          celsius={(typeof phase.setting === 'object' ? middle(phase.setting) : undefined) ?? 160}
+          celsius={(typeof phase.setting === 'object' ? midpoint(phase.setting) : undefined) ?? 160}
           units={units}
           onChange={(celsius) => {
             const text = writeDegrees(celsius, units);
@@ -93,7 +94,7 @@ function HeatSlider({
   return (
     <input
       type="range"
-      className="heat-slider"
+      className={css.heatSlider}
       aria-label="Heat of the oven"
       aria-valuetext={writeDegrees(celsius, units)}
       min={90}

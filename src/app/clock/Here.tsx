@@ -1,5 +1,6 @@
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
-import { writeClock, writeMoment, type Stretch } from '@/core/clock/index.ts';
+import type { Interval } from '@/core/day/index.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { writeClock, writeMoment } from '@/core/clock/index.ts';
 
 /** More stretches than this are told by the picture alone. */
 const MOST = 6;
@@ -9,7 +10,7 @@ export function Here({ day, now }: { readonly day: DayPlan; readonly now: number
   const { here, zone } = day;
   if (here.length === 0) return null;
   const shown = here.slice(0, MOST);
-  const words = ({ from, to }: Stretch, i: number) => {
+  const words = ({ from, to }: Interval, i: number) => {
     const start = writeMoment(Math.max(from, now), zone, shown[i - 1]?.to ?? now);
     return `${start}–${writeClock(to, zone)}`;
   };

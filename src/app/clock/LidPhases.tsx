@@ -5,9 +5,10 @@ import { editBatch } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { EndWith } from './EndWith.tsx';
 import { changePhase, heatOf, heats, lids, withHeat, type HeatChoice } from './phaseEdits.ts';
+import css from './clock.module.scss';
 
 const HOUR = { text: '1 h', lo: 60, hi: 60 };
 const HALF_HOUR = { text: '30 min', lo: 30, hi: 30 };
@@ -20,7 +21,7 @@ export function LidPhases() {
   const phase = batch.cook[open];
   if (!phase) return null;
   return (
-    <section className="phases" aria-label="The lid and the phases">
+    <section className={css.phases} aria-label="The lid and the phases">
       <ol>
         {batch.cook.map((one, i) =>
           isSmoke(one) && batch.cook.length > 1 ? null : (
@@ -137,7 +138,7 @@ export function LidPhases() {
         </button>
       </p>
       <div className="choices">
-        <Tick
+        <Checkbox
           checked={batch.tear !== undefined}
           onTick={(torn) => {
             editBatch(batch.id, 'tearing it half way', ({ tear: _, ...b }) =>
@@ -146,7 +147,7 @@ export function LidPhases() {
           }}
         >
           torn and put back
-        </Tick>
+        </Checkbox>
         {batch.tear && (
           <QuantityField
             label="for the last"

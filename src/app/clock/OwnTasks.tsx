@@ -1,14 +1,12 @@
 import { useState } from 'react';
-import type { OwnTask } from '@/core/batch/schema.ts';
-import { usualTasks } from '@/core/batch/usual.ts';
-import { taskNeeds, taskWhens } from '@/core/batch/words.ts';
+import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/batch/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDay } from '../data/edits.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
 
 const min = (n: number): Quantity => ({ text: `${n} min`, lo: n, hi: n });
 const whens: Readonly<Record<OwnTask['when'], string>> = {
@@ -61,9 +59,9 @@ export function OwnTasks() {
             </option>
           ))}
         </SelectField>
-        <Tick checked={alone} onTick={setAlone}>
+        <Checkbox checked={alone} onTick={setAlone}>
           needs nobody while it runs
-        </Tick>
+        </Checkbox>
         <button
           type="button"
           className="btn act"

@@ -1,12 +1,13 @@
 import { useId } from 'react';
-import type { Vessel } from '@/core/batch/schema.ts';
-import { middle, readLength } from '@/core/quantity/index.ts';
+import type { Vessel } from '@/core/batch/index.ts';
+import { midpoint, readLength } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editKitchen, weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { useTyped } from '../parts/fields/useTyped.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './clock.module.scss';
 
 /** How much is in the pot when it comes off: on the scale with its vessel, or by a spoon stood in it. */
 export function PotReading() {
@@ -14,7 +15,7 @@ export function PotReading() {
   const { pot } = batchReckoning;
   if (!pot) return null;
   return (
-    <section className="pot-reading" aria-label="What is in the pot">
+    <section className={css.potReading} aria-label="What is in the pot">
       {[pot, ...pot.also].map(({ vessel }) => (
         <OneVessel key={vessel.id} vessel={vessel} />
       ))}
@@ -54,7 +55,7 @@ function OneVessel({ vessel }: { readonly vessel: Vessel }) {
             });
         }}
       />
-      {vessel.tareG === undefined && middle(weighed) !== undefined && (
+      {vessel.tareG === undefined && midpoint(weighed) !== undefined && (
         <QuantityField
           label={`${vessel.name}, empty, once`}
           quantity={undefined}
@@ -120,7 +121,7 @@ function Depth({ label, stored, onDone }: DepthProps) {
           type(target.value, stored);
         }}
       />
-      {text !== '' && text !== stored && !reading.ok && <Wrong>{reading.error}</Wrong>}
+      {text !== '' && text !== stored && !reading.ok && <FieldError>{reading.error}</FieldError>}
     </span>
   );
 }

@@ -1,11 +1,11 @@
-import { useQuery } from '@tanstack/react-query';
 import { wallTimeOf, writeMoment } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
-import type { Filled, LotNow } from '@/core/reckoning/day/serviceNow.ts';
-import { askServiceNow } from '@/workers/client.ts';
+import type { Filled, LotNow } from '@/core/questions/index.ts';
+import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot, editMeal, weigh } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
+import css from './clock.module.scss';
 
 interface Props {
   readonly now: number;
@@ -18,14 +18,9 @@ const FIVE_MINUTES = 300_000;
 /** Service is now, and not all of it is tender: what can be served, when the rest follows, and the ways out. */
 export function ServiceNow({ now, zone, onDone }: Props) {
   const { loaded, units } = useOpenMeal();
-  const { meal, batches, entries, kitchen } = loaded;
-  const question = { meal, batches, entries, kitchen };
+  const { meal } = loaded;
   const at = Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
-  const { data } = useQuery({
-    queryKey: ['service', at, question] as const,
-    queryFn: ({ signal }) => askServiceNow(question, at, signal),
-    placeholderData: (before) => before,
-  });
+  const { data } = useAnswer('serviceNow', { now: at });
   if (!data) return <p className="quiet">Counting the plates.</p>;
   const { lots, total, now: served, reordered, choppedMore: chopping, restAt, tenderG } = data;
   const tender = writeMass(tenderG, units);
@@ -34,7 +29,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
   const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
   return (
-    <section className="service" aria-label="Service is now">
+    <section className={css.service} aria-label="Service is now">
       <h1>
         {served.plates} of {total} plates now
       </h1>
@@ -44,7 +39,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
           : `Tender: ${namesOf(lots.filter(({ tender }) => tender)) || 'nothing yet'}. Not yet: ${hard.map((lot) => stillWords(lot)).join('; ')}.`}
       </p>
       <Plates filled={served} />
-      <ul className="ways-out">
+      <ul className={css.waysOut}>
         {rest !== undefined && hard.length > 0 && (
           <li>
             <span>
@@ -159,7 +154,7 @@ function stillWords({ name, moreMin, raw }: LotNow): string {
 
 function Plates({ filled }: { readonly filled: Filled }) {
   return (
-    <ul className="plates-now">
+    <ul className={css.platesNow}>
       {filled.dishes.map(({ id, name, count, filled: n }) => (
         <li key={id}>
           <b className="num">{n}</b> of {count} {name}

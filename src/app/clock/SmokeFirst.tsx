@@ -1,8 +1,9 @@
-import type { Phase } from '@/core/batch/schema.ts';
+import type { Phase } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
+import css from './clock.module.scss';
 
 const isSmoke = ({ heat, lid }: Phase) => heat === 'smoker' && lid === 'off';
 const USUAL = { text: '2 h', lo: 120, hi: 120 };
@@ -12,8 +13,8 @@ export function SmokeFirst() {
   const { batch } = useOpenMeal();
   const smoke = batch.cook.length > 1 ? batch.cook.find(isSmoke) : undefined;
   return (
-    <span className="smoke-first">
-      <Tick
+    <span className={css.smokeFirst}>
+      <Checkbox
         checked={smoke !== undefined}
         onTick={(ticked) => {
           editBatch(batch.id, 'smoking it first', (b) => {
@@ -24,7 +25,7 @@ export function SmokeFirst() {
         }}
       >
         smoked first
-      </Tick>
+      </Checkbox>
       {smoke && (
         <QuantityField
           label="Smoked for"

@@ -1,7 +1,6 @@
+import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
-
-const MINUTE = 60_000;
 
 /** The pot is hot: from here its minutes count, and forks have their place. */
 export function StartNow() {
@@ -22,7 +21,7 @@ export function StartNow() {
         type="button"
         className="link"
         onClick={() => {
-          const at = Date.now() - 30 * MINUTE;
+          const at = Date.now() - 30 * MINUTE_MS;
           editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
         }}
       >

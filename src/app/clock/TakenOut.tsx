@@ -1,7 +1,8 @@
 import { writeClock } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { stillGood, takenOut } from '@/core/reckoning/pictures/takenOut.ts';
+import { stillGood, takenOut } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import css from './clock.module.scss';
 
 /** Which lot to take out first, where they are not tender together. */
 export function TakenOut() {
@@ -9,7 +10,7 @@ export function TakenOut() {
   const lots = takenOut(batchReckoning.lots);
   if (lots.length === 0) return null;
   return (
-    <ol className="taken-out" aria-label="Which is tender first">
+    <ol className={css.takenOut} aria-label="Which is tender first">
       {lots.map(({ lot, name, tenderMin }, i) => {
         const { value, range } = writeMinutes(tenderMin);
         return (

@@ -1,9 +1,8 @@
-import { usualDay } from '@/core/batch/usual.ts';
-import type { Day } from '@/core/batch/schema.ts';
+import { type Day, usualDay } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 
@@ -58,15 +57,15 @@ export function Who() {
           if (to !== '') edit('the hours', { to });
         }}
       />
-      <Tick
+      <Checkbox
         checked={batch.skim === 'chill'}
         onTick={(chill) => {
           editBatch(batch.id, 'the day before', (b) => ({ ...b, skim: chill ? 'chill' : 'hot' }));
         }}
       >
         {batch.name} the day before, chilled overnight
-      </Tick>
-      <Tick
+      </Checkbox>
+      <Checkbox
         checked={day.forward ?? false}
         onTick={(forward) => {
           editDay(meal.id, 'what the day hangs from', ({ forward: _, ...d }) =>
@@ -75,7 +74,7 @@ export function Who() {
         }}
       >
         run it from now, serve when it is ready
-      </Tick>
+      </Checkbox>
     </div>
   );
 }

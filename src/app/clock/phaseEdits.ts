@@ -1,4 +1,4 @@
-import type { Phase } from '@/core/batch/schema.ts';
+import type { Phase } from '@/core/batch/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { editBatch } from '../data/edits.ts';
 

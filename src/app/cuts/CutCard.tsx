@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { becomes, type KnownCut } from '@/core/meat/index.ts';
-import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
-import { lotReckoning } from '@/core/reckoning/centre/lotReckoning.ts';
-import type { KitchenYield } from '@/core/reckoning/kitchenYields.ts';
+import { becomes } from '@/core/bench/index.ts';
+import { type KnownCut } from '@/core/meat/index.ts';
+import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
+import { type KitchenYield, lotReckoning } from '@/core/questions/index.ts';
 import type { Cut } from '@/reference/types.ts';
 import { editKitchen } from '../data/edits.ts';
 import { LotCutApart } from '../figures/LotCutApart.tsx';
+import css from './cuts.module.scss';
 
 const KILO = 1000;
 const WIDTH = 470;
@@ -28,8 +29,8 @@ export function CutCard({ cut, published, seen, units }: Props) {
   const drawn = drawnOf(cut);
   const shred = writeMass(drawn.shredG, units);
   return (
-    <li className="cut">
-      <div className="cut-said">
+    <li className={css.cut}>
+      <div className={css.cutSaid}>
         <h3>{cut.name}</h3>
         <p className="quiet">
           {toughWords(cut.toughness)}
@@ -48,7 +49,7 @@ export function CutCard({ cut, published, seen, units }: Props) {
         </button>
       </div>
       <LotCutApart lot={drawn} scale={SCALE} width={WIDTH} units={units} />
-      <p className="cut-shred">
+      <p className={css.cutShred}>
         <b className="num">{`${shred.value} ${shred.unit}`}</b>
         <span className="quiet">
           {seen
@@ -57,7 +58,7 @@ export function CutCard({ cut, published, seen, units }: Props) {
         </span>
       </p>
       {open && (
-        <dl className="cut-figures">
+        <dl className={css.cutFigures}>
           <Fact what="raw flesh">
             {percent(cut.flesh.protein)} protein, {percent(cut.flesh.fat)} fat, the rest water
           </Fact>

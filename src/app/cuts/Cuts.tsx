@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import { findCut, type KnownCut } from '@/core/meat/index.ts';
-import { kitchenYields } from '@/core/reckoning/kitchenYields.ts';
+import { openMeal } from '@/core/model/index.ts';
+import { kitchenYields } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useAllMeals } from '../data/useAllMeals.ts';
 import { useKitchen } from '../data/useKitchen.ts';
@@ -10,6 +11,7 @@ import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { CutCard, drawnOf } from './CutCard.tsx';
 import { OwnCutForm } from './OwnCutForm.tsx';
+import css from './cuts.module.scss';
 
 const orders = [
   { value: 'animal', words: 'by animal' },
@@ -24,7 +26,10 @@ export default function Cuts() {
   const meals = useAllMeals();
   const [order, setOrder] = useState<'animal' | 'shred'>('animal');
   const [sought, seek] = useState('');
-  const seen = useMemo(() => kitchenYields((meals ?? []).map((meal) => ({ ...meal, reference }))), [meals]);
+  const seen = useMemo(
+    () => kitchenYields((meals ?? []).map((meal) => openMeal({ ...meal, reference }))),
+    [meals],
+  );
   const words = sought.trim().toLowerCase();
   const known = [...kitchen.cuts.map(({ id }) => id), ...reference.cuts.map(({ id }) => id)]
     .map((id) => findCut(id, kitchen, reference))
@@ -59,8 +64,8 @@ export default function Cuts() {
         )}
         {groups.map((group) => (
           <section key={group} aria-label={group === '' ? 'all cuts' : group}>
-            {group !== '' && <h2 className="cut-group">{group}</h2>}
-            <ul className="cuts">
+            {group !== '' && <h2 className={css.cutGroup}>{group}</h2>}
+            <ul className={css.cuts}>
               {sorted
                 .filter((cut) => group === '' || speciesOf(cut) === group)
                 .map((cut) => (

@@ -1,12 +1,14 @@
+import clsx from 'clsx';
 import { cloneElement, useId, type ReactElement } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import type { Kitchen, OwnCut } from '@/core/batch/schema.ts';
+import type { Kitchen, OwnCut } from '@/core/batch/index.ts';
 import { fattier, findCut, ownCutProblem } from '@/core/meat/index.ts';
 import { readShare } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { CutOptions } from '../meat/CutOptions.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './cuts.module.scss';
 
 interface Form {
   name: string;
@@ -88,7 +90,7 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
   };
   return (
     <form
-      className="own-cut panel"
+      className={clsx('panel', css.ownCut)}
       onSubmit={(event) => {
         handleSubmit(save)(event).catch((error: unknown) => {
           reportError(error);
@@ -184,7 +186,7 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
           than {like.name.toLowerCase()}. What is left empty is taken from it.
         </p>
       )}
-      {errors.root?.message !== undefined && <Wrong>{errors.root.message}</Wrong>}
+      {errors.root?.message !== undefined && <FieldError>{errors.root.message}</FieldError>}
       <button type="submit" className="btn act">
         Add it
       </button>

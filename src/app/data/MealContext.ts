@@ -1,6 +1,7 @@
 import { createContext, useContext } from 'react';
-import type { Batch, Entry } from '@/core/batch/schema.ts';
-import type { BatchReckoning, Reckoning } from '@/core/reckon.ts';
+import type { Batch, Entry } from '@/core/batch/index.ts';
+import type { BatchReckoning, Reckoning } from '@/core/questions/index.ts';
+import type { OpenedMeal } from '@/core/model/index.ts';
 import type { UnitChoice } from '@/core/quantity/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 
@@ -8,6 +9,8 @@ import type { LoadedMeal } from '@/store/meals.ts';
 export interface OpenMeal {
   readonly loaded: LoadedMeal;
   readonly batch: Batch;
+  /** The core's view of it, which its questions share. */
+  readonly opened: OpenedMeal;
   readonly reckoning: Reckoning;
   readonly batchReckoning: BatchReckoning;
   readonly working: boolean;

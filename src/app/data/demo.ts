@@ -1,6 +1,5 @@
 import supper from '../../../examples/lantern-supper.json';
-import { readMealFile } from '@/core/batch/file.ts';
-import { shifted } from '@/core/batch/shifted.ts';
+import { readMealFile, shifted } from '@/core/batch/file/index.ts';
 import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import type { SlowSpoonDb } from '@/store/db.ts';
 import { importMeal } from '@/store/files.ts';

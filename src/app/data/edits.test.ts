@@ -2,15 +2,19 @@
  * The page's own simulation cannot clone; the store needs nothing else of a page but its one tag.
  * @jest-environment node
  */
-import { beforeEach, expect, test } from '@jest/globals';
+import { beforeEach, expect, jest, test } from '@jest/globals';
 import { usualKitchen } from '@/core/batch/usual.ts';
 import { pantry } from '@/reference/pantry.ts';
 import { redo, undo } from '@/store/acts.ts';
 import { loadMeal, newMeal } from '@/store/meals.ts';
 
 Object.assign(globalThis, { document: { querySelector: () => null } });
+jest.unstable_mockModule('./tabs.ts', () => ({
+  tellOtherTabs: () => undefined,
+  whenAnotherTabWrites: () => undefined,
+}));
 const { db } = await import('./db.ts');
-const { editBatch, editDish, editKitchen, heal, putIn, tickOff } = await import('./edits.ts');
+const { editBatch, editDish, editKitchen, applyRemedy, putIn, tickOff } = await import('./edits.ts');
 
 /** Edits answer nobody: what they did is seen in the store a moment later. */
 async function until<T>(look: () => Promise<T>, found: (value: T) => boolean): Promise<T> {
@@ -88,22 +92,22 @@ test('a line of the list is ticked off, and on again', async () => {
 
 test('what a problem offers is done: half of the pour an hour later, another vessel, the salt that is right', async () => {
   const half = { text: '400 ml', lo: 400, hi: 400 };
-  heal(batch, { what: 'pour later', item: 'usual-stock', half, words: '' });
+  applyRemedy(batch, { what: 'pour later', item: 'usual-stock', half, words: '' });
   const poured = await until(loaded, ({ batches }) => batches[0]?.items?.length === 4);
   const [first, second] = poured.batches[0]?.items ?? [];
   expect(first).toMatchObject({ id: 'usual-stock', amount: half, measure: 'volume' });
   expect(second).toMatchObject({ ref: first?.ref, amount: half, at: { phase: 0, minutes: 60 } });
   expect(second?.id).not.toBe(first?.id);
 
-  heal(batch, { what: 'split', vessels: ['pot-24'], words: '' });
+  applyRemedy(batch, { what: 'split', vessels: ['pot-24'], words: '' });
   await until(loaded, ({ batches }) => batches[0]?.also?.[0] === 'pot-24');
-  heal(batch, { what: 'take', vessel: 'pot-45', words: '' });
+  applyRemedy(batch, { what: 'take', vessel: 'pot-45', words: '' });
   const taken = await until(loaded, ({ batches }) => batches[0]?.also === undefined);
   expect(taken.batches[0]?.cook.map(({ vessel }) => vessel)).toEqual(['pot-45']);
 
   editBatch(batch, 'the salt', (b) => ({ ...b, salt: { text: '90 g', lo: 90, hi: 90 } }));
   await until(loaded, ({ batches }) => batches[0]?.salt !== undefined);
-  heal(batch, { what: 'salt', grams: 20, words: '' });
+  applyRemedy(batch, { what: 'salt', grams: 20, words: '' });
   await until(loaded, ({ batches }) => batches[0]?.salt === undefined);
   expect(await undo(db)).toBe('the salt');
 });

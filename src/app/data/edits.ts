@@ -1,37 +1,37 @@
-import type {
-  Batch,
-  Day,
-  Dish,
-  Entry,
-  Item,
-  Kitchen,
-  Lot,
-  Meal,
-  OwnIngredient,
-} from '@/core/batch/schema.ts';
-import { usualBatch, usualDish, usualKitchen, usualLot } from '@/core/batch/usual.ts';
+import type { Problem } from '@/core/model/index.ts';
+import {
+  type Batch,
+  type Day,
+  type Dish,
+  type Entry,
+  type Item,
+  type Kitchen,
+  type Lot,
+  type Meal,
+  type OwnIngredient,
+  usualBatch,
+  usualDish,
+  usualKitchen,
+  usualLot,
+} from '@/core/batch/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
-import type { Problem } from '@/core/reckon.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { act, type Deed } from '@/store/acts.ts';
 import type { Settings } from '@/store/db.ts';
-import { db } from './db.ts';
+import type { Deed } from '@/store/rows.ts';
+import { change, changeBatch } from './memory.ts';
 
 /** Everything a screen may change, each as one named act. Errors reach the page's own handler. */
 
 const id = () => crypto.randomUUID();
-const fire = (promise: Promise<unknown>) => {
-  promise.catch((error: unknown) => {
-    reportError(error);
-  });
-};
+const named = (words: string, field: string | undefined) => ({
+  words,
+  ...(field !== undefined && { field }),
+});
 
 export function editMeal(mealId: string, words: string, recipe: (meal: Meal) => Meal, field?: string): void {
-  fire(
-    act(db, { words, ...(field !== undefined && { field }) }, (deed) =>
-      deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
-    ),
+  change(mealId, named(words, field), (deed) =>
+    deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
   );
 }
 
@@ -57,10 +57,8 @@ export function editBatch(
   recipe: (batch: Batch) => Batch,
   field?: string,
 ): void {
-  fire(
-    act(db, { words, ...(field !== undefined && { field }) }, (deed) =>
-      deed.edit('batches', batchId, (row) => ({ ...row, batch: recipe(row.batch) })),
-    ),
+  changeBatch(batchId, named(words, field), (deed) =>
+    deed.edit('batches', batchId, (row) => ({ ...row, batch: recipe(row.batch) })),
   );
 }
 
@@ -119,7 +117,7 @@ export function editItem(
 }
 
 /** Does what a problem offers: another vessel, two of them, a pour in two parts, the salt that is right. */
-export function heal(batchId: string, remedy: NonNullable<Problem['remedies']>[number]): void {
+export function applyRemedy(batchId: string, remedy: NonNullable<Problem['remedies']>[number]): void {
   switch (remedy.what) {
     case 'take':
       editBatch(batchId, 'the vessel', ({ also: _, ...b }) => ({
@@ -166,15 +164,13 @@ export function putRecipe(
   batchId: string,
   recipe: (batch: Batch) => { readonly batch: Batch; readonly carried: readonly Ingredient[] },
 ): void {
-  fire(
-    act(db, { words: 'a recipe' }, async (deed) => {
-      const row = await deed.get('batches', batchId);
-      if (!row) return;
-      const { batch, carried } = recipe(row.batch);
-      if (carried.length > 0) await carry(deed, mealId, carried);
-      await deed.edit('batches', batchId, (before) => ({ ...before, batch }));
-    }),
-  );
+  change(mealId, { words: 'a recipe' }, (deed) => {
+    const row = deed.get('batches', batchId);
+    if (!row) return;
+    const { batch, carried } = recipe(row.batch);
+    if (carried.length > 0) carry(deed, mealId, carried);
+    deed.edit('batches', batchId, (before) => ({ ...before, batch }));
+  });
 }
 
 /** Ingredients into the kitchen that a meal carries. */
@@ -189,18 +185,14 @@ const carry = (deed: Deed, mealId: string, ingredients: readonly Ingredient[]) =
  * that the meal carries its figures wherever it goes.
  */
 export function putIn(mealId: string, batchId: string, ingredient: Ingredient, known: boolean): void {
-  fire(
-    act(db, { words: `putting in ${ingredient.name}` }, async (deed) => {
-      if (!known) await carry(deed, mealId, [ingredient]);
-      await deed.edit('batches', batchId, (row) => ({
-        ...row,
-        batch: {
-          ...row.batch,
-          items: [...(row.batch.items ?? usualItems), { id: id(), ref: ingredient.id, state: 'in' }],
-        },
-      }));
-    }),
-  );
+  const item = { id: id(), ref: ingredient.id, state: 'in' as const };
+  change(mealId, { words: `putting in ${ingredient.name}` }, (deed) => {
+    if (!known) carry(deed, mealId, [ingredient]);
+    deed.edit('batches', batchId, (row) => ({
+      ...row,
+      batch: { ...row.batch, items: [...(row.batch.items ?? usualItems), item] },
+    }));
+  });
 }
 
 export function addDish(mealId: string): void {
@@ -209,78 +201,65 @@ export function addDish(mealId: string): void {
 
 export function addBatch(mealId: string, name: string): string {
   const batchId = id();
-  fire(
-    act(db, { words: 'a new pot' }, async (deed) => {
-      await deed.put('batches', {
-        id: batchId,
-        mealId,
-        batch: { ...usualBatch(batchId, name), lots: [usualLot(id())] },
-      });
-      await deed.edit('meals', mealId, (row) => ({
-        ...row,
-        meal: { ...row.meal, batches: [...row.meal.batches, batchId] },
-      }));
-    }),
-  );
+  const lots = [usualLot(id())];
+  change(mealId, { words: 'a new pot' }, (deed) => {
+    deed.put('batches', { id: batchId, mealId, batch: { ...usualBatch(batchId, name), lots } });
+    deed.edit('meals', mealId, (row) => ({
+      ...row,
+      meal: { ...row.meal, batches: [...row.meal.batches, batchId] },
+    }));
+  });
   return batchId;
 }
 
 export function removeBatch(mealId: string, batchId: string): void {
-  fire(
-    act(db, { words: 'taking a pot out' }, async (deed) => {
-      for (const entryId of await deed.idsOf('entries', mealId)) {
-        const row = await deed.get('entries', entryId);
-        if (row?.entry.batch === batchId) await deed.remove('entries', entryId);
-      }
-      await deed.remove('batches', batchId);
-      await deed.edit('meals', mealId, (row) => ({
-        ...row,
-        meal: { ...row.meal, batches: row.meal.batches.filter((other) => other !== batchId) },
-      }));
-    }),
-  );
+  change(mealId, { words: 'taking a pot out' }, (deed) => {
+    for (const entryId of deed.idsOf('entries', mealId))
+      if (deed.get('entries', entryId)?.entry.batch === batchId) deed.remove('entries', entryId);
+    deed.remove('batches', batchId);
+    deed.edit('meals', mealId, (row) => ({
+      ...row,
+      meal: { ...row.meal, batches: row.meal.batches.filter((other) => other !== batchId) },
+    }));
+  });
 }
 
 /** Adds a reading. One that corrects another names it; nothing is ever rewritten. */
 export function weigh(mealId: string, words: string, entry: Omit<Entry, 'id' | 'at' | 'source'>): void {
   const entryId = id();
   const made: Entry = { ...entry, id: entryId, at: Date.now(), source: 'typed' };
-  fire(act(db, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made })));
+  change(mealId, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made }));
 }
 
 /** The kitchen of a meal that came with its own, or the one that all others share. */
 export function editKitchen(words: string, recipe: (kitchen: Kitchen) => Kitchen, mealId?: string): void {
-  fire(act(db, { words }, (deed) => editKitchenIn(deed, mealId, recipe)));
+  change(mealId, { words }, (deed) => editKitchenIn(deed, mealId, recipe));
 }
 
-async function editKitchenIn(
-  deed: Deed,
-  mealId: string | undefined,
-  recipe: (kitchen: Kitchen) => Kitchen,
-): Promise<void> {
-  const row = mealId === undefined ? undefined : await deed.get('meals', mealId);
+function editKitchenIn(deed: Deed, mealId: string | undefined, recipe: (kitchen: Kitchen) => Kitchen): void {
+  const row = mealId === undefined ? undefined : deed.get('meals', mealId);
   if (row?.kitchen) {
     const { kitchen } = row;
-    await deed.edit('meals', row.id, (meal) => ({ ...meal, kitchen: recipe(kitchen) }));
+    deed.edit('meals', row.id, (meal) => ({ ...meal, kitchen: recipe(kitchen) }));
     return;
   }
-  const kept = await deed.get('kept', 'kitchen');
-  const kitchen = recipe(kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
-  await deed.put('kept', { id: 'kitchen', kitchen });
+  const kept = deed.get('kept', 'kitchen');
+  deed.put('kept', {
+    id: 'kitchen',
+    kitchen: recipe(kept?.id === 'kitchen' ? kept.kitchen : usualKitchen),
+  });
 }
 
 export function changeSettings(settings: Settings): void {
-  fire(act(db, { words: 'the units' }, (deed) => deed.put('kept', { id: 'settings', settings })));
+  change(undefined, { words: 'the units' }, (deed) => deed.put('kept', { id: 'settings', settings }));
 }
 
 /** Ticks a line of the shopping list off, or on again. */
 export function tickOff(line: string): void {
-  fire(
-    act(db, { words: 'ticking off the list' }, async (deed) => {
-      const row = await deed.get('kept', 'shopping');
-      const got = row?.id === 'shopping' ? row.got : [];
-      const next = got.includes(line) ? got.filter((other) => other !== line) : [...got, line];
-      await deed.put('kept', { id: 'shopping', got: next });
-    }),
-  );
+  change(undefined, { words: 'ticking off the list' }, (deed) => {
+    const row = deed.get('kept', 'shopping');
+    const got = row?.id === 'shopping' ? row.got : [];
+    const next = got.includes(line) ? got.filter((other) => other !== line) : [...got, line];
+    deed.put('kept', { id: 'shopping', got: next });
+  });
 }

@@ -1,16 +1,8 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { usualKitchen } from '@/core/batch/usual.ts';
-import type { Kitchen } from '@/core/batch/schema.ts';
-import { db } from './db.ts';
+import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
+import { useKept } from './useKept.ts';
 
 /** The kitchen that all meals share, unless they came with their own. */
 export function useKitchen(): Kitchen {
-  return useLiveQuery(
-    async () => {
-      const row = await db.kept.get('kitchen');
-      return row?.id === 'kitchen' ? row.kitchen : usualKitchen;
-    },
-    [],
-    usualKitchen,
-  );
+  const row = useKept().get('kitchen');
+  return row?.id === 'kitchen' ? row.kitchen : usualKitchen;
 }

@@ -1,14 +1,29 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect } from 'react';
-import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
-import { db } from './db.ts';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo } from 'react';
+import type { LoadedMeal } from '@/store/meals.ts';
+import { loadedOf } from '@/store/rows.ts';
 import { firstMealOf, forgetFirstMeal } from './firstMeal.ts';
+import { mealKey, readMeal } from './memory.ts';
+import { useKept } from './useKept.ts';
 
-/** A meal as it is stored, kept up to date; undefined while it is read, null if there is none. */
+/** The open meal as it stands in memory; undefined while it is read, null if there is none. */
 export function useMeal(mealId: string): LoadedMeal | null | undefined {
-  const live = useLiveQuery(async () => (await loadMeal(db, mealId)) ?? null, [mealId], firstMealOf(mealId));
+  const first = firstMealOf(mealId);
+  const { data } = useQuery({
+    queryKey: mealKey(mealId),
+    queryFn: () => readMeal(mealId),
+    staleTime: first ? 0 : Infinity,
+    ...(first && { initialData: first }),
+  });
+  const kept = useKept();
   useEffect(() => {
-    if (live !== undefined) forgetFirstMeal();
-  }, [live]);
-  return live;
+    if (data !== undefined) forgetFirstMeal();
+  }, [data]);
+  return useMemo(() => {
+    if (!data) return data;
+    // Of what all meals share the kitchen counts here, wherever it was last changed.
+    const kitchen = kept.get('kitchen') ?? data.kept.get('kitchen');
+    const shared = kitchen === data.kept.get('kitchen');
+    return loadedOf(shared ? data : { ...data, kept: kept }) ?? null;
+  }, [data, kept]);
 }

@@ -1,19 +1,12 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { Settings } from '@/store/db.ts';
-import { db } from './db.ts';
+import { useKept } from './useKept.ts';
 
 export const usualSettings: Settings = { system: 'metric', degrees: 'C' };
 
 /** Units, chosen once. */
 export function useSettings(): Settings {
-  return useLiveQuery(
-    async () => {
-      const row = await db.kept.get('settings');
-      return row?.id === 'settings' ? row.settings : usualSettings;
-    },
-    [],
-    usualSettings,
-  );
+  const row = useKept().get('settings');
+  return row?.id === 'settings' ? row.settings : usualSettings;
 }
 
 /** Units offered for a bare number. */

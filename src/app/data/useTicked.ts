@@ -1,16 +1,8 @@
-import { useLiveQuery } from 'dexie-react-hooks';
-import { db } from './db.ts';
-
-const nothing: ReadonlySet<string> = new Set();
+import { useMemo } from 'react';
+import { useKept } from './useKept.ts';
 
 /** The lines of the shopping list that have been ticked off. */
 export function useTicked(): ReadonlySet<string> {
-  return useLiveQuery(
-    async () => {
-      const row = await db.kept.get('shopping');
-      return new Set(row?.id === 'shopping' ? row.got : []);
-    },
-    [],
-    nothing,
-  );
+  const row = useKept().get('shopping');
+  return useMemo(() => new Set(row?.id === 'shopping' ? row.got : []), [row]);
 }

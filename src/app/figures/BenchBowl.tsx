@@ -1,4 +1,5 @@
 import { edgeOf, fillOf } from './materials.ts';
+import css from './figures.module.scss';
 
 interface Props {
   readonly shredG: number;
@@ -16,7 +17,7 @@ export function BenchBowl({ shredG, boneG, pickingsG, weighed }: Props) {
   const picked = side(pickingsG);
   return (
     <svg
-      className="bench-bowl"
+      className={css.benchBowl}
       viewBox="0 0 430 150"
       role="img"
       aria-label="The bowl of shred, the bones and what is picked out, to scale"

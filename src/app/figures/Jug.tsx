@@ -1,4 +1,5 @@
 import { edgeOf, fillOf } from './materials.ts';
+import css from './figures.module.scss';
 
 interface Props {
   readonly brothMl: number;
@@ -18,7 +19,7 @@ export function Jug({ brothMl, fatMl, solidsMl, words }: Props) {
   const solids = Math.min(px(solidsMl), broth);
   const marks = Array.from({ length: 4 }, (_, i) => ((i + 1) * litres) / 4);
   return (
-    <svg className="jug" viewBox="0 0 300 226" role="img" aria-label={words}>
+    <svg className={css.jug} viewBox="0 0 300 226" role="img" aria-label={words}>
       <rect x="62" y={foot - broth} width="136" height={broth} fill={fillOf('broth', true)} />
       {solids > 0 && (
         <rect

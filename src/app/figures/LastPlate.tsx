@@ -1,4 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
+import css from './figures.module.scss';
 
 interface Props {
   /** The row of plates itself: where the hand is in it says how many. */
@@ -24,7 +25,7 @@ export function LastPlate({ row, name, count, before, each, onCount }: Props) {
   };
   const move = (event: PointerEvent<HTMLSpanElement>) => {
     const box = row.current;
-    const plate = box?.querySelector('.plate')?.getBoundingClientRect();
+    const plate = box?.querySelector('[data-plate]')?.getBoundingClientRect();
     if (!box || !plate || last.current === undefined) return;
     const from = box.getBoundingClientRect();
     const style = getComputedStyle(box);
@@ -46,7 +47,7 @@ export function LastPlate({ row, name, count, before, each, onCount }: Props) {
   };
   return (
     <span
-      className="last-plate"
+      className={css.lastPlate}
       role="slider"
       tabIndex={0}
       aria-label={`The last plate: ${name}`}

@@ -1,6 +1,7 @@
-import type { LotReckoning } from '@/core/reckon.ts';
-import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
-import { edgeOf, fillOf, type MaterialName } from './materials.ts';
+import type { LotReckoning } from '@/core/questions/index.ts';
+import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
+import type { Material } from '@/core/ledger/index.ts';
+import { edgeOf, fillOf } from './materials.ts';
 
 const HEIGHT = 42;
 const GAP = 9;
@@ -9,7 +10,7 @@ const NAMED = 40;
 
 interface Piece {
   readonly name: string;
-  readonly material: MaterialName;
+  readonly material: Material;
   readonly grams: number;
 }
 

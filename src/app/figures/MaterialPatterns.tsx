@@ -1,8 +1,8 @@
 import type { ReactElement } from 'react';
-import { materials, type MaterialName } from './materials.ts';
+import { materials, type Material } from '@/core/ledger/index.ts';
 
 /** What tells a material from another without its colour. */
-const marks: Readonly<Record<MaterialName, ReactElement | null>> = {
+const marks: Readonly<Record<Material, ReactElement | null>> = {
   meat: null,
   served: null,
   bone: <path d="M-2 10 10-2M4 16 16 4" className="mark" strokeWidth="2" />,

@@ -1,6 +1,7 @@
 import type { Panful } from '@/core/pot/index.ts';
-import type { Vessel } from '@/core/batch/schema.ts';
+import type { Vessel } from '@/core/batch/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
+import css from './figures.module.scss';
 
 interface Props {
   readonly pan: Vessel;
@@ -17,16 +18,18 @@ export function PanFromAbove({ pan, panful, words }: Props) {
   const handle = pan.kind === 'pan' ? 90 : 0;
   return (
     <svg
-      className="pan-above"
+      className={css.panAbove}
       viewBox={`${-w / 2 - 8} ${-l / 2 - 8} ${w + 16 + handle} ${l + 16}`}
       role="img"
       aria-label={words}
     >
-      {handle > 0 && <rect className="pan-handle" x={w / 2 - 4} y={-11} width={handle} height={22} rx={11} />}
+      {handle > 0 && (
+        <rect className={css.panHandle} x={w / 2 - 4} y={-11} width={handle} height={22} rx={11} />
+      )}
       {pan.shape === 'round' ? (
-        <circle className="pan-floor" r={w / 2 + 3} />
+        <circle className={css.panFloor} r={w / 2 + 3} />
       ) : (
-        <rect className="pan-floor" x={-w / 2 - 3} y={-l / 2 - 3} width={w + 6} height={l + 6} rx={14} />
+        <rect className={css.panFloor} x={-w / 2 - 3} y={-l / 2 - 3} width={w + 6} height={l + 6} rx={14} />
       )}
       {panful.pieces.map(({ x, y, w: wide, l: long }) => (
         <rect

@@ -1,6 +1,8 @@
+import clsx from 'clsx';
 import { useRef } from 'react';
-import type { DishKind } from '@/core/batch/schema.ts';
+import type { DishKind } from '@/core/batch/index.ts';
 import { LastPlate } from './LastPlate.tsx';
+import css from './figures.module.scss';
 
 /** Past this many, one drawn plate stands for several. */
 const MOST_DRAWN = 240;
@@ -19,6 +21,8 @@ interface Props {
     readonly onCount: (count: number) => void;
   };
 }
+
+const stateClass = { sure: css.isSure, likely: css.isLikely, unsure: css.isUnsure } as const;
 
 /** What lies on a plate of each kind. */
 function food(kind: DishKind): string {
@@ -47,27 +51,33 @@ export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
   const drawn = Math.ceil(total / each);
   const plates = Array.from({ length: drawn }, (_, i) => {
     const last = Math.min(total, (i + 1) * each);
-    const state = last <= surely ? 'sure' : last <= likely ? 'likely' : 'unsure';
+    const state: keyof typeof stateClass = last <= surely ? 'sure' : last <= likely ? 'likely' : 'unsure';
     return { kind: kindOf(dishes, last), state };
   });
   const small = drawn > 100;
   const words = `${total} plates: surely ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
   return (
-    <div ref={row} className={small ? 'plates-row is-small' : 'plates-row'}>
-      <span className="plates-words" role="img" aria-label={words} />
+    <div ref={row} className={small ? clsx(css.platesRow, css.isSmall) : css.platesRow}>
+      <span className={css.platesWords} role="img" aria-label={words} />
       {plates.map(({ kind, state }, i) => (
         // Plates have no identity but their place in the row.
-        <svg key={i} viewBox="0 0 28 20" className={`plate is-${state}`} aria-hidden="true">
-          <ellipse className="rim" cx="14" cy="10" rx="13" ry="9" />
-          <path className="food" d={food(kind)} />
+        <svg
+          key={i}
+          data-plate
+          viewBox="0 0 28 20"
+          className={clsx(css.plate, stateClass[state])}
+          aria-hidden="true"
+        >
+          <ellipse className={css.rim} cx="14" cy="10" rx="13" ry="9" />
+          <path className={css.food} d={food(kind)} />
         </svg>
       ))}
       {last && <LastPlate row={row} each={each} before={total - last.count} {...last} />}
       {left !== undefined && (
-        <span className="left-over">
+        <span className={css.leftOver}>
           <svg viewBox="0 0 34 20" aria-hidden="true">
-            <path className="bowl" d="M3 7h28q-1 12-14 12T3 7z" />
-            <path className="food" d="M6 7q5-6 11-3.5T28 7z" />
+            <path className={css.bowl} d="M3 7h28q-1 12-14 12T3 7z" />
+            <path className={css.food} d="M6 7q5-6 11-3.5T28 7z" />
           </svg>
           {left} over
         </span>

@@ -1,6 +1,7 @@
-import type { PotPicture, VesselPicture } from '@/core/reckon.ts';
+import type { PotPicture, VesselPicture } from '@/core/questions/index.ts';
 import { widthAt } from '@/core/pot/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
+import css from './figures.module.scss';
 
 const WIDTH = 480;
 const FOOT = 226;
@@ -42,7 +43,7 @@ export function PotSection({ pot, items, words }: Props) {
   const floor = half(0);
   return (
     <svg
-      className="pot-section"
+      className={css.potSection}
       viewBox={`0 ${above} ${WIDTH} ${FOOT + 14 - above}`}
       role="img"
       aria-label={words}

@@ -1,8 +1,6 @@
-/** The materials of the two strands: each has its colour, its pattern and its name. */
-export const materials = ['meat', 'bone', 'fat', 'broth', 'steam', 'solids', 'pickings', 'served'] as const;
-export type MaterialName = (typeof materials)[number];
+import type { Material } from '@/core/ledger/index.ts';
 
 /** Fill of a material: full where it was weighed or bought, pale where it is planned. */
-export const fillOf = (material: MaterialName, weighed: boolean) =>
+export const fillOf = (material: Material, weighed: boolean) =>
   `url(#${material}${weighed ? '' : '-planned'})`;
-export const edgeOf = (material: MaterialName) => `var(--${material}-edge)`;
+export const edgeOf = (material: Material) => `var(--${material}-edge)`;

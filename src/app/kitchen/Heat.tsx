@@ -1,7 +1,6 @@
+import { boilingAt } from '@/core/tender/index.ts';
 import { Plus, X } from 'lucide-react';
-import type { HeatSource, Kitchen } from '@/core/batch/schema.ts';
-import { sourceKinds } from '@/core/batch/words.ts';
-import { boilingAt } from '@/core/clock/index.ts';
+import { type HeatSource, type Kitchen, sourceKinds } from '@/core/batch/index.ts';
 import { OVEN_WIDTH, usualSources } from '@/core/pot/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
@@ -10,6 +9,7 @@ import { SelectField } from '../parts/fields/SelectField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 import { AltitudeField } from './AltitudeField.tsx';
 import { LengthField } from '../parts/fields/LengthField.tsx';
+import css from './kitchen.module.scss';
 
 const hasRoom = (kind: HeatSource['kind']) => kind === 'oven' || kind === 'smoker' || kind === 'grill';
 /** Room between the rack and the roof, if nobody has measured it, cm. */
@@ -28,7 +28,7 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
   return (
     <section>
       <h2>Heat</h2>
-      <ul className="heat" aria-label="What gives heat">
+      <ul className={css.heat} aria-label="What gives heat">
         {sources.map((source) => (
           <li key={source.id}>
             <TextField
@@ -98,7 +98,7 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
       >
         <Plus size={16} aria-hidden /> Another burner or oven
       </button>
-      <p className="altitude">
+      <p className={css.altitude}>
         <AltitudeField
           metres={kitchen.altitudeM}
           onChange={(altitudeM) => {

@@ -14,6 +14,7 @@ import { Top } from '../shell/Top.tsx';
 import { Heat } from './Heat.tsx';
 import { Scoops } from './Scoops.tsx';
 import { Vessels } from './Vessels.tsx';
+import css from './kitchen.module.scss';
 
 const systems = [
   { value: 'metric', words: 'kg, g, l, ml' },
@@ -110,7 +111,7 @@ export default function Kitchen() {
             />
           )}
         </div>
-        <div className="kitchen-two">
+        <div className={css.kitchenTwo}>
           <Heat kitchen={kitchen} />
           <Scoops kitchen={kitchen} units={settings} />
         </div>

@@ -1,12 +1,12 @@
 import { Plus, X } from 'lucide-react';
-import type { Kitchen, Scoop } from '@/core/batch/schema.ts';
-import { shredInScoop, usualScoops } from '@/core/batch/usual.ts';
-import { writeMass, writeVolume, type Quantity, type UnitChoice } from '@/core/quantity/index.ts';
+import { type Kitchen, type Scoop, shredInScoop, usualScoops } from '@/core/batch/index.ts';
+import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
+import css from './kitchen.module.scss';
 
 const kinds = [
   { value: 'scoop', words: 'scoop' },
@@ -35,7 +35,7 @@ export function Scoops({ kitchen, units }: Props) {
   return (
     <section>
       <h2>Scoops and ladles</h2>
-      <ul className="heat" aria-label="Scoops and ladles">
+      <ul className={css.heat} aria-label="Scoops and ladles">
         {scoops.map((scoop) => (
           <li key={scoop.id}>
             <TextField

@@ -1,17 +1,17 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Vessel } from '@/core/batch/schema.ts';
-import { stands, vesselKinds } from '@/core/batch/words.ts';
+import { stands, type Vessel, vesselKinds } from '@/core/batch/index.ts';
 import { brimMl, brimOfWater, fullOfWater, outerCm, standsOn, usualSizes } from '@/core/pot/index.ts';
-import { writeMass, writeVolume, type Quantity, type UnitChoice } from '@/core/quantity/index.ts';
+import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { LengthField } from '../parts/fields/LengthField.tsx';
+import css from './kitchen.module.scss';
 
 interface Props {
   readonly vessel: Vessel;
@@ -82,10 +82,10 @@ export function VesselFields({ vessel, units }: Props) {
           if (lo !== undefined) edit('the volume of a vessel', (v) => usualSizes(v, lo));
         }}
       />
-      <fieldset className="stands">
+      <fieldset className={css.stands}>
         <legend>May stand on</legend>
         {stands.map((stand) => (
-          <Tick
+          <Checkbox
             key={stand}
             checked={on.includes(stand)}
             onTick={(ticked) => {
@@ -96,7 +96,7 @@ export function VesselFields({ vessel, units }: Props) {
             }}
           >
             {stand}
-          </Tick>
+          </Checkbox>
         ))}
       </fieldset>
       {on.includes('oven') && (
@@ -166,7 +166,7 @@ function Weighed({ vessel, units, edit }: WeighedProps) {
           }}
         />
       )}
-      {wrong !== undefined && <Wrong>{wrong}</Wrong>}
+      {wrong !== undefined && <FieldError>{wrong}</FieldError>}
     </>
   );
 }

@@ -1,10 +1,11 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { Kitchen, Vessel } from '@/core/batch/schema.ts';
+import type { Kitchen, Vessel } from '@/core/batch/index.ts';
 import { brimMl, standsOn } from '@/core/pot/index.ts';
-import { writeMass, writeVolume, type UnitChoice } from '@/core/quantity/index.ts';
+import { type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { VesselFields } from './VesselFields.tsx';
+import css from './kitchen.module.scss';
 
 interface Props {
   readonly kitchen: Kitchen;
@@ -22,7 +23,7 @@ export function Vessels({ kitchen, units }: Props) {
   };
   return (
     <>
-      <ul className="vessels">
+      <ul className={css.vessels}>
         {kitchen.vessels.map((vessel) => (
           <li key={vessel.id}>
             <button

@@ -1,15 +1,17 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import type { MealFile } from '@/core/batch/schema.ts';
+import type { MealFile } from '@/core/batch/index.ts';
 import { deleteMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
+import { onDisk } from '../data/memory.ts';
 import { saveText } from '../data/saveText.ts';
 import { countOf } from '@/core/order/index.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 import { AskReplace } from './AskReplace.tsx';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+import css from './meals.module.scss';
 
 /** The meals that are kept here; a meal goes out as a file and comes in as one. */
 export default function Meals() {
@@ -24,7 +26,7 @@ export default function Meals() {
   };
   const take = async (file: MealFile) => {
     const { importMeal } = await import('@/store/files.ts');
-    await importMeal(db, file);
+    await onDisk(() => importMeal(db, file));
     setSaid({ words: `“${file.meal.name}” is in.`, wrong: false });
     setAsked(undefined);
   };
@@ -39,7 +41,7 @@ export default function Meals() {
     const { exportMeal } = await import('@/store/files.ts');
     saveText(
       `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'meal'}.json`,
-      await exportMeal(db, id),
+      await onDisk(() => exportMeal(db, id)),
     );
   };
   return (
@@ -66,11 +68,11 @@ export default function Meals() {
             }}
           />
         </div>
-        {said && (said.wrong ? <Wrong>{said.words}</Wrong> : <p role="status">{said.words}</p>)}
+        {said && (said.wrong ? <FieldError>{said.words}</FieldError> : <p role="status">{said.words}</p>)}
         {rows?.length === 0 && (
           <p className="nothing">No meal is kept here. Begin one with “+ meal”, or bring in a file.</p>
         )}
-        <ul className="meals">
+        <ul className={css.meals}>
           {rows?.map(({ id, meal }) => {
             const plates = meal.dishes.reduce((sum, dish) => sum + countOf(dish), 0);
             return (
@@ -93,7 +95,7 @@ export default function Meals() {
                   type="button"
                   className="link"
                   onClick={() => {
-                    deleteMeal(db, id, meal.name).catch(report);
+                    onDisk(() => deleteMeal(db, id, meal.name)).catch(report);
                   }}
                 >
                   Delete<span className="visually-hidden"> {meal.name}</span>
@@ -108,7 +110,9 @@ export default function Meals() {
               type="button"
               className="btn act"
               onClick={() => {
-                import('../data/demo.ts').then(({ putDemoBack }) => putDemoBack(db)).catch(report);
+                import('../data/demo.ts')
+                  .then(({ putDemoBack }) => onDisk(() => putDemoBack(db)))
+                  .catch(report);
               }}
             >
               Put the demo back

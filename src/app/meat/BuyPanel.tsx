@@ -1,16 +1,15 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import { typedMass, writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
-import type { BuyWay } from '@/core/batch/schema.ts';
-import { askBuy, askFeeds } from '@/workers/client.ts';
+import type { BuyMix } from '@/core/batch/index.ts';
+import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
-import { useShown } from '../parts/fields/useShown.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './meat.module.scss';
 
-const ways: readonly { value: BuyWay; words: string }[] = [
+const ways: readonly { value: BuyMix; words: string }[] = [
   { value: 'as they are', words: 'in this mix' },
   { value: 'in order', words: 'the first, then the next' },
   { value: 'cheapest', words: 'the cheapest shred first' },
@@ -19,24 +18,12 @@ const USUAL = { chance: 0.9, way: 'as they are' } as const;
 
 /** From the order back to raw weight, at a chance that the cook sets, and what that safety costs. */
 export default function BuyPanel() {
-  const { loaded, batch, batchReckoning, units } = useOpenMeal();
-  const { meal, batches, entries, kitchen } = loaded;
+  const { batch, batchReckoning, units } = useOpenMeal();
   const asked = batch.buy ?? USUAL;
-  const [chance, show] = useShown(asked.chance);
-  const question = { meal, batches, entries, kitchen };
+  const { chance } = asked;
   const ask = { batch: batch.id, chance, way: asked.way };
-  const bought = useQuery({
-    queryKey: ['buy', question, ask] as const,
-    queryFn: ({ signal }) => askBuy(question, ask, signal),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
-  const fed = useQuery({
-    queryKey: ['feeds', question, chance] as const,
-    queryFn: ({ signal }) => askFeeds(question, chance, signal),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
+  const bought = useAnswer('buy', ask);
+  const fed = useAnswer('feeds', { chance });
   const id = useId();
   const set = (g: number) => {
     const { value, unit } = writeMass(g, units);
@@ -66,7 +53,7 @@ export default function BuyPanel() {
     <section className="panel" aria-labelledby={`${id}-title`} aria-busy={bought.isPlaceholderData}>
       <h2 id={`${id}-title`}>How much to buy</h2>
       <div className="choices">
-        <span className="surely">
+        <span className={css.surely}>
           <label htmlFor={`${id}-chance`}>Enough</label>
           <input
             id={`${id}-chance`}
@@ -77,7 +64,6 @@ export default function BuyPanel() {
             aria-valuetext={`${hundred} in 100`}
             onChange={(event) => {
               const next = Number(event.target.value) / 100;
-              show(next);
               keep({ chance: next });
             }}
           />
@@ -93,12 +79,14 @@ export default function BuyPanel() {
           }}
         />
       </div>
-      {bought.data && !bought.data.ok && <Wrong>{bought.data.error}</Wrong>}
-      {bought.error && <Wrong>It could not be worked out ({bought.error.message}). Reload the page.</Wrong>}
+      {bought.data && !bought.data.ok && <FieldError>{bought.data.error}</FieldError>}
+      {bought.error && (
+        <FieldError>It could not be worked out ({bought.error.message}). Reload the page.</FieldError>
+      )}
       {!bought.data && !bought.error && <p className="quiet">Working it out.</p>}
       {answer && (
         <>
-          <ul className="bought">
+          <ul className={css.bought}>
             {answer.lots.map(({ lot, grams, all, cost }) => {
               const known = batchReckoning.lots.find((one) => one.lot === lot);
               const plain = batch.lots.find((one) => one.id === lot);
@@ -115,10 +103,10 @@ export default function BuyPanel() {
             })}
           </ul>
           {answer.chance < chance - 0.005 && (
-            <Wrong>
+            <FieldError>
               The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add
               a lot of another cut, or serve less.
-            </Wrong>
+            </FieldError>
           )}
           <p>
             {answer.safetyG > 5 ? (
@@ -137,7 +125,7 @@ export default function BuyPanel() {
         </>
       )}
       {fed.data && (
-        <p className="feeds">
+        <p className={css.feeds}>
           As the lots stand, {hundred} in 100: the order{' '}
           <b className="num">{(Math.floor(fed.data.times * 100) / 100).toFixed(2)}</b> times over
           {fed.data.alone.length > 0 && ', or '}

@@ -1,7 +1,9 @@
+import { costs } from '@/core/questions/index.ts';
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
-import { costs, writeMoney } from '@/core/shop/index.ts';
+import { writeMoney } from '@/core/shop/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import css from './meat.module.scss';
 
 /** What the meat costs: as bought, as shred, on each plate; and which cut is really the cheaper. */
 export default function CostPanel() {
@@ -13,7 +15,7 @@ export default function CostPanel() {
       {!found && <p>Write a price in a lot (“more” beside it), and it stands here for each plate.</p>}
       {found && (
         <>
-          <table className="figures-table">
+          <table className={css.figuresTable}>
             <thead>
               <tr>
                 <th scope="col">lot</th>

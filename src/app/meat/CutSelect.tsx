@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Lot, OwnCut } from '@/core/batch/schema.ts';
+import type { Lot, OwnCut } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { editLot } from '../data/edits.ts';
 import { usePainted } from '../data/usePainted.ts';

@@ -1,7 +1,7 @@
-import type { Lot, Picking, Price, Size, Trim } from '@/core/batch/schema.ts';
+import type { Lot, Picking, Price, Size, Trim } from '@/core/batch/index.ts';
 import { findCut } from '@/core/meat/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { LotReckoning } from '@/core/reckon.ts';
+import type { LotReckoning } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot } from '../data/edits.ts';

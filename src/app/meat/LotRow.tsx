@@ -1,15 +1,16 @@
+import sameProps from 'fast-deep-equal';
 import { X } from 'lucide-react';
 import { lazy, memo, Suspense, useState } from 'react';
-import type { Lot, OwnCut } from '@/core/batch/schema.ts';
-import type { LotReckoning } from '@/core/reckon.ts';
-import { typedMass, writeMass, type UnitChoice } from '@/core/quantity/index.ts';
+import type { Lot, OwnCut } from '@/core/batch/index.ts';
+import type { LotReckoning } from '@/core/questions/index.ts';
+import { typedMass, type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import { editLot, removeLot } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { LotCutApart, lotEnd } from '../figures/LotCutApart.tsx';
 import { DragSize } from '../parts/fields/DragSize.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { sameContent } from '../parts/sameContent.ts';
 import { CutSelect } from './CutSelect.tsx';
+import css from './meat.module.scss';
 
 const LotDetails = lazy(() => import('./LotDetails.tsx'));
 /** A drag or a key moves a weight by this, g; and no further than a pot can braise. */
@@ -45,8 +46,8 @@ export const LotRow = memo(function LotRow(props: Props) {
   const exact =
     lot.weight.lo !== undefined && lot.weight.lo === lot.weight.hi && lot.weight.count === undefined;
   return (
-    <li className="lot">
-      <div className="lot-said">
+    <li className={css.lot}>
+      <div className={css.lotSaid}>
         <QuantityField
           label="Weight"
           hidden={!first}
@@ -88,8 +89,8 @@ export const LotRow = memo(function LotRow(props: Props) {
         )}
       </div>
       {figures && shred && (
-        <div className="lot-shown">
-          <span className="lot-drawn">
+        <div className={css.lotShown}>
+          <span className={css.lotDrawn}>
             <LotCutApart lot={figures} scale={scale} width={width} units={units} />
             {exact && (
               <DragSize
@@ -128,4 +129,4 @@ export const LotRow = memo(function LotRow(props: Props) {
       )}
     </li>
   );
-}, sameContent);
+}, sameProps);

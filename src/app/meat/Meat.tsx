@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addLot, editBatch } from '../data/edits.ts';
@@ -9,6 +10,7 @@ import { PlatesWanted } from '../order/PlatesWanted.tsx';
 import { pickings, sizes, trims } from './choices.ts';
 import { LotRow } from './LotRow.tsx';
 import { MeatPanels } from './MeatPanels.tsx';
+import css from './meat.module.scss';
 
 const DRAWING = 560;
 /** More lots than this scroll in a list of their own, so that the answer stays in sight. */
@@ -50,7 +52,7 @@ export function Meat() {
           can be changed.
         </p>
       )}
-      <ul className={batch.lots.length > MANY ? 'lots is-many' : 'lots'}>
+      <ul className={batch.lots.length > MANY ? clsx(css.lots, css.isMany) : css.lots}>
         {batch.lots.map((lot, i) => (
           <LotRow
             key={lot.id}

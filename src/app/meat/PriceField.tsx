@@ -1,9 +1,10 @@
 import { useId, useState } from 'react';
-import type { Price } from '@/core/batch/schema.ts';
+import type { Price } from '@/core/batch/index.ts';
 import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { useTyped } from '../parts/fields/useTyped.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './meat.module.scss';
 
 interface Props {
   readonly label?: string;
@@ -35,7 +36,7 @@ export function PriceField({
     onChange(now.ok ? now.price : { text: next, per: price.per });
   };
   return (
-    <span className="price">
+    <span className={css.price}>
       <span className="field">
         <label htmlFor={id}>
           {label}, {currency}
@@ -77,7 +78,7 @@ export function PriceField({
           ))}
         </SelectField>
       )}
-      {fault !== undefined && <Wrong id={`${id}-wrong`}>{fault}</Wrong>}
+      {fault !== undefined && <FieldError id={`${id}-wrong`}>{fault}</FieldError>}
     </span>
   );
 }

@@ -1,8 +1,8 @@
+import { swap } from '@/core/questions/index.ts';
 import { useState } from 'react';
-import type { Price } from '@/core/batch/schema.ts';
+import type { Price } from '@/core/batch/index.ts';
 import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
-import { swap, writeMoney } from '@/core/shop/index.ts';
-import { reference } from '@/reference/index.ts';
+import { writeMoney } from '@/core/shop/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot } from '../data/edits.ts';
 import { SelectField } from '../parts/fields/SelectField.tsx';
@@ -14,13 +14,13 @@ const more = (x: number, amount: { value: string; unit: string }, of: string) =>
 
 /** One cut in the place of another, for equal shred, and what changes with it. */
 export default function SwapPanel() {
-  const { batch, batchReckoning, loaded, units } = useOpenMeal();
+  const { batch, batchReckoning, loaded, opened, units } = useOpenMeal();
   const known = batchReckoning.lots.filter(({ shredG }) => shredG > 0);
   const [lotId, chooseLot] = useState(known[0]?.lot ?? '');
   const [cut, chooseCut] = useState('');
   const [price, setPrice] = useState<Price>({ text: '', per: units.system === 'metric' ? 'kg' : 'lb' });
   const lot = known.find((one) => one.lot === lotId) ?? known[0];
-  const found = lot && cut !== '' ? swap({ ...loaded, reference }, batch.id, lot.lot, cut, price) : undefined;
+  const found = lot && cut !== '' ? swap(opened, { batch: batch.id, lot: lot.lot, cut, price }) : undefined;
   const written = found && writeMass(found.rawG, units);
   const changes = found && [
     more(found.fatG, writeMass(Math.abs(found.fatG), units), 'fat'),

@@ -1,20 +1,18 @@
 import { useState } from 'react';
-import { avoidable, type Avoidable } from '@/core/batch/avoidable.ts';
+import { avoidable, type Avoidable } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
-import { useShown } from '../parts/fields/useShown.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './order.module.scss';
 
 /** What guests must not have: kept with the meal, and checked against every pot. */
 export function Avoid() {
   const { loaded, reckoning } = useOpenMeal();
   const { meal } = loaded;
   // As one text, so that what was just ticked stands until the store says it too.
-  const [shown, show] = useShown((meal.avoid ?? []).join());
-  const avoid = avoidable.filter((what) => shown.split(',').includes(what));
+  const { avoid = [] } = meal;
   const [open, setOpen] = useState(avoid.length > 0);
   const turn = (what: Avoidable, on: boolean) => {
-    show(avoidable.filter((other) => (other === what ? on : avoid.includes(other))).join());
     editMeal(meal.id, `${what} for a guest`, ({ avoid: before = [], ...m }) => {
       const next = avoidable.filter((other) => (other === what ? on : before.includes(other)));
       return next.length > 0 ? { ...m, avoid: next } : m;
@@ -23,7 +21,7 @@ export function Avoid() {
   const found = reckoning.problems.filter(({ guest }) => guest);
   return (
     <details
-      className="avoid"
+      className={css.avoid}
       open={open}
       onToggle={(event) => {
         setOpen(event.currentTarget.open);
@@ -49,7 +47,7 @@ export function Avoid() {
         ))}
       </div>
       {found.map(({ words }) => (
-        <Wrong key={words}>{words}</Wrong>
+        <FieldError key={words}>{words}</FieldError>
       ))}
       {avoid.length > 0 && found.length === 0 && (
         <p className="quiet">Nothing that is in the pots is known to hold it. The label decides.</p>

@@ -1,5 +1,4 @@
-import { platesProblem } from '@/core/batch/limits.ts';
-import type { Dish } from '@/core/batch/schema.ts';
+import { type Dish, platesProblem } from '@/core/batch/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';

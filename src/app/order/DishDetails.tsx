@@ -1,6 +1,6 @@
-import type { Dish, Part } from '@/core/batch/schema.ts';
+import type { Dish, Part } from '@/core/batch/index.ts';
 import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
-import { writeMass, writeVolume, type Quantity } from '@/core/quantity/index.ts';
+import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { massUnits, volumeUnits } from '../data/useSettings.ts';
@@ -8,6 +8,7 @@ import { withOrWithout } from '../data/withOrWithout.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
+import css from './order.module.scss';
 
 const ways = [
   { value: 'set', words: 'full portions' },
@@ -34,7 +35,7 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
     editDish(loaded.meal.id, dish.id, words, recipe, field);
   };
   return (
-    <div className="ticket-more">
+    <div className={css.ticketMore}>
       <TextField
         label="Its name here"
         value={dish.name ?? ''}
@@ -96,7 +97,7 @@ function Portion({ dish, part }: { readonly dish: Dish; readonly part: Part }) {
   const portion = ticket?.[part] ?? portionOf(dish[part], usualDishes[dish.kind][part]);
   const write = (x: number) => (part === 'meat' ? writeMass(x, units) : writeVolume(x, units));
   return (
-    <fieldset className="portion">
+    <fieldset className={css.portion}>
       <legend>{part}</legend>
       {ends.map((end) => {
         const usual = write(portion[end]);

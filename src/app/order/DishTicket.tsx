@@ -1,16 +1,18 @@
+import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Dish, DishKind } from '@/core/batch/schema.ts';
-import { dishName, needOfTicket, usualDishes, type Ticket } from '@/core/order/index.ts';
+import type { Dish, DishKind } from '@/core/batch/index.ts';
+import { dishName, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editMeal } from '../data/edits.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 import { DishCount } from './DishCount.tsx';
 import { DishDetails } from './DishDetails.tsx';
 import { GuestCounts } from './GuestCounts.tsx';
+import css from './order.module.scss';
 
 const kinds = Object.keys(usualDishes) as DishKind[];
 
@@ -31,10 +33,10 @@ export function DishTicket({ dish, ticket }: Props) {
   const said = (written: { value: string; unit: string }) => `${written.value} ${written.unit}`;
   const wrong = reckoning.problems.filter((problem) => problem.dish === dish.id);
   return (
-    <li {...row} className={isLifted ? 'ticket is-lifted' : 'ticket'}>
+    <li {...row} className={isLifted ? clsx(css.ticket, css.isLifted) : css.ticket}>
       <Grip name={name} thing="ticket" grip={grip} />
       {dish.guests ? (
-        <p className="ticket-count">
+        <p className={css.ticketCount}>
           <b className="num">{ticket?.count ?? 0}</b> <span className="visually-hidden">plates</span>
         </p>
       ) : (
@@ -55,9 +57,9 @@ export function DishTicket({ dish, ticket }: Props) {
             </option>
           ))}
         </SelectField>
-        {dish.name !== undefined && <p className="ticket-name">{dish.name}</p>}
+        {dish.name !== undefined && <p className={css.ticketName}>{dish.name}</p>}
       </div>
-      <p className="ticket-each">
+      <p className={css.ticketEach}>
         {ticket && need ? (
           <>
             <span>
@@ -104,7 +106,7 @@ export function DishTicket({ dish, ticket }: Props) {
       {dish.guests && <GuestCounts dish={dish} />}
       {open && <DishDetails dish={dish} />}
       {wrong.map(({ words }) => (
-        <Wrong key={words}>{words}</Wrong>
+        <FieldError key={words}>{words}</FieldError>
       ))}
     </li>
   );

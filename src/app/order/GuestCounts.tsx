@@ -1,9 +1,10 @@
-import type { Dish } from '@/core/batch/schema.ts';
-import { appetite, appetites, type Appetite } from '@/core/order/index.ts';
+import type { Dish } from '@/core/batch/index.ts';
+import { appetite, type Appetite, appetites } from '@/core/order/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import css from './order.module.scss';
 
 const words: Readonly<Record<Appetite, string>> = {
   light: 'light eaters',
@@ -17,7 +18,7 @@ export function GuestCounts({ dish }: { readonly dish: Dish }) {
   const { loaded } = useOpenMeal();
   const { guests = {} } = dish;
   return (
-    <fieldset className="guests">
+    <fieldset className={css.guests}>
       <legend className="visually-hidden">Guests</legend>
       <QuantityField
         label="servings each"

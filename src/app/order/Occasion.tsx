@@ -3,6 +3,7 @@ import { editMeal } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
+import css from './order.module.scss';
 
 const places = [
   { value: 'here', words: 'served here' },
@@ -14,7 +15,7 @@ const places = [
 export function Occasion() {
   const { meal } = useOpenMeal().loaded;
   return (
-    <div className="occasion">
+    <div className={css.occasion}>
       <TextField
         label="Meal"
         value={meal.name}

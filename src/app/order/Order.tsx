@@ -9,6 +9,7 @@ import { Enough } from '../plates/Enough.tsx';
 import { Avoid } from './Avoid.tsx';
 import { DishTicket } from './DishTicket.tsx';
 import { Occasion } from './Occasion.tsx';
+import css from './order.module.scss';
 
 /** Who eats what: the dishes of the meal as tickets, and what they want of the pots. */
 export default function Order() {
@@ -44,7 +45,7 @@ export default function Order() {
           }));
         }}
       >
-        <ul className="tickets">
+        <ul className={css.tickets}>
           {meal.dishes.map((dish) => (
             <DishTicket key={dish.id} dish={dish} ticket={tickets.find(({ id }) => id === dish.id)} />
           ))}

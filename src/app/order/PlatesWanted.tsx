@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import { dishName } from '@/core/order/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { DishCount } from './DishCount.tsx';
+import css from './order.module.scss';
 
 /** How many plates: the third entry. Several dishes are written at the order. */
 export function PlatesWanted() {
@@ -10,7 +11,7 @@ export function PlatesWanted() {
   const [only] = dishes;
   if (dishes.length === 1 && only && !only.guests) {
     return (
-      <div className="plates-wanted">
+      <div className={css.platesWanted}>
         <span>for</span>
         <DishCount dish={only} hidden />
         <span>{dishName(only)}</span>
@@ -21,7 +22,7 @@ export function PlatesWanted() {
     );
   }
   return (
-    <p className="plates-wanted">
+    <p className={css.platesWanted}>
       <span>
         for{' '}
         {reckoning.meal.servings.map(({ dish, count, name }, i) => (

@@ -1,10 +1,11 @@
-import type { Vessel } from '@/core/batch/schema.ts';
+import type { Vessel } from '@/core/batch/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { SelectField } from './fields/SelectField.tsx';
+import css from './parts.module.scss';
 
 interface Props {
   readonly what: string;
@@ -23,7 +24,7 @@ export function Bowl({ what, bowl, onChoose }: Props) {
     return `, less ${value} ${unit}`;
   };
   return (
-    <span className="in-bowl">
+    <span className={css.inBowl}>
       <SelectField label={`${what}: weighed in`} hidden value={bowl} onChoose={onChoose}>
         <option value="">no bowl</option>
         {vessels.map((one) => (

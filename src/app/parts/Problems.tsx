@@ -1,6 +1,6 @@
 import { useOpenMeal } from '../data/MealContext.ts';
-import { heal } from '../data/edits.ts';
-import { Wrong } from './Wrong.tsx';
+import { applyRemedy } from '../data/edits.ts';
+import { FieldError } from './FieldError.tsx';
 
 interface Props {
   readonly batch: string;
@@ -20,7 +20,7 @@ export function Problems({ batch, stage }: Props) {
     )
     .map(({ words, remedies = [] }) => (
       <div className="problem" key={words}>
-        <Wrong>{words}</Wrong>
+        <FieldError>{words}</FieldError>
         {remedies.length > 0 && (
           <p className="remedies">
             {remedies.map((remedy) => (
@@ -29,7 +29,7 @@ export function Problems({ batch, stage }: Props) {
                 type="button"
                 className="btn btn-sm act"
                 onClick={() => {
-                  heal(batch, remedy);
+                  applyRemedy(batch, remedy);
                 }}
               >
                 {remedy.words}

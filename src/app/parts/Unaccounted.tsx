@@ -1,6 +1,6 @@
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { Wrong } from './Wrong.tsx';
+import { FieldError } from './FieldError.tsx';
 
 /** From this share of what went in, a difference is said aloud; smaller ones stand in the table. */
 const SAID = 0.02;
@@ -12,10 +12,10 @@ export function Unaccounted() {
   return said.map(({ flow, grams }) => {
     const { value, unit } = writeMass(grams, units);
     return (
-      <Wrong key={`${flow.material} ${flow.lot ?? ''} ${flow.item ?? ''}`}>
-        {value} {unit} of {flow.item ?? 'it'} {flow.material === 'missing' ? 'is missing' : 'was found'} at
-        the {flow.stage}: weigh it again, or look for it.
-      </Wrong>
+      <FieldError key={`${flow.id} ${flow.lot ?? ''} ${flow.item ?? ''}`}>
+        {value} {unit} of {flow.item ?? 'it'} {flow.id === 'missing' ? 'is missing' : 'was found'} at the{' '}
+        {flow.stage}: weigh it again, or look for it.
+      </FieldError>
     );
   });
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Weighable } from '@/core/batch/schema.ts';
-import { middle, type Measure, type Written } from '@/core/quantity/index.ts';
+import type { Weighable } from '@/core/batch/index.ts';
+import { type Measure, midpoint, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -33,7 +33,7 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
   );
   const [chosen, choose] = useState<string>();
   const bowl = chosen ?? entry?.vessel ?? '';
-  const read = middle(entry?.value ?? undefined) !== undefined;
+  const read = midpoint(entry?.value ?? undefined) !== undefined;
   const at =
     entry && new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(entry.at);
   const of = {

@@ -1,11 +1,12 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { FULL_DRAWS } from '@/core/reckon.ts';
+import { FULL_DRAWS } from '@/core/model/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editLot } from '../data/edits.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { countOf, dishName } from '@/core/order/index.ts';
+import css from './plates.module.scss';
 
 const Margins = lazy(() => import('./Margins.tsx'));
 /** Less shred than this is not worth naming, g. */
@@ -24,14 +25,14 @@ export function Enough() {
   const left = writeMass(over, units);
   const last = loaded.meal.dishes.findLast((dish) => countOf(dish) > 0);
   return (
-    <section className="enough" aria-labelledby="enough-title">
+    <section className={css.enough} aria-labelledby="enough-title">
       <div className="line">
         <h2 id="enough-title">
           {surely === total
             ? `Surely all ${total} plates`
             : `Surely ${surely} plates, likely ${likely === total ? `all ${total}` : likely}`}
         </h2>
-        <p className="chance">
+        <p className={css.chance}>
           <button
             type="button"
             className="link quiet"
@@ -92,7 +93,7 @@ function Short() {
   const known = more && reckoning.batches.flatMap(({ lots }) => lots).find(({ lot: id }) => id === more.lot);
   if (!more && moreMl === null) return null;
   return (
-    <p className="short">
+    <p className={css.short}>
       {more && lot && known && (
         <>
           <b>{typedMass(more.grams, units).text} more</b> of {known.name.toLowerCase()} makes the meat 95 in

@@ -1,26 +1,19 @@
-import { useQuery } from '@tanstack/react-query';
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import type { Margin } from '@/core/reckoning/draws/margins.ts';
-import { askMargins } from '@/workers/client.ts';
+import type { Margin } from '@/core/questions/index.ts';
+import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './plates.module.scss';
 
 /** The distribution behind "enough": how much is left over, or short, in how many of a hundred suppers. */
 export default function Margins() {
-  const { loaded, units } = useOpenMeal();
-  const { meal, batches, entries, kitchen } = loaded;
-  const question = { meal, batches, entries, kitchen };
-  const { data, error } = useQuery({
-    queryKey: ['margins', question] as const,
-    queryFn: ({ signal }) => askMargins(question, signal),
-    placeholderData: (before) => before,
-    staleTime: Infinity,
-  });
-  if (error) return <Wrong>It could not be worked out ({error.message}). Reload the page.</Wrong>;
+  const { units } = useOpenMeal();
+  const { data, error } = useAnswer('margins', undefined);
+  if (error) return <FieldError>It could not be worked out ({error.message}). Reload the page.</FieldError>;
   if (!data) return <p className="quiet">Working it out.</p>;
   return (
-    <div className="margins">
+    <div className={css.margins}>
       {data.meat.bins.length > 0 && (
         <Distribution what="shred" margin={data.meat} write={(x) => said(writeMass(x, units))} />
       )}

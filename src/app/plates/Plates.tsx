@@ -5,6 +5,7 @@ import { Figure } from '../parts/Figure.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { Enough } from './Enough.tsx';
 import { PlatesWanted } from '../order/PlatesWanted.tsx';
+import css from './plates.module.scss';
 
 /** What each serving gets, of meat and of liquid, and whether there is enough for all. */
 export default function Plates() {
@@ -15,7 +16,7 @@ export default function Plates() {
     <>
       <h1>What each plate gets</h1>
       {servings.length === 0 && <PlatesWanted />}
-      <ul className="servings">
+      <ul className={css.servings}>
         {servings.map(({ dish, name, count, meatG, liquidMl, heldMl }) => (
           <li key={dish}>
             <h2>

@@ -1,5 +1,4 @@
-import type { Step } from '@/core/batch/schema.ts';
-import { steps } from '@/core/batch/words.ts';
+import { type Step, steps } from '@/core/batch/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -9,7 +8,8 @@ import { Choice } from '../parts/fields/Choice.tsx';
 import { PercentField } from '../parts/fields/PercentField.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
+import css from './pot.module.scss';
 
 const usualTimes: Readonly<Record<Step, string>> = {
   'dry brine': '12 h',
@@ -33,12 +33,12 @@ export function BeforePan() {
   const inMarinade = itemsOf(batch).filter(({ marinade }) => marinade);
   const raw = writeMass(batchReckoning.meat.rawG, units);
   return (
-    <section className="before-pan" aria-label="Before the pan">
+    <section className={css.beforePan} aria-label="Before the pan">
       {steps.map((what) => {
         const step = has(what);
         return (
-          <div key={what} className="step">
-            <Tick
+          <div key={what} className={css.step}>
+            <Checkbox
               checked={step !== undefined}
               onTick={(ticked) => {
                 editBatch(batch.id, what, (b) => {
@@ -48,7 +48,7 @@ export function BeforePan() {
               }}
             >
               <b>{what}</b>
-            </Tick>{' '}
+            </Checkbox>{' '}
             <span className="quiet">{words[what]}</span>
             {step && (
               <QuantityField

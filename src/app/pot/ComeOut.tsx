@@ -1,6 +1,7 @@
 import { minutesOf } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import css from './pot.module.scss';
 
 /** Counted in: what must come out again, and when. */
 export function ComeOut() {
@@ -8,7 +9,7 @@ export function ComeOut() {
   const { comeOut, lengths } = batchReckoning;
   if (comeOut.length === 0) return null;
   return (
-    <p className="come-out">
+    <p className={css.comeOut}>
       <b>Must come out again</b>
       {comeOut.map(({ thing, name, count, out }) => (
         <span key={thing}>

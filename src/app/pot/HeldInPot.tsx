@@ -1,7 +1,9 @@
+import clsx from 'clsx';
 import { heldIn, itemsOf } from '@/core/pot/index.ts';
-import { ingredientsOf } from '@/core/reckoning/input.ts';
+import { ingredientsOf } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import css from './pot.module.scss';
 
 /** What is in the pot that some guests must not have: always at hand. */
 export function HeldInPot() {
@@ -9,7 +11,7 @@ export function HeldInPot() {
   const { held, unknown } = heldIn(itemsOf(batch), ingredientsOf({ kitchen: loaded.kitchen, reference }));
   const avoid = new Set<string>(loaded.meal.avoid);
   return (
-    <p className="held quiet">
+    <p className={clsx('quiet', css.held)}>
       {held.length === 0 && unknown.length === 0 && 'No allergen is known to be in the pot. '}
       {held.length > 0 && (
         <>
@@ -17,7 +19,7 @@ export function HeldInPot() {
           {held.map(({ what, from }, i) => (
             <span key={what}>
               {i > 0 && ', '}
-              <b className={avoid.has(what) ? 'is-barred' : undefined}>{what}</b> ({from.join(', ')})
+              <b className={avoid.has(what) ? css.isBarred : undefined}>{what}</b> ({from.join(', ')})
             </span>
           ))}
           .{' '}

@@ -1,93 +1,72 @@
-import { useId, useState, type KeyboardEvent } from 'react';
-import { searchNames, withoutFigures, WITHOUT_FIGURES } from '@/core/pot/index.ts';
-import { ingredientsOf } from '@/core/reckoning/input.ts';
+import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
+import { useMemo, useState } from 'react';
+import { searchNames, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
+import { ingredientsOf } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { putIn } from '../data/edits.ts';
+import css from './pot.module.scss';
 
 const SHOWN = 9;
+
+type State = UseComboboxState<Ingredient>;
+
+/** What is chosen goes into the pot, and the field is empty for the next thing; leaving the field chooses nothing. */
+function emptied(state: State, { type, changes }: UseComboboxStateChangeOptions<Ingredient>): Partial<State> {
+  const { InputBlur, InputKeyDownEnter, ItemClick } = useCombobox.stateChangeTypes;
+  if (type === InputBlur) return { ...changes, selectedItem: null, inputValue: state.inputValue };
+  return type === InputKeyDownEnter || type === ItemClick ? { ...changes, inputValue: '' } : changes;
+}
 
 /** Looks through all ingredients as somebody types, and puts the chosen one in. */
 export function IngredientSearch() {
   const { loaded, batch } = useOpenMeal();
-  const id = useId();
   const [text, setText] = useState('');
-  const [at, setAt] = useState(0);
   const [large, setLarge] = useState<readonly Ingredient[]>([]);
   const near = () => {
     import('@/reference/pantry.ts').then(
-      ({ pantry }) => {
-        setLarge(pantry);
-      },
-      (error: unknown) => {
-        reportError(error);
-      },
+      ({ pantry }) => setLarge(pantry),
+      (error: unknown) => reportError(error),
     );
   };
   const known = ingredientsOf({ kitchen: loaded.kitchen, reference });
-  const ids = new Set(known.map((ingredient) => ingredient.id));
-  const found = searchNames([...known, ...large.filter((one) => !ids.has(one.id))], text, SHOWN);
+  const ids = useMemo(() => new Set(known.map(({ id }) => id)), [known]);
   const typed = text.trim();
-  // Until the large table is here nobody can say that it has none of that name.
-  const offers =
-    typed === '' ? [] : large.length > 0 ? [...found, withoutFigures(crypto.randomUUID(), typed)] : found;
-  const choose = (ingredient: Ingredient | undefined) => {
-    if (!ingredient) return;
-    putIn(loaded.meal.id, batch.id, ingredient, ids.has(ingredient.id));
-    setText('');
-    setAt(0);
-  };
-  const press = (event: KeyboardEvent) => {
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      event.preventDefault();
-      const by = event.key === 'ArrowDown' ? 1 : -1;
-      setAt((at + by + offers.length) % Math.max(1, offers.length));
-    } else if (event.key === 'Enter' && offers.length > 0) {
-      event.preventDefault();
-      choose(offers[at]);
-    } else if (event.key === 'Escape') setText('');
-  };
-  const words = (ingredient: Ingredient) =>
-    ingredient.source === WITHOUT_FIGURES && !ids.has(ingredient.id)
-      ? `“${ingredient.name}”, without figures`
-      : ingredient.name;
+  const offers = useMemo(() => {
+    const found = searchNames([...known, ...large.filter(({ id }) => !ids.has(id))], typed, SHOWN);
+    // Until the large table is here nobody can say that it has none of that name.
+    return typed !== '' && large.length > 0 ? [...found, withoutFigures(crypto.randomUUID(), typed)] : found;
+  }, [known, large, ids, typed]);
+  const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps } = useCombobox({
+    items: [...offers],
+    inputValue: text,
+    selectedItem: null,
+    defaultHighlightedIndex: 0,
+    itemToString: (ingredient) => ingredient?.name ?? '',
+    stateReducer: emptied,
+    onInputValueChange: ({ inputValue }) => setText(inputValue),
+    onSelectedItemChange: ({ selectedItem }) => {
+      if (selectedItem) putIn(loaded.meal.id, batch.id, selectedItem, ids.has(selectedItem.id));
+    },
+  });
+  const shown = isOpen && typed !== '' ? offers : [];
+  const words = ({ id, name, source }: Ingredient) =>
+    source === WITHOUT_FIGURES && !ids.has(id) ? `“${name}”, without figures` : name;
   return (
-    <div className="search">
+    <div className={css.search}>
       <input
         className="write"
-        role="combobox"
-        aria-label="Put something in"
-        aria-expanded={offers.length > 0}
-        aria-controls={`${id}-list`}
-        aria-autocomplete="list"
-        aria-activedescendant={offers.length > 0 ? `${id}-${at}` : undefined}
         placeholder="+ stock, an onion, a tin of …"
-        autoComplete="off"
         spellCheck={false}
-        value={text}
-        onFocus={near}
-        onChange={(event) => {
-          setText(event.target.value);
-          setAt(0);
-        }}
-        onKeyDown={press}
+        {...getInputProps({ 'aria-label': 'Put something in', onFocus: near })}
       />
-      <ul id={`${id}-list`} role="listbox" aria-label="What it may be" hidden={offers.length === 0}>
-        {offers.map((ingredient, i) => (
+      <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>
+        {shown.map((ingredient, index) => (
           <li
-            key={i === found.length ? 'own' : ingredient.id}
-            id={`${id}-${i}`}
-            role="option"
-            aria-selected={i === at}
-            onPointerEnter={() => {
-              setAt(i);
-            }}
-            onPointerDown={(event) => {
-              // Before the field is left.
-              event.preventDefault();
-              choose(ingredient);
-            }}
+            key={ingredient.id}
+            data-lit={index === highlightedIndex ? true : undefined}
+            {...getItemProps({ item: ingredient, index })}
           >
             <span>{words(ingredient)}</span>
             {ingredient.holds && <small className="quiet">{ingredient.holds.join(', ')}</small>}

@@ -1,7 +1,6 @@
-import type { Item, Moment } from '@/core/batch/schema.ts';
-import { fates, preps } from '@/core/batch/words.ts';
+import { fates, type Item, type Moment, preps } from '@/core/batch/index.ts';
 import { offShare } from '@/core/pot/index.ts';
-import { middle } from '@/core/quantity/index.ts';
+import { midpoint } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editItem } from '../data/edits.ts';
@@ -11,6 +10,7 @@ import { PercentField } from '../parts/fields/PercentField.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { OwnFigures } from './OwnFigures.tsx';
+import css from './pot.module.scss';
 
 const weighed = [
   { value: 'in', words: 'as it goes in' },
@@ -114,7 +114,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           }}
         />
       )}
-      {!solid && middle(item.amount) !== undefined && (
+      {!solid && midpoint(item.amount) !== undefined && (
         <QuantityField
           label="Boiled down to"
           quantity={item.boiledTo}
@@ -160,7 +160,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           }}
         />
       )}
-      <p className="item-acts">
+      <p className={css.itemActs}>
         <button
           type="button"
           className="link"
@@ -204,7 +204,7 @@ function When({ label, moment, atEnd, onChange }: WhenProps) {
   const phase = batch.cook.length - 1;
   const text = moment ? `${String(moment.minutes)} min` : '';
   return (
-    <span className="when">
+    <span className={css.when}>
       <SelectField
         label={label}
         value={kind}

@@ -1,16 +1,18 @@
+import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Item } from '@/core/batch/schema.ts';
+import type { Item } from '@/core/batch/index.ts';
 import { writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
-import { ingredientsById } from '@/core/reckoning/input.ts';
+import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editItem, editItems } from '../data/edits.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { ItemDetails } from './ItemDetails.tsx';
+import css from './pot.module.scss';
 
 /** One thing in the pot: ticked once it is in, how much, and in a word what is done to it. */
 export function ItemRow({ item }: { readonly item: Item }) {
@@ -23,13 +25,11 @@ export function ItemRow({ item }: { readonly item: Item }) {
   const written =
     planned && (planned.role === 'liquid' ? writeVolume(planned.ml, units) : writeMass(planned.grams, units));
   const notes = notesOf(item, ingredient, planned);
-  const classes = ['item', isLifted && 'is-lifted', item.put !== undefined && 'is-in']
-    .filter(Boolean)
-    .join(' ');
+  const classes = clsx(css.item, isLifted && css.isLifted, item.put !== undefined && css.isIn);
   return (
     <li {...row} className={classes}>
       <Grip name={name} thing="line" grip={grip} />
-      <Tick
+      <Checkbox
         hidden
         checked={item.put !== undefined}
         onTick={(ticked) => {
@@ -40,10 +40,10 @@ export function ItemRow({ item }: { readonly item: Item }) {
         }}
       >
         {name} is in
-      </Tick>
+      </Checkbox>
       <button
         type="button"
-        className="link item-name"
+        className={clsx('link', css.itemName)}
         aria-expanded={open}
         onClick={() => {
           setOpen(!open);

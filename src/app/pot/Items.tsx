@@ -1,6 +1,6 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { itemsOf, orderHints } from '@/core/pot/index.ts';
-import { ingredientsById } from '@/core/reckoning/input.ts';
+import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editItem, editItems } from '../data/edits.ts';
@@ -9,6 +9,7 @@ import { HeldInPot } from './HeldInPot.tsx';
 import { IngredientSearch } from './IngredientSearch.tsx';
 import { ItemRow } from './ItemRow.tsx';
 import { X } from 'lucide-react';
+import css from './pot.module.scss';
 
 /** What goes in, in order. What has no amount is poured to the line, or its usual share. */
 export function Items() {
@@ -22,7 +23,7 @@ export function Items() {
   const inPot = items.filter(({ state }) => state !== 'held back');
   const heldBack = items.filter(({ state }) => state === 'held back');
   return (
-    <section className="items" aria-label="What goes in">
+    <section className={css.items} aria-label="What goes in">
       <SortableList
         ids={inPot.map(({ id }) => id)}
         nameOf={nameOf}
@@ -39,7 +40,7 @@ export function Items() {
           );
         }}
       >
-        <ul className="into-pot">
+        <ul className={css.intoPot}>
           {inPot.map((item) => (
             <ItemRow key={item.id} item={item} />
           ))}
@@ -47,7 +48,7 @@ export function Items() {
       </SortableList>
       <IngredientSearch />
       {heldBack.map((item) => (
-        <p key={item.id} className="held-back">
+        <p key={item.id} className={css.heldBack}>
           <b>Held back</b> {item.amount?.text} {nameOf(item.id)}{' '}
           <button
             type="button"
@@ -72,7 +73,7 @@ function Hints() {
   const hints = orderHints(batch, ingredientsById({ kitchen: loaded.kitchen, reference }));
   if (hints.length === 0) return null;
   return (
-    <ul className="hints" aria-label="The order of adding">
+    <ul className={css.hints} aria-label="The order of adding">
       {hints.map(({ id, words, why }) => (
         <li key={id}>
           <span>

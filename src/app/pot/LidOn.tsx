@@ -1,10 +1,11 @@
 import { notInYet } from '@/core/pot/index.ts';
-import { ingredientsById } from '@/core/reckoning/input.ts';
+import { ingredientsById } from '@/core/model/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './pot.module.scss';
 
 /** The lid goes on: what is not in yet is named, and what goes in later is remembered. */
 export function LidOn() {
@@ -15,7 +16,7 @@ export function LidOn() {
   const later = (batchReckoning.pot?.items ?? []).filter(({ at }) => at > 0);
   const on = batch.lidOn;
   return (
-    <section className="lid-on" aria-label="The lid">
+    <section className={css.lidOn} aria-label="The lid">
       <button
         type="button"
         className="btn act"
@@ -37,7 +38,9 @@ export function LidOn() {
         </span>
       )}
       {on !== undefined && missing.length > 0 && (
-        <Wrong>Not in yet: {missing.map(({ ref }) => named(ref)).join(', ')}. Put it in, or tick it.</Wrong>
+        <FieldError>
+          Not in yet: {missing.map(({ ref }) => named(ref)).join(', ')}. Put it in, or tick it.
+        </FieldError>
       )}
       {later.length > 0 && (
         <span className="quiet">

@@ -3,7 +3,8 @@ import { editBatch } from '../data/edits.ts';
 import { without } from '../data/withOrWithout.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
+import css from './pot.module.scss';
 
 const what = ['fat', 'scum'] as const;
 type What = (typeof what)[number];
@@ -24,20 +25,20 @@ export function OnWay() {
     );
   };
   return (
-    <p className="on-way">
+    <p className={css.onWay}>
       <span className="quiet">Taken off while it cooks:</span>
       {what.map((part) => {
         const taken = batch.skimOnWay?.[part];
         return (
           <span key={part}>
-            <Tick
+            <Checkbox
               checked={taken !== undefined}
               onTick={(ticked) => {
                 change(part, ticked ? { text: '' } : undefined);
               }}
             >
               {part}
-            </Tick>
+            </Checkbox>
             {taken && (
               <QuantityField
                 label={`How much ${part}`}

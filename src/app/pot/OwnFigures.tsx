@@ -1,6 +1,5 @@
 import { useState } from 'react';
-import { avoidable } from '@/core/batch/avoidable.ts';
-import type { OwnIngredient } from '@/core/batch/schema.ts';
+import { avoidable, type OwnIngredient } from '@/core/batch/index.ts';
 import { fromPacket, type PacketFigures } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -10,8 +9,9 @@ import { massUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { PercentField } from '../parts/fields/PercentField.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { Tick } from '../parts/fields/Tick.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './pot.module.scss';
 
 const printed = [
   { part: 'fat', words: 'Fat' },
@@ -51,7 +51,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
   const holds = ingredient.holds ?? [];
   const piece = ingredient.pieceG === undefined ? undefined : writeMass(ingredient.pieceG, units);
   return (
-    <fieldset className="own-figures">
+    <fieldset className={css.ownFigures}>
       <legend>Of 100 g, by its packet; the rest is water</legend>
       {printed.map(({ part, words }) => (
         <PercentField
@@ -88,14 +88,14 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
         }}
       />
       {sum !== undefined && (
-        <Wrong>
+        <FieldError>
           That makes {Math.round(100 * sum)} g in 100 g: one of the figures is too high; look at the packet
           again.
-        </Wrong>
+        </FieldError>
       )}
-      <div className="own-holds" role="group" aria-label={`What ${ingredient.name} holds`}>
+      <div className={css.ownHolds} role="group" aria-label={`What ${ingredient.name} holds`}>
         {avoidable.map((what) => (
-          <Tick
+          <Checkbox
             key={what}
             checked={holds.includes(what)}
             onTick={(ticked) => {
@@ -105,7 +105,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
             }}
           >
             {what}
-          </Tick>
+          </Checkbox>
         ))}
       </div>
     </fieldset>

@@ -1,5 +1,6 @@
+import clsx from 'clsx';
 import { lazy, Suspense, useState } from 'react';
-import type { Level } from '@/core/batch/schema.ts';
+import type { Level } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -15,6 +16,7 @@ import { PotName } from './PotName.tsx';
 import { Salt } from './Salt.tsx';
 import { Sear } from './Sear.tsx';
 import { Vessels } from './Vessels.tsx';
+import css from './pot.module.scss';
 
 const Recipe = lazy(() => import('./Recipe.tsx'));
 
@@ -52,7 +54,7 @@ export default function Pot() {
         />
       </div>
       <Problems batch={batch.id} />
-      <div className="two pot-two">
+      <div className={clsx('two', css.potTwo)}>
         <div>
           {pot ? (
             <Vessels pot={pot} />

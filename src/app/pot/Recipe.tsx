@@ -1,18 +1,20 @@
+import clsx from 'clsx';
 import { useEffect, useState } from 'react';
 import { firstChoice, matchLine, putRecipeIn, readLine, readRecipe } from '@/core/pot/index.ts';
-import { ingredientsOf } from '@/core/reckoning/input.ts';
-import { recipeOut } from '@/core/reckoning/recipeOut.ts';
+import { ingredientsOf } from '@/core/model/index.ts';
+import { recipeOut } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { putRecipe } from '../data/edits.ts';
 import { saveText } from '../data/saveText.ts';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 import { RecipeLineRow, type Settled } from './RecipeLineRow.tsx';
+import css from './pot.module.scss';
 
 /** A recipe pasted or opened: its lines as ingredients, what was not understood settled by the cook; and out again. */
 export default function Recipe() {
-  const { loaded, batch, reckoning } = useOpenMeal();
+  const { loaded, opened, batch, reckoning } = useOpenMeal();
   const { kitchen, meal } = loaded;
   const known = ingredientsOf({ kitchen, reference });
   const [large, setLarge] = useState<readonly Ingredient[]>();
@@ -51,7 +53,7 @@ export default function Recipe() {
   };
   const unsettled = lines.filter(({ choice }) => choice === undefined).length;
   return (
-    <section className="recipe panel" aria-label="A recipe in or out">
+    <section className={clsx('panel', css.recipe)} aria-label="A recipe in or out">
       <label htmlFor="recipe-text">Paste its lines, or its JSON-LD</label>
       <textarea
         id="recipe-text"
@@ -94,10 +96,9 @@ export default function Recipe() {
           type="button"
           className="link"
           onClick={() => {
-            const input = { ...loaded, reference };
             saveText(
               `${batch.name}.recipe.json`,
-              recipeOut(input, reckoning, batch.id),
+              recipeOut(opened, reckoning, batch.id),
               'application/ld+json',
             );
           }}
@@ -105,10 +106,10 @@ export default function Recipe() {
           save this pot as a recipe
         </button>
       </p>
-      {error !== undefined && <Wrong>{error}</Wrong>}
+      {error !== undefined && <FieldError>{error}</FieldError>}
       {lines.length > 0 && (
         <>
-          <ul className="recipe-lines">
+          <ul className={css.recipeLines}>
             {lines.map((line) => (
               <RecipeLineRow
                 key={line.id}

@@ -1,5 +1,6 @@
 import type { Choice, SettledLine } from '@/core/pot/index.ts';
 import { SelectField } from '../parts/fields/SelectField.tsx';
+import css from './pot.module.scss';
 
 /** A line of a recipe with what it was settled as. */
 export interface Settled extends SettledLine {
@@ -32,7 +33,7 @@ export function RecipeLineRow({ line: { match, choice }, names, cuts, onChoose }
   };
   const how = line.amount ? `${line.amount.text} ` : '';
   return (
-    <li className={choice === undefined ? 'is-open' : undefined}>
+    <li className={choice === undefined ? css.isOpen : undefined}>
       <span>{line.text}</span>
       <SelectField label={`What “${line.text}” is`} hidden value={value} onChoose={choose}>
         <option value="" disabled>

@@ -1,12 +1,14 @@
-import { salts, saltSpoons, SALT_MOST } from '@/core/pot/index.ts';
+import clsx from 'clsx';
+import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { BatchReckoning } from '@/core/reckon.ts';
+import type { BatchReckoning } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { without } from '../data/withOrWithout.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { PercentField } from '../parts/fields/PercentField.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import css from './pot.module.scss';
 
 const WHY = 'nobody eats anything saltier';
 
@@ -32,7 +34,7 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
   };
   const typed = batch.salt?.text;
   return (
-    <section className="salt" aria-label="Salt">
+    <section className={css.salt} aria-label="Salt">
       <div>
         <QuantityField
           label="Salt on the meat now"
@@ -62,8 +64,8 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
       </div>
       <div>
         <span className="quiet">At dressing</span>
-        <p className="num big">{salt.atDressingG > 0.5 ? set(salt.atDressingG) : 'none'}</p>
-        <span className="to-strength quiet">
+        <p className={clsx('num', css.big)}>{salt.atDressingG > 0.5 ? set(salt.atDressingG) : 'none'}</p>
+        <span className={clsx('quiet', css.toStrength)}>
           meat to
           <PercentField
             label="Salt of the dressed meat"
@@ -80,8 +82,8 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
         <span className="quiet">
           {batch.reduceTo ? 'Boiled down, the' : 'The finished'} {batch.strain ? 'broth' : 'sauce'}
         </span>
-        <p className="num big">{percent(salt.finished, 2)}</p>
-        <span className="to-strength quiet">
+        <p className={clsx('num', css.big)}>{percent(salt.finished, 2)}</p>
+        <span className={clsx('quiet', css.toStrength)}>
           {liquid.saltPct?.p10 !== undefined &&
             liquid.saltPct.p90 !== undefined &&
             `${liquid.saltPct.p10.toFixed(2)}–${liquid.saltPct.p90.toFixed(2)} %; `}

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { panFats } from '@/core/batch/words.ts';
+import { panFats } from '@/core/batch/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -8,6 +8,7 @@ import { massUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
+import css from './pot.module.scss';
 
 const SearPans = lazy(() => import('./SearPans.tsx'));
 const sears = [
@@ -32,7 +33,7 @@ export function Sear() {
   };
   const panfuls = `${String(sear.panfuls)} ${sear.panfuls === 1 ? 'panful' : 'panfuls'}`;
   return (
-    <section className="sear-line" aria-label="Sear">
+    <section className={css.searLine} aria-label="Sear">
       <Choice
         legend="Brown it"
         value={batch.sear ? 'sear' : 'raw'}

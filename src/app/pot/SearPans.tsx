@@ -1,12 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import { pansOf } from '@/core/pot/index.ts';
-import { askSearing } from '@/workers/client.ts';
+import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { PanFromAbove } from '../figures/PanFromAbove.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import css from './pot.module.scss';
 
 /** More pans than this are not drawn one by one. */
 const DRAWN = 24;
@@ -18,15 +18,9 @@ const mixes = [
 /** The sear, pan by pan: which pieces lie in which. */
 export default function SearPans() {
   const { loaded, batch } = useOpenMeal();
-  const { meal, batches, entries, kitchen } = loaded;
-  const question = { meal, batches, entries, kitchen };
-  const { data, error } = useQuery({
-    queryKey: ['searing', question, batch.id] as const,
-    queryFn: ({ signal }) => askSearing(question, batch.id, signal),
-    placeholderData: (before) => before,
-    staleTime: Infinity,
-  });
-  if (error) return <Wrong>The pans could not be laid out ({error.message}). Reload the page.</Wrong>;
+  const { data, error } = useAnswer('searing', { batch: batch.id });
+  if (error)
+    return <FieldError>The pans could not be laid out ({error.message}). Reload the page.</FieldError>;
   if (!data) return <p className="quiet">Laying them out.</p>;
   const { pans, tooLarge, pan, names, browning } = data;
   const brown = (lots: readonly string[]) => {
@@ -42,7 +36,7 @@ export default function SearPans() {
     groups.set(lots, [...(groups.get(lots) ?? []), one]);
   }
   return (
-    <div className="sear" role="group" aria-label="Pan by pan">
+    <div className={css.sear} role="group" aria-label="Pan by pan">
       <div className="choices">
         <SelectField
           label="Sear in"
@@ -51,7 +45,7 @@ export default function SearPans() {
             editBatch(batch.id, 'what it is seared in', (b) => ({ ...b, pan: id }));
           }}
         >
-          {pansOf(kitchen).map(({ id, name }) => (
+          {pansOf(loaded.kitchen).map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
@@ -70,10 +64,10 @@ export default function SearPans() {
         )}
       </div>
       {tooLarge.map((lot) => (
-        <Wrong key={lot}>
+        <FieldError key={lot}>
           The pieces of {names[lot]?.toLowerCase()} do not fit into {pan.name}: cut them smaller, or take a
           wider pan.
-        </Wrong>
+        </FieldError>
       ))}
       {[...groups].map(([lots, own]) => (
         <figure key={lots}>
@@ -83,7 +77,7 @@ export default function SearPans() {
               , {brown([...new Set(own.flatMap(({ pieces }) => pieces.map(({ lot }) => lot)))])}
             </span>
           </figcaption>
-          <div className="pans">
+          <div className={css.pans}>
             {own.slice(0, DRAWN).map((one, i) => (
               <PanFromAbove
                 // Pans have no identity but their turn.

@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { bySpoon, type BeforeLid } from '@/core/pot/index.ts';
+import { type BeforeLid, bySpoon } from '@/core/pot/index.ts';
 import { readLength, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
+import css from './pot.module.scss';
 
 interface Props {
   readonly one: BeforeLid;
@@ -22,7 +23,7 @@ export function Spoon({ one, named }: Props) {
   const pour = said?.pouredMl ?? 0;
   const before = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === 'pour');
   return (
-    <span className="spoon">
+    <span className={css.spoon}>
       <label>
         {named ? `spoon in the ${one.vessel.name}` : 'your spoon says'}{' '}
         <input

@@ -1,13 +1,15 @@
-import type { Vessel } from '@/core/batch/schema.ts';
+import clsx from 'clsx';
+import type { Vessel } from '@/core/batch/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { standsOn } from '@/core/pot/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
-import type { BatchReckoning } from '@/core/reckon.ts';
+import type { BatchReckoning } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot, editBatch } from '../data/edits.ts';
 import { PotSection } from '../figures/PotSection.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { Spoon } from './Spoon.tsx';
+import css from './pot.module.scss';
 
 type Picture = NonNullable<BatchReckoning['pot']>;
 
@@ -19,7 +21,7 @@ export function Vessels({ pot }: { readonly pot: Picture }) {
   const all = [pot, ...pot.also];
   return (
     <>
-      <div className={all.length > 1 ? 'vessels-two' : undefined}>
+      <div className={all.length > 1 ? css.vesselsTwo : undefined}>
         {all.map((one) => (
           <PotSection
             key={one.vessel.id}
@@ -29,7 +31,7 @@ export function Vessels({ pot }: { readonly pot: Picture }) {
           />
         ))}
       </div>
-      <p className="vessel-line quiet">
+      <p className={clsx('quiet', css.vesselLine)}>
         <VesselSelect found={pot.vessel.name} /> <Sharing main={pot.vessel.id} />
         <span>spoon wet to {all.map((one) => `${one.lineCm.toFixed(1)} cm`).join(' and ')}</span>
         {liquid.pouredMl && <span>{set(writeVolume(liquid.pouredMl, units))} poured</span>}
@@ -106,7 +108,7 @@ interface PlacesProps {
 function Places({ pots }: PlacesProps) {
   const { batch, batchReckoning } = useOpenMeal();
   return (
-    <ul className="places" aria-label="Which lot lies where">
+    <ul className={css.places} aria-label="Which lot lies where">
       {batchReckoning.lots.map(({ lot, name }) => {
         const typed = batch.lots.find(({ id }) => id === lot);
         const shares = pots.flatMap(({ vessel, lots }) => {

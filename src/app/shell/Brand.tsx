@@ -1,8 +1,9 @@
 import { Link } from 'react-router';
+import css from './shell.module.scss';
 
 export function Brand() {
   return (
-    <Link className="brand" to="/">
+    <Link className={css.brand} to="/">
       <svg viewBox="0 0 48 26" aria-hidden="true">
         <ellipse cx="11" cy="13" rx="9" ry="12" fill="currentColor" />
         <path d="M19 13h27" stroke="currentColor" strokeWidth="4" strokeLinecap="round" />

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 
 /** What went wrong behind the page, said where it is seen: a change may not have been kept. */
 export function Faults() {
@@ -18,7 +18,9 @@ export function Faults() {
   if (words === undefined) return null;
   return (
     <div className="faults">
-      <Wrong>The last change may not have been kept ({words}). Reload the page to see what is stored.</Wrong>
+      <FieldError>
+        The last change may not have been kept ({words}). Reload the page to see what is stored.
+      </FieldError>
       <button type="button" className="btn btn-sm act" onClick={() => location.reload()}>
         Reload
       </button>

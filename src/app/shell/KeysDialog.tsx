@@ -1,4 +1,5 @@
 import Modal from 'react-bootstrap/Modal';
+import css from './shell.module.scss';
 
 const keys = [
   ['[ and ]', 'the station before, the station after'],
@@ -20,7 +21,7 @@ export default function KeysDialog({ onClose }: { readonly onClose: () => void }
         </Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <dl className="keys">
+        <dl className={css.keys}>
           {keys.map(([key, words]) => (
             <div key={key}>
               <dt>

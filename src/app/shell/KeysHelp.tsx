@@ -1,8 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { stages } from '@/core/batch/stages.ts';
+import { stages } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { takeBack, doAgain } from '../data/useUndo.ts';
+import { doAgain, takeBack } from '../data/memory.ts';
 
 const KeysDialog = lazy(() => import('./KeysDialog.tsx'));
 

@@ -1,14 +1,13 @@
 import { useMemo } from 'react';
 import { Navigate, useParams } from 'react-router';
-import { standingEntries } from '@/core/batch/entries.ts';
-import { stages } from '@/core/batch/stages.ts';
+import { stages, standingEntries } from '@/core/batch/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { MealProvider, type OpenMeal } from '../data/MealContext.ts';
 import { useMeal } from '../data/useMeal.ts';
 import { useReckoning } from '../data/useReckoning.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { StrandsPanel } from '../figures/strands/StrandsPanel.tsx';
-import { Wrong } from '../parts/Wrong.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 import { KeysHelp } from './KeysHelp.tsx';
 import { Sheets } from './Sheets.tsx';
 import { Stove } from './Stove.tsx';
@@ -37,7 +36,7 @@ export function MealFrame() {
 }
 
 function OpenFrame({ loaded, batchId }: { readonly loaded: LoadedMeal; readonly batchId: string }) {
-  const { reckoning, working, failed } = useReckoning(loaded);
+  const { opened, reckoning, working, failed } = useReckoning(loaded);
   const units = useSettings();
   const stage = useStage();
   const standing = useMemo(
@@ -48,7 +47,7 @@ function OpenFrame({ loaded, batchId }: { readonly loaded: LoadedMeal; readonly 
   const batchReckoning = reckoning.batches.find(({ id }) => id === batchId);
   useDocumentTitle(`${stage}: ${loaded.meal.name}`);
   if (!batch || !batchReckoning) return <Top />;
-  const open: OpenMeal = { loaded, batch, reckoning, batchReckoning, working, units, standing };
+  const open: OpenMeal = { loaded, batch, opened, reckoning, batchReckoning, working, units, standing };
   return (
     <MealProvider value={open}>
       <div className="frame">
@@ -58,7 +57,7 @@ function OpenFrame({ loaded, batchId }: { readonly loaded: LoadedMeal; readonly 
         <StrandsPanel />
         <main id="sheet" className={`sheet of-${stage}`} tabIndex={-1} aria-busy={working}>
           {failed !== undefined && (
-            <Wrong>The ranges could not be worked out ({failed}). Reload the page.</Wrong>
+            <FieldError>The ranges could not be worked out ({failed}). Reload the page.</FieldError>
           )}
           <Sheets stage={stage} />
         </main>

@@ -1,5 +1,5 @@
 import { lazy, Suspense, type ComponentType } from 'react';
-import type { Stage } from '@/core/batch/stages.ts';
+import type { Stage } from '@/core/batch/index.ts';
 import { Meat } from '../meat/Meat.tsx';
 
 const sheets: Readonly<Record<Stage, ComponentType>> = {

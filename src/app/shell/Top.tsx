@@ -1,12 +1,16 @@
+import clsx from 'clsx';
 import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, type ReactNode } from 'react';
 import { NavLink, useNavigate } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
+import { onDisk } from '../data/memory.ts';
 import { todayName } from '../data/todayName.ts';
+import { usePending } from '../data/usePending.ts';
 import { useUndo } from '../data/useUndo.ts';
 import { usePainted } from '../data/usePainted.ts';
 import { Brand } from './Brand.tsx';
+import css from './shell.module.scss';
 
 const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
 
@@ -15,23 +19,29 @@ export function Top({ children }: { readonly children?: ReactNode }) {
   const navigate = useNavigate();
   const { undoWords, redoWords, undo, redo } = useUndo();
   const painted = usePainted();
+  const pending = usePending();
   const start = () => {
-    newMeal(db, todayName())
+    onDisk(() => newMeal(db, todayName()))
       .then(({ mealId, batchId }) => navigate(`/meals/${mealId}/batches/${batchId}/meat`))
       .catch((error: unknown) => {
         reportError(error);
       });
   };
   return (
-    <header className="top">
-      <a className="skip" href="#sheet">
+    <header className={css.top}>
+      <a className={css.skip} href="#sheet">
         To the sheet
       </a>
       <Brand />
-      {children ?? <span className="stove" />}
-      <nav className="top-links" aria-label="Kept for all meals">
+      {children ?? <span className={css.stove} />}
+      <nav className={css.topLinks} aria-label="Kept for all meals">
+        {pending > 0 && (
+          <span className={clsx('quiet', css.saving)} data-pending={pending}>
+            saving
+          </span>
+        )}
         {undoWords !== undefined && (
-          <button type="button" className="undo" onClick={undo} title={`Undo ${undoWords}`}>
+          <button type="button" className={css.undo} onClick={undo} title={`Undo ${undoWords}`}>
             <Undo2 size={16} aria-hidden />
             <span>undo {undoWords}</span>
           </button>
@@ -39,7 +49,7 @@ export function Top({ children }: { readonly children?: ReactNode }) {
         {redoWords !== undefined && (
           <button
             type="button"
-            className="undo"
+            className={css.undo}
             onClick={redo}
             aria-label={`Do again: ${redoWords}`}
             title={`Do again: ${redoWords}`}

@@ -1,5 +1,5 @@
 import { useParams } from 'react-router';
-import { stages, type Stage } from '@/core/batch/stages.ts';
+import { type Stage, stages } from '@/core/batch/index.ts';
 
 /** The open station; an unknown word opens the meat. */
 export function useStage(): Stage {

@@ -1,9 +1,9 @@
-import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
-import type { Needed } from '@/core/shop/index.ts';
+import type { Needed } from '@/core/questions/index.ts';
+import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import { editKitchen, tickOff } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { useShown } from '../parts/fields/useShown.ts';
+import css from './shopping.module.scss';
 
 interface Props {
   readonly line: Needed;
@@ -22,29 +22,28 @@ export function ListLine({ line, got, units }: Props) {
   const said = measure === 'count' ? String(Math.ceil(amount)) : set(amount);
   // More of it than was ticked off is another errand.
   const key = `${section} ${name} ${said}`;
-  const [ticked, show] = useShown(got.has(key));
+  const ticked = got.has(key);
   return (
-    <li className={ticked ? 'is-got' : undefined}>
+    <li className={ticked ? css.isGot : undefined}>
       <label>
         <input
           type="checkbox"
           checked={ticked}
           onChange={() => {
-            show(!ticked);
             tickOff(key);
           }}
         />
         {name}
       </label>
       <b className="num">{said}</b>
-      <span className="pack">
+      <span className={css.pack}>
         {packs && (
           <span className="num">
             {packs.count} × {measure === 'count' ? packs.each : set(packs.each)}
           </span>
         )}
         {ref !== undefined && (
-          <span className="no-print">
+          <span className={css.noPrint}>
             <QuantityField
               label={`One pack of ${name}`}
               hidden

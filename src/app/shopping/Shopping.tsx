@@ -1,5 +1,6 @@
+import { isOpen, shoppingList } from '@/core/questions/index.ts';
+import { openMeal } from '@/core/model/index.ts';
 import { useState } from 'react';
-import { isOpen, shoppingList } from '@/core/shop/index.ts';
 import { reference } from '@/reference/index.ts';
 import { saveText } from '../data/saveText.ts';
 import { useAllMeals } from '../data/useAllMeals.ts';
@@ -8,6 +9,7 @@ import { useSettings } from '../data/useSettings.ts';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { ListLine } from './ListLine.tsx';
+import css from './shopping.module.scss';
 
 /** What all open meals want from the shop, by section, rounded up to whole packs. */
 export default function Shopping() {
@@ -19,7 +21,7 @@ export default function Shopping() {
   const got = useTicked();
   const open = meals?.filter(({ meal }) => isOpen(meal, opened)) ?? [];
   const chosen = open.filter(({ meal }) => !left.has(meal.id));
-  const list = shoppingList(chosen.map((meal) => ({ ...meal, reference })));
+  const list = shoppingList(chosen.map((meal) => openMeal({ ...meal, reference })));
   const sections = [...new Set(list.map(({ section }) => section))];
   const turn = (set: ReadonlySet<string>, key: string) => {
     const next = new Set(set);
@@ -45,7 +47,7 @@ export default function Shopping() {
       <main id="sheet" className="sheet is-wide shopping" tabIndex={-1}>
         <div className="line">
           <h1>Shopping list</h1>
-          <span className="no-print">
+          <span className={css.noPrint}>
             <button type="button" className="btn act" onClick={() => window.print()}>
               Print
             </button>{' '}
@@ -82,7 +84,7 @@ export default function Shopping() {
         {meals && list.length === 0 && (
           <p className="nothing">Nothing is wanted: no open meal has a lot with a weight and a cut yet.</p>
         )}
-        <div className="shelves">
+        <div className={css.shelves}>
           {sections.map((section) => (
             <section key={section} aria-label={section}>
               <h2>{section}</h2>

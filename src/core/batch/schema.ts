@@ -1,49 +1,17 @@
 import './jitless.ts';
 import { z } from 'zod';
+import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { avoidable } from './avoidable.ts';
-import {
-  doings,
-  fates,
-  feels,
-  panFats,
-  preps,
-  sourceKinds,
-  stands,
-  steps,
-  taskNeeds,
-  taskWhens,
-  vesselKinds,
-} from './words.ts';
+import { amount, id, name, quantity, share } from './fields.ts';
+import { kitchen } from './kitchenSchema.ts';
+import type { doings, stands } from './words.ts';
+import { fates, feels, panFats, preps, steps, taskNeeds, taskWhens } from './words.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
  * This schema is the single description of the data; the types, the checks on a file that comes in,
  * docs/batch-file.md's JSON Schema and the messages come from it.
  */
-const id = z.string().min(1).max(80);
-const name = z.string().max(200);
-const share = z.number().min(0).max(1);
-
-const quantity = z
-  .strictObject({
-    text: z.string().max(200).describe('as it was typed; never rewritten'),
-    lo: z
-      .number()
-      .optional()
-      .describe('SI: g, ml, °C, min or pieces; with hi, p10 to p90 if a range was typed'),
-    hi: z.number().optional(),
-    count: z.int().positive().optional().describe('"2 × 800 g" is two pieces, lo the whole'),
-  })
-  .refine((q) => (q.lo === undefined) === (q.hi === undefined), {
-    error: 'a quantity needs both lo and hi, or neither',
-  })
-  .refine((q) => (q.lo ?? 0) <= (q.hi ?? 0), { error: 'a quantity needs lo no greater than hi' });
-
-/** A weight, volume, number or time: above nothing. A temperature need not be. */
-const amount = quantity.refine((q) => q.lo === undefined || q.lo > 0, {
-  error: 'an amount must be above nothing',
-});
-
 const portion = z.strictObject({ want: amount.optional(), min: amount.optional(), max: amount.optional() });
 
 export const dishKinds = [
@@ -251,21 +219,7 @@ const batch = z.strictObject({
     .describe('how much to buy: how surely, and in what mix'),
 });
 
-export const weighable = [
-  'raw',
-  'board',
-  'marinated',
-  'trim',
-  'cooked',
-  'bone',
-  'pickings',
-  'shred',
-  'pour',
-  'steam',
-  'strained',
-  'skim',
-  'liquid',
-] as const;
+export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', ...batchReadings];
 
 const entry = z.strictObject({
   id,
@@ -294,114 +248,6 @@ const entry = z.strictObject({
   replaces: id.optional(),
 });
 
-const vessel = z.strictObject({
-  id,
-  name,
-  kind: z.enum(vesselKinds),
-  shape: z.enum(['round', 'box']),
-  widthCm: z.number().positive().max(300).describe('inner width or diameter'),
-  lengthCm: z.number().positive().max(300).optional().describe('of a box'),
-  heightCm: z.number().positive().max(300),
-  bottomCm: z
-    .number()
-    .positive()
-    .max(300)
-    .optional()
-    .describe('inner width at the bottom where the walls slope; absent: they are upright'),
-  brimMl: z.number().positive().optional().describe('measured; absent: by its shape'),
-  lidCm: z.number().min(0).max(50).optional().describe('how far the lid stands above the rim'),
-  on: z.array(z.enum(stands)).max(5).optional().describe('what it may stand on; absent: as its kind does'),
-  tareG: z.number().positive().optional(),
-});
-
-const ownCut = z.strictObject({
-  id,
-  name,
-  like: id.describe('the cut of the reference table from which it takes what is not given'),
-  composition: z
-    .strictObject({ protein: share, fat: share, ash: share.optional() })
-    .optional()
-    .describe('of the raw flesh, fractions'),
-  boneShare: z.number().min(0).max(0.95).optional(),
-  yield: z
-    .strictObject({
-      value: z.number().positive().max(1),
-      of: z.enum(['purchased', 'boneless']),
-      what: z.enum(['cooked', 'shred']),
-    })
-    .optional(),
-});
-
-const fraction = z.number().min(0).max(1);
-
-/** An ingredient that the short table does not have: from the large one, or the cook's own. */
-const ownIngredient = z.strictObject({
-  id,
-  name,
-  role: z.enum(['liquid', 'solid']),
-  per: z
-    .strictObject({
-      water: fraction,
-      protein: fraction,
-      fat: fraction,
-      salt: fraction,
-      ash: fraction,
-      alcohol: fraction,
-      other: fraction,
-    })
-    .describe('grams in a gram'),
-  pieceG: z.number().positive().optional(),
-  density: z.number().positive().max(3).optional().describe('g/ml'),
-  holds: z.array(z.string().max(40)).max(30).optional().describe('what some guests must not have'),
-  section: z.string().max(40),
-  packG: z.number().positive().optional(),
-  off: z
-    .partialRecord(z.enum(preps), fraction)
-    .optional()
-    .describe('what each prep takes off, of the weight as bought'),
-  fate: z.enum(fates).optional(),
-  does: z.enum(doings).optional().describe('what it does in the pan or the pot: order matters'),
-  source: z.string().max(200),
-});
-
-const heatSource = z.strictObject({
-  id,
-  name,
-  kind: z.enum(sourceKinds),
-  heightCm: z.number().positive().max(300).optional().describe('inner height of an oven, smoker or grill'),
-  widthCm: z.number().positive().max(300).optional().describe('inner width of an oven or smoker'),
-});
-const measureSpoon = z.strictObject({
-  id,
-  name,
-  kind: z.enum(['scoop', 'ladle']),
-  ml: z.number().positive().max(5000),
-  shredG: z.number().positive().max(5000).optional().describe('of shred in one, once it was weighed'),
-});
-
-const kitchen = z.strictObject({
-  vessels: z.array(vessel).max(200),
-  heatSources: z.array(heatSource).max(50).optional(),
-  scoops: z.array(measureSpoon).max(50).optional(),
-  cuts: z.array(ownCut).max(1000),
-  altitudeM: z.number().min(-500).max(9000),
-  salt: z
-    .strictObject({ name, gPerTsp: z.number().min(0.5).max(10) })
-    .optional()
-    .describe('the salt by the stove; absent: fine table salt'),
-  currency: z
-    .string()
-    .regex(/^[A-Z]{3}$/)
-    .optional()
-    .describe('ISO 4217; absent: EUR'),
-  worth: z
-    .strictObject({ fatPerKg: z.number().min(0).optional(), liquidPerL: z.number().min(0).optional() })
-    .optional()
-    .describe('what kept fat and liquid are worth, in the currency'),
-  ingredients: z.array(ownIngredient).max(1000).optional(),
-  packs: z.record(id, z.number().positive()).optional().describe('g in one pack, by ingredient'),
-});
-
 export const mealFile = z.strictObject({
   format: z.literal('slow-spoon meal'),
   version: z.literal(1),
@@ -421,10 +267,6 @@ export type OwnTask = z.infer<typeof ownTask>;
 export type Phase = z.infer<typeof phase>;
 export type Item = z.infer<typeof item>;
 export type Entry = z.infer<typeof entry>;
-export type Vessel = z.infer<typeof vessel>;
-export type OwnCut = z.infer<typeof ownCut>;
-export type OwnIngredient = z.infer<typeof ownIngredient>;
-export type Kitchen = z.infer<typeof kitchen>;
 export type MealFile = z.infer<typeof mealFile>;
 export type Size = (typeof sizes)[number];
 export type Trim = (typeof trims)[number];
@@ -440,12 +282,11 @@ export type Doing = (typeof doings)[number];
 export type Step = (typeof steps)[number];
 export type Stand = (typeof stands)[number];
 export type Moment = z.infer<typeof moment>;
-export type HeatSource = z.infer<typeof heatSource>;
-export type Scoop = z.infer<typeof measureSpoon>;
-export type BuyWay = (typeof buyWays)[number];
+export type BuyMix = (typeof buyWays)[number];
 export type Level = (typeof levels)[number];
 export type Skim = (typeof skims)[number];
 export type Heat = (typeof heats)[number];
 export type Lid = (typeof lids)[number];
 export type DishKind = (typeof dishKinds)[number];
-export type Weighable = (typeof weighable)[number];
+export type { HeatSource, Kitchen, OwnCut, OwnIngredient, Scoop, Vessel } from './kitchenSchema.ts';
+export type { Weighable };

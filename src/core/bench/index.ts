@@ -1,1 +1,2 @@
-export { benchFlows } from './flows.ts';
+export { becomes } from './becomes.ts';
+export { flowsOfLot, runLot } from './lotRun.ts';

@@ -3,114 +3,142 @@ import {
   carrying,
   flow,
   massOf,
+  nothing,
   plus,
   settle,
   times,
+  unaccountedFlow,
   type Amount,
   type Flow,
+  type FlowId,
 } from '../ledger/index.ts';
+import { isWeighed } from '../meat/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
-import type { LiquidMass, LiquidPlan } from './liquid.ts';
+import { weighedOf } from './cookLiquid.ts';
+import { flowOfStep, MAIN } from './step.ts';
+import type { Liquid, LiquidMass, LiquidPlan } from './liquid.ts';
 
 /** Liquid out of nowhere: what is found where the balance has none. */
 const ANY_LIQUID: Amount = amountOf({ water: 1 });
+const ANY_FAT: Amount = amountOf({ fat: 1 });
+
+type Sharing = readonly { readonly id: string; readonly share: number }[];
 
 /**
  * The flows of one item from the shop to the pot: prepared beside it, stood with the meat, poured.
  * @param factor what was poured of what was planned
  * @param lots the lots and their shares of what the meat takes up of a marinade
  */
-function itemFlows(
-  item: ItemPlan,
-  factor: number,
-  batch: string,
-  lots: readonly { readonly id: string; readonly share: number }[],
-): Flow[] {
+function itemFlows(item: ItemPlan, factor: number, batch: string, lots: Sharing): Flow[] {
   const owner = { batch, item: item.id } as const;
-  const material = item.role === 'liquid' ? 'pour' : 'item';
-  const k = item.role === 'liquid' ? factor : 1;
+  const liquid = item.role === 'liquid';
+  const k = liquid ? factor : 1;
   const intoPot = times(item.perGram, item.grams * k);
   const { prepared, marinade } = item;
   const returned =
-    item.fate === 'puréed' && item.role === 'solid'
-      ? [
-          flow('liquid', 'aside', 'lifted', 'clock', owner, intoPot),
-          flow('aside', 'liquid', 'returned', 'clock', owner, intoPot),
-        ]
+    item.fate === 'puréed' && !liquid
+      ? [flow('lifted', owner, intoPot), flow('returned', owner, intoPot)]
       : [];
-  if (!prepared && !marinade)
-    return [flow('cupboard', 'liquid', material, 'pot', owner, intoPot), ...returned];
+  if (!prepared && !marinade) return [flow(liquid ? 'pour' : 'item', owner, intoPot), ...returned];
+  const fromAside = liquid ? 'preparedPour' : 'preparedItem';
   const mixed = marinade ? times(item.perGram, marinade.mixedG * k) : intoPot;
   const scale = prepared ? massOf(mixed) / Math.max(1e-12, massOf(prepared.goesIn)) : 1;
-  const flows = prepared
-    ? [
-        flow('cupboard', 'aside', 'bought', 'pot', owner, times(plus(prepared.bought, prepared.tap), scale)),
-        flow('aside', 'bin', 'thrown away', 'pot', owner, times(prepared.thrown, scale)),
-        flow('aside', 'air', 'boiled down', 'pot', owner, times(prepared.air, scale)),
-      ]
-    : [flow('cupboard', 'aside', 'bought', 'pot', owner, mixed)];
-  if (!marinade) return [...flows, flow('aside', 'liquid', material, 'pot', owner, mixed), ...returned];
+  const bought = prepared ? times(plus(prepared.bought, prepared.tap), scale) : mixed;
+  const peel = prepared ? times(prepared.thrown, scale) : nothing;
+  const flows = [
+    flow('bought', owner, bought),
+    ...(prepared ? [flow('boiledDown', owner, times(prepared.air, scale))] : []),
+  ];
+  if (!marinade)
+    return [...flows, flow('thrownAway', owner, peel), flow(fromAside, owner, mixed), ...returned];
   const takenUp = times(mixed, marinade.takenUp);
   const rest = times(mixed, 1 - marinade.takenUp);
+  const boiled = marinade.rest === 'in the pot';
   for (const { id, share } of lots) {
     const own = { batch, lot: id, item: item.id } as const;
     const part = times(takenUp, share);
-    flows.push(flow('aside', 'meat', 'taken up', 'pot', own, part));
+    flows.push(flow('takenUp', own, part));
     // What meat takes up it gives back with its juice (estimate): the published yield still holds.
-    flows.push(flow('meat', 'liquid', 'given back', 'clock', own, part));
+    flows.push(flow('givenBack', own, part));
   }
-  flows.push(
-    marinade.rest === 'in the pot'
-      ? flow('aside', 'liquid', material, 'pot', owner, rest)
-      : flow('aside', 'bin', 'thrown away', 'pot', owner, rest),
+  return [
+    ...flows,
+    // Peel and a marinade that is thrown away are one flow.
+    flow('thrownAway', owner, boiled ? peel : plus(peel, rest)),
+    ...(boiled ? [flow(fromAside, owner, rest)] : []),
     ...returned,
-  );
-  return flows;
+  ];
 }
 
-/** The flows of a batch's liquid from the jug to the finished broth or sauce. */
+/** The main liquid has no name of its own in the ledger. */
+const nameOf = (liquid: string) => (liquid === MAIN ? '' : liquid);
+
+/** The flows of a step: what it took, or what was weighed of it and what that leaves over. */
+function stepFlows(plan: LiquidPlan, mass: LiquidMass, batch: string): Flow[] {
+  return plan.steps.flatMap((step, i) => {
+    const id = flowOfStep[step.what];
+    const taken = mass.taken[i];
+    if (!id || !taken) return [];
+    const owner = {
+      batch,
+      step: step.id,
+      ...(step.of !== MAIN && { liquid: step.of }),
+      ...(step.what === 'set apart' && { into: nameOf(step.as) }),
+      ...(step.what === 'put back' && { into: nameOf(step.into) }),
+    };
+    const weighed = weighedOf(plan, step);
+    if (!isWeighed(weighed)) return [flow(id, owner, { ...taken })];
+    const grams = massOf(taken);
+    const per = grams > 0 ? times(taken, 1 / grams) : id === 'skim' ? ANY_FAT : ANY_LIQUID;
+    return [
+      flow(id, owner, times(per, weighed)),
+      ...settle(owner, 'liquid', 'broth', id, per, grams - weighed),
+    ];
+  });
+}
+
+/** A finished liquid of a batch, on its way to the plates. */
+export interface FinishedLiquid {
+  readonly liquid: string | undefined;
+  readonly grams: number;
+  readonly ml: number;
+  readonly per: Amount;
+}
+
+function jugFlows(liquid: Liquid, batch: string): { flows: Flow[]; finished: FinishedLiquid } {
+  const { id, pool, grams, ml } = liquid;
+  const owner = { batch, liquid: id === MAIN ? undefined : id };
+  const poolG = massOf(pool);
+  const per = poolG > 0 ? times(pool, 1 / poolG) : ANY_LIQUID;
+  return {
+    flows: [
+      flow('liquid', owner, times(per, grams)),
+      ...settle(owner, 'liquid', 'broth', 'liquid', per, poolG - grams),
+    ],
+    finished: { liquid: owner.liquid, grams, ml, per },
+  };
+}
+
+/** The flows of a batch's liquids from the jug to the finished broth or sauce. */
 export function liquidFlows(
   plan: LiquidPlan,
   mass: LiquidMass,
   batch: string,
-  lots: readonly { readonly id: string; readonly share: number }[],
-): { flows: Flow[]; per: Amount } {
+  lots: Sharing,
+): { flows: Flow[]; finished: readonly FinishedLiquid[] } {
   const base = { batch } as const;
-  const flows: Flow[] = plan.items.flatMap((item) => itemFlows(item, mass.pourFactor, batch, lots));
-  const finished = { ...mass.finished };
-  const finishedG = massOf(finished);
-  const per = finishedG > 0 ? times(finished, 1 / finishedG) : ANY_LIQUID;
-  const skimG = massOf(mass.skim);
-  const weighedSkim = Number.isNaN(plan.weighed.skim) ? skimG : plan.weighed.skim;
-  const perSkim = skimG > 0 ? times(mass.skim, 1 / skimG) : amountOf({ fat: 1 });
-  const strainedG = massOf(mass.strained);
-  const weighedStrained =
-    plan.strain && !Number.isNaN(plan.weighed.strained) ? plan.weighed.strained : strainedG;
-  const perStrained = strainedG > 0 ? times(mass.strained, 1 / strainedG) : ANY_LIQUID;
-
-  flows.push(
-    flow('cupboard', 'liquid', 'salt', 'pot', base, amountOf({ salt: mass.saltG })),
-    flow('liquid', 'air', 'alcohol', 'clock', base, amountOf({ alcohol: mass.alcoholOff })),
-    flow('liquid', 'air', 'steam', 'clock', base, amountOf({ water: mass.steam })),
-    flow(
-      'unaccounted',
-      'liquid',
-      'found',
-      'clock',
-      { batch, item: 'pot' },
-      amountOf({ water: mass.potFound }),
-    ),
-    flow('liquid', 'unaccounted', 'missing', 'clock', { batch, item: 'pot' }, { ...mass.potMissing }),
-    flow('liquid', 'fat jar', 'skim on the way', 'clock', base, { ...mass.waySkim }),
-    flow('liquid', 'bin', 'scum', 'clock', base, { ...mass.scum }),
-    flow('liquid', 'bin', 'come out', 'bench', base, { ...mass.lifted }),
-    flow('liquid', 'bin', 'strained', 'broth', base, times(perStrained, weighedStrained)),
-    ...settle(base, 'liquid', 'broth', 'strained', perStrained, strainedG - weighedStrained),
-    flow('liquid', 'fat jar', 'skim', 'broth', base, times(perSkim, weighedSkim)),
-    ...settle(base, 'liquid', 'broth', 'skim', perSkim, skimG - weighedSkim),
-    flow('liquid', 'air', 'reduction', 'broth', base, amountOf({ water: mass.reduction })),
-    flow('liquid', 'jug', 'liquid', 'broth', base, times(per, mass.grams)),
-    ...settle(base, 'liquid', 'broth', 'liquid', per, finishedG - mass.grams),
-  );
-  return { flows: carrying(flows), per };
+  const pot = { batch, item: 'pot' } as const;
+  const water = (id: FlowId, grams: number) => flow(id, base, amountOf({ water: grams }));
+  const jugs = mass.liquids.map((liquid) => jugFlows(liquid, batch));
+  const flows = [
+    ...plan.items.flatMap((item) => itemFlows(item, mass.pourFactor, batch, lots)),
+    flow('salt', base, amountOf({ salt: mass.saltG })),
+    flow('alcohol', base, amountOf({ alcohol: mass.alcoholOff })),
+    water('steam', mass.steam),
+    unaccountedFlow('found', 'liquid', 'clock', pot, amountOf({ water: mass.potFound })),
+    unaccountedFlow('missing', 'liquid', 'clock', pot, { ...mass.potMissing }),
+    ...stepFlows(plan, mass, batch),
+    ...jugs.flatMap((jug) => jug.flows),
+  ];
+  return { flows: carrying(flows), finished: jugs.map(({ finished }) => finished) };
 }

@@ -1,15 +1,20 @@
+export { cookLiquid } from './cookLiquid.ts';
 export { BROTH, gramsOfVolume } from './density.ts';
+export { liquidFlows } from './flows.ts';
 export {
-  centreOfLiquid,
-  cookLiquid,
   emptyLiquidMass,
+  mainOf,
+  mlOf,
   noLiquidWeighed,
+  nominalLiquid,
+  saltShareOf,
+  stepsG,
   sumsOf,
+  takenBy,
   type FromMeat,
   type LiquidDraw,
   type LiquidMass,
   type LiquidPlan,
   type LiquidWeighed,
 } from './liquid.ts';
-export { liquidFlows } from './flows.ts';
-export { skimShare } from './skim.ts';
+export { usualSteps } from './step.ts';

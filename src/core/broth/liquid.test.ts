@@ -1,44 +1,36 @@
 import { describe, expect, test } from '@jest/globals';
-import { amountOf, massOf } from '../ledger/index.ts';
+import { massOf } from '../ledger/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
+import { item } from '../testing/liquids.ts';
 import { gramsOfVolume } from './density.ts';
 import {
-  centreOfLiquid,
-  cookLiquid,
   emptyLiquidMass,
+  mainOf,
   noLiquidWeighed,
+  nominalLiquid,
+  saltShareOf,
   sumsOf,
+  takenBy,
   type FromMeat,
   type LiquidPlan,
 } from './liquid.ts';
+import { cookLiquid } from './cookLiquid.ts';
+import { MAIN, type LiquidStep } from './step.ts';
 
-const item = (
-  id: string,
-  role: ItemPlan['role'],
-  grams: number,
-  per: Partial<Record<'water' | 'other' | 'alcohol' | 'salt', number>>,
-): ItemPlan => ({
-  id,
-  ref: id,
-  name: id,
-  role,
-  grams,
-  density: 1,
-  perGram: amountOf(per),
-  solved: false,
-  fate: 'stays',
-  at: 0,
-  out: undefined,
-  prepared: undefined,
-  marinade: undefined,
-  spread: 0,
-});
 const water = item('water', 'liquid', 2000, { water: 1 });
 const onion = item('onion', 'solid', 500, { water: 0.9, other: 0.1 });
 const meat: FromMeat = { juiceWater: 600, juiceAsh: 5, protein: 5, fat: 200, meatWater: 800, inPot: 1500 };
 
+const usual: readonly LiquidStep[] = [
+  { id: 'lift', of: MAIN, what: 'lift the meat' },
+  { id: 'out', of: MAIN, what: 'take out' },
+  { id: 'strain', of: MAIN, what: 'strain' },
+  { id: 'skim', of: MAIN, what: 'skim', share: 0.75 },
+];
+const without = (...kinds: readonly LiquidStep['what'][]) =>
+  usual.filter(({ what }) => !kinds.includes(what));
+
 function cooked(changes: Partial<LiquidPlan> = {}, items: readonly ItemPlan[] = [water, onion], from = meat) {
-  const out = emptyLiquidMass();
   const plan: LiquidPlan = {
     items,
     ...sumsOf(items),
@@ -46,18 +38,28 @@ function cooked(changes: Partial<LiquidPlan> = {}, items: readonly ItemPlan[] = 
     saltG: 30,
     saltSpread: 0,
     saltWantedG: 30,
-    onWay: { fatG: undefined, fatShare: 0, scumG: 0 },
     steamFixed: 300,
     steamPerMinute: 0,
     minutesFixed: 180,
     minutesOpen: 0,
-    strain: true,
-    skimShare: 0.75,
+    steps: usual,
     weighed: noLiquidWeighed(),
     ...changes,
   };
-  cookLiquid(plan, from, centreOfLiquid, out);
-  return out;
+  const out = emptyLiquidMass(plan.steps);
+  // A run before this one must leave nothing behind.
+  cookLiquid(plan, { ...from, fat: 900 }, nominalLiquid, out);
+  cookLiquid(plan, from, nominalLiquid, out);
+  const { pool: finished, ml, grams } = mainOf(out);
+  return {
+    ...out,
+    finished,
+    ml,
+    grams,
+    saltShare: saltShareOf(mainOf(out)),
+    strained: takenBy(plan, out, 'strain'),
+    skim: takenBy(plan, out, 'skim'),
+  };
 }
 const weighed = (what: Partial<LiquidPlan['weighed']>) => ({ weighed: { ...noLiquidWeighed(), ...what } });
 
@@ -76,7 +78,7 @@ describe('what becomes of the liquid', () => {
   });
 
   test('not strained, the solids are the sauce', () => {
-    const out = cooked({ strain: false });
+    const out = cooked({ steps: without('strain') });
     expect(massOf(out.strained)).toBe(0);
     expect(out.finished.other).toBeGreaterThan(48);
     expect(out.solids).toBe(500);
@@ -86,18 +88,20 @@ describe('what becomes of the liquid', () => {
     const out = cooked();
     expect(out.skim.fat).toBeCloseTo(150, 6);
     expect(massOf(out.skim)).toBeCloseTo(150 / 0.9, 6);
-    expect(massOf(cooked({ skimShare: 0 }).skim)).toBe(0);
+    expect(massOf(cooked({ steps: without('skim') }).skim)).toBe(0);
   });
 
   test('reduced to half, twice the salt', () => {
     const plain = cooked();
-    const half = cooked({ reduceToMl: plain.ml / 2 });
+    const half = cooked({
+      steps: [...usual, { id: 'down', of: MAIN, what: 'boil down', toMl: plain.ml / 2 }],
+    });
     expect(half.ml).toBeCloseTo(plain.ml / 2, 0);
     expect(half.saltShare / plain.saltShare).toBeGreaterThan(1.9);
   });
 
   test('salt is even through all the water, the meat’s too', () => {
-    const out = cooked({ strain: false, skimShare: 0 });
+    const out = cooked({ steps: without('strain', 'skim') });
     const inMeat = out.saltOfMeatWater * meat.meatWater;
     const meatWaterLeft = meat.meatWater - inMeat;
     expect(inMeat / meatWaterLeft).toBeCloseTo(out.finished.salt / out.finished.water, 6);

@@ -1,4 +1,4 @@
-import type { Skim } from '../batch/schema.ts';
+import type { Skim } from '../batch/index.ts';
 
 /**
  * Share of the floating fat that comes off: spooned hot about three quarters, a settled jug nine

@@ -1,13 +1,13 @@
-export { boilingAt } from './heat/boiling.ts';
-export { cookOf, isSmoke, minutesOf, openPhase, phaseMinutes } from './lid/phases.ts';
 export { withLastMinutes } from './lid/lastMinutes.ts';
+export {
+  type Cook,
+  cookOf,
+  isSmoke,
+  lengthsUntil,
+  minutesOf,
+  openPhase,
+  phaseMinutes,
+} from './lid/phases.ts';
 export { alcoholLeft, boilDownMinutes, steamPerHour } from './lid/steam.ts';
-export { isTender, type Seen } from './tender/checks.ts';
-export { readinessOf, startOf, type LotToCook, type Readiness } from './tender/readiness.ts';
-export type { DayBatch, DayFacts, DayRoom } from './day/facts.ts';
-export { toHeatMinutes } from './day/minutes.ts';
-export { planDay, type Day } from './day/plan.ts';
-export type { Line, Stretch } from './day/line.ts';
-export { bare } from './day/rooms.ts';
-export { momentOf, wallTimeOf } from './day/zone.ts';
-export { dateOf, weekdayOf, writeClock, writeMoment } from './day/write.ts';
+export { dateOf, weekdayOf, writeClock, writeMoment } from './wall/write.ts';
+export { minuteOfDay, momentOf, wallTimeOf } from './wall/zone.ts';

@@ -1,4 +1,4 @@
-import { carrying, flow, times, type Flow } from '../ledger/index.ts';
+import { carrying, flow, type Flow, times } from '../ledger/index.ts';
 import type { Source } from '../plates/index.ts';
 
 /**
@@ -13,24 +13,10 @@ export function keptFlows(
 ): Flow[] {
   const flows = [
     ...shred.map(({ batch, lot, grams, per }) =>
-      flow(
-        'bowl',
-        'shelf',
-        'kept shred',
-        'keep',
-        { batch, lot },
-        times(per, grams * Math.max(0, 1 - meatTaken)),
-      ),
+      flow('keptShred', { batch, lot }, times(per, grams * Math.max(0, 1 - meatTaken))),
     ),
-    ...liquid.map(({ batch, grams, per }) =>
-      flow(
-        'jug',
-        'shelf',
-        'kept liquid',
-        'keep',
-        { batch },
-        times(per, grams * Math.max(0, 1 - liquidTaken)),
-      ),
+    ...liquid.map(({ batch, liquid: id, grams, per }) =>
+      flow('keptLiquid', { batch, liquid: id }, times(per, grams * Math.max(0, 1 - liquidTaken))),
     ),
   ];
   return carrying(flows);

@@ -60,6 +60,23 @@ export const times = (a: Amount, k: number): Amount => plus(nothing, a, k);
 /** An amount that a kernel fills in place, so that thousands of draws make no garbage. */
 export type Pool = { -readonly [K in Component]: number };
 
+/** out = nothing, in place. */
+export function clearPool(out: Pool): void {
+  out.water = out.protein = out.fat = out.ash = out.salt = out.starch = out.other = out.alcohol = 0;
+}
+
+/** out = k·a, in place. */
+export function setTimes(out: Pool, a: Amount, k: number): void {
+  out.water = k * a.water;
+  out.protein = k * a.protein;
+  out.fat = k * a.fat;
+  out.ash = k * a.ash;
+  out.salt = k * a.salt;
+  out.starch = k * a.starch;
+  out.other = k * a.other;
+  out.alcohol = k * a.alcohol;
+}
+
 /** out = a + k·b, in place. */
 export function setPlus(out: Pool, a: Amount, b: Amount, k: number): void {
   out.water = a.water + k * b.water;
@@ -83,3 +100,6 @@ export function setLess(out: Pool, a: Amount, b: Amount): void {
   out.other = Math.max(0, a.other - b.other);
   out.alcohol = Math.max(0, a.alcohol - b.alcohol);
 }
+
+/** An amount to be filled, nothing yet. */
+export const emptyPool = (): Pool => ({ ...nothing });

@@ -1,5 +1,6 @@
 import { components, massOf, nothing, plus, type Amount } from './amount.ts';
-import { isOutside, nodeOf, type Flow } from './flow.ts';
+import { nodeOf, type Flow } from './flow.ts';
+import { isOutside } from './places.ts';
 
 export interface Imbalance {
   readonly node: string;
@@ -40,9 +41,7 @@ export function mustClose(flows: readonly Flow[]): void {
   for (const flow of flows) {
     for (const component of components) {
       if (!(flow.amount[component] >= 0)) {
-        throw new Error(
-          `${flow.material} ${flow.from} to ${flow.to}: ${component} is ${flow.amount[component]} g`,
-        );
+        throw new Error(`${flow.id} ${flow.from} to ${flow.to}: ${component} is ${flow.amount[component]} g`);
       }
     }
   }

@@ -1,63 +1,7 @@
-import type { Stage } from '../batch/stages.ts';
+import type { Stage } from '../batch/index.ts';
 import { massOf, type Amount } from './amount.ts';
-
-/**
- * Where grams can be. Aside is what is done to an item beside the pot: peeled, soaked, boiled down, blended. Outside only gives or only takes; at every place inside what comes in goes out
- * again. What no stage can carry further yet (no time is known for the pot) is unreckoned.
- */
-export const outside = [
-  'shop',
-  'cupboard',
-  'air',
-  'bin',
-  'fat jar',
-  'shelf',
-  'plates',
-  'unaccounted',
-  'unreckoned',
-] as const;
-export const inside = ['board', 'aside', 'pan', 'meat', 'liquid', 'bench', 'bowl', 'jug', 'dressed'] as const;
-export type Place = (typeof outside)[number] | (typeof inside)[number];
-
-/** What a cook calls the stuff that flows. */
-export type Material =
-  | 'raw'
-  | 'trim'
-  | 'into the pot'
-  | 'bought'
-  | 'thrown away'
-  | 'boiled down'
-  | 'taken up'
-  | 'given back'
-  | 'pan fat'
-  | 'pour'
-  | 'item'
-  | 'salt'
-  | 'air loss'
-  | 'juice'
-  | 'rendered fat'
-  | 'salt taken up'
-  | 'steam'
-  | 'alcohol'
-  | 'cooked'
-  | 'bone'
-  | 'pickings'
-  | 'shred'
-  | 'lifted'
-  | 'returned'
-  | 'come out'
-  | 'skim on the way'
-  | 'scum'
-  | 'strained'
-  | 'skim'
-  | 'reduction'
-  | 'liquid'
-  | 'held'
-  | 'meat'
-  | 'kept shred'
-  | 'kept liquid'
-  | 'missing'
-  | 'found';
+import { flows, type FlowId } from './flows.ts';
+import type { Place } from './places.ts';
 
 /** Whose flow it is: a batch's, and of it a lot's, an item's or a dish's. */
 export interface Owner {
@@ -66,73 +10,107 @@ export interface Owner {
   readonly item?: string | undefined;
   readonly dish?: string | undefined;
   readonly vessel?: string | undefined;
+  /** Of the batch's liquids the one that it leaves, and the one that it joins; absent: the main one. */
+  readonly liquid?: string | undefined;
+  readonly into?: string | undefined;
+  /** The step after the lid that moved it, since each step may be repeated. */
+  readonly step?: string | undefined;
 }
 
-interface Way extends Owner {
+/** What a weighing leaves over is a flow too: of no row, since it may arise anywhere. */
+export type LedgerId = FlowId | 'missing' | 'found';
+
+interface Route extends Owner {
+  readonly id: LedgerId;
   readonly from: Place;
   readonly to: Place;
-  readonly material: Material;
   readonly stage: Stage;
 }
 
-/** Grams of one material on its way from one place to another. */
-export interface Flow extends Way {
+/** Grams on their way from one place to another. */
+export interface Flow extends Route {
   readonly amount: Amount;
 }
 
 /** A flow as the ledger keeps it: what was planned beside what it is now, weighed or not. */
-export interface LedgerFlow extends Way {
+export interface LedgerFlow extends Route {
   readonly planned: Amount;
   readonly now: Amount;
   /** A cook weighed it: `now` is that reading. */
   readonly weighed: boolean;
 }
 
-/** A flow. Made in one place, so that all have one shape and thousands of them are cheap. */
-export function flow(
+/** Made in one place, so that all flows have one shape and thousands of them are cheap. */
+function routed(
+  id: LedgerId,
   from: Place,
   to: Place,
-  material: Material,
   stage: Stage,
-  { batch, lot, item, dish, vessel }: Owner,
+  { batch, lot, item, dish, vessel, liquid, into, step }: Owner,
   amount: Amount,
 ): Flow {
-  return { from, to, material, stage, batch, lot, item, dish, vessel, amount };
+  return { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step, amount };
 }
 
+/** A flow of the table. */
+export function flow(id: FlowId, owner: Owner, amount: Amount): Flow {
+  const { from, to, stage } = flows[id];
+  return routed(id, from, to, stage, owner, amount);
+}
+
+/** What is missing at a place, or was found there. */
+export const unaccountedFlow = (
+  id: 'missing' | 'found',
+  place: Place,
+  stage: Stage,
+  owner: Owner,
+  amount: Amount,
+): Flow =>
+  id === 'missing'
+    ? routed(id, place, 'unaccounted', stage, owner, amount)
+    : routed(id, 'unaccounted', place, stage, owner, amount);
+
 /** The flows that carry anything. */
-export const carrying = (flows: readonly Flow[]): Flow[] => flows.filter(({ amount }) => massOf(amount) > 0);
+export const carrying = (some: readonly Flow[]): Flow[] => some.filter(({ amount }) => massOf(amount) > 0);
 
 /** A flow in the ledger: its plan beside what it is now. */
 export function ledgerFlow(
-  { from, to, material, stage, batch, lot, item, dish, vessel }: Way,
+  { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step }: Flow,
   planned: Amount,
   now: Amount,
   weighed: boolean,
 ): LedgerFlow {
-  return { from, to, material, stage, batch, lot, item, dish, vessel, planned, now, weighed };
+  // prettier-ignore
+  return { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step, planned, now, weighed };
 }
 
 /** Flows of one lot stand at places of its own; liquid and jug are a batch's, dressed a dish's. */
-function owner(flow: Way, place: Place): string {
-  if (place === 'board' || place === 'meat' || place === 'bench' || place === 'bowl') return flow.lot ?? '';
-  if (place === 'aside') return flow.item ?? '';
-  if (place === 'dressed') return flow.dish ?? '';
-  return '';
+function ownerAt(route: Route, end: 'from' | 'to'): string {
+  switch (route[end]) {
+    case 'board':
+    case 'meat':
+    case 'bench':
+    case 'bowl':
+      return route.lot ?? '';
+    case 'aside':
+      return route.item ?? '';
+    case 'dressed':
+      return route.dish ?? '';
+    case 'liquid':
+      return (end === 'to' ? (route.into ?? route.liquid) : route.liquid) ?? '';
+    case 'jug':
+      return route.liquid ?? '';
+    default:
+      return '';
+  }
 }
 
 /** The place's full name: a node of the ledger. */
-export function nodeOf(flow: Way, end: 'from' | 'to'): string {
-  const place = flow[end];
-  const batch = place === 'dressed' ? '' : flow.batch;
-  return [place, batch, owner(flow, place)].join('|');
+export function nodeOf(route: Route, end: 'from' | 'to'): string {
+  const place = route[end];
+  return [place, place === 'dressed' ? '' : route.batch, ownerAt(route, end)].join('|');
 }
 
 /** What tells one flow from another: the planned and the weighed ledger meet on it. */
-export function flowKey(flow: Way): string {
-  return [flow.from, flow.to, flow.material, flow.batch, flow.lot, flow.item, flow.dish, flow.vessel].join(
-    '|',
-  );
-}
-
-export const isOutside = (place: Place): boolean => (outside as readonly Place[]).includes(place);
+export const flowKey = (r: Route): string =>
+  [r.id, r.from, r.to, r.batch, r.lot, r.item, r.dish, r.vessel, r.liquid, r.into, r.step].join('|');

@@ -1,14 +1,43 @@
 export {
   amountOf,
+  clearPool,
   components,
+  emptyPool,
   massOf,
   nothing,
   plus,
   setLess,
   setPlus,
+  setTimes,
   times,
   type Amount,
   type Pool,
 } from './amount.ts';
-export { carrying, flow, flowKey, ledgerFlow, type Flow, type LedgerFlow, type Material } from './flow.ts';
+export {
+  carrying,
+  flow,
+  flowKey,
+  ledgerFlow,
+  unaccountedFlow,
+  type Flow,
+  type LedgerFlow,
+  type Owner,
+} from './flow.ts';
+export {
+  batchReadings,
+  isLotReading,
+  lotReadings,
+  materials,
+  readingNameOf,
+  strandOf,
+  strandParts,
+  type BatchReading,
+  type FlowId,
+  type LotFlow,
+  type LotReading,
+  type Material,
+  type StrandPartName,
+  type Weighable,
+} from './flows.ts';
 export { settle } from './settle.ts';
+export { strandsOf, type StrandPart, type Strands } from './strands.ts';

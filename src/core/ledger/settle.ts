@@ -1,6 +1,7 @@
-import type { Stage } from '../batch/stages.ts';
+import type { Stage } from '../batch/index.ts';
 import { times, type Amount } from './amount.ts';
-import { flow, type Flow, type Owner, type Place } from './flow.ts';
+import { unaccountedFlow, type Flow, type Owner } from './flow.ts';
+import type { Place } from './places.ts';
 
 /** Differences no larger than rounding are none. */
 const NOTHING = 1e-9;
@@ -9,20 +10,19 @@ const settled: readonly Flow[] = [];
 /**
  * What a weighed figure leaves over at a place: more in than out is missing, more out than in was
  * found. It is a flow of its own, of the stuff that was weighed, so that nothing is hidden.
+ * @param item names the stuff: a reading, or the meat or bone of a lot
  * @param per one gram of the stuff
  * @param over grams in less grams out
  */
 export function settle(
-  { batch, lot }: Owner,
+  owner: Owner,
   place: Place,
   stage: Stage,
   item: string,
   per: Amount,
   over: number,
 ): readonly Flow[] {
-  if (over > NOTHING)
-    return [flow(place, 'unaccounted', 'missing', stage, { batch, lot, item }, times(per, over))];
-  if (over < -NOTHING)
-    return [flow('unaccounted', place, 'found', stage, { batch, lot, item }, times(per, -over))];
-  return settled;
+  if (Math.abs(over) <= NOTHING || Number.isNaN(over)) return settled;
+  const id = over > 0 ? 'missing' : 'found';
+  return [unaccountedFlow(id, place, stage, { ...owner, item }, times(per, Math.abs(over)))];
 }

@@ -1,5 +1,5 @@
 import type { Composition } from '@/reference/types.ts';
-import { fitLevels, type LevelRow } from '../pooled/levels.ts';
+import { fitLevels, type LevelRow } from '../pooled/index.ts';
 import { KEPT_ASH } from './flesh.ts';
 
 /** Where a meat belongs: the levels over which its way of cooking is pooled. */

@@ -1,14 +1,13 @@
-export { becomes } from './becomes.ts';
+export { cookFlows, cookedWater, cookLot, type CookedLot } from './cookLot.ts';
+export { fitCookedModel } from './cookedModel.ts';
 export { findCut, ownCutProblem, type KnownCut } from './cut.ts';
-export { lotFlows, type CookedLot } from './flows.ts';
 export {
-  BONE_GIVES,
-  boneOnBench,
-  centreOfLot,
   compositionOf,
-  cookLot,
   emptyLotMass,
+  isWeighed,
+  nominalLot,
   nothingWeighed,
+  readingOf,
   type LotDraw,
   type LotMass,
   type LotPlan,
@@ -16,4 +15,6 @@ export {
 } from './lot.ts';
 export { cutOfLot, fattier } from './ofLot.ts';
 export { pickedShare } from './picking.ts';
+export { BONE_GIVES } from './stuff.ts';
 export { trimPlan } from './trim.ts';
+export { trimFlows, trimLot } from './trimLot.ts';

@@ -4,7 +4,8 @@ import { usualKitchen } from '../batch/usual.ts';
 import { reference } from '@/reference/index.ts';
 import { findCut, ownCutProblem } from './cut.ts';
 import { cookedShare } from './flesh.ts';
-import { BONE_GIVES, centreOfLot, cookLot, emptyLotMass, nothingWeighed, type LotPlan } from './lot.ts';
+import { emptyLotMass, nominalLot, nothingWeighed, type LotPlan } from './lot.ts';
+import { runLot } from '../bench/index.ts';
 import { cutOfLot } from './ofLot.ts';
 import { pickedShare } from './picking.ts';
 import { trimPlan } from './trim.ts';
@@ -28,7 +29,7 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
 }
 function cooked(plan: LotPlan) {
   const out = emptyLotMass();
-  cookLot(plan, centreOfLot, out);
+  runLot(plan, nominalLot, out);
   return out;
 }
 
@@ -78,7 +79,7 @@ describe('a weighed figure replaces the plan from there on', () => {
     const plain = cooked(planOf('beef-brisket', 2000));
     const out = cooked(planOf('beef-brisket', 2000, { weighed: { ...nothingWeighed(), cooked: 1300 } }));
     expect(out.y).toBeCloseTo(0.65, 9);
-    expect(out.juiceWater - plain.juiceWater).toBeCloseTo(plain.cooked - 1300, 6);
+    expect(out.juiceWater - plain.juiceWater).toBeCloseTo(plain.flesh - 1300, 6);
   });
 
   test('meat weighed again after trimming is what goes into the pot', () => {
@@ -114,7 +115,7 @@ test('no plan, however odd, makes a negative mass or a yield outside its bounds'
       (cutId, rawG, changes, draw, weighed, trim) => {
         const plan = planOf(cutId, rawG, { ...changes, weighed });
         const out = emptyLotMass();
-        cookLot({ ...plan, trim: trimPlan(trim, reference.separableFat.beef) }, draw, out);
+        runLot({ ...plan, trim: trimPlan(trim, reference.separableFat.beef) }, draw, out);
         for (const value of Object.values(out)) expect(value).toBeGreaterThanOrEqual(0);
         expect(out.y).toBeLessThanOrEqual(1);
       },
@@ -189,7 +190,7 @@ describe('a lot as it was bought', () => {
     const out = cooked(planOf('beef-shank', 2000, { boneShare: bones.boneShare, pickShare: 1 }));
     expect(out.shred).toBe(0);
     expect(out.pickings).toBeCloseTo(out.bench, 9);
-    expect(BONE_GIVES.fat * out.boneLoss + out.rendered).toBeGreaterThan(50);
+    expect(out.renderedFat).toBeGreaterThan(50);
     expect(out.rawBone).toBeCloseTo(1840, 9);
   });
 });

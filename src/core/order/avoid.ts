@@ -1,5 +1,4 @@
-import type { Avoidable } from '../batch/avoidable.ts';
-import type { Batch } from '../batch/schema.ts';
+import type { Avoidable, Batch } from '../batch/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
 /** Something in a pot that a guest must not have. */

@@ -1,4 +1,4 @@
-import type { DishKind } from '../batch/schema.ts';
+import type { DishKind } from '../batch/index.ts';
 
 /** What a dish is built on, for one serving, and how it is packed (common practice, no source). */
 export interface Carrier {

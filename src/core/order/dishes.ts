@@ -1,6 +1,6 @@
-import type { Dish, DishKind, Part } from '../batch/schema.ts';
+import type { Dish, DishKind, Part } from '../batch/index.ts';
 import { servingsFor } from './guests.ts';
-import { middle } from '../quantity/index.ts';
+import { midpoint } from '../quantity/index.ts';
 
 export interface Portion {
   readonly want: number;
@@ -71,15 +71,15 @@ export const dishName = (dish: Pick<Dish, 'name' | 'kind'>): string =>
 
 /** How many servings: written, or worked out from the guests; 0 until it can be read. */
 export const countOf = (dish: Pick<Dish, 'count' | 'guests'>): number =>
-  dish.guests ? servingsFor(dish.guests) : (middle(dish.count) ?? 0);
+  dish.guests ? servingsFor(dish.guests) : (midpoint(dish.count) ?? 0);
 
 /** The portion of a dish as it stands, its smallest and largest about it. */
 export function portionOf(typed: Dish['meat'], usual: Portion): Portion {
-  const want = middle(typed?.want) ?? usual.want;
+  const want = midpoint(typed?.want) ?? usual.want;
   return {
     want,
-    min: Math.min(want, middle(typed?.min) ?? usual.min),
-    max: Math.max(want, middle(typed?.max) ?? usual.max),
+    min: Math.min(want, midpoint(typed?.min) ?? usual.min),
+    max: Math.max(want, midpoint(typed?.max) ?? usual.max),
   };
 }
 
@@ -156,7 +156,7 @@ export const juicyOf = ({ kind, held }: Pick<Dish, 'kind' | 'held'>): Juicy | un
 export function portionProblem(typed: Dish['meat'], name: string, what: string): string | undefined {
   const [want, min, max] = [typed?.want, typed?.min, typed?.max];
   const over = (a: typeof want, b: typeof want) =>
-    a?.lo !== undefined && b?.hi !== undefined && (middle(a) ?? 0) > (middle(b) ?? 0);
+    a?.lo !== undefined && b?.hi !== undefined && (midpoint(a) ?? 0) > (midpoint(b) ?? 0);
   const lead = `${name}: the ${what}`;
   if (over(min, max)) {
     return `${lead} is at least “${min?.text ?? ''}” and at most “${max?.text ?? ''}”; write the smaller one first.`;

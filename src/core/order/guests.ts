@@ -1,5 +1,5 @@
-import type { Guests } from '../batch/schema.ts';
-import { middle } from '../quantity/index.ts';
+import type { Guests } from '../batch/index.ts';
+import { midpoint } from '../quantity/index.ts';
 
 /** How much a guest eats, of what a usual guest eats (estimates). */
 export const appetite = { light: 0.75, usual: 1, hungry: 1.35, children: 0.5 } as const;
@@ -12,8 +12,8 @@ export const appetites = Object.keys(appetite) as Appetite[];
  * to whole servings. 0 if there is nobody.
  */
 export function servingsFor(guests: Guests): number {
-  const each = middle(guests.each) ?? 1;
-  const eaters = appetites.reduce((sum, kind) => sum + appetite[kind] * (middle(guests[kind]) ?? 0), 0);
+  const each = midpoint(guests.each) ?? 1;
+  const eaters = appetites.reduce((sum, kind) => sum + appetite[kind] * (midpoint(guests[kind]) ?? 0), 0);
   // 12.000000000000002 servings are twelve.
   return Math.max(0, Math.ceil(each * eaters - 1e-9));
 }

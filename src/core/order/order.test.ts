@@ -1,6 +1,7 @@
+import { openMeal } from '../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
-import { reckon } from '../reckon.ts';
+import { reckon } from '../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { countOf, heldFor, juices, juicyOf, portionProblem } from './dishes.ts';
 import { servingsFor } from './guests.ts';
@@ -19,7 +20,9 @@ describe('guests', () => {
 
   test('they stand for the count', () => {
     expect(countOf(dishOf('taco', 7, { guests: { usual: n(4), each: n(2) } }))).toBe(8);
-    const meal = reckon(inputOf([batchOf([])], [dishOf('taco', 7, { guests: { usual: n(4) } })])).meal;
+    const meal = reckon(
+      openMeal(inputOf([batchOf([])], [dishOf('taco', 7, { guests: { usual: n(4) } })])),
+    ).meal;
     expect(meal.needG).toBe(4 * 52);
   });
 });
@@ -56,7 +59,7 @@ describe('what guests must not have is checked against the pots', () => {
     [dishOf('taco', 4)],
   );
   const words = (avoid: NonNullable<(typeof input.meal)['avoid']>) =>
-    reckon({ ...input, meal: { ...input.meal, avoid } }).problems.map((problem) => problem.words);
+    reckon(openMeal({ ...input, meal: { ...input.meal, avoid } })).problems.map((problem) => problem.words);
 
   test('meat by its animal, ingredients by what they hold', () => {
     expect(words(['pork', 'alcohol'])).toEqual([
@@ -68,19 +71,21 @@ describe('what guests must not have is checked against the pots', () => {
 
   test('the usual pot is checked too: a stock may hold celery', () => {
     const usual = inputOf([batchOf([lotOf('beef-shank', 1000)])], [dishOf('taco', 4)]);
-    const found = reckon({ ...usual, meal: { ...usual.meal, avoid: ['celery'] } }).problems;
+    const found = reckon(openMeal({ ...usual, meal: { ...usual.meal, avoid: ['celery'] } })).problems;
     expect(found.map(({ words }) => words)).toEqual([expect.stringContaining('celery')]);
   });
 
   test('an own cut is its relative’s animal', () => {
     const own = { id: 'own', name: 'Own', like: 'pork-picnic' };
     const pots = inputOf([batchOf([lotOf('own', 1000)])], [dishOf('taco', 4)]);
-    const found = reckon({
-      ...pots,
-      reference,
-      kitchen: { ...pots.kitchen, cuts: [own] },
-      meal: { ...pots.meal, avoid: ['pork'] },
-    }).problems;
+    const found = reckon(
+      openMeal({
+        ...pots,
+        reference,
+        kitchen: { ...pots.kitchen, cuts: [own] },
+        meal: { ...pots.meal, avoid: ['pork'] },
+      }),
+    ).problems;
     expect(found).toHaveLength(1);
   });
 });

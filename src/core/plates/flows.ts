@@ -1,4 +1,5 @@
-import { amountOf, carrying, flow, massOf, times, type Amount, type Flow } from '../ledger/index.ts';
+import { valueAt } from '../quantity/index.ts';
+import { type Amount, amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
 import { saltAtDressing } from '../pot/index.ts';
 import type { Served } from './serve.ts';
@@ -7,6 +8,8 @@ import type { Served } from './serve.ts';
 export interface Source {
   readonly batch: string;
   readonly lot?: string;
+  /** Which of its liquids; absent: the main one. */
+  readonly liquid?: string | undefined;
   readonly grams: number;
   /** ml of all of it; only liquid has them. */
   readonly ml: number;
@@ -32,10 +35,10 @@ export function plateFlows(
   let meatShare = 0;
   let liquidShare = 0;
   for (const [t, ticket] of tickets.entries()) {
-    const k = served.filled[t] ?? 0;
-    const meat = shredG > 0 ? (k * (served.meatG[t] ?? 0)) / shredG : 0;
-    const held = liquidMl > 0 ? (k * (served.heldMl[t] ?? 0)) / liquidMl : 0;
-    const ladled = liquidMl > 0 ? (k * (served.ladledMl[t] ?? 0)) / liquidMl : 0;
+    const k = valueAt(served.filled, t);
+    const meat = shredG > 0 ? (k * valueAt(served.meatG, t)) / shredG : 0;
+    const held = liquidMl > 0 ? (k * valueAt(served.heldMl, t)) / liquidMl : 0;
+    const ladled = liquidMl > 0 ? (k * valueAt(served.ladledMl, t)) / liquidMl : 0;
     meatShare += meat;
     liquidShare += held + ladled;
     const heldG = liquid.reduce((sum, source) => sum + source.grams * held, 0);
@@ -47,17 +50,17 @@ export function plateFlows(
       const dressed = massOf(amount) + heldG * share;
       const salt = saltAtDressing(targets.get(batch) ?? 0, dressed, amount.salt + heldSalt * share);
       const dressing = amountOf({ salt: dressed > 0 && massOf(amount) > 0 ? salt : 0 });
-      flows.push(flow('cupboard', 'dressed', 'salt', 'broth', owner, dressing));
-      flows.push(flow('dressed', 'plates', 'salt', 'plates', owner, dressing));
-      flows.push(flow('bowl', 'dressed', 'shred', 'broth', owner, amount));
-      flows.push(flow('dressed', 'plates', 'meat', 'plates', owner, amount));
+      flows.push(flow('dressingSalt', owner, dressing));
+      flows.push(flow('servedSalt', owner, dressing));
+      flows.push(flow('dressedShred', owner, amount));
+      flows.push(flow('servedMeat', owner, amount));
     }
-    for (const { batch, grams, per } of liquid) {
-      const owner = { batch, dish: ticket.id };
+    for (const { batch, liquid: id, grams, per } of liquid) {
+      const owner = { batch, dish: ticket.id, liquid: id };
       const amount = times(per, grams * held);
-      flows.push(flow('jug', 'dressed', 'held', 'broth', owner, amount));
-      flows.push(flow('dressed', 'plates', 'held', 'plates', owner, amount));
-      flows.push(flow('jug', 'plates', 'liquid', 'plates', owner, times(per, grams * ladled)));
+      flows.push(flow('dressedHeld', owner, amount));
+      flows.push(flow('servedHeld', owner, amount));
+      flows.push(flow('servedLiquid', owner, times(per, grams * ladled)));
     }
   }
   return { flows: carrying(flows), meatShare, liquidShare };

@@ -2,12 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dishOf } from '../testing/meals.ts';
 import { needOf, ticketsOf } from '../order/index.ts';
-import { centreOfServing, emptyServed, serve } from './serve.ts';
+import { nominalServing, emptyServed, serve } from './serve.ts';
 
 function served(dishes: ReturnType<typeof dishOf>[], g: number, ml: number) {
   const tickets = ticketsOf(dishes);
   const out = emptyServed(tickets.length);
-  serve(tickets, g, ml, centreOfServing(tickets.length), out);
+  serve(tickets, g, ml, nominalServing(tickets.length), out);
   return { tickets, out };
 }
 

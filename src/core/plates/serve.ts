@@ -1,3 +1,4 @@
+import { valueAt } from '../quantity/index.ts';
 import type { Ticket } from '../order/index.ts';
 
 /** Spread of a serving about its portion, of the portion (estimate). */
@@ -13,7 +14,7 @@ export interface ServeDraw {
   readonly held: Float64Array;
 }
 
-export const centreOfServing = (tickets: number): ServeDraw => ({
+export const nominalServing = (tickets: number): ServeDraw => ({
   portion: new Float64Array(tickets).fill(1),
   serving: new Float64Array(tickets),
   held: new Float64Array(tickets).fill(1),
@@ -86,10 +87,10 @@ export function serve(
   out.plates = out.needG = out.needMl = 0;
   let evenWantG = 0;
   for (const [t, ticket] of tickets.entries()) {
-    const z = ticket.way === 'set' ? (draw.serving[t] ?? 0) : 0;
-    const bias = ticket.way === 'set' ? (draw.portion[t] ?? 1) : 1;
+    const z = ticket.way === 'set' ? valueAt(draw.serving, t) : 0;
+    const bias = ticket.way === 'set' ? valueAt(draw.portion, t) : 1;
     const meat = ticket.meat.want * bias;
-    const held = ticket.held * ticket.meat.want * (draw.held[t] ?? 1);
+    const held = ticket.held * ticket.meat.want * valueAt(draw.held, t);
     const ladled = ticket.liquid.want * bias;
     out.meatG[t] = meat;
     out.ladledMl[t] = ladled;
@@ -115,7 +116,7 @@ export function serve(
     if (ticket.way !== 'even') continue;
     const { want, min, max } = ticket.meat;
     const meat = Math.min(max, Math.max(min, want * share));
-    const held = ticket.held * meat * (draw.held[t] ?? 1);
+    const held = ticket.held * meat * valueAt(draw.held, t);
     out.meatG[t] = meat;
     out.heldMl[t] = held;
     const wanted = ticket.liquid.want + held;

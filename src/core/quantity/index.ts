@@ -1,19 +1,21 @@
+export { valueAt } from './valueAt.ts';
+export { bisect } from './bisect.ts';
 export { wordsToNumbers } from './loose.ts';
-export { typedMass } from './typed.ts';
-export { middle, relativeSpread, Z90, type Quantity } from './quantity.ts';
-export { rangeOf, type Range } from './range.ts';
+export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';
+export { percentileOfSorted, type Range, rangeOf } from './range.ts';
+export { readQuantity } from './read.ts';
 export { readAltitude } from './readAltitude.ts';
+export { readAny } from './readAny.ts';
 export { readLength } from './readLength.ts';
 export { readShare } from './readShare.ts';
-export { readQuantity } from './read.ts';
-export { readAny } from './readAny.ts';
-export type { Measure } from './units.ts';
+export { typedMass } from './typed.ts';
+export { MINUTE_MS, G_PER_LB, type Measure } from './units.ts';
 export {
+  type UnitChoice,
   writeChance,
   writeDegrees,
   writeMass,
   writeMinutes,
   writeVolume,
-  type UnitChoice,
   type Written,
 } from './write.ts';

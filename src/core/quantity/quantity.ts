@@ -12,7 +12,7 @@ export interface Quantity {
 }
 
 /** The middle of what was read, in SI; undefined if nothing was. */
-export function middle(quantity: Quantity | undefined): number | undefined {
+export function midpoint(quantity: Quantity | undefined): number | undefined {
   if (quantity?.lo === undefined || quantity.hi === undefined) return undefined;
   return (quantity.lo + quantity.hi) / 2;
 }
@@ -22,7 +22,7 @@ export const Z90 = 1.2815515655446004;
 
 /** Relative standard deviation of a typed range, read as p10 to p90 of a normal; 0 if exact. */
 export function relativeSpread(quantity: Quantity | undefined): number {
-  const mid = middle(quantity);
+  const mid = midpoint(quantity);
   if (!mid || quantity?.lo === undefined || quantity.hi === undefined) return 0;
   return (quantity.hi - quantity.lo) / (2 * Z90) / mid;
 }

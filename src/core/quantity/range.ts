@@ -1,7 +1,7 @@
-import quickselect from 'quickselect';
+import { quantile, quantileSorted } from 'simple-statistics';
 
 /**
- * A figure that nobody can know exactly. `mid` is the central reckoning, which closes; the
+ * A figure that nobody can know exactly. `mid` is the nominal run, which closes; the
  * percentiles come from the draws and stand beside it. Without draws only `mid` is there.
  */
 export interface Range {
@@ -11,23 +11,17 @@ export interface Range {
   readonly p90?: number;
 }
 
-/** Percentile of sorted values, linear between neighbours (Hyndman and Fan 1996, type 7). */
-export function percentileOfSorted(sorted: Float64Array, share: number): number {
-  const at = (sorted.length - 1) * share;
-  const below = Math.floor(at);
-  const low = sorted[below] ?? NaN;
-  const high = sorted[Math.min(below + 1, sorted.length - 1)] ?? NaN;
-  return low + (high - low) * (at - below);
-}
+/**
+ * A percentile of sorted values, linear between neighbours (Hyndman and Fan 1996, type 7): the one rule for all.
+ * @throws if there are no values, or the share is not between 0 and 1
+ */
+export const percentileOfSorted = (sorted: Float64Array, share: number): number =>
+  // Its types ask for an array; any indexed numbers will do.
+  quantileSorted(sorted as unknown as number[], share);
 
-/** The centre with the 10th, 50th and 90th percentile of its draws (which are put in another order). */
+/** The nominal figure with the 10th, 50th and 90th percentile of its draws, which stay as they are. */
 export function rangeOf(mid: number, draws: Float64Array): Range {
   if (draws.length === 0) return { mid };
-  const percentile = (share: number) => {
-    const at = Math.round((draws.length - 1) * share);
-    // Its types ask for an array; any indexed numbers will do.
-    quickselect(draws as unknown as number[], at);
-    return draws[at] ?? NaN;
-  };
-  return { mid, p10: percentile(0.1), p50: percentile(0.5), p90: percentile(0.9) };
+  const [p10 = NaN, p50 = NaN, p90 = NaN] = quantile(draws as unknown as number[], [0.1, 0.5, 0.9]);
+  return { mid, p10, p50, p90 };
 }

@@ -43,3 +43,6 @@ export function unitNamed(name: string): Unit | undefined {
 
 export const celsiusOfFahrenheit = (f: number) => ((f - 32) * 5) / 9;
 export const fahrenheitOfCelsius = (c: number) => (c * 9) / 5 + 32;
+
+/** Milliseconds in a minute: moments are epoch ms, lengths of time minutes. */
+export const MINUTE_MS = 60_000;

@@ -1,3 +1,4 @@
+import { valueAt } from '../quantity/index.ts';
 /** One stretch of buying: so much of each candidate for each gram along it, until it ends. */
 export interface Stretch {
   readonly share: readonly number[];
@@ -13,7 +14,7 @@ export interface Candidate {
 }
 
 /**
- * The way through a mix in proportions: all grow together, and one that the shop has no more of
+ * The path through a mix in proportions: all grow together, and one that the shop has no more of
  * stays where it is while the rest goes on.
  * @throws if the proportions add up to nothing
  */
@@ -33,7 +34,7 @@ export function inProportion(candidates: readonly Candidate[]): readonly Stretch
   });
 }
 
-/** The way through candidates one after the other: each as far as the shop has it. */
+/** The path through candidates one after the other: each as far as the shop has it. */
 export function inOrder(order: readonly number[], candidates: readonly Candidate[]): readonly Stretch[] {
   const stretches: Stretch[] = [];
   for (const i of order) {
@@ -44,9 +45,9 @@ export function inOrder(order: readonly number[], candidates: readonly Candidate
   return stretches;
 }
 
-/** How far along the way each draw has its need met: g in all, Infinity where the way ends before. */
+/** How far along the path each draw has its need met: g in all, Infinity where the path ends before. */
 export function metAt(
-  way: readonly Stretch[],
+  path: readonly Stretch[],
   shredPerRaw: readonly Float64Array[],
   need: Float64Array,
 ): Float64Array {
@@ -54,7 +55,7 @@ export function metAt(
     let left = wanted;
     let far = 0;
     if (left <= 0) return 0;
-    for (const { share, length } of way) {
+    for (const { share, length } of path) {
       const gain = share.reduce((sum, s, j) => sum + s * (shredPerRaw[j]?.[d] ?? 0), 0);
       if (gain > 0 && gain * length >= left) return far + left / gain;
       left -= gain > 0 ? gain * length : 0;
@@ -64,13 +65,14 @@ export function metAt(
   });
 }
 
-/** What is bought of each candidate when one stands so far along the way, g. */
-export function boughtAt(way: readonly Stretch[], far: number): number[] {
-  const bought = (way[0]?.share ?? []).map(() => 0);
+/** What is bought of each candidate when one stands so far along the path, g. */
+export function boughtAt(path: readonly Stretch[], far: number): number[] {
+  const bought = (path[0]?.share ?? []).map(() => 0);
   let left = far;
-  for (const { share, length } of way) {
+  for (const { share, length } of path) {
     const here = Math.min(left, length);
-    if (here > 0) for (const [j, s] of share.entries()) bought[j] = (bought[j] ?? 0) + (s > 0 ? s * here : 0);
+    if (here > 0)
+      for (const [j, s] of share.entries()) bought[j] = valueAt(bought, j) + (s > 0 ? s * here : 0);
     left -= here;
     if (!(left > 0)) break;
   }

@@ -1,7 +1,12 @@
-export { buy, type BuyAsk, type BuyReading } from './buy.ts';
-export { costs } from './cost.ts';
-export { feeds, type Feeds } from './feeds.ts';
-export { isOpen, shoppingList, type Needed } from './list.ts';
-export { currencyCodes, USUAL_CURRENCY, writeMoney } from './money.ts';
+export { boughtAt, type Candidate, inOrder, inProportion, metAt, type Stretch } from './fill.ts';
+export {
+  currencyCodes,
+  figureOf,
+  type Money,
+  moneyOf,
+  perKg,
+  sumOf,
+  USUAL_CURRENCY,
+  writeMoney,
+} from './money.ts';
 export { readPrice } from './readPrice.ts';
-export { swap } from './swap.ts';

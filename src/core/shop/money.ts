@@ -9,8 +9,8 @@ import {
   type Dinero,
 } from 'dinero.js';
 import * as currencies from 'dinero.js/currencies';
-import type { Price } from '../batch/schema.ts';
-import { G_PER_LB } from '../quantity/units.ts';
+import type { Price } from '../batch/index.ts';
+import { G_PER_LB } from '../quantity/index.ts';
 
 /** An amount of money that can cross a border between threads: whole units of 10^−scale of its currency. */
 export interface Money {

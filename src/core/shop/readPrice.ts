@@ -1,4 +1,4 @@
-import type { Price } from '../batch/schema.ts';
+import type { Price } from '../batch/index.ts';
 
 type Reading = { readonly ok: true; readonly price: Price } | { readonly ok: false; readonly error: string };
 

@@ -1,6 +1,5 @@
-import { usualBatch, usualKitchen } from '../batch/usual.ts';
-import type { Batch, Dish, Entry, Lot } from '../batch/schema.ts';
-import type { Input } from '../reckoning/input.ts';
+import { usualBatch, usualKitchen, type Batch, type Dish, type Entry, type Lot } from '../batch/index.ts';
+import type { Input } from '../model/index.ts';
 import { reference } from '@/reference/index.ts';
 
 /** Small meals for tests: what differs is given, the rest is the usual. */

@@ -1,11 +1,13 @@
+import clsx from 'clsx';
 import { useState, type CSSProperties } from 'react';
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
 import { dateOf, weekdayOf, writeClock } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { LineRow } from './LineRow.tsx';
 import { PotColumn, roomOf, widthOf } from './PotColumn.tsx';
 import { dayScale, LINE } from './scale.ts';
 import { ServeLine } from './ServeLine.tsx';
+import css from './day.module.scss';
 
 const HOUR = 3_600_000;
 const TOP = 34;
@@ -44,21 +46,22 @@ export function DayPicture({ day, now }: Props) {
   const first = Math.min(day.begins, ...pots.map(({ from }) => from));
   return (
     <div
-      className="day"
+      className={css.day}
       style={{ height: height + 48, ...potsStyle(pots.length) }}
+      data-day
       data-lanes={Math.min(LANES, wide + 1)}
     >
       {hoursOf(first, serving, zone, y).map(({ at, words, bold }) => (
-        <div key={at} className={bold ? 'hour is-day' : 'hour'} style={{ top: y(at) }}>
+        <div key={at} className={bold ? clsx(css.hour, css.isDay) : css.hour} style={{ top: y(at) }}>
           <span>{words}</span>
         </div>
       ))}
       {now > first && now < serving && (
-        <div className="now" style={{ top: y(now) }}>
+        <div className={css.now} style={{ top: y(now) }}>
           <span>now</span>
         </div>
       )}
-      <div className="day-pots">
+      <div className={css.dayPots}>
         {pots.map((pot) => (
           <PotColumn
             key={pot.batch}
@@ -75,12 +78,12 @@ export function DayPicture({ day, now }: Props) {
       </div>
       {day.free.map(({ from, to }) =>
         y(to) - Math.max(y(from) + LINE, 0) >= FREE_ROOM ? (
-          <p key={from} className="free" style={{ top: (y(from) + LINE + y(to)) / 2 - 12 }}>
+          <p key={from} className={css.free} style={{ top: (y(from) + LINE + y(to)) / 2 - 12 }}>
             free, {writeClock(from, zone)} to {writeClock(to, zone)}
           </p>
         ) : null,
       )}
-      <ol className="day-lines" aria-label="The day, in order">
+      <ol className={css.dayLines} aria-label="The day, in order">
         {rowsOf(shown, y).map(({ line, top, label }) => (
           <LineRow
             key={`${line.task} ${line.key}`}

@@ -1,4 +1,6 @@
-import { momentOf, wallTimeOf, writeClock, type Line } from '@/core/clock/index.ts';
+import type { Line } from '@/core/day/index.ts';
+import { momentOf, wallTimeOf, writeClock } from '@/core/clock/index.ts';
+import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editDay, editMeal, weigh } from '../../data/edits.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
@@ -10,8 +12,8 @@ import { pinTask, unpinTask } from './pin.ts';
 export function LineDetails({ line, zone }: { readonly line: Line; readonly zone: string }) {
   const { loaded, batch } = useOpenMeal();
   const { meal } = loaded;
-  const { task, from, to, minutes, pinned, single } = line;
-  const own = task.startsWith('own|') ? task.slice(4) : undefined;
+  const { ref, task, from, to, minutes, pinned, single } = line;
+  const own = ref.kind === 'own' ? ref.own : undefined;
   return (
     <div className="choices">
       <span className="num">
@@ -52,7 +54,11 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
         />
       )}
       {minutes >= 5 && (
-        <button type="button" className="btn btn-sm act" onClick={() => startTimer(line.words, minutes)}>
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => startTimer(doingWords(line.does), minutes)}
+        >
           Timer, {Math.round(minutes)} min
         </button>
       )}

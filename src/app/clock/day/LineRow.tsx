@@ -1,10 +1,14 @@
+import clsx from 'clsx';
+import type { Line } from '@/core/day/index.ts';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { Pin } from 'lucide-react';
-import { writeClock, type Line } from '@/core/clock/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
+import { writeClock } from '@/core/clock/index.ts';
+import { MINUTE_MS, writeMass } from '@/core/quantity/index.ts';
+import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { LineDetails } from './LineDetails.tsx';
 import { nudgeTask, pinTask } from './pin.ts';
+import css from './day.module.scss';
 
 interface Props {
   readonly line: Line;
@@ -23,7 +27,6 @@ interface Props {
   readonly onToggle: () => void;
 }
 
-const MINUTE = 60_000;
 /** Times move by this with the keys and under the hand, min. */
 const STEP = 5;
 
@@ -31,7 +34,8 @@ const STEP = 5;
 export function LineRow({ line, top, height, label, lane, past, pot, zone, at, open, onToggle }: Props) {
   const { loaded, units } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
-  const { words, from, to, hands, grams, task, pinned } = line;
+  const { from, to, hands, grams, task, pinned } = line;
+  const words = doingWords(line.does);
   const pin = (moment: number) => {
     // The line is a part of its task: the task's start moves by as much.
     pinTask(loaded.meal.id, task, moment, line);
@@ -44,16 +48,16 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
   };
   const pull = (event: PointerEvent<HTMLElement>) => {
     if (event.buttons !== 1) return;
-    const box = event.currentTarget.closest('.day')?.getBoundingClientRect();
+    const box = event.currentTarget.closest('[data-day]')?.getBoundingClientRect();
     if (!box) return;
-    setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE) * STEP * MINUTE);
+    setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
   };
   const mass = grams === undefined ? undefined : writeMass(grams, units);
   const clock = writeClock(pulled ?? from, zone);
   return (
-    <li className={past ? 'is-past' : undefined}>
+    <li className={past ? css.isPast : undefined}>
       <span
-        className={hands > 0 ? 'bar' : 'bar is-waiting'}
+        className={hands > 0 ? css.bar : clsx(css.bar, css.isWaiting)}
         style={{ top, height: Math.max(3, height - 1), left: 54 + 8 * lane }}
         aria-hidden="true"
         onPointerDown={(event) => {
@@ -70,14 +74,14 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
       />
       <button
         type="button"
-        className="line-words"
+        className={css.lineWords}
         style={{ top: label }}
         aria-expanded={open}
         onClick={onToggle}
         onKeyDown={keys}
         title={`${writeClock(from, zone)} to ${writeClock(to, zone)}`}
       >
-        <span className="num at">{clock}</span> {hands > 0 ? <b>{words}</b> : words}
+        <span className={clsx('num', css.at)}>{clock}</span> {hands > 0 ? <b>{words}</b> : words}
         {mass && (
           <span className="num">
             {' '}
@@ -88,7 +92,7 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
         {pinned && <Pin size={12} aria-label="its time is set by hand" />}
       </button>
       {open && (
-        <div className="line-open" style={{ top: label + 20 }}>
+        <div className={css.lineOpen} style={{ top: label + 20 }}>
           <LineDetails line={line} zone={zone} />
         </div>
       )}

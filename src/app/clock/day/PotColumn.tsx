@@ -1,6 +1,8 @@
+import clsx from 'clsx';
 import { area, curveMonotoneY, line as lineOf } from 'd3-shape';
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
 import { writeClock } from '@/core/clock/index.ts';
+import css from './day.module.scss';
 
 type Pot = DayPlan['pots'][number];
 
@@ -56,7 +58,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
   const narrow = room === 'narrow';
   return (
     <svg
-      className="pot-column"
+      className={css.potColumn}
       viewBox={`0 0 ${width} ${height}`}
       width={width}
       height={height}
@@ -108,7 +110,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
             }
           />
           {(i > 0 || lid !== 'on') && (
-            <text x={LEFT + BAND / 2} y={y(at) + 18} textAnchor="middle" className="lid-word">
+            <text x={LEFT + BAND / 2} y={y(at) + 18} textAnchor="middle" className={css.lidWord}>
               {lid === 'on' ? 'on' : lid}
             </text>
           )}
@@ -123,21 +125,21 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
             strokeWidth="1.5"
           />
           {lots.map((lot, i) => (
-            <path key={`${lot.name} ${i}`} d={one(points(lot)) ?? ''} className="lot-curve" />
+            <path key={`${lot.name} ${i}`} d={one(points(lot)) ?? ''} className={css.lotCurve} />
           ))}
           {room === 'alone' &&
             namesOf(lots, y).map(({ name, at, y: down }) => (
-              <text key={down} x={x(1) + 16} y={down} className="odds">
+              <text key={down} x={x(1) + 16} y={down} className={css.odds}>
                 <tspan className="num">{clock(at)}</tspan> {name}
               </text>
             ))}
           {(room !== 'alone' || lots.length === 0) && free(pot.evenOdds) && (
-            <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className="odds">
+            <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className={css.odds}>
               {clock(pot.evenOdds)} even
             </text>
           )}
           {y(good) - y(pot.to) > 12 && good < serving && (
-            <g className="good-until">
+            <g className={css.goodUntil}>
               <path d={`M${RIGHT + 6} ${y(pot.to)}V${y(good)}h8`} />
               <text
                 x={RIGHT + 18}
@@ -147,7 +149,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
           )}
         </>
       )}
-      {pot.checks.map(({ at, words: feel }, i) => (
+      {pot.checks.map(({ at, feel }, i) => (
         <g key={`${at} ${i}`}>
           <circle
             cx={LEFT + BAND / 2}
@@ -158,16 +160,16 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
             strokeWidth="1.5"
           />
           {!narrow && (
-            <text x={RIGHT + 8} y={y(at) + 4} className="check-word">
+            <text x={RIGHT + 8} y={y(at) + 4} className={css.checkWord}>
               {feel}
             </text>
           )}
         </g>
       ))}
       {(narrow ? [] : looks).map(({ key, from }, i) => (
-        <g key={key} className={i === 0 ? 'flag is-next' : 'flag'}>
+        <g key={key} className={i === 0 ? clsx(css.flag, css.isNext) : css.flag}>
           <path className="ink-line" strokeWidth="1.5" d={`M${RIGHT} ${y(from)}h12`} />
-          <path className="cloth" d={`M${RIGHT + 12} ${y(from) - 9}h46l-6 9 6 9h-46z`} />
+          <path className={css.cloth} d={`M${RIGHT + 12} ${y(from) - 9}h46l-6 9 6 9h-46z`} />
           <text x={RIGHT + 17} y={y(from) + 4}>
             {clock(from)}
           </text>

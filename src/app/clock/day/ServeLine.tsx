@@ -1,8 +1,10 @@
+import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
 import { momentOf, wallTimeOf, writeClock } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editMeal } from '../../data/edits.ts';
+import css from './day.module.scss';
 
 interface Props {
   readonly day: DayPlan;
@@ -10,7 +12,6 @@ interface Props {
   readonly at: (px: number) => number;
 }
 
-const MINUTE = 60_000;
 const STEP = 5;
 
 /** Serving, at the foot of the day: it is dragged, or moved with the arrows, and all hangs from it. */
@@ -35,19 +36,19 @@ export function ServeLine({ day, top, at }: Props) {
     const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
     if (by === 0) return;
     event.preventDefault();
-    set((stands) => stands + by * MINUTE);
+    set((stands) => stands + by * MINUTE_MS);
   };
   const pull = (event: PointerEvent<HTMLElement>) => {
     if (event.buttons !== 1) return;
-    const box = event.currentTarget.closest('.day')?.getBoundingClientRect();
-    if (box) setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE) * STEP * MINUTE);
+    const box = event.currentTarget.closest('[data-day]')?.getBoundingClientRect();
+    if (box) setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
   };
   const shown = pulled ?? serving;
   return (
-    <div className="serve-line" style={{ top }}>
+    <div className={css.serveLine} style={{ top }}>
       <button
         type="button"
-        className="serve-at"
+        className={css.serveAt}
         aria-label={`Serving at ${writeClock(shown, zone)}; arrows move it by five minutes`}
         onKeyDown={keys}
         onPointerDown={(event) => {

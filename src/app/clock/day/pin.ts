@@ -1,4 +1,5 @@
-import type { Line } from '@/core/clock/index.ts';
+import { MINUTE_MS } from '@/core/quantity/index.ts';
+import type { Line } from '@/core/day/index.ts';
 import { editDay } from '../../data/edits.ts';
 
 /** Sets when a task is to start, so that this line of it falls on that moment. */
@@ -24,7 +25,7 @@ export function nudgeTask(mealId: string, task: string, minutes: number, line: P
     'when a task starts',
     (day) => ({
       ...day,
-      pins: { ...day.pins, [task]: (day.pins?.[task] ?? line.begins) + minutes * 60_000 },
+      pins: { ...day.pins, [task]: (day.pins?.[task] ?? line.begins) + minutes * MINUTE_MS },
     }),
     `pin ${task}`,
   );

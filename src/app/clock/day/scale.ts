@@ -5,7 +5,6 @@ export interface Scale {
   readonly at: (y: number) => number;
 }
 
-const MINUTE = 60_000;
 /** px a line of words needs. */
 export const LINE = 18;
 const PER_MINUTE = 0.8;
@@ -39,7 +38,7 @@ export function dayScale(begins: readonly number[], marks: readonly number[], no
     const from = knots[i - 1] ?? 0;
     below += LINE * (counts.get(from) ?? 0);
     const over = (knots[i] ?? 0) <= now ? OVER : 1;
-    const wanted = over * lengthOf(((knots[i] ?? 0) - from) / MINUTE);
+    const wanted = over * lengthOf(((knots[i] ?? 0) - from) / MINUTE_MS);
     const length = (counts.get(knots[i] ?? 0) ?? 0) > 0 ? Math.max(below, wanted) : wanted;
     below = Math.max(0, below - length);
     ys.push((ys[i - 1] ?? 0) + length);
@@ -60,3 +59,4 @@ export function dayScale(begins: readonly number[], marks: readonly number[], no
     at: (at) => between(ys, knots, at),
   };
 }
+import { MINUTE_MS } from '@/core/quantity/index.ts';

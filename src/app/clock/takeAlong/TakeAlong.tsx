@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
-import { calendarOf } from '@/core/clock/day/calendar.ts';
+import { calendarOf } from '@/core/day/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { saveFile, saveText } from '../../data/saveText.ts';
 import { runSheet } from './runSheet.ts';
@@ -46,6 +47,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
             name: meal.name,
             serving: day.serving,
             lines: day.lines,
+            words: ({ does }) => doingWords(does),
             pots,
             id: meal.id,
             now: Date.now(),

@@ -1,6 +1,7 @@
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
-import type { DayPlan } from '@/core/reckoning/day/day.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { doingWords } from '@/words/index.ts';
 import { dateOf, weekdayOf, writeClock } from '@/core/clock/index.ts';
 
 export interface RunSheetAsk {
@@ -62,7 +63,12 @@ export async function runSheet({ name, day, pots, mass, fonts, caution }: RunShe
       page?.drawRectangle({ x: LEFT, y: y - 1, width: 9, height: 9, borderColor: INK, borderWidth: 0.8 });
     write(writeClock(line.from, zone), LEFT + 18, waits ? regular : bold, 11, waits ? QUIET : INK);
     write(
-      fitted(`${line.words}${line.grams === undefined ? '' : `  ${mass(line.grams)}`}`, regular, 11, 300),
+      fitted(
+        `${doingWords(line.does)}${line.grams === undefined ? '' : `  ${mass(line.grams)}`}`,
+        regular,
+        11,
+        300,
+      ),
       LEFT + 62,
       regular,
       11,

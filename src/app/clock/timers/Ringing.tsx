@@ -1,12 +1,13 @@
+import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useEffect, useState } from 'react';
 import { Bell } from 'lucide-react';
 import { markRung, moreOfTimer, stopTimer, useTimers } from './timers.ts';
 import { notify, ring } from './ring.ts';
+import css from './timers.module.scss';
 
 const TICK = 1000;
 /** Rung later than this, it was missed: the page slept or was closed. */
 const LATE = 20_000;
-const MINUTE = 60_000;
 
 /** The timers that run, on every page; the ones that ring, and the ones that rang while nobody was here. */
 export default function Ringing() {
@@ -28,18 +29,18 @@ export default function Ringing() {
   }, [due]);
   if (timers.length === 0) return null;
   return (
-    <aside className="timers" aria-label="Timers">
+    <aside className={css.timers} aria-label="Timers">
       {timers.map(({ id, name, ends, rung }) => {
         const left = ends - now;
         const over = left <= 0;
         return (
-          <p key={id} className={over ? 'is-over' : undefined} role={over ? 'alert' : undefined}>
+          <p key={id} className={over ? css.isOver : undefined} role={over ? 'alert' : undefined}>
             <Bell size={16} aria-hidden />
             <b>{name}</b>{' '}
             <span className="num">
               {over
                 ? rung && left < -LATE
-                  ? `rang ${Math.round(-left / MINUTE)} min ago`
+                  ? `rang ${Math.round(-left / MINUTE_MS)} min ago`
                   : 'time is up'
                 : clockOf(left)}
             </span>

@@ -1,8 +1,7 @@
+import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { TimerRow } from '@/store/db.ts';
 import { db } from '../../data/db.ts';
-
-const MINUTE = 60_000;
 
 const fire = (promise: Promise<unknown>) => {
   promise.catch((error: unknown) => {
@@ -13,7 +12,13 @@ const fire = (promise: Promise<unknown>) => {
 /** A timer that rings after so many minutes. What may notify is asked once, when the first is started. */
 export function startTimer(name: string, minutes: number): void {
   fire(
-    db.timers.add({ id: crypto.randomUUID(), name, minutes, ends: Date.now() + minutes * MINUTE, rung: 0 }),
+    db.timers.add({
+      id: crypto.randomUUID(),
+      name,
+      minutes,
+      ends: Date.now() + minutes * MINUTE_MS,
+      rung: 0,
+    }),
   );
   if ('Notification' in window && Notification.permission === 'default')
     fire(Notification.requestPermission());
@@ -22,7 +27,7 @@ export function startTimer(name: string, minutes: number): void {
 export const stopTimer = (id: string): void => fire(db.timers.delete(id));
 
 export const moreOfTimer = (id: string, minutes: number): void =>
-  fire(db.timers.update(id, { ends: Date.now() + minutes * MINUTE, rung: 0 }));
+  fire(db.timers.update(id, { ends: Date.now() + minutes * MINUTE_MS, rung: 0 }));
 
 export const markRung = (id: string): void => fire(db.timers.update(id, { rung: 1 }));
 

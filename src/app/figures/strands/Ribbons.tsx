@@ -1,10 +1,12 @@
 import { useEffect, useState } from 'react';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { Strands } from '@/core/reckoning/pictures/strands.ts';
+import type { Strands } from '@/core/ledger/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { edgeOf, fillOf } from '../materials.ts';
-import { layStrands, type Band, type Box } from './layout.ts';
+import { layStrands } from './layout.ts';
+import type { Band, Box } from './ribbon.ts';
 import { partWords } from './words.ts';
+import css from './strands.module.scss';
 
 /** The height until the page has been measured, px. */
 const USUAL_HEIGHT = 720;
@@ -48,14 +50,14 @@ export function Ribbons({ strands }: { readonly strands: Strands }) {
   return (
     <>
       <svg
-        className="ribbons"
+        className={css.ribbons}
         ref={setDrawing}
         viewBox={`0 0 404 ${height}`}
         role="group"
         aria-label="The strands, to scale"
       >
         {meal.needG > 0 && (
-          <g className="need" aria-hidden="true">
+          <g className={css.need} aria-hidden="true">
             <Outline box={need.meat} />
             <Outline box={need.liquid} />
             <text x={need.meat.x + need.meat.w / 2} y={need.meat.y - 6} textAnchor="middle">
@@ -66,7 +68,7 @@ export function Ribbons({ strands }: { readonly strands: Strands }) {
         {layout.bands.map((band) => (
           <path
             key={band.id}
-            className="band"
+            className={css.band}
             d={band.path}
             fill={fillOf(band.material, band.part.weighed)}
             stroke={edgeOf(band.material)}
@@ -87,7 +89,7 @@ export function Ribbons({ strands }: { readonly strands: Strands }) {
             }}
           />
         ))}
-        {layout.soft !== undefined && <path className="soft" d={layout.soft} aria-hidden="true" />}
+        {layout.soft !== undefined && <path className={css.soft} d={layout.soft} aria-hidden="true" />}
         {nothing ? null : (
           <g aria-hidden="true">
             <rect
@@ -144,7 +146,7 @@ export function Ribbons({ strands }: { readonly strands: Strands }) {
         )}
       </svg>
       {pointed && (
-        <p className="pointed" role="status">
+        <p className={css.pointed} role="status">
           {partWords(pointed, units)}
         </p>
       )}

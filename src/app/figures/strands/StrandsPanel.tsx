@@ -1,11 +1,13 @@
+import clsx from 'clsx';
 import { lazy, Suspense, useState } from 'react';
 import { NavLink } from 'react-router';
-import { stages, type Stage } from '@/core/batch/stages.ts';
-import { strandsOf } from '@/core/reckoning/pictures/strands.ts';
+import { type Stage, stages } from '@/core/batch/index.ts';
+import { strandsOf } from '@/core/ledger/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { usePainted } from '../../data/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';
 import { Ribbons } from './Ribbons.tsx';
+import css from './strands.module.scss';
 
 const StrandsTable = lazy(() => import('./StrandsTable.tsx'));
 
@@ -20,13 +22,16 @@ export function StrandsPanel() {
   const figures = stationFigures(open);
   const to = (stage: Stage) => `/meals/${loaded.meal.id}/batches/${batch.id}/${stage}`;
   return (
-    <nav className={unrolled ? 'strands is-unrolled' : 'strands'} aria-label="The strands and their stations">
-      <ol className="stations">
+    <nav
+      className={unrolled ? clsx(css.strands, css.isUnrolled) : css.strands}
+      aria-label="The strands and their stations"
+    >
+      <ol className={css.stations}>
         {stages.map((stage) => (
           <li key={stage}>
-            <NavLink to={to(stage)} className={({ isActive }) => (isActive ? 'is-open' : '')}>
-              <span className="word">{stage}</span>
-              <span className="key">{figures[stage].key}</span>
+            <NavLink to={to(stage)} className={({ isActive }) => (isActive ? css.isOpen : '')}>
+              <span className={css.word}>{stage}</span>
+              <span className={css.key}>{figures[stage].key}</span>
               <small>{figures[stage].under}</small>
             </NavLink>
           </li>
@@ -34,7 +39,7 @@ export function StrandsPanel() {
       </ol>
       <button
         type="button"
-        className="link unroll"
+        className={clsx('link', css.unroll)}
         aria-expanded={unrolled}
         onClick={() => {
           setUnrolled(!unrolled);
@@ -44,7 +49,7 @@ export function StrandsPanel() {
       </button>
       <button
         type="button"
-        className="link strands-more"
+        className={clsx('link', css.strandsMore)}
         onClick={() => {
           setTable(true);
         }}

@@ -1,30 +1,13 @@
 import Modal from 'react-bootstrap/Modal';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { StrandPart, Strands } from '@/core/reckoning/pictures/strands.ts';
+import { strandParts, type StrandPart, type StrandPartName, type Strands } from '@/core/ledger/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import css from './strands.module.scss';
 
-const rows: readonly (readonly [Exclude<keyof Strands, 'dishes'>, string])[] = [
-  ['raw', 'bought'],
-  ['trim', 'trimmed off'],
-  ['air', 'to the air before the pot'],
-  ['juice', 'juice to the liquid'],
-  ['fat', 'rendered fat to the liquid'],
-  ['bone', 'bone out'],
-  ['pickings', 'picked out'],
-  ['shred', 'shred'],
-  ['pour', 'poured in'],
-  ['items', 'vegetables and what else went in'],
-  ['steam', 'steam'],
-  ['alcohol', 'alcohol, off with the steam'],
-  ['strained', 'strained out, with the liquid it holds'],
-  ['skim', 'skimmed off'],
-  ['liquid', 'finished liquid'],
-  ['held', 'held by the shred'],
-  ['keptShred', 'shred kept'],
-  ['keptLiquid', 'liquid kept'],
-  ['missing', 'missing'],
-  ['found', 'found'],
-];
+/** In the order of the work; what goes onto the plates is told dish by dish elsewhere. */
+const rows = (Object.keys(strandParts) as StrandPartName[]).filter(
+  (name) => name !== 'served' && name !== 'ladled',
+);
 
 /** The strands in words: planned beside weighed. */
 export default function StrandsTable({
@@ -40,7 +23,7 @@ export default function StrandsTable({
     return `${value} ${unit}`;
   };
   const shown = rows
-    .map(([key, words]) => [words, strands[key]] as const)
+    .map((name) => [strandParts[name].words, strands[name]] as const)
     .filter(([, part]) => part.grams + part.planned > 0);
   return (
     <Modal show centered scrollable onHide={onClose} aria-labelledby="strands-title">
@@ -50,7 +33,7 @@ export default function StrandsTable({
         </Modal.Title>
       </Modal.Header>
       <Modal.Body tabIndex={0}>
-        <table className="ledger-table">
+        <table className={css.ledgerTable}>
           <thead>
             <tr>
               <th scope="col">of this batch</th>

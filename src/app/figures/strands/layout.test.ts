@@ -1,13 +1,14 @@
+import { openMeal } from '@/core/model/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { reckon } from '@/core/reckon.ts';
-import { strandsOf } from '@/core/reckoning/pictures/strands.ts';
+import { reckon } from '@/core/questions/reckon/reckon.ts';
+import { strandsOf } from '@/core/ledger/strands.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { layStrands } from './layout.ts';
 
 const HEIGHT = 720;
 
 function laid(...args: Parameters<typeof inputOf>) {
-  const { ledger, batches } = reckon(inputOf(...args));
+  const { ledger, batches } = reckon(openMeal(inputOf(...args)));
   const strands = strandsOf(ledger, 'pot');
   const need = batches[0]?.need ?? { meatG: 0, liquidMl: 0 };
   return { strands, layout: layStrands(strands, { meatG: need.meatG, liquidG: need.liquidMl }, {}, HEIGHT) };

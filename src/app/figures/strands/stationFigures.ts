@@ -1,4 +1,4 @@
-import type { Stage } from '@/core/batch/stages.ts';
+import type { Stage } from '@/core/batch/index.ts';
 import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
 import type { OpenMeal } from '../../data/MealContext.ts';
 

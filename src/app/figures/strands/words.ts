@@ -1,5 +1,5 @@
-import { writeMass, type UnitChoice } from '@/core/quantity/index.ts';
-import type { Band } from './layout.ts';
+import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
+import type { Band } from './ribbon.ts';
 
 /** A part of the strands in words: what it is, how much, and what was planned if it was weighed. */
 export function partWords({ words, part }: Pick<Band, 'words' | 'part'>, units: UnitChoice): string {

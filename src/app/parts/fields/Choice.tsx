@@ -1,5 +1,4 @@
 import { useId } from 'react';
-import { useShown } from './useShown.ts';
 
 interface Props<T extends string> {
   readonly legend: string;
@@ -12,7 +11,6 @@ interface Props<T extends string> {
 /** One of a few, as radio buttons in one strip: arrows move, no mouse is needed. */
 export function Choice<T extends string>({ legend, hidden = false, value, options, onChoose }: Props<T>) {
   const name = useId();
-  const [shown, show] = useShown(value);
   return (
     <div className="choice" role="radiogroup" aria-labelledby={`${name}-legend`}>
       <span id={`${name}-legend`} className={hidden ? 'visually-hidden' : 'legend'}>
@@ -25,9 +23,8 @@ export function Choice<T extends string>({ legend, hidden = false, value, option
               type="radio"
               name={name}
               value={option.value}
-              checked={option.value === shown}
+              checked={option.value === value}
               onChange={() => {
-                show(option.value);
                 onChoose(option.value);
               }}
             />

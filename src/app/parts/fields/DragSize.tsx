@@ -1,4 +1,5 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import css from './fields.module.scss';
 
 interface Props {
   readonly label: string;
@@ -58,7 +59,7 @@ export function DragSize({ label, value, words, max, step, at, across, onDrag }:
   };
   return (
     <span
-      className="drag-size"
+      className={css.dragSize}
       style={{ left: `${100 * at}%` }}
       role="slider"
       tabIndex={0}

@@ -1,7 +1,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
-import { readAny, type Measure, type Quantity } from '@/core/quantity/index.ts';
+import { type Measure, type Quantity, readAny } from '@/core/quantity/index.ts';
 import { useTyped } from './useTyped.ts';
-import { Wrong } from '../Wrong.tsx';
+import { FieldError } from '../FieldError.tsx';
 
 interface Props {
   readonly label: string;
@@ -104,7 +104,7 @@ export function QuantityField(props: Props) {
         }}
         onKeyDown={keys}
       />
-      {words !== undefined && <Wrong id={`${id}-wrong`}>{words}</Wrong>}
+      {words !== undefined && <FieldError id={`${id}-wrong`}>{words}</FieldError>}
       {shown?.choices && (
         <span className="offers">
           {shown.choices.map((choice) => (

@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { Wrong } from '../Wrong.tsx';
+import { FieldError } from '../FieldError.tsx';
 import { useTyped } from './useTyped.ts';
 
 export type Read<T> =
@@ -65,7 +65,7 @@ export function ReadField<T>(props: Props<T>) {
           change(event.target.value);
         }}
       />
-      {fault !== undefined && <Wrong id={`${id}-wrong`}>{fault}</Wrong>}
+      {fault !== undefined && <FieldError id={`${id}-wrong`}>{fault}</FieldError>}
     </span>
   );
 }

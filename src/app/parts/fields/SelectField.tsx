@@ -1,5 +1,4 @@
 import { useId, type ReactNode } from 'react';
-import { useShown } from './useShown.ts';
 
 interface Props {
   readonly label: string;
@@ -15,7 +14,6 @@ interface Props {
 /** One of many. */
 export function SelectField({ label, hidden = false, value, children, onChoose, onNear }: Props) {
   const id = useId();
-  const [shown, show] = useShown(value);
   return (
     <span className="field">
       <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
@@ -24,11 +22,10 @@ export function SelectField({ label, hidden = false, value, children, onChoose, 
       <select
         id={id}
         className="write"
-        value={shown}
+        value={value}
         onFocus={onNear}
         onPointerEnter={onNear}
         onChange={(event) => {
-          show(event.target.value);
           onChoose(event.target.value);
         }}
       >

@@ -2,6 +2,7 @@ import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
 import type { CSSProperties } from 'react';
+import css from './sortable.module.scss';
 
 interface Row {
   /** Goes on the row itself. */
@@ -36,7 +37,7 @@ export function Grip({
   return (
     <button
       type="button"
-      className="ticket-grip"
+      className={css.ticketGrip}
       aria-label={`Move ${name}`}
       {...attributes}
       {...listeners}

@@ -1,4 +1,4 @@
-import type { Lid, Phase } from '../../batch/schema.ts';
+import type { Lid, Phase } from '../../batch/index.ts';
 import { openPhase } from './phases.ts';
 
 /**

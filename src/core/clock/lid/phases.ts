@@ -1,9 +1,9 @@
-import type { Moment, Phase } from '../../batch/schema.ts';
-import { middle } from '../../quantity/index.ts';
+import type { Moment, Phase } from '../../batch/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 
 /** The phase that lasts until the meat is tender: the last one without a time, else the last. */
 export function openPhase(cook: readonly Phase[]): Phase | undefined {
-  return cook.findLast((phase) => middle(phase.minutes) === undefined) ?? cook.at(-1);
+  return cook.findLast((phase) => midpoint(phase.minutes) === undefined) ?? cook.at(-1);
 }
 
 /** In the open smoke there is no pot yet. */
@@ -23,7 +23,7 @@ export interface Cook {
 export function cookOf(phases: readonly Phase[]): Cook {
   const phase = openPhase(phases);
   const open = phase ? phases.indexOf(phase) : 0;
-  const length = ({ minutes }: Phase) => middle(minutes) ?? 0;
+  const length = ({ minutes }: Phase) => midpoint(minutes) ?? 0;
   const before = phases.slice(0, open).map(length);
   const smoke = phases.findIndex((one) => !isSmoke(one));
   return {
@@ -48,7 +48,7 @@ export function lengthsUntil({ before, after }: Cook, minutes: number): number[]
 /** How long each phase lasts, min, as written, or where one is open until the meat is tender. */
 export function phaseMinutes(phases: readonly Phase[], readyMin: number | undefined): readonly number[] {
   const cook = cookOf(phases);
-  const typed = middle(phases[cook.open]?.minutes);
+  const typed = midpoint(phases[cook.open]?.minutes);
   if (typed !== undefined) return [...cook.before, typed, ...cook.after];
   return readyMin === undefined ? [...cook.before, 0, ...cook.after] : lengthsUntil(cook, readyMin);
 }

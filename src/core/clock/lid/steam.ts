@@ -1,4 +1,4 @@
-import type { Heat, Lid } from '../../batch/schema.ts';
+import type { Heat, Lid } from '../../batch/index.ts';
 
 /** Floor of the pot that the rates below are for: 28 cm across. */
 const RATE_FLOOR_CM2 = Math.PI * 14 ** 2;

@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/schema.ts';
+import type { Vessel } from '../../batch/index.ts';
 import { brimMl } from '../vessel/shape.ts';
 
 /** One lot on its way into the vessels. */

@@ -1,16 +1,17 @@
+import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { levels, sizes } from '../../batch/schema.ts';
 import { usualKitchen } from '../../batch/usual.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
-import { reckon } from '../../reckon.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
 import { fillOf, levelCm } from './fill.ts';
 import { bySpoon } from './spoon.ts';
 import { floorCm2 } from '../vessel/shape.ts';
 import { vesselsFor } from '../vessel/stands.ts';
 
 const pot = (batch: Parameters<typeof batchOf>) => {
-  const picture = reckon(inputOf([batchOf(...batch)], [dishOf('taco', 10)])).batches[0]?.pot;
+  const picture = reckon(openMeal(inputOf([batchOf(...batch)], [dishOf('taco', 10)]))).batches[0]?.pot;
   if (!picture) throw new Error('no pot');
   return picture;
 };
@@ -83,7 +84,7 @@ describe('the pot of a batch', () => {
   });
 
   test('too much for any vessel is said with the litres', () => {
-    const { problems } = reckon(inputOf([batchOf([lotOf('beef-brisket', 90_000)])], []));
+    const { problems } = reckon(openMeal(inputOf([batchOf([lotOf('beef-brisket', 90_000)])], [])));
     expect(problems[0]?.words).toMatch(/wants a pot of \d+\.\d l, and 45 cm pot holds 63\.6 l/);
   });
 });

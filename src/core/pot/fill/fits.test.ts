@@ -1,9 +1,10 @@
+import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { levels, sizes, type Batch, type Lot } from '../../batch/schema.ts';
 import { usualKitchen } from '../../batch/usual.ts';
 import { massOf } from '../../ledger/index.ts';
-import { reckon } from '../../reckon.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { volumeTo, widthAt } from '../vessel/shape.ts';
 import { deal } from './deal.ts';
@@ -11,7 +12,7 @@ import { sectionOf } from './section.ts';
 
 const pot = (lots: Lot[], changes: Partial<Batch> = {}, kitchen: Partial<typeof usualKitchen> = {}) => {
   const input = inputOf([batchOf(lots, changes)], [dishOf('taco', 10)]);
-  return reckon({ ...input, kitchen: { ...usualKitchen, ...kitchen } });
+  return reckon(openMeal({ ...input, kitchen: { ...usualKitchen, ...kitchen } }));
 };
 const oven = (vessel: string): Partial<Batch> => ({
   cook: [{ heat: 'oven', setting: { text: '160 °C', lo: 160, hi: 160 }, lid: 'on', vessel }],
@@ -27,7 +28,7 @@ test('what is drawn of a vessel is what went in: pieces, liquid between and over
       fc.constantFrom(...sizes),
       (vessel, grams, level, size) => {
         const batch = batchOf([lotOf('beef-shank', grams)], { ...oven(vessel.id), level, size });
-        const picture = reckon(inputOf([batch], [])).batches[0]?.pot;
+        const picture = reckon(openMeal(inputOf([batch], []))).batches[0]?.pot;
         if (!picture) return;
         const { meatCm, meatMl, otherMl, lineCm, pieces } = picture;
         const pile = volumeTo(vessel, meatCm);
@@ -107,7 +108,7 @@ describe('dealt to two vessels', () => {
       expect(one?.meatMl).toBeGreaterThan(500);
       expect(one?.lineCm).toBeCloseTo(0.75 * (one?.meatCm ?? 0), 1);
     }
-    const into = ledger.filter(({ material }) => material === 'into the pot');
+    const into = ledger.filter(({ id }) => id === 'intoPot');
     expect(new Set(into.map(({ vessel }) => vessel)).size).toBe(2);
     expect(into.reduce((sum, flow) => sum + massOf(flow.now), 0)).toBeCloseTo(6000, 6);
   });

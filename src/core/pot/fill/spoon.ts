@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/schema.ts';
+import type { Vessel } from '../../batch/index.ts';
 import { otherMlTo } from './fill.ts';
 
 /** A vessel before the lid as a spoon finds it. */

@@ -1,6 +1,5 @@
-import type { Batch, Entry, Item, Lot } from '../../batch/schema.ts';
-import { standingEntries } from '../../batch/entries.ts';
-import { middle } from '../../quantity/index.ts';
+import { type Batch, type Entry, type Item, type Lot, standingEntries } from '../../batch/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { fateOf, itemsOf, piecesOfItem } from './items.ts';
 
@@ -31,7 +30,7 @@ export function comeOut(
   const back = new Map<string, number>();
   for (const { batch: of, measures, value } of standingEntries(entries)) {
     if (of === batch.id && measures.what === 'back')
-      back.set(measures.thing, middle(value ?? undefined) ?? 0);
+      back.set(measures.thing, midpoint(value ?? undefined) ?? 0);
   }
   const items = itemsOf(batch).flatMap((item): ComesOut[] => {
     const ingredient = ingredients.get(item.ref);

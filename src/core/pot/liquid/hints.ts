@@ -1,4 +1,4 @@
-import type { Batch, Doing, Item } from '../../batch/schema.ts';
+import type { Batch, Doing, Item } from '../../batch/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { itemsOf } from './items.ts';
 

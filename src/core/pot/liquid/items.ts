@@ -1,6 +1,6 @@
-import type { Batch, Fate, Item } from '../../batch/schema.ts';
-import { amountOf, massOf, times, type Amount } from '../../ledger/index.ts';
-import { middle, relativeSpread } from '../../quantity/index.ts';
+import type { Batch, Fate, Item } from '../../batch/index.ts';
+import { type Amount, amountOf, massOf, times } from '../../ledger/index.ts';
+import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { offShare, prepare, type Prepared } from './prep.ts';
 
@@ -62,7 +62,7 @@ export const fateOf = (item: Pick<Item, 'fate'>, ingredient: Pick<Ingredient, 'f
 
 /** Grams of something as typed; undefined if it has no readable amount. */
 function gramsOf(amount: Item['amount'], { measure }: Item, ingredient: Ingredient): number | undefined {
-  const typed = middle(amount);
+  const typed = midpoint(amount);
   if (typed === undefined) return undefined;
   if (measure === 'volume') return typed * densityOf(ingredient);
   if (measure === 'count') return ingredient.pieceG === undefined ? undefined : typed * ingredient.pieceG;
@@ -161,7 +161,7 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
   };
   const grams = typed ?? usualG(item, ingredient, rawG, fate);
   const boiledTo = boiledToG(item, density);
-  const soakG = middle(item.soak?.water) ?? 0;
+  const soakG = midpoint(item.soak?.water) ?? 0;
   if (item.prep === undefined && boiledTo === undefined && soakG === 0)
     return { ...base, grams, perGram, solved: typed === undefined, prepared: undefined };
   const prepared = prepare(item, ingredient, perGram, grams, soakG, boiledTo);
@@ -177,7 +177,7 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
 }
 
 function boiledToG(item: Item, density: number): number | undefined {
-  const to = middle(item.boiledTo);
+  const to = midpoint(item.boiledTo);
   return to === undefined ? undefined : item.measure === 'mass' ? to : to * density;
 }
 
@@ -190,7 +190,7 @@ function usualG(item: Item, ingredient: Ingredient, rawG: number, fate: Fate): n
 
 /** How many there are of something that is counted: as typed, or by its weight. */
 export function piecesOfItem(item: Item, ingredient: Ingredient): number {
-  const typed = middle(item.amount ?? item.asBought);
+  const typed = midpoint(item.amount ?? item.asBought);
   if (typed === undefined) return fateOf(item, ingredient) === 'comes out' ? USUAL_PIECES : 1;
   if (item.measure === 'count') return Math.max(1, Math.round(typed));
   return Math.max(1, Math.round(typed / (ingredient.pieceG ?? typed)));

@@ -1,6 +1,7 @@
+import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import type { Batch, Entry, Item } from '../../batch/schema.ts';
-import { reckon } from '../../reckon.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { notInYet, orderHints } from './hints.ts';
@@ -64,7 +65,7 @@ describe('what must come out again', () => {
     measure: 'count',
     source: 'typed',
   });
-  const at = (entries: Entry[]) => reckon(inputOf([batch(list)], [dishOf('taco', 8)], entries));
+  const at = (entries: Entry[]) => reckon(openMeal(inputOf([batch(list)], [dishOf('taco', 8)], entries)));
 
   test('is counted in, and counted back, bones too', () => {
     const out = at([back('0', 1)]).batches[0]?.comeOut ?? [];
@@ -87,10 +88,10 @@ describe('what must come out again', () => {
   test('leaves the ledger with the broth it holds; what is blended stays in the sauce', () => {
     const of = (fate: Item['fate']) => {
       const { ledger, batches } = reckon(
-        inputOf([batch(items({ ref: 'carrot', amount: grams(300), fate }))], [dishOf('taco', 8)]),
+        openMeal(inputOf([batch(items({ ref: 'carrot', amount: grams(300), fate }))], [dishOf('taco', 8)])),
       );
       return {
-        out: ledger.some(({ material }) => material === 'come out'),
+        out: ledger.some(({ id }) => id === 'comeOut'),
         solids: batches[0]?.liquid.solidsG?.mid,
       };
     };

@@ -1,10 +1,11 @@
+import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { avoidable } from '../../batch/avoidable.ts';
-import { reckon } from '../../reckon.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { heldIn } from './allergens.ts';
 import { fromPacket } from './figures.ts';
@@ -56,9 +57,11 @@ test('an ingredient of the large table goes into the pot by the kitchen that the
     { id: 'p', ref: parsnips.id, amount: grams(500), measure: 'mass' as const, state: 'in' as const },
   ];
   const input = inputOf([batchOf([lotOf('beef-shank', 1000)], { items })], [dishOf('taco', 4)]);
-  expect(reckon(input).problems.map(({ words }) => words)).toEqual([expect.stringContaining(parsnips.id)]);
+  expect(reckon(openMeal(input)).problems.map(({ words }) => words)).toEqual([
+    expect.stringContaining(parsnips.id),
+  ]);
   const carried = { ...input, kitchen: { ...input.kitchen, ingredients: [parsnips as never] } };
-  const found = reckon(carried);
+  const found = reckon(openMeal(carried));
   expect(found.problems).toEqual([]);
   expect(found.batches[0]?.pot?.items[0]).toMatchObject({ name: 'parsnips, raw', grams: 500 });
 });

@@ -1,5 +1,5 @@
-import type { Item, Prep } from '../../batch/schema.ts';
-import { amountOf, massOf, nothing, plus, times, type Amount } from '../../ledger/index.ts';
+import type { Item, Prep } from '../../batch/index.ts';
+import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
 /** What a prep takes off where the table does not say, of the weight as bought (estimates). */

@@ -1,4 +1,4 @@
-import { readAny, wordsToNumbers, type Measure, type Quantity } from '../../quantity/index.ts';
+import { type Measure, type Quantity, readAny, wordsToNumbers } from '../../quantity/index.ts';
 
 /** A line of a recipe taken apart: how much, of what, and how it is done. */
 export interface RecipeLine {

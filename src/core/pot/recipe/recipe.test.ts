@@ -1,10 +1,11 @@
+import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { reckon } from '../../reckon.ts';
-import { recipeOut } from '../../reckoning/recipeOut.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
+import { recipeOut } from '../../questions/recipeOut.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { readLine } from './line.ts';
 import { matchLine } from './match.ts';
@@ -116,7 +117,7 @@ describe('a recipe', () => {
       { id: 'p', ref: 'tomato-paste', amount: grams(40), state: 'in' as const },
     ];
     const input = inputOf([batchOf([lotOf('beef-brisket', 2000)], { items })], [dishOf('taco', 10)]);
-    const text = recipeOut(input, reckon(input), 'pot');
+    const text = recipeOut(openMeal(input), reckon(openMeal(input)), 'pot');
     expect(JSON.parse(text)).toMatchObject({ '@context': 'https://schema.org', '@type': 'Recipe' });
     const read = readRecipe(text);
     if (!read.ok) throw new Error(read.error);

@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/schema.ts';
+import type { Vessel } from '../../batch/index.ts';
 import { discOf, floorOf, laySpread, type PieceInPan } from './lay.ts';
 import { panfuls } from './panfuls.ts';
 import type { ToSear } from './pieces.ts';

@@ -1,5 +1,5 @@
-import type { Batch } from '../../batch/schema.ts';
-import { middle } from '../../quantity/index.ts';
+import type { Batch } from '../../batch/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 
 /** Water that a sear drives off, of the raw weight: 2 to 4 % (estimate). */
 export const SEAR_LOSS = 0.03;
@@ -10,6 +10,6 @@ const SMOKE_LOSS_PER_HOUR = 0.07;
 export function airShare(batch: Batch): number {
   const smoked = batch.cook
     .filter((phase) => phase.heat === 'smoker' && phase.lid === 'off')
-    .reduce((hours, phase) => hours + (middle(phase.minutes) ?? 0) / 60, 0);
+    .reduce((hours, phase) => hours + (midpoint(phase.minutes) ?? 0) / 60, 0);
   return (batch.sear ? SEAR_LOSS : 0) + SMOKE_LOSS_PER_HOUR * Math.min(smoked, 3);
 }

@@ -1,5 +1,5 @@
-import type { Batch } from '../../batch/schema.ts';
-import { middle } from '../../quantity/index.ts';
+import type { Batch } from '../../batch/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 
 /** Meat takes up 1 to 3 % of its weight from wine or thin brine overnight (estimate). */
 const TAKEN_UP = 0.02;
@@ -10,6 +10,6 @@ const HALF_HOURS = 4;
 export function takenUpShare(batch: Batch): number {
   if (batch.marinade?.takenUp !== undefined) return batch.marinade.takenUp;
   const step = batch.steps?.find(({ what }) => what === 'marinade');
-  const hours = (middle(step?.minutes) ?? 12 * 60) / 60;
+  const hours = (midpoint(step?.minutes) ?? 12 * 60) / 60;
   return TAKEN_UP * (hours / (hours + HALF_HOURS)) * ((12 + HALF_HOURS) / 12);
 }

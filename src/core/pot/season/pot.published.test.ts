@@ -1,5 +1,6 @@
+import { openMeal } from '../../model/index.ts';
 import { expect, test } from '@jest/globals';
-import { reckon } from '../../reckon.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { massOf } from '../../ledger/index.ts';
 
@@ -18,15 +19,17 @@ test('what goes in brings the water and the salt that the table prints', () => {
     item('d', 'cheese-rind', 80),
   ];
   const { ledger, batches } = reckon(
-    inputOf(
-      [batchOf([lotOf('beef-shank', 2000)], { items, salt: grams(5), sear: false })],
-      [dishOf('taco', 10)],
+    openMeal(
+      inputOf(
+        [batchOf([lotOf('beef-shank', 2000)], { items, salt: grams(5), sear: false })],
+        [dishOf('taco', 10)],
+      ),
     ),
   );
   const sodiumMg = 15 * 198 + 0.6 * 5637 + 4 * 4 + 0.8 * 1602;
   expect(batches[0]?.salt?.itemsG).toBeCloseTo((58.443 / 22.99) * (sodiumMg / 1000), 0);
   const waterG = 15 * 95.89 + 0.6 * 66.3 + 4 * 89.11 + 0.8 * 29.16;
-  const into = ledger.filter(({ material }) => material === 'pour' || material === 'item');
+  const into = ledger.filter(({ id }) => id === 'pour' || id === 'item');
   const water = into.reduce((sum, flow) => sum + flow.now.water, 0);
   expect(Math.abs(water - waterG)).toBeLessThan(0.004 * waterG);
   expect(into.reduce((sum, flow) => sum + massOf(flow.now), 0)).toBeCloseTo(2040, 6);

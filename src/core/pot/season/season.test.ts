@@ -1,8 +1,9 @@
+import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Batch, Item } from '../../batch/schema.ts';
-import { massOf, nothing } from '../../ledger/index.ts';
-import { reckon } from '../../reckon.ts';
+import { massOf, nothing, type FlowId } from '../../ledger/index.ts';
+import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 
 const late = { phase: 0, minutes: 150 };
@@ -15,10 +16,12 @@ const water = (id: string, g: number, changes: Partial<Item> = {}): Item => ({
 });
 const pot = (changes: Partial<Batch>, entries: Parameters<typeof inputOf>[2] = []) =>
   reckon(
-    inputOf(
-      [batchOf([lotOf('beef-brisket', 2000)], { sear: false, ...changes })],
-      [dishOf('taco', 20)],
-      entries,
+    openMeal(
+      inputOf(
+        [batchOf([lotOf('beef-brisket', 2000)], { sear: false, ...changes })],
+        [dishOf('taco', 20)],
+        entries,
+      ),
     ),
   );
 const saltOf = (changes: Partial<Batch>) => {
@@ -102,13 +105,13 @@ describe('marinade', () => {
   const items = [water('stock', 800), { ...water('wine', 500), ref: 'wine-red', marinade: true as const }];
   const flowsOf = (changes: Partial<Batch>, entries: Parameters<typeof inputOf>[2] = []) => {
     const { ledger } = pot({ items, ...changes }, entries);
-    const sum = (material: string) =>
-      ledger.filter((flow) => flow.material === material).reduce((g, flow) => g + massOf(flow.now), 0);
+    const sum = (...ids: readonly FlowId[]) =>
+      ledger.filter((flow) => ids.some((id) => id === flow.id)).reduce((g, flow) => g + massOf(flow.now), 0);
     return {
-      takenUp: sum('taken up'),
-      givenBack: sum('given back'),
-      thrown: sum('thrown away'),
-      poured: sum('pour'),
+      takenUp: sum('takenUp'),
+      givenBack: sum('givenBack'),
+      thrown: sum('thrownAway'),
+      poured: sum('pour', 'preparedPour'),
     };
   };
 
@@ -144,9 +147,7 @@ test('pepper and rub follow the meat, and the salt of a rub is counted', () => {
 test('fat of the pan goes into the pot, the jar or the bin, to the gram', () => {
   const fat = (then: 'in the pot' | 'kept' | 'poured off') => {
     const { ledger } = pot({ sear: true, panFat: { amount: grams(50), then } });
-    return ledger
-      .filter(({ material, from }) => material === 'pan fat' && from === 'pan')
-      .map(({ to, now }) => [to, massOf(now)]);
+    return ledger.filter(({ from }) => from === 'pan').map(({ to, now }) => [to, massOf(now)]);
   };
   expect(fat('in the pot')).toEqual([['liquid', 50]]);
   expect(fat('kept')).toEqual([['fat jar', 50]]);
@@ -154,11 +155,11 @@ test('fat of the pan goes into the pot, the jar or the bin, to the gram', () => 
 });
 
 test('fat and scum taken off on the way are missing from the skim', () => {
-  const skimOf = (changes: Partial<Batch>, material: string) =>
-    pot(changes).ledger.find((flow) => flow.material === material)?.now;
+  const skimOf = (changes: Partial<Batch>, id: FlowId) =>
+    pot(changes).ledger.find((flow) => flow.id === id)?.now;
   const { ledger } = pot({ skimOnWay: { fat: grams(20), scum: grams(20) } });
-  const of = (material: string) => ledger.find((flow) => flow.material === material)?.now;
-  expect(of('skim on the way')?.fat).toBeCloseTo(20, 6);
+  const of = (id: FlowId) => ledger.find((flow) => flow.id === id)?.now;
+  expect(of('skimOnWay')?.fat).toBeCloseTo(20, 6);
   expect(massOf(of('scum') ?? nothing)).toBeCloseTo(20, 6);
   const floating = (skimOf({}, 'skim')?.fat ?? NaN) / 0.75;
   expect(of('skim')?.fat).toBeCloseTo(0.75 * (floating - 20), 6);

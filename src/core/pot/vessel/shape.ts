@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/schema.ts';
+import type { Vessel } from '../../batch/index.ts';
 
 /**
  * The inside of a vessel: an upright or sloping cylinder or box. All its sections are alike, so a

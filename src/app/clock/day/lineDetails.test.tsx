@@ -1,0 +1,75 @@
+import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { cleanup, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { openMeal } from '@/core/model/index.ts';
+import { answer } from '@/core/questions/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
+
+const edits = { editDay: jest.fn(), editMeal: jest.fn(), weigh: jest.fn() };
+const startTimer = jest.fn();
+jest.unstable_mockModule('../../data/edits.ts', () => edits);
+jest.unstable_mockModule('../timers/timers.ts', () => ({ startTimer }));
+const { renderWithMeal } = await import('../../testing/withMeal.tsx');
+const { LineDetails } = await import('./LineDetails.tsx');
+
+afterEach(() => {
+  cleanup();
+  jest.clearAllMocks();
+});
+const user = userEvent.setup();
+const own = {
+  id: 'trays',
+  words: 'Fetch the trays',
+  minutes: { text: '20 min', lo: 20, hi: 20 },
+  when: 'any time' as const,
+};
+const bare = inputOf([batchOf([lotOf('beef-shank', 2000)])], [dishOf('taco', 12)]);
+const input = {
+  ...bare,
+  meal: { ...bare.meal, serving: { local: '2026-12-05T18:00', zone: 'UTC' }, day: { tasks: [own] } },
+};
+const { lines } = answer('day', openMeal(input), { now: Date.UTC(2026, 11, 4, 9), tries: 0 });
+const lineOf = (kind: string) => {
+  const line = lines.find(({ ref }) => ref.kind === kind);
+  if (!line) throw new Error(kind);
+  return line;
+};
+
+describe('a task, opened', () => {
+  test('says when, and that it is done is an entry of its batch', async () => {
+    renderWithMeal(input, <LineDetails line={lineOf('trim')} zone="UTC" />);
+    expect(screen.getByText(/^\d\d:\d\d to \d\d:\d\d$/)).toBeTruthy();
+    await user.click(screen.getByRole('button', { name: 'Done' }));
+    expect(edits.weigh).toHaveBeenCalledWith(
+      'meal',
+      'a task that is done',
+      expect.objectContaining({ batch: 'pot', measures: { what: 'done', task: 'pot|trim' } }),
+    );
+    expect(screen.queryByRole('button', { name: 'take it out' })).toBeNull();
+  });
+
+  test('a timer on it rings with its own words and minutes', async () => {
+    const sear = lineOf('sear');
+    renderWithMeal(input, <LineDetails line={sear} zone="UTC" />);
+    await user.click(screen.getByRole('button', { name: /^Timer, \d+ min$/ }));
+    expect(startTimer).toHaveBeenCalledWith(expect.stringMatching(/^Sear, /), sear.minutes);
+  });
+
+  test('one of the cook’s own can be taken out, and its minutes written', async () => {
+    renderWithMeal(input, <LineDetails line={lineOf('own')} zone="UTC" />);
+    await user.type(screen.getByLabelText('Takes here'), '9');
+    expect(edits.editDay).toHaveBeenCalledWith(
+      'meal',
+      'how long a task takes',
+      expect.any(Function),
+      'minutes own|trays',
+    );
+    await user.click(screen.getByRole('button', { name: 'take it out' }));
+    expect(edits.editMeal).toHaveBeenCalledWith('meal', 'taking a task out', expect.any(Function));
+  });
+
+  test('a pot from its aromatics to its lifting has no length of its own to write', () => {
+    renderWithMeal(input, <LineDetails line={lineOf('pot')} zone="UTC" />);
+    expect(screen.queryByLabelText('Takes here')).toBeNull();
+  });
+});

@@ -1,0 +1,16 @@
+const ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone;
+const FIVE_MINUTES = 300_000;
+
+/** What the day is asked at: the plan moves with the clock, but not with each of its ticks. */
+export const planAt = (now: number, tries: number) => ({
+  now: Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES,
+  tries,
+  zone: ZONE,
+});
+
+/** The first plan, which is there at once; whoever asks for it shares the answer. */
+export const firstPlan = (now: number) => planAt(now, 0);
+
+/** Orders that the levelling tries for three batches: a second of them or so; more get fewer, since each takes longer. */
+const TRIES = 1500;
+export const triesFor = (batches: number): number => Math.round(TRIES / Math.max(1, batches / 3) ** 2);

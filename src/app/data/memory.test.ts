@@ -1,0 +1,102 @@
+/**
+ * The page's own simulation cannot clone; the store needs nothing else of a page but its one tag.
+ * @jest-environment node
+ */
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { act } from '@/store/acts.ts';
+import { loadMeal, newMeal } from '@/store/meals.ts';
+import { loadedOf, type Rows } from '@/store/rows.ts';
+
+const reported = jest.fn();
+Object.assign(globalThis, { document: { querySelector: () => null }, reportError: reported });
+// No other tab listens here, and an open channel would keep the run alive.
+jest.unstable_mockModule('./tabs.ts', () => ({
+  tellOtherTabs: () => undefined,
+  whenAnotherTabWrites: () => undefined,
+}));
+const { db } = await import('./db.ts');
+const { change, keptKey, mealKey, pendingWrites, readKept, readMeal, takeBack } = await import('./memory.ts');
+const { queries } = await import('./queries.ts');
+
+let meal: string;
+let batch: string;
+const held = () => loadedOf(queries.getQueryData<Rows>(mealKey(meal)) ?? ({} as never));
+const onDisk = () => loadMeal(db, meal);
+const rename = (name: string) =>
+  change(meal, { words: 'the name' }, (deed) =>
+    deed.edit('meals', meal, (row) => ({ ...row, meal: { ...row.meal, name } })),
+  );
+
+/** Until everything is on the disk and memory has been read anew where it had to be. */
+async function settled(): Promise<void> {
+  await readMeal(meal);
+  for (let i = 0; i < 50 && (pendingWrites.count() > 0 || queries.isFetching() > 0); i += 1)
+    await new Promise((resolve) => setTimeout(resolve, 5));
+}
+
+beforeEach(async () => {
+  await db.delete();
+  await db.open();
+  ({ mealId: meal, batchId: batch } = await newMeal(db, 'Supper'));
+  // As two screens would ask.
+  await queries.query({ queryKey: keptKey, queryFn: readKept });
+  await queries.query({ queryKey: mealKey(meal), queryFn: () => readMeal(meal) });
+  reported.mockClear();
+});
+afterEach(() => queries.clear());
+
+describe('the open meal in memory', () => {
+  test('an act is seen at once, told as pending, and on the disk right behind', async () => {
+    rename('Lunch');
+    expect(held()?.meal.name).toBe('Lunch');
+    expect(pendingWrites.count()).toBe(1);
+    expect((await onDisk())?.meal.name).toBe('Supper');
+    await settled();
+    expect(pendingWrites.count()).toBe(0);
+    expect((await onDisk())?.meal.name).toBe('Lunch');
+  });
+
+  test('a hundred acts reach the disk in their order', async () => {
+    for (let i = 0; i < 100; i += 1) rename(`name ${i}`);
+    expect(held()?.meal.name).toBe('name 99');
+    await settled();
+    expect((await onDisk())?.meal.name).toBe('name 99');
+    takeBack();
+    await settled();
+    expect((await onDisk())?.meal.name).toBe('name 98');
+  });
+
+  test('what another tab has changed meanwhile stays, and what is done here is done on top of it', async () => {
+    // Another tab renames the pot on the disk; this one does not know yet, and changes how it is trimmed.
+    await act(db, { words: 'the name of a pot' }, meal, (deed) =>
+      deed.edit('batches', batch, (row) => ({ ...row, batch: { ...row.batch, name: 'Their pot' } })),
+    );
+    change(meal, { words: 'how it is trimmed' }, (deed) =>
+      deed.edit('batches', batch, (row) => ({ ...row, batch: { ...row.batch, trim: 'close' } })),
+    );
+    await settled();
+    expect((await onDisk())?.batches[0]).toMatchObject({ name: 'Their pot', trim: 'close' });
+    const fresh = await readMeal(meal);
+    expect(fresh && loadedOf(fresh)?.batches[0]).toMatchObject({ name: 'Their pot', trim: 'close' });
+  });
+
+  test('an act that cannot be done is reported, and nothing is half done', async () => {
+    change(meal, { words: 'two things' }, (deed) => {
+      deed.edit('meals', meal, (row) => ({ ...row, meal: { ...row.meal, name: 'Half' } }));
+      deed.edit('batches', 'gone', (row) => row);
+    });
+    expect(reported).toHaveBeenCalledTimes(1);
+    expect(held()?.meal.name).toBe('Supper');
+    await settled();
+    expect((await onDisk())?.meal.name).toBe('Supper');
+  });
+
+  test('what nobody has open is changed on the disk', async () => {
+    const other = await newMeal(db, 'Other');
+    change(other.mealId, { words: 'the name' }, (deed) =>
+      deed.edit('meals', other.mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'Another' } })),
+    );
+    await settled();
+    expect((await loadMeal(db, other.mealId))?.meal.name).toBe('Another');
+  });
+});

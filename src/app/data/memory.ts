@@ -1,0 +1,158 @@
+import { act, keep, redo, undo, type ActOptions } from '@/store/acts.ts';
+import type { KeptRow } from '@/store/db.ts';
+import { loadRows } from '@/store/meals.ts';
+import { changesOf, rowsFrom, withChanges, type Deed, type Rows } from '@/store/rows.ts';
+import { db } from './db.ts';
+import { queries } from './queries.ts';
+import { tellOtherTabs, whenAnotherTabWrites } from './tabs.ts';
+
+/**
+ * The open meal stands in memory: an act changes what the queries hold at once, and the disk right behind it, in
+ * order. What is not on the disk yet can be told; a page that is killed loses nothing older.
+ */
+export type KeptRows = ReadonlyMap<string, KeptRow>;
+
+export const mealKey = (mealId: string) => ['rows', mealId] as const;
+export const keptKey = ['kept'] as const;
+
+const heldMeal = (mealId: string) => queries.getQueryData<Rows | null>(mealKey(mealId));
+const heldKept = () => queries.getQueryData<KeptRows>(keptKey);
+
+/** Every act and every read wait for the acts before them. */
+let tail: Promise<unknown> = Promise.resolve();
+let edits = 0;
+let pending = 0;
+const listeners = new Set<() => void>();
+
+/** Acts that are not on the disk yet. */
+export const pendingWrites = {
+  count: () => pending,
+  subscribe: (listener: () => void) => {
+    listeners.add(listener);
+    return () => {
+      listeners.delete(listener);
+    };
+  },
+};
+
+function count(by: number): void {
+  pending += by;
+  for (const tell of listeners) tell();
+}
+
+function inOrder<T>(work: () => Promise<T>): Promise<T> {
+  count(1);
+  const done = tail.then(work);
+  tail = done.catch(() => undefined);
+  return done.finally(() => count(-1));
+}
+
+const report = (error: unknown) => {
+  reportError(error);
+};
+
+/** Does something to a meal, or to what all meals share: in memory at once if it is held there. */
+export function change(mealId: string | undefined, options: ActOptions, what: (deed: Deed) => void): void {
+  const rows = mealId === undefined ? undefined : heldMeal(mealId);
+  const kept = heldKept();
+  // What nobody has open, or has not been read yet, is changed on the disk.
+  if (!kept || (mealId !== undefined && !rows)) {
+    write(() => act(db, options, mealId, what).then(() => false));
+    return;
+  }
+  try {
+    const held = { ...(rows ?? NO_MEAL), kept };
+    const changes = changesOf(held, what);
+    if (changes.length === 0) return;
+    hold(mealId, withChanges(held, changes));
+    write(() => keep(db, options, mealId, changes, what));
+  } catch (error) {
+    report(error);
+  }
+}
+
+/** The same for a batch, whose meal is looked up. */
+export function changeBatch(batchId: string, options: ActOptions, what: (deed: Deed) => void): void {
+  const held = queries
+    .getQueriesData<Rows | null>({ queryKey: ['rows'] })
+    .find(([, rows]) => rows?.batches.has(batchId));
+  const mealId = held?.[1]?.batches.get(batchId)?.mealId;
+  if (mealId !== undefined) {
+    change(mealId, options, what);
+    return;
+  }
+  write(async () => {
+    const row = await db.batches.get(batchId);
+    await act(db, options, row?.mealId, what);
+    return false;
+  });
+}
+
+const NO_MEAL = rowsFrom({ meals: [], batches: [], entries: [], kept: [] });
+
+function hold(mealId: string | undefined, rows: Rows): void {
+  edits += 1;
+  if (mealId !== undefined) queries.setQueryData(mealKey(mealId), rows);
+  if (rows.kept !== heldKept()) queries.setQueryData(keptKey, rows.kept);
+}
+
+/** Brings an act to the disk; where the disk then says something else than memory, memory is read anew. */
+function write(work: () => Promise<boolean>): void {
+  inOrder(work)
+    .then(
+      (asHeld) => {
+        tellOtherTabs();
+        if (!asHeld) refresh();
+      },
+      (error: unknown) => {
+        report(error);
+        refresh();
+      },
+    )
+    .catch(report);
+}
+
+/** Reads a meal once all acts before are on the disk; what was edited while it was read is not overtaken. */
+export async function readMeal(mealId: string): Promise<Rows | null> {
+  for (;;) {
+    await tail;
+    const before = edits;
+    const rows = await loadRows(db, mealId);
+    if (edits === before) return rows ?? null;
+    const held = heldMeal(mealId);
+    if (held) return held;
+  }
+}
+
+export async function readKept(): Promise<KeptRows> {
+  await tail;
+  const before = edits;
+  const rows = await db.kept.toArray();
+  const held = heldKept();
+  return held && edits !== before ? held : new Map(rows.map((row) => [row.id, row]));
+}
+
+/** What the disk says counts again: after undo, and when another tab has written. */
+export function refresh(): void {
+  queries.invalidateQueries({ queryKey: ['rows'] }).catch(report);
+  queries.invalidateQueries({ queryKey: keptKey }).catch(report);
+}
+whenAnotherTabWrites(refresh);
+
+/** Does something with whole meals, on the disk: memory then reads what it holds anew. */
+export async function onDisk<T>(work: () => Promise<T>): Promise<T> {
+  const done = await inOrder(work);
+  tellOtherTabs();
+  refresh();
+  return done;
+}
+
+/** Takes the last act back, or does it again. */
+function step(way: typeof undo): void {
+  inOrder(() => way(db)).then(() => {
+    tellOtherTabs();
+    refresh();
+  }, report);
+}
+export const takeBack = (): void => step(undo);
+export const doAgain = (): void => step(redo);

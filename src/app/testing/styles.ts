@@ -1,0 +1,2 @@
+/** In tests a class is called by its own name. */
+export default new Proxy<Record<string, string>>({}, { get: (_, name) => String(name) });

@@ -1,0 +1,35 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render, type RenderResult } from '@testing-library/react';
+import type { ReactElement } from 'react';
+import { MemoryRouter } from 'react-router';
+import { standingEntries } from '@/core/batch/index.ts';
+import { openMeal, type Input } from '@/core/model/index.ts';
+import { reckon } from '@/core/questions/index.ts';
+import { MealProvider } from '../data/MealContext.ts';
+
+/** Renders a part of a sheet about an open meal, whose first batch is open. */
+export function renderWithMeal(input: Input, part: ReactElement): RenderResult {
+  const opened = openMeal(input);
+  const reckoning = reckon(opened);
+  const [batch] = input.batches;
+  const [batchReckoning] = reckoning.batches;
+  if (!batch || !batchReckoning) throw new Error('a meal without a batch');
+  const { meal, batches, entries, kitchen } = input;
+  const open = {
+    loaded: { meal, batches, entries, kitchen },
+    batch,
+    opened,
+    reckoning,
+    batchReckoning,
+    working: false,
+    units: { system: 'metric', degrees: 'C' } as const,
+    standing: standingEntries(entries),
+  };
+  return render(
+    <QueryClientProvider client={new QueryClient()}>
+      <MemoryRouter>
+        <MealProvider value={open}>{part}</MealProvider>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  );
+}

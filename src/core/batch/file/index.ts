@@ -1,0 +1,3 @@
+export { mealFileOf, readMealFile, tooLarge, writeMealFile } from './file.ts';
+export { shifted } from './shifted.ts';
+export { mealFile } from '../schema.ts';

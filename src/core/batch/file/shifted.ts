@@ -1,0 +1,30 @@
+import type { Batch, Entry, MealFile } from '../schema.ts';
+
+/**
+ * A meal moved in time: every moment in it later by so many ms, its serving told by the wall clock of a place.
+ * Its figures stay as they are, since nothing but the moments between them counts.
+ * @param wallTime what a wall clock shows at a moment, and the moment that it shows
+ */
+export function shifted(
+  file: MealFile,
+  by: number,
+  wallTime: {
+    readonly read: (serving: { local: string; zone: string }) => number | undefined;
+    readonly write: (moment: number) => { readonly local: string; readonly zone: string };
+  },
+): MealFile {
+  const { meal, batches, entries } = file;
+  const serving = meal.serving && wallTime.read(meal.serving);
+  return {
+    ...file,
+    meal: { ...meal, ...(serving !== undefined && { serving: wallTime.write(serving + by) }) },
+    batches: batches.map((batch): Batch => ({
+      ...batch,
+      ...(batch.lidOn !== undefined && { lidOn: batch.lidOn + by }),
+      ...(batch.items && {
+        items: batch.items.map((item) => (item.put === undefined ? item : { ...item, put: item.put + by })),
+      }),
+    })),
+    entries: entries.map((entry): Entry => ({ ...entry, at: entry.at + by })),
+  };
+}

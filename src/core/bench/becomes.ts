@@ -1,0 +1,32 @@
+import {
+  emptyLotMass,
+  nominalLot,
+  nothingWeighed,
+  pickedShare,
+  trimPlan,
+  type KnownCut,
+  type LotMass,
+} from '../meat/index.ts';
+import { runLot } from './lotRun.ts';
+
+/** What so much of a cut becomes, the usual way: fat left on, membrane and big lumps picked out, g. */
+export function becomes(cut: KnownCut, rawG: number): LotMass {
+  const out = emptyLotMass();
+  runLot(
+    {
+      id: cut.id,
+      cut: cut.id,
+      rawG,
+      rawSpread: 0,
+      boneShare: cut.boneShare,
+      trim: trimPlan('none', cut.separableFat),
+      flesh: cut.flesh,
+      pickShare: pickedShare('membrane', cut.leanShare),
+      airShare: 0,
+      weighed: nothingWeighed(),
+    },
+    nominalLot,
+    out,
+  );
+  return out;
+}

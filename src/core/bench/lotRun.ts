@@ -1,0 +1,35 @@
+import { carrying, type Flow } from '../ledger/index.ts';
+import {
+  cookFlows,
+  cookLot,
+  trimFlows,
+  trimLot,
+  type CookedLot,
+  type LotDraw,
+  type LotMass,
+  type LotPlan,
+} from '../meat/index.ts';
+import { pickFlows, pickLot } from './pickLot.ts';
+
+/** Carries one lot from the shop to shred, step by step: shred = W·(1−b)·(1−t)·y·(1−s). */
+export function runLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): void {
+  trimLot(plan, draw, out);
+  cookLot(plan, draw, out);
+  pickLot(plan, draw, out);
+}
+
+/**
+ * The flows of one lot from the shop to the bowl.
+ * @param saltOfWater salt in a gram of the meat's water at the end of the braise
+ */
+export function flowsOfLot(
+  plan: LotPlan,
+  mass: LotMass,
+  batch: string,
+  saltOfWater: number,
+): { readonly flows: Flow[]; readonly cooked: CookedLot } {
+  const owner = { batch, lot: plan.id };
+  const { flows, cooked } = cookFlows(mass, owner, saltOfWater);
+  const all = [...trimFlows(plan, mass, owner), ...flows, ...pickFlows(mass, cooked, owner)];
+  return { flows: carrying(all), cooked };
+}

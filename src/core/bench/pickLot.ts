@@ -1,0 +1,22 @@
+import { flow, settle, times, type Flow, type Owner } from '../ledger/index.ts';
+import { isWeighed, type CookedLot, type LotDraw, type LotMass, type LotPlan } from '../meat/index.ts';
+
+/** The lot on the bench: bones out, pickings off (s of the cooked boneless weight), and what is left is shred. */
+export function pickLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): void {
+  const { weighed } = plan;
+  out.pickings = isWeighed(weighed.pickings)
+    ? weighed.pickings
+    : out.bench * (plan.pickShare < 1 ? Math.min(0.95, plan.pickShare * draw.pickings) : 1);
+  out.shred = isWeighed(weighed.shred) ? weighed.shred : Math.max(0, out.bench - out.pickings);
+}
+
+/** What the bench makes of one lot's cooked meat: bone and pickings out, shred into the bowl. */
+export function pickFlows(mass: LotMass, { flesh, bone }: CookedLot, owner: Owner): Flow[] {
+  return [
+    flow('bone', owner, times(bone, mass.bone)),
+    flow('pickings', owner, times(flesh, mass.pickings)),
+    flow('shred', owner, times(flesh, mass.shred)),
+    ...settle(owner, 'bench', 'bench', 'bone', bone, mass.boneOnBench - mass.bone),
+    ...settle(owner, 'bench', 'bench', 'meat', flesh, mass.bench - mass.pickings - mass.shred),
+  ];
+}

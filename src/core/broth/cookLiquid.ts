@@ -1,0 +1,70 @@
+import { massOf, clearPool } from '../ledger/index.ts';
+import { isWeighed } from '../meat/index.ts';
+import { volumeOf } from './density.ts';
+import { liquidNamed, type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan } from './liquid.ts';
+import { MAIN, type LiquidStep } from './step.ts';
+import { boil } from './steps/boil.ts';
+import { kernels, type StepRun } from './steps/kernels.ts';
+import { pour } from './steps/pour.ts';
+
+/**
+ * Carries a batch's liquids from the jug to broth or sauce: filled, boiled, then every step of the plan in its
+ * order. Everything poured and put in, juice and fat received = vapour + strained out + skimmed + finished
+ * liquids, whatever the steps are.
+ */
+export function cookLiquid(
+  plan: LiquidPlan,
+  meat: FromMeat,
+  draw: Readonly<LiquidDraw>,
+  out: LiquidMass,
+): void {
+  clear(plan, out);
+  pour(plan, meat, draw, out);
+  boil(plan, meat, draw, out);
+  for (let i = 0; i < plan.steps.length; i += 1) {
+    const step = plan.steps[i];
+    const taken = out.taken[i];
+    if (!step || !taken) continue;
+    clearPool(taken);
+    const liquid = liquidNamed(out, step.of);
+    // Each kernel is filed under the kind of step that it takes; the compiler cannot follow a union through that.
+    const kernel = kernels[step.what] as (step: LiquidStep, run: StepRun) => void;
+    kernel(step, { plan, meat, draw, out, liquid, taken, weighed: weighedOf(plan, step) });
+  }
+  weighJugs(plan, out);
+}
+
+/** Nothing of the draw before may be left standing. */
+function clear({ solids, blended }: LiquidPlan, out: LiquidMass): void {
+  out.saltOfMeatWater = 0;
+  out.solids = massOf(solids) + massOf(blended);
+  for (const liquid of out.liquids) {
+    clearPool(liquid.pool);
+    clearPool(liquid.solids);
+    clearPool(liquid.comesOut);
+    liquid.solidsG = liquid.comesOutG = 0;
+    liquid.strained = false;
+  }
+}
+
+/** What was weighed of a step: a reading of several of a kind stands for the first. */
+export function weighedOf({ steps, weighed }: LiquidPlan, step: LiquidStep): number {
+  if (step.what !== 'strain' && step.what !== 'skim') return NaN;
+  if (steps.find(({ what }) => what === step.what) !== step) return NaN;
+  return weighed[step.what === 'strain' ? 'strained' : 'skim'];
+}
+
+/** Each liquid as it is finished; the main one as it was weighed, if it was. */
+function weighJugs({ weighed }: LiquidPlan, out: LiquidMass): void {
+  for (const liquid of out.liquids) {
+    const { pool, strained } = liquid;
+    const grams = massOf(pool);
+    const reading = liquid.id === MAIN ? weighed.liquid : NaN;
+    liquid.grams = isWeighed(reading) ? reading : grams;
+    const scale = grams > 0 ? liquid.grams / grams : 0;
+    liquid.ml =
+      grams > 0
+        ? volumeOf(massOf(pool) - pool.fat, pool.fat, strained) * scale
+        : volumeOf(liquid.grams, 0, strained);
+  }
+}

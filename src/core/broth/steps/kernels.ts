@@ -1,0 +1,151 @@
+import { massOf, setLess, setPlus, type Pool, clearPool, setTimes } from '../../ledger/index.ts';
+import { isWeighed } from '../../meat/index.ts';
+import { BROTH, SAUCE, volumeOf } from '../density.ts';
+import {
+  liquidNamed,
+  type FromMeat,
+  type Liquid,
+  type LiquidDraw,
+  type LiquidMass,
+  type LiquidPlan,
+} from '../liquid.ts';
+import type { LiquidStep } from '../step.ts';
+import { heldWater, holdLiquid } from './hold.ts';
+
+/** What a step works with: the liquid that it names, and the pool that what it takes goes into. */
+export interface StepRun {
+  readonly plan: LiquidPlan;
+  readonly meat: FromMeat;
+  readonly draw: Readonly<LiquidDraw>;
+  readonly out: LiquidMass;
+  readonly liquid: Liquid;
+  readonly taken: Pool;
+  /** What a cook weighed of it, g; NaN if nobody did. */
+  readonly weighed: number;
+}
+
+type Kind = LiquidStep['what'];
+type Kernel<K extends Kind> = (step: Extract<LiquidStep, { what: K }>, run: StepRun) => void;
+
+/** What of the scum is protein; the rest is the liquid in it (estimate). */
+const SCUM_PROTEIN = 0.15;
+/** Of a skimming's weight, the broth that clings to the fat (estimate). */
+const CLINGING = 0.1;
+
+/** Fat spooned off while it cooks, with the liquid that clings to it. */
+const skimOnWay: Kernel<'skim on the way'> = ({ fatG, fatShare }, { liquid, taken }) => {
+  const { pool, solids, comesOut } = liquid;
+  const floating = Math.max(0, pool.fat - solids.fat - comesOut.fat);
+  taken.fat = Math.min(floating, fatG ?? fatShare * floating);
+  holdLiquid((taken.fat * CLINGING) / (1 - CLINGING), taken, pool);
+};
+
+const scum: Kernel<'scum'> = ({ grams }, { liquid, taken }) => {
+  const { pool, solids, comesOut } = liquid;
+  const loose = Math.max(0, pool.protein - solids.protein - comesOut.protein);
+  taken.protein = Math.min(loose, SCUM_PROTEIN * grams);
+  holdLiquid(grams - taken.protein, taken, pool);
+};
+
+/** At the end of a long braise salt is even through all the water, the meat's included. */
+const liftTheMeat: Kernel<'lift the meat'> = (_, { liquid: { pool }, meat, out }) => {
+  const water = pool.water + meat.meatWater;
+  // Salt taken up displaces its own weight of water, so that the published yield still holds.
+  const strength = water > 0 ? pool.salt / water : 0;
+  out.saltOfMeatWater = Math.min(
+    strength / (1 + strength),
+    meat.meatWater > 0 ? pool.salt / meat.meatWater : 0,
+  );
+  const salt = out.saltOfMeatWater * meat.meatWater;
+  pool.salt = Math.max(0, pool.salt - salt);
+  pool.water += salt;
+};
+
+/** What came out again whole, with the liquid that it holds. */
+const takeOut: Kernel<'take out'> = (_, { plan, draw, liquid, taken, out }) => {
+  const { pool, comesOut } = liquid;
+  setTimes(taken, comesOut, 1);
+  holdLiquid(heldWater(liquid.comesOutG, draw.held, massOf(comesOut)), taken, pool);
+  clearPool(comesOut);
+  liquid.comesOutG = 0;
+  // Unless a sieve follows, the solids are the sauce.
+  if (!liquid.strained) out.solids = Math.min(massOf(plan.solids) + massOf(plan.blended), massOf(pool));
+};
+
+const strain: Kernel<'strain'> = (_, { draw, liquid, taken, weighed, out }) => {
+  const { pool, solids } = liquid;
+  const dry = massOf(solids);
+  setTimes(taken, solids, 1);
+  const held = isWeighed(weighed) ? weighed - dry : heldWater(liquid.solidsG, draw.held, dry);
+  holdLiquid(held, taken, pool);
+  clearPool(solids);
+  liquid.solidsG = 0;
+  out.solids = liquid.strained ? out.solids + massOf(taken) : massOf(taken);
+  liquid.strained = true;
+};
+
+const skim: Kernel<'skim'> = ({ share }, { draw, liquid, taken, weighed }) => {
+  const { pool, solids, comesOut } = liquid;
+  const fat = isWeighed(weighed)
+    ? Math.min(pool.fat, weighed * (1 - CLINGING))
+    : pool.fat * Math.min(1, share * draw.skim);
+  const base = massOf(pool) - pool.fat;
+  const broth = isWeighed(weighed) ? weighed - fat : (fat * CLINGING) / (1 - CLINGING);
+  const part = base > 0 ? Math.min(1, broth / base) : 0;
+  setTimes(taken, pool, part);
+  taken.fat = fat;
+  setLess(pool, pool, taken);
+  // Solids that are still in it go with the broth that clings, and cannot keep fat that is not there.
+  setTimes(solids, solids, 1 - part);
+  setTimes(comesOut, comesOut, 1 - part);
+  solids.fat = Math.min(solids.fat, pool.fat);
+  comesOut.fat = Math.min(comesOut.fat, pool.fat - solids.fat);
+};
+
+const boilDown: Kernel<'boil down'> = ({ toMl }, { liquid, taken }) => {
+  const { pool, strained } = liquid;
+  const now = volumeOf(massOf(pool) - pool.fat, pool.fat, strained);
+  const over = (now - toMl) * (strained ? BROTH : SAUCE);
+  taken.water = Math.min(pool.water, Math.max(0, over));
+  pool.water -= taken.water;
+};
+
+/** Solids and what comes out go with the liquid that they lie in. */
+const setApart: Kernel<'set apart'> = ({ as, share }, { liquid, taken, out }) => {
+  const apart = liquidNamed(out, as);
+  setTimes(taken, liquid.pool, share);
+  move(liquid, apart, share);
+};
+
+const putBack: Kernel<'put back'> = ({ into }, { liquid, taken, out }) => {
+  setTimes(taken, liquid.pool, 1);
+  move(liquid, liquidNamed(out, into), 1);
+};
+
+function move(from: Liquid, to: Liquid, share: number): void {
+  if (from === to) return;
+  const none = massOf(to.pool) === 0;
+  for (const part of ['pool', 'solids', 'comesOut'] as const) {
+    setPlus(to[part], to[part], from[part], share);
+    setTimes(from[part], from[part], 1 - share);
+  }
+  // What is strained and what is not make a sauce.
+  to.strained = none ? from.strained : to.strained && from.strained;
+  for (const part of ['solidsG', 'comesOutG'] as const) {
+    to[part] += share * from[part];
+    from[part] -= share * from[part];
+  }
+}
+
+/** One kernel a kind of step: the whole of what it does to a liquid. */
+export const kernels: { readonly [K in Kind]: Kernel<K> } = {
+  'skim on the way': skimOnWay,
+  scum,
+  'lift the meat': liftTheMeat,
+  'take out': takeOut,
+  strain,
+  skim,
+  'boil down': boilDown,
+  'set apart': setApart,
+  'put back': putBack,
+};

@@ -1,0 +1,61 @@
+import type { Picking } from '../batch/index.ts';
+
+/** How long hands take (all common practice, no source; the cook's own figure goes before them). */
+const kg = (grams: number) => grams / 1000;
+
+export const trimMinutes = (rawG: number): number => 5 + 6 * kg(rawG);
+export const chopMinutes = (grams: number): number => 3 + 12 * kg(grams);
+
+const pickPerKg: Readonly<Record<Picking, number>> = { 'all tender': 7, membrane: 10, 'lean only': 14 };
+/** Pulling and picking by weight; more hands than two get in each other's way. */
+export const pullMinutes = (cookedG: number, picking: Picking, hands: number): number =>
+  (5 + pickPerKg[picking] * kg(cookedG)) / Math.min(2, hands);
+
+/** Of the pulling, what is done when meat is torn hot half way; the rest is left for the end. */
+export const TORN = 0.6;
+
+export const strainMinutes = (ml: number): number => 5 + 1.5 * (ml / 1000);
+
+/** Seconds on a plate. */
+const plateSeconds: Readonly<Record<string, number>> = {
+  taco: 25,
+  roll: 30,
+  'long roll': 40,
+  pasta: 25,
+  'hand pie': 50,
+  burrito: 45,
+  soup: 20,
+  dip: 8,
+  'on the bone': 25,
+  own: 30,
+};
+export const plateMinutes = (kind: string, count: number, hands: number): number =>
+  3 + ((plateSeconds[kind] ?? 30) * count) / 60 / Math.min(3, hands);
+
+export const usual = {
+  dryBrine: 12 * 60,
+  marinade: 8 * 60,
+  standOut: 25,
+  soak: 20,
+  fire: 40,
+  preheat: 15,
+  aromatics: 10,
+  look: 5,
+  lift: 5,
+  coolToTouch: 20,
+  settle: 20,
+  chill: 10 * 60,
+  together: 15,
+  reheat: 35,
+  stirEvery: 45,
+  turnEvery: 45,
+} as const;
+
+/** Specific heat of a pot with meat and liquid, kJ/kg/K, and what of a burner's power reaches it, kW (estimates). */
+const POT_CP = 3.7;
+const BURNER_KW = 1.3;
+/** From the burner it goes on to its heat at this many K above what went in. */
+const TO_HOT = 50;
+
+/** Until a pot of so many grams is hot, min. */
+export const toHeatMinutes = (grams: number): number => (kg(grams) * POT_CP * TO_HOT) / BURNER_KW / 60;

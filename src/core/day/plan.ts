@@ -1,0 +1,137 @@
+import { MINUTE_MS } from '../quantity/index.ts';
+import { problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
+import type { DayFacts } from './facts.ts';
+import type { Line, Placed, Interval, Tight } from './line.ts';
+import { linesOf, placedOf, withHolding } from './lines.ts';
+import { meetNeeds, type Lack } from './resources.ts';
+import { level, mirrored, place, SLOT } from '../schedule/index.ts';
+import { gaps, mergeIntervals } from './intervals.ts';
+import { tasksOf } from './tasks/index.ts';
+import { tightOf } from './tight.ts';
+
+/** Two days before the serving and a night more: nobody begins sooner, slots. */
+const HORIZON = (4 * 24 * 60) / SLOT;
+export interface Day {
+  /** Epoch ms: when it is served by this plan, and when the first task begins. */
+  readonly serving: number;
+  readonly begins: number;
+  /** So much later than was asked, min. */
+  readonly lateMin: number;
+  /** It hangs from a serving time, or runs from now. */
+  readonly hangs: boolean;
+  /** No plan begins more than so much later, or serves so much sooner, min. */
+  readonly gapMin: number;
+  readonly lines: readonly Line[];
+  readonly placed: readonly Placed[];
+  /** When somebody must be there, and when nobody need be. */
+  readonly here: readonly Interval[];
+  readonly free: readonly Interval[];
+  /** What the kitchen lacks; and what it has too little of, with the minutes that more of it would save. */
+  readonly lacks: readonly Lack[];
+  readonly tight: readonly Tight[];
+  /** Not even in so many days could all be placed. */
+  readonly stuck: boolean;
+}
+
+/**
+ * The day: every task of the batches and the meal, hung from the serving time so that each begins as late as it
+ * can, or run from now where that is asked or the time is past or too near.
+ * @param now epoch ms
+ * @param tries of the levelling; 0 gives the greedy list at once
+ */
+export function planDay(facts: DayFacts, now: number, tries: number): Day {
+  const tasks = tasksOf(facts);
+  const { met, resources, lacks } = meetNeeds(
+    tasks.map(({ needs }) => needs),
+    facts.resources,
+  );
+  const setting: Setting = { facts, tasks, needs: met, resources };
+  const asked = facts.forward ? undefined : facts.serving;
+  const hung = asked !== undefined && asked > now ? hang(setting, asked, now, tries) : undefined;
+  const run = hung ?? forward(setting, now, tries);
+  const lines = withHolding(linesOf(tasks, run, facts));
+  const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
+  return {
+    serving: run.serving,
+    begins: Math.min(run.serving, ...lines.map(({ from }) => from)),
+    lateMin: asked === undefined ? 0 : Math.max(0, Math.round((run.serving - asked) / MINUTE_MS)),
+    hangs: hung !== undefined,
+    gapMin: run.gap * SLOT,
+    lines,
+    placed: placedOf(tasks, run),
+    here,
+    free: gaps(here),
+    lacks,
+    tight: run.schedule.placed ? tightOf(run, resources) : [],
+    stuck: !run.schedule.placed,
+  };
+}
+
+/** From the serving time backwards; undefined if it would have to begin before now. */
+function hang(setting: Setting, serving: number, now: number, tries: number): Run | undefined {
+  const origin = serving - HORIZON * SLOT_MS;
+  const problem = problemOf(setting, origin, HORIZON, 0, serving);
+  const back = mirrored(problem);
+  const { schedule, bound } = level(back, tries);
+  if (!schedule.placed) return undefined;
+  const starts = schedule.starts.map((start, i) => HORIZON - start - (problem.jobs[i]?.length ?? 0));
+  const moved = schedule.moved.map((row) => row.map((by) => -by));
+  const early = problem.jobs.some((job, i) => {
+    const start = starts[i] ?? 0;
+    const past = job.fixed === undefined && origin + start * SLOT_MS < now - SLOT_MS;
+    return (
+      past ||
+      job.after.some(
+        ({ job: before, lead }) => (starts[before] ?? 0) + (problem.jobs[before]?.length ?? 0) - lead > start,
+      )
+    );
+  });
+  if (early) return undefined;
+  return {
+    problem,
+    schedule: { ...schedule, starts, moved },
+    origin,
+    serving,
+    gap: Math.max(0, schedule.end - bound),
+  };
+}
+
+/** The same end, and everything before it as late as it goes, in the order in which it ends. */
+function pushedLate(run: Run): Run | undefined {
+  const { problem, schedule } = run;
+  const horizon = schedule.end;
+  const cut = {
+    ...problem,
+    horizon,
+    resources: problem.resources.map(({ name, free }) => ({ name, free: free.slice(0, horizon) })),
+  };
+  const { jobs } = problem;
+  const rank = Float64Array.from(jobs, (job, i) => -((schedule.starts[i] ?? 0) + job.length));
+  const back = place(mirrored(cut), rank);
+  const starts = back.starts.map((start, i) => horizon - start - (jobs[i]?.length ?? 0));
+  const early = jobs.some((job, i) => job.fixed === undefined && (starts[i] ?? -1) < problem.earliest);
+  const broken = jobs.some((job, i) =>
+    job.after.some(
+      ({ job: before, lead }) =>
+        (starts[before] ?? 0) + (jobs[before]?.length ?? 0) - lead > (starts[i] ?? 0),
+    ),
+  );
+  if (!back.placed || early || broken) return undefined;
+  const moved = back.moved.map((row) => row.map((by) => -by));
+  return { ...run, problem: cut, schedule: { ...back, starts, moved, end: horizon } };
+}
+
+/** From now, as soon as it can be; then hung from the end of that, so that nothing waits longer than it must. */
+function forward(setting: Setting, now: number, tries: number): Run {
+  const begun = setting.tasks.flatMap(({ begun: at }) => (at === undefined ? [] : [at]));
+  const from = Math.floor(Math.min(now, ...begun) / SLOT_MS) * SLOT_MS;
+  const earliest = Math.ceil((now - from) / SLOT_MS);
+  const horizon = HORIZON + earliest;
+  const problem = problemOf(setting, from, horizon, earliest, undefined);
+  const { schedule, bound } = level(problem, tries);
+  const serving = from + schedule.end * SLOT_MS;
+  const gap = Math.max(0, schedule.end - bound);
+  const plain = { problem, schedule, origin: from, serving, gap };
+  const hung = schedule.placed ? hang(setting, serving, now, Math.ceil(tries / 4)) : undefined;
+  return hung ? { ...hung, gap } : (pushedLate(plain) ?? plain);
+}

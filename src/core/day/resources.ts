@@ -1,0 +1,76 @@
+/** What a kitchen has to cook on and in. Ovens and vessels are told from one another; of the rest there are so many. */
+export type ResourceKind =
+  'burner' | 'oven' | 'smoker' | 'griddle' | 'slow cooker base' | 'blender' | 'fridge shelf' | 'vessel';
+
+export interface Resource {
+  readonly kind: ResourceKind;
+  /** Which oven or vessel; empty where one is as good as another. */
+  readonly id: string;
+  /** How many; of an oven its inner width, cm. */
+  readonly amount: number;
+}
+
+/** What a task holds, from and to minutes after its start: so much of anything of the kind, or of that one. */
+export interface Need {
+  readonly kind: ResourceKind;
+  readonly id?: string;
+  readonly amount: number;
+  readonly from: number;
+  readonly to: number;
+  /** One heat at a time. */
+  readonly setting?: number;
+}
+
+/** What the kitchen lacks: too little at once, pots too wide for an oven, or nothing of the kind at all. */
+export type Lack =
+  | { readonly what: 'none'; readonly kind: ResourceKind }
+  | { readonly what: 'too few'; readonly kind: ResourceKind; readonly wanted: number; readonly there: number }
+  | { readonly what: 'too wide'; readonly potsCm: number; readonly ovenCm: number };
+
+/** A need as it can be met: so much of any of these, by their place among the resources. */
+export interface MetNeed extends Omit<Need, 'kind' | 'id'> {
+  readonly anyOf: readonly number[];
+}
+
+/**
+ * Meets each need with something that is there. What is not there is told, and taken to be there once: the plan
+ * goes on, and says what it takes for granted.
+ */
+export function meetNeeds(
+  needs: readonly (readonly Need[])[],
+  resources: readonly Resource[],
+): {
+  readonly met: readonly (readonly MetNeed[])[];
+  readonly resources: readonly Resource[];
+  readonly lacks: readonly Lack[];
+} {
+  const there = resources.map((one) => ({ ...one, assumed: false }));
+  const lacks: Lack[] = [];
+  const lack = (one: Lack) => {
+    const key = JSON.stringify(one);
+    if (!lacks.some((known) => JSON.stringify(known) === key)) lacks.push(one);
+  };
+
+  const meet = ({ kind, id, amount, ...rest }: Need): MetNeed => {
+    const all = there.map((one, index) => ({ ...one, index }));
+    const some = all.filter((one) => one.kind === kind && (id === undefined || one.id === id));
+    const fits = some.filter((one) => one.amount >= amount);
+    if (fits.length > 0) return { ...rest, amount, anyOf: fits.map(({ index }) => index) };
+    const [widest] = some.toSorted((a, b) => b.amount - a.amount);
+    if (!widest || widest.amount <= 0 || widest.assumed) {
+      lack({ what: 'none', kind });
+      const made = { kind, id: id ?? '', amount, assumed: true };
+      const index = widest?.assumed ? widest.index : there.length;
+      there[index] = made;
+      return { ...rest, amount, anyOf: [index] };
+    }
+    lack(
+      kind === 'oven'
+        ? { what: 'too wide', potsCm: amount, ovenCm: widest.amount }
+        : { what: 'too few', kind, wanted: amount, there: widest.amount },
+    );
+    return { ...rest, amount: widest.amount, anyOf: [widest.index] };
+  };
+  const met = needs.map((ofTask) => ofTask.map(meet));
+  return { met, lacks, resources: there.map(({ kind, id, amount }) => ({ kind, id, amount })) };
+}

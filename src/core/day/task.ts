@@ -1,0 +1,100 @@
+import type { Lid } from '../batch/index.ts';
+import type { Need } from './resources.ts';
+
+/** The steps of a batch from the board to its sauce, in the order of the work. */
+export const batchTaskKinds = [
+  'trim',
+  'brine',
+  'marinate',
+  'stand',
+  'soak',
+  'chop',
+  'smoke',
+  'sear',
+  'pot',
+  'cool',
+  'pull',
+  'strain',
+  'settle',
+  'chill',
+  'skim',
+  'reduce',
+  'together',
+] as const;
+export type BatchTaskKind = (typeof batchTaskKinds)[number];
+
+/** Which task: a step of a batch, a dish's plates, or one of the cook's own. */
+export type TaskRef =
+  | { readonly kind: BatchTaskKind; readonly batch: string }
+  | { readonly kind: 'plates'; readonly dish: string }
+  | { readonly kind: 'own'; readonly own: string };
+
+/** The task's name in a file: what its minutes, its pin and its being done are kept under. Nobody takes it apart. */
+export function taskId(ref: TaskRef): string {
+  switch (ref.kind) {
+    case 'plates':
+      return `plates|${ref.dish}`;
+    case 'own':
+      return `own|${ref.own}`;
+    default:
+      return `${ref.batch}|${ref.kind}`;
+  }
+}
+
+/** What is done in a part of a task: a code with its figures, from which words are made elsewhere. */
+export type Doing =
+  | { readonly what: 'trim' | 'rub' | 'into the marinade' | 'salted' | 'marinates' | 'sit out' | 'chop' }
+  | { readonly what: 'soak'; readonly names: readonly string[] }
+  | { readonly what: 'light the fire' | 'into the smoke' | 'tend the fire' }
+  | { readonly what: 'sear'; readonly panfuls: number }
+  | { readonly what: 'heat the oven'; readonly celsius: number | undefined }
+  | { readonly what: 'soften' | 'fill the pot' | 'boil down first' | 'bring to heat' | 'stir' | 'turn' }
+  /** A fork in the meat: the first, at the lot that is likely to be first, and those after a "not yet". */
+  | { readonly what: 'look'; readonly again: boolean; readonly lot: string | undefined }
+  | { readonly what: 'in' | 'out'; readonly item: string }
+  | { readonly what: 'lid'; readonly lid: Lid }
+  | { readonly what: 'tear' | 'lift' | 'cool' | 'strain' | 'settle' | 'cool fast' | 'chills' | 'reduce' }
+  | { readonly what: 'pull'; readonly torn: boolean }
+  | { readonly what: 'skim'; readonly cold: boolean }
+  | { readonly what: 'bring together'; readonly cold: boolean }
+  | { readonly what: 'fill'; readonly name: string; readonly count: number }
+  | { readonly what: 'own'; readonly words: string }
+  /** It waits: hot in its liquid, hot until it is served, or back in the cold. */
+  | { readonly what: 'hold'; readonly where: 'in its liquid' | 'hot' | 'in the fridge' };
+
+/** What a part of a task is about, for its place in the picture. */
+export type PartKind = 'board' | 'pan' | 'pot' | 'look' | 'rest' | 'bench' | 'broth' | 'plates' | 'own';
+
+/** A piece of a task, at its minutes after the task's start. */
+export interface Part {
+  /** Tells the parts of the day from one another. */
+  readonly key: string;
+  readonly does: Doing;
+  /** A figure beside the words, g. */
+  readonly grams?: number;
+  readonly kind: PartKind;
+  readonly from: number;
+  readonly minutes: number;
+  /** How many hands it wants while it lasts. */
+  readonly hands: number;
+  /** It may be moved so many minutes either way. */
+  readonly slack?: number;
+}
+
+/** A task runs through once it has begun; what may wait between two pieces is two tasks. */
+export interface Task {
+  readonly ref: TaskRef;
+  readonly id: string;
+  readonly minutes: number;
+  readonly parts: readonly Part[];
+  readonly needs: readonly Need[];
+  /** The ids of the tasks that must have ended. */
+  readonly after: readonly string[];
+  /** Epoch ms: it has begun then. */
+  readonly begun?: number;
+  /** Minutes after its start at which the pot's lid goes on, where it has one. */
+  readonly lidOn?: number;
+}
+
+export const batchOf = ({ ref }: Pick<Task, 'ref'>): string | undefined =>
+  'batch' in ref ? ref.batch : undefined;

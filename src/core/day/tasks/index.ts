@@ -1,0 +1,98 @@
+import type { DayBatch, DayFacts } from '../facts.ts';
+import { batchTaskKinds, taskId, type BatchTaskKind, type Task } from '../task.ts';
+import { chill } from './chill.ts';
+import { chop } from './chop.ts';
+import { cool } from './cool.ts';
+import { brine, marinate } from './cure.ts';
+import type { Milestones } from '../milestones.ts';
+import type { BatchTask } from './draft.ts';
+import { beforeThePot, ownTask } from './own.ts';
+import { platesTasks } from './plates.ts';
+import { pot } from './pot.ts';
+import { pull } from './pull.ts';
+import { reduce } from './reduce.ts';
+import { sear } from './sear.ts';
+import { settle } from './settle.ts';
+import { skim } from './skim.ts';
+import { smoke } from './smoke.ts';
+import { soak } from './soak.ts';
+import { stand } from './stand.ts';
+import { strain } from './strain.ts';
+import { together } from './together.ts';
+import { trim } from './trim.ts';
+
+/** Every step of a batch: a new one is a file, a kind and a row here. */
+const tasks: { readonly [K in BatchTaskKind]: BatchTask } = {
+  trim,
+  brine,
+  marinate,
+  stand,
+  soak,
+  chop,
+  smoke,
+  sear,
+  pot,
+  cool,
+  pull,
+  strain,
+  settle,
+  chill,
+  skim,
+  reduce,
+  together,
+};
+
+/** The steps of a batch that are over: ticked, or left behind by how far it has come. */
+export const overOf = (
+  milestones: Milestones,
+  ticked: (kind: BatchTaskKind) => boolean,
+): ReadonlySet<BatchTaskKind> =>
+  new Set(batchTaskKinds.filter((kind) => ticked(kind) || tasks[kind].over(milestones)));
+
+/** Every task that is not over, with the minutes and the start that somebody has written for it. */
+export function tasksOf(facts: DayFacts): readonly Task[] {
+  const { batches, own, minutes, pins, over } = facts;
+  const first = beforeThePot(own);
+  const all = [
+    ...batches.flatMap((batch) => batchTasks(batch, facts.hands, first)),
+    ...own.map(ownTask),
+    ...platesTasks(facts),
+  ].filter(({ id }) => !over.has(id));
+  return all.map((task) => {
+    const typed = minutes[task.id];
+    const pin = pins[task.id];
+    const sized = typed === undefined || task.parts.length !== 1 ? task : resized(task, typed);
+    return pin === undefined || task.begun !== undefined ? sized : { ...sized, begun: pin };
+  });
+}
+
+function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]): readonly Task[] {
+  const idOf = (kind: BatchTaskKind) => taskId({ kind, batch: batch.id });
+  const drafts = batchTaskKinds.flatMap((kind) => {
+    const draft = tasks[kind].draft(batch, idOf(kind), hands);
+    return draft ? [{ kind, draft }] : [];
+  });
+  const has = new Set(drafts.map(({ kind }) => kind));
+  return drafts
+    .filter(({ kind }) => !batch.over.has(kind))
+    .map(({ kind, draft }): Task => {
+      const { after, needs = [], ...rest } = draft;
+      const before = after.flatMap((one) => [one].flat().find((other) => has.has(other)) ?? []);
+      return {
+        ...rest,
+        needs,
+        ref: { kind, batch: batch.id },
+        id: idOf(kind),
+        after: [...before.map(idOf), ...(kind === 'pot' ? beforePot : [])],
+      };
+    });
+}
+
+function resized(task: Task, minutes: number): Task {
+  return {
+    ...task,
+    minutes: Math.max(minutes, task.minutes - (task.parts[0]?.minutes ?? 0)),
+    parts: task.parts.map((part) => ({ ...part, minutes })),
+    needs: task.needs.map((need) => ({ ...need, to: minutes })),
+  };
+}

@@ -1,0 +1,29 @@
+import type { OwnTask } from '../../batch/index.ts';
+import { midpoint } from '../../quantity/index.ts';
+import { taskId, type Task } from '../task.ts';
+import { byHand } from './draft.ts';
+
+const USUAL = 15;
+/** A tray in the oven takes all of its width, cm. */
+const OWN_WIDTH = 40;
+
+/** A task of the cook's own. */
+export function ownTask({ id: own, words, minutes: typed, alone, needs }: OwnTask): Task {
+  const ref = { kind: 'own', own } as const;
+  const id = taskId(ref);
+  const minutes = midpoint(typed) ?? USUAL;
+  const { parts } = byHand(id, 'own', { what: 'own', words }, minutes, [], { hands: alone ? 0 : 1 });
+  const amount = needs === 'oven' ? OWN_WIDTH : 1;
+  return {
+    ref,
+    id,
+    minutes,
+    parts,
+    needs: needs ? [{ kind: needs, amount, from: 0, to: minutes }] : [],
+    after: [],
+  };
+}
+
+/** The ids of those that a pot waits for. */
+export const beforeThePot = (own: readonly OwnTask[]): readonly string[] =>
+  own.filter(({ when }) => when === 'the pot').map(({ id }) => taskId({ kind: 'own', own: id }));

@@ -1,0 +1,22 @@
+import type { DayBatch } from '../facts.ts';
+import { strainMinutes } from '../minutes.ts';
+import type { BatchTask, Step } from './draft.ts';
+
+/** Through a sieve. */
+export const strainStep = ({ liquidMl }: DayBatch, key: string): Step => ({
+  key,
+  kind: 'broth',
+  does: { what: 'strain' },
+  minutes: strainMinutes(liquidMl),
+  hands: 1,
+});
+
+export const strain: BatchTask = {
+  draft: (batch, id) => {
+    // What is chilled is strained in one go with its cooling.
+    if (!batch.strain || batch.skim === 'chill') return undefined;
+    const step = strainStep(batch, id);
+    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: ['pot'] };
+  },
+  over: ({ jugged }) => jugged,
+};

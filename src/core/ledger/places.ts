@@ -1,0 +1,19 @@
+/**
+ * Where grams come from and go to: outside, or a place inside where nothing may be left standing. A batch
+ * whose cook cannot be reckoned yet (no time for the pot) is unreckoned.
+ */
+const outside = [
+  'shop',
+  'cupboard',
+  'air',
+  'bin',
+  'fat jar',
+  'shelf',
+  'plates',
+  'unaccounted',
+  'unreckoned',
+] as const;
+type Inside = 'board' | 'aside' | 'pan' | 'meat' | 'liquid' | 'bench' | 'bowl' | 'jug' | 'dressed';
+export type Place = (typeof outside)[number] | Inside;
+
+export const isOutside = (place: Place): boolean => (outside as readonly Place[]).includes(place);

@@ -1,0 +1,41 @@
+import type { BatchPlan } from '../plan/plan.ts';
+import type { BatchColumns } from './figures.ts';
+
+export const FULL_DRAWS = 5_000;
+/** Above this many lots the draws fall, so that editing stays smooth; the screen says so. */
+const MANY_LOTS = 20;
+const FEW_DRAWS = 1_000;
+
+/** Every draw of what can be asked about a meal: columns as long as there are draws. */
+export interface Drawn {
+  readonly n: number;
+  readonly batches: ReadonlyMap<string, BatchColumns>;
+  readonly plates: Float64Array;
+  readonly needG: Float64Array;
+  readonly needMl: Float64Array;
+  readonly shredG: Float64Array;
+  readonly liquidMl: Float64Array;
+  readonly leftG: Float64Array;
+  readonly leftMl: Float64Array;
+  /** One serving of each ticket. */
+  readonly meatG: readonly Float64Array[];
+  readonly servedMl: readonly Float64Array[];
+  readonly heldMl: readonly Float64Array[];
+  /** Shred of each lot, by its place among all lots of all batches. */
+  readonly lotShredG: readonly Float64Array[];
+}
+
+export function numberOfDraws(plans: readonly BatchPlan[]): number {
+  return plans.reduce((sum, plan) => sum + plan.lots.length, 0) > MANY_LOTS ? FEW_DRAWS : FULL_DRAWS;
+}
+
+/** The largest lot by raw weight: the one that "how much more" adds to. */
+export function largestLot(plans: readonly BatchPlan[]): { batch: string; lot: string } | undefined {
+  let largest: { batch: string; lot: string; rawG: number } | undefined;
+  for (const plan of plans) {
+    for (const { id, rawG, pickShare } of plan.lots) {
+      if (pickShare < 1 && rawG > (largest?.rawG ?? 0)) largest = { batch: plan.id, lot: id, rawG };
+    }
+  }
+  return largest;
+}

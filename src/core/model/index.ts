@@ -1,0 +1,20 @@
+export { drawsOf, servingColumns } from './draws/draws.ts';
+export { FULL_DRAWS, largestLot, numberOfDraws, type Drawn } from './draws/drawn.ts';
+export {
+  batchColumns,
+  liquidFigures,
+  meatFigures,
+  type BatchFigure,
+  type LiquidFigure,
+  type MeatFigure,
+} from './draws/figures.ts';
+export { sampleNormals } from './draws/normals.ts';
+export { LOT_SPREAD } from './draws/yieldDraws.ts';
+export { ingredientsById, ingredientsOf, type Input, type Problem } from './input.ts';
+export type { Nominal } from './nominal/nominal.ts';
+export type { NominalBatch } from './nominal/run.ts';
+export { openMeal, type OpenedMeal } from './openMeal.ts';
+export { saltTyped } from './plan/liquid.ts';
+export type { BatchPlan, MealPlan } from './plan/plan.ts';
+export { toSear, type SearFigures } from './plan/sear.ts';
+export type { FilledVessel } from './plan/vessels.ts';

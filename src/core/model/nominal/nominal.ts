@@ -1,0 +1,104 @@
+import { flowsOfLot } from '../../bench/index.ts';
+import { liquidFlows } from '../../broth/index.ts';
+import { keptFlows } from '../../keep/index.ts';
+import { amountOf, carrying, flow, times, type Flow } from '../../ledger/index.ts';
+import {
+  emptyServed,
+  nominalServing,
+  plateFlows,
+  serve,
+  type Served,
+  type Source,
+} from '../../plates/index.ts';
+import { MEAT_TARGET } from '../../pot/index.ts';
+import type { BatchPlan, MealPlan } from '../plan/plan.ts';
+import { nominalBatch, type NominalBatch } from './run.ts';
+
+/** The nominal run of a meal: no spread, every node closed. */
+export interface Nominal {
+  readonly batches: readonly NominalBatch[];
+  readonly served: Served;
+  readonly flows: readonly Flow[];
+}
+
+/** Flows of a batch as far as its bowl and its jugs, and what it gives to the plates. */
+interface Given {
+  readonly flows: readonly Flow[];
+  readonly shred: readonly Source[];
+  readonly liquid: readonly Source[];
+}
+
+/** Runs the whole meal once and writes its flows. */
+export function runNominal({ tickets }: MealPlan, plans: readonly BatchPlan[]): Nominal {
+  const batches = plans.map(nominalBatch);
+  const given = batches.map(givenBy);
+  const shred = given.flatMap((one) => one.shred);
+  const liquid = given.flatMap((one) => one.liquid);
+  const served = emptyServed(tickets.length);
+  const ml = liquid.reduce((sum, source) => sum + source.ml, 0);
+  const grams = shred.reduce((sum, source) => sum + source.grams, 0);
+  serve(tickets, grams, ml, nominalServing(tickets.length), served);
+  const targets = new Map(plans.map(({ id, batch }) => [id, batch.strength?.meat ?? MEAT_TARGET] as const));
+  const plated = plateFlows(tickets, served, shred, liquid, targets);
+  return {
+    batches,
+    served,
+    flows: [
+      ...given.flatMap((one) => one.flows),
+      ...plated.flows,
+      ...keptFlows(shred, liquid, plated.meatShare, plated.liquidShare),
+    ],
+  };
+}
+
+function givenBy(batch: NominalBatch): Given {
+  const { plan, mass } = batch;
+  const ofLots = plan.lots.flatMap((lot, i) => {
+    const lotMass = mass.lots[i];
+    if (!lotMass) return [];
+    const salt = plan.liquid ? mass.liquid.saltOfMeatWater : 0;
+    const { flows, cooked } = flowsOfLot(lot, lotMass, plan.id, salt);
+    const source = { batch: plan.id, lot: lot.id, grams: lotMass.shred, ml: 0, per: cooked.flesh };
+    return [{ source, flows: flows.flatMap((one) => byVessel(one, i, plan)) }];
+  });
+  const flows = ofLots.flatMap((one) => one.flows);
+  const shred = ofLots.map(({ source }) => source);
+  if (!plan.liquid) return { flows: [...flows, ...unreckoned(flows)], shred, liquid: [] };
+  const { flows: own, finished } = liquidFlows(plan.liquid, mass.liquid, plan.id, lotShares(batch));
+  return {
+    flows: [...flows, ...own, ...panFatFlows(plan)],
+    shred,
+    liquid: finished.map((one) => ({ batch: plan.id, ...one })),
+  };
+}
+
+/** What goes into the pot of a lot, by vessel where there are several. */
+function byVessel(one: Flow, lot: number, { vessels }: BatchPlan): Flow[] {
+  if (one.id !== 'intoPot' || vessels.length < 2) return [one];
+  return vessels.flatMap(({ vessel, shares }) => {
+    const share = shares[lot] ?? 0;
+    return share > 0 ? [{ ...one, vessel: vessel.id, amount: times(one.amount, share) }] : [];
+  });
+}
+
+/** The lots and their shares of the meat: what they take up of a marinade. */
+function lotShares({ plan, mass }: NominalBatch): { id: string; share: number }[] {
+  const all = mass.lots.reduce((sum, lot) => sum + lot.boneless, 0);
+  return plan.lots.map(({ id }, i) => ({
+    id,
+    share: all > 0 ? (mass.lots[i]?.boneless ?? 0) / all : 1 / plan.lots.length,
+  }));
+}
+
+/** Fat into the pan, and from there into the pot, the jar or the bin. */
+function panFatFlows({ id: batch, batch: { panFat }, sear: { fatG } }: BatchPlan): Flow[] {
+  const fat = amountOf({ fat: fatG });
+  const to = { 'in the pot': 'panFatIn', kept: 'panFatKept', 'poured off': 'panFatOff' } as const;
+  return carrying([flow('panFat', { batch }, fat), flow(to[panFat?.then ?? 'in the pot'], { batch }, fat)]);
+}
+
+/** Without a time for the pot nobody can say what becomes of the juice: it stands where it is. */
+const unreckoned = (flows: readonly Flow[]): Flow[] =>
+  flows
+    .filter(({ to }) => to === 'liquid')
+    .map((juice) => flow('unreckoned', { ...juice, item: juice.item ?? juice.id }, juice.amount));

@@ -1,0 +1,51 @@
+import { mainOf, takenBy, type LiquidPlan } from '../../broth/index.ts';
+import { massOf } from '../../ledger/index.ts';
+import { BROTH_TARGET, saltWanted, type Low } from '../../pot/index.ts';
+import type { BatchPlan } from '../plan/plan.ts';
+import { nominalBatch } from './run.ts';
+
+/**
+ * What salt the strength wants, and that much of it where nobody has typed any: one look back from the
+ * finished liquid and from each low on the way, no iteration.
+ */
+export function salted(plan: BatchPlan): BatchPlan {
+  const { liquid } = plan;
+  if (!liquid) return plan;
+  const { mass } = nominalBatch({ ...plan, liquid: { ...liquid, saltG: 0 } });
+  const { pool: finished } = mainOf(mass.liquid);
+  const reduction = takenBy(liquid, mass.liquid, 'boil down').water;
+  const taken = takenBy(liquid, mass.liquid, 'skim on the way', 'scum', 'take out', 'strain', 'skim').water;
+  const base = massOf(finished) - finished.fat - finished.salt;
+  const waterG = finished.water + taken + mass.fromMeat.meatWater + reduction;
+  // Boiling down after the sieve strengthens what is left: before it a low may be as strong as that.
+  const stronger = finished.water > 0 ? (finished.water + reduction) / finished.water : 1;
+  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
+  const saltWantedG = saltWanted(
+    target,
+    base,
+    finished.water + reduction,
+    { waterG, saltG: saltOf(liquid.items) },
+    lowsOf(liquid, waterG, mass.liquid.steam, stronger),
+  );
+  const saltG = plan.batch.salt?.lo === undefined ? Math.max(0, saltWantedG) : liquid.saltG;
+  return { ...plan, liquid: { ...liquid, saltG, saltWantedG } };
+}
+
+const saltOf = (items: LiquidPlan['items']) =>
+  items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0);
+
+/** The water and the salt in the pot just before each thing that goes in later. */
+function lowsOf(liquid: LiquidPlan, waterG: number, steam: number, stronger: number): Low[] {
+  const minutes = liquid.minutesFixed + liquid.minutesOpen;
+  return liquid.items
+    .filter(({ at }) => at > 0)
+    .map(({ at }) => {
+      const later = liquid.items.filter((item) => item.at >= at);
+      const water = later.reduce((sum, item) => sum + item.grams * item.perGram.water, 0);
+      const toBoilOff = minutes > 0 ? steam * (1 - at / minutes) : 0;
+      return {
+        waterG: Math.max(0, waterG - water + toBoilOff) * stronger,
+        saltG: saltOf(liquid.items.filter((item) => item.at < at)),
+      };
+    });
+}

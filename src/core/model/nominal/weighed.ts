@@ -1,0 +1,127 @@
+import { type Entry, standingEntries } from '../../batch/index.ts';
+import { BROTH, gramsOfVolume, type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
+import { isLotReading, type LotReading } from '../../ledger/index.ts';
+import { readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
+import { BONE_DENSITY, MUSCLE_DENSITY, volumeTo, withTakenUp } from '../../pot/index.ts';
+import { midpoint } from '../../quantity/index.ts';
+import type { Input } from '../input.ts';
+import type { BatchPlan } from '../plan/plan.ts';
+import { nominalBatch } from './run.ts';
+
+/** The broth is this hot when a spoon is stood in it, if nobody says otherwise (estimate). */
+const HOT = 90;
+
+/**
+ * The reading in grams: a hot volume by the density of water at its temperature, and what was weighed
+ * in a bowl without the bowl. Undefined while the bowl has not been weighed empty.
+ */
+function gramsOf(entry: Entry, kitchen: Input['kitchen']): number | undefined {
+  const value = entry.value && midpoint(entry.value);
+  if (value === null || value === undefined) return undefined;
+  if (entry.measure === 'volume') return gramsOfVolume(value, BROTH, entry.celsius);
+  if (entry.vessel === undefined) return value;
+  const tare = kitchen.vessels.find(({ id }) => id === entry.vessel)?.tareG;
+  return tare === undefined ? undefined : Math.max(0, value - tare);
+}
+
+/** The pot with its contents, g: on the scale less the vessel, or by how far a spoon stood in it is wet. */
+function potG(
+  entry: Entry,
+  vesselId: string,
+  plan: BatchPlan,
+  planned: readonly LotMass[],
+  kitchen: Input['kitchen'],
+): number | undefined {
+  const value = midpoint(entry.value ?? undefined);
+  const vessel = kitchen.vessels.find(({ id }) => id === vesselId);
+  if (value === undefined || !vessel) return undefined;
+  if (entry.measure !== 'depth')
+    return vessel.tareG === undefined ? undefined : Math.max(0, value - vessel.tareG);
+  const share = plan.vessels.find((one) => one.vessel.id === vesselId)?.share ?? 1;
+  const meat = planned.reduce((sum, lot) => sum + lot.flesh + lot.boneOut, 0) * share;
+  const meatMl = planned.reduce(
+    (sum, lot) => sum + (lot.flesh / MUSCLE_DENSITY + lot.boneOut / BONE_DENSITY) * share,
+    0,
+  );
+  // Cooked pieces have sunk together: all of them lie under the line.
+  const liquidMl = Math.max(0, volumeTo(vessel, value) - meatMl);
+  return meat + gramsOfVolume(liquidMl, BROTH, entry.celsius ?? HOT);
+}
+
+/**
+ * The plan of a batch with what was weighed in it. A weighed sum is dealt to the lots in proportion
+ * to the plan, less the lots that were weighed by themselves; if the plan has none of it (bones of
+ * boneless lots), by raw weight.
+ */
+export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
+  const entries = standingEntries(input.entries).filter((entry) => entry.batch === plan.id);
+  if (entries.length === 0) return plan;
+  const planned = nominalBatch(plan).mass.lots;
+  const byLot = plan.lots.map((lot) => ({ ...lot.weighed }));
+  const liquid: LiquidWeighed | undefined = plan.liquid && { ...plan.liquid.weighed };
+  const sums: { flow: LotReading; grams: number }[] = [];
+  const pots = new Map<string, number>();
+  let marinated = NaN;
+
+  for (const entry of entries) {
+    const { measures } = entry;
+    if (measures.what === 'stock') {
+      const pot = potG(entry, measures.vessel, plan, planned, input.kitchen);
+      if (liquid && pot !== undefined) pots.set(measures.vessel, pot);
+      continue;
+    }
+    // What came out again, a fork in the meat and a task that is done weigh nothing.
+    if (!('flow' in measures)) continue;
+    const grams = gramsOf(entry, input.kitchen);
+    if (grams === undefined) continue;
+    if (measures.flow === 'marinated') marinated = grams;
+    else if (measures.what === 'flow' && isLotReading(measures.flow)) {
+      const at = plan.lots.findIndex((lot) => lot.id === measures.lot);
+      const weighed = byLot[at];
+      if (weighed) weighed[measures.flow] = grams;
+    } else if (isLotReading(measures.flow)) {
+      sums.push({ flow: measures.flow, grams });
+    } else if (liquid) {
+      liquid[measures.flow] = grams;
+    }
+  }
+  // Of a batch in two vessels the pot is known once both are weighed.
+  if (liquid && pots.size > 0 && plan.vessels.every(({ vessel }) => pots.has(vessel.id)))
+    liquid.pot = [...pots.values()].reduce((sum, grams) => sum + grams, 0);
+  for (const { flow, grams } of sums) deal(flow, grams, byLot, planned, plan.lots);
+  return {
+    ...plan,
+    lots: plan.lots.map((lot, at) => ({ ...lot, weighed: byLot[at] ?? lot.weighed })),
+    liquid: plan.liquid && liquid && { ...withMarinade(plan.liquid, planned, marinated), weighed: liquid },
+  };
+}
+
+/** What the meat took up, where it was weighed again after the marinade. */
+function withMarinade(liquid: LiquidPlan, planned: readonly LotMass[], marinatedG: number): LiquidPlan {
+  if (Number.isNaN(marinatedG)) return liquid;
+  const before = planned.reduce((sum, lot) => sum + lot.intoPot, 0);
+  const items = withTakenUp(liquid.items, marinatedG - before);
+  return { ...liquid, items, ...sumsOf(items) };
+}
+
+function deal(
+  flow: LotReading,
+  grams: number,
+  byLot: readonly LotWeighed[],
+  planned: readonly LotMass[],
+  lots: readonly LotPlan[],
+): void {
+  const open = byLot.flatMap((weighed, at) => (Number.isNaN(weighed[flow]) ? [at] : []));
+  const own = byLot.reduce((sum, weighed) => sum + (Number.isNaN(weighed[flow]) ? 0 : weighed[flow]), 0);
+  const rest = Math.max(0, grams - own);
+  const share = (at: number, by: 'plan' | 'raw') => {
+    const mass = planned[at];
+    return by === 'plan' && mass ? readingOf(flow, mass) : (lots[at]?.rawG ?? 0);
+  };
+  const by = open.some((at) => share(at, 'plan') > 0) ? 'plan' : 'raw';
+  const total = open.reduce((sum, at) => sum + share(at, by), 0);
+  for (const at of open) {
+    const weighed = byLot[at];
+    if (weighed && total > 0) weighed[flow] = (rest * share(at, by)) / total;
+  }
+}

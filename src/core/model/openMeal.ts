@@ -1,0 +1,62 @@
+import type { LedgerFlow } from '../ledger/index.ts';
+import type { Input } from './input.ts';
+import { ledgerOf } from './nominal/ledger.ts';
+import { runNominal, type Nominal } from './nominal/nominal.ts';
+import { salted } from './nominal/salted.ts';
+import { weighedPlan } from './nominal/weighed.ts';
+import { planMeal, type BatchPlan, type MealPlan } from './plan/plan.ts';
+
+/** A meal with all that its questions share, each part worked out once, when it is first asked for. */
+export interface OpenedMeal {
+  readonly input: Input;
+  /** What was typed, as numbers, and what could not be read. */
+  readonly plan: MealPlan;
+  /** Its batches with their salt: as planned, and with what was weighed in them. */
+  readonly planned: readonly BatchPlan[];
+  readonly now: readonly BatchPlan[];
+  /** The nominal runs of both: no spread, every node closed. */
+  readonly plannedRun: Nominal;
+  readonly nominal: Nominal;
+  /** Planned beside now, flow by flow. */
+  readonly ledger: readonly LedgerFlow[];
+}
+
+/**
+ * Opens a meal for questions. Nothing is worked out yet; the same opened meal answers every question
+ * from one plan and one nominal run, and `drawsOf` keeps its draws.
+ */
+export function openMeal(input: Input): OpenedMeal {
+  const plan = once(() => planMeal(input));
+  const planned = once(() => plan().batches.map(salted));
+  const nothingRead = input.entries.length === 0;
+  const now = once(() => (nothingRead ? planned() : planned().map((batch) => weighedPlan(batch, input))));
+  const plannedRun = once(() => runNominal(plan(), planned()));
+  const nominal = once(() => (nothingRead ? plannedRun() : runNominal(plan(), now())));
+  const ledger = once(() => ledgerOf(plannedRun().flows, nominal().flows, now()));
+  return {
+    input,
+    get plan() {
+      return plan();
+    },
+    get planned() {
+      return planned();
+    },
+    get now() {
+      return now();
+    },
+    get plannedRun() {
+      return plannedRun();
+    },
+    get nominal() {
+      return nominal();
+    },
+    get ledger() {
+      return ledger();
+    },
+  };
+}
+
+function once<T>(work: () => T): () => T {
+  let known: { readonly value: T } | undefined;
+  return () => (known ??= { value: work() }).value;
+}

@@ -1,0 +1,198 @@
+import type { Readiness } from '../../tender/index.ts';
+import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
+import { runLot } from '../../bench/index.ts';
+import type { LiquidPlan } from '../../broth/index.ts';
+import { minutesOf, openPhase, phaseMinutes } from '../../clock/index.ts';
+import {
+  nominalLot,
+  cutOfLot,
+  emptyLotMass,
+  findCut,
+  type KnownCut,
+  type LotPlan,
+  nothingWeighed,
+  ownCutProblem,
+  pickedShare,
+  trimPlan,
+} from '../../meat/index.ts';
+import { type Ticket, ticketsOf } from '../../order/index.ts';
+import { airShare, type ItemPlan, misfits, planItems, takenUpShare } from '../../pot/index.ts';
+import { midpoint, relativeSpread } from '../../quantity/index.ts';
+import { ingredientsById, type Input, type Problem } from '../input.ts';
+import { planLiquid } from './liquid.ts';
+import { planReadiness } from './readiness.ts';
+import { planSear, toSear, type SearFigures } from './sear.ts';
+import { fillVessels, planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
+import { problemsOf } from './problems.ts';
+
+/** A batch as numbers: what the kernels take. */
+export interface BatchPlan {
+  readonly id: string;
+  readonly batch: Batch;
+  readonly lots: readonly LotPlan[];
+  readonly cuts: readonly KnownCut[];
+  /** Undefined where no time is known: then nothing that hangs on the time is either. */
+  readonly liquid: LiquidPlan | undefined;
+  readonly ready: Readiness | undefined;
+  readonly sear: SearFigures;
+  /** How long each phase of the cook lasts, min. */
+  readonly lengths: readonly number[];
+  /** The vessels, the main one first, with all that stands in them before the lid. */
+  readonly vessels: readonly FilledVessel[];
+}
+
+export interface MealPlan {
+  readonly tickets: readonly Ticket[];
+  readonly batches: readonly BatchPlan[];
+  readonly problems: readonly Problem[];
+}
+
+/** Turns the meal as it was typed into numbers, and says what could not be. Salt comes later. */
+export function planMeal(input: Input): MealPlan {
+  const problems: Problem[] = [...problemsOf(input)];
+  const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
+  // A vessel is one batch's: what has been chosen goes first, then the batches in their order.
+  const taken = new Set(
+    ordered.flatMap(({ cook, also = [] }) => [openPhase(cook)?.vessel ?? [], also].flat()),
+  );
+  const batches = ordered.map((batch) => {
+    const plan = planBatch(batch, input, problems, taken);
+    for (const { vessel } of plan.vessels) taken.add(vessel.id);
+    return plan;
+  });
+  const readable = input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined);
+  return { tickets: ticketsOf(readable, meatOfPiece(batches)), batches, problems };
+}
+
+/** Meat on one piece that is served on its bone, g: of the bone-in lots whose pieces were counted. */
+function meatOfPiece(batches: readonly BatchPlan[]): number | undefined {
+  const out = emptyLotMass();
+  let grams = 0;
+  let pieces = 0;
+  for (const { batch, lots } of batches) {
+    for (const lot of lots) {
+      const count = batch.lots.find(({ id }) => id === lot.id)?.pieces?.count;
+      if (count === undefined || !(lot.boneShare > 0) || lot.pickShare >= 1) continue;
+      runLot(lot, nominalLot, out);
+      grams += out.shred;
+      pieces += count;
+    }
+  }
+  return pieces > 0 ? grams / pieces : undefined;
+}
+
+function planBatch(batch: Batch, input: Input, problems: Problem[], taken: ReadonlySet<string>): BatchPlan {
+  const known = batch.lots.flatMap((lot) => {
+    const cut = usableCut(batch, lot, input, problems);
+    const rawG = midpoint(lot.weight);
+    return cut && rawG !== undefined && rawG > 0 ? [{ lot, cut: cutOfLot(cut, lot), rawG }] : [];
+  });
+  const air = airShare(batch);
+  const lots = known.map(({ lot, cut, rawG }): LotPlan => ({
+    id: lot.id,
+    cut: cut.id,
+    rawG,
+    rawSpread: relativeSpread(lot.weight),
+    boneShare: cut.boneShare,
+    trim: trimPlan(lot.trim ?? batch.trim, cut.separableFat),
+    flesh: cut.flesh,
+    pickShare: lot.kind === 'bones' ? 1 : pickedShare(lot.picking ?? batch.picking, cut.leanShare),
+    airShare: air,
+    weighed: nothingWeighed(),
+  }));
+  const toPan = toSear(
+    lots,
+    known.map(({ lot }) => lot),
+    batch,
+  );
+  const ready = planReadiness(
+    batch,
+    known.flatMap(({ lot, cut }, i) => {
+      const toSear = toPan[i];
+      return lot.kind === 'meat' && toSear ? [{ id: lot.id, cut, toSear }] : [];
+    }),
+    input,
+    problems,
+  );
+  const sear = planSear(batch, toPan, input);
+  const rawG = lots.reduce((sum, lot) => sum + lot.rawG, 0);
+  const lying = known.map(({ lot, cut }, i): LyingLot => {
+    return {
+      id: lot.id,
+      rawG: midpoint(lot.weight) ?? 0,
+      boneShare: cut.boneShare,
+      size: lot.pieces?.size ?? batch.size,
+      minutes: ready?.lots.find(({ id }) => id === lot.id)?.tender.mid ?? 0,
+      placed: lot.placements && new Map(lot.placements.map(({ vessel, share }) => [vessel, share])),
+      longestCm: lot.pieces?.longestCm,
+      toSear: toPan[i] ?? { lot: lot.id, size: batch.size, grams: 0, count: undefined },
+    };
+  });
+  const vessels = planVessels(batch, lying, input, taken);
+  const lengths = phaseMinutes(batch.cook, ready?.median);
+  const items = planItems(batch, ingredientsById(input), {
+    rawG,
+    vessels: vessels.map(({ fill, share }) => ({ toLineMl: fill.toLineMl, share })),
+    minutesOf: (moment) => minutesOf(moment, lengths),
+    marinadeTaken: takenUpShare(batch) * rawG,
+  });
+  const early = items.filter(({ at }) => at <= 0);
+  const solved = early.find((item) => item.role === 'liquid' && item.solved && !item.marinade);
+  const ml = (some: readonly ItemPlan[]) => some.reduce((sum, item) => sum + item.grams / item.density, 0);
+  const filled = fillVessels(vessels, ml(early.filter((item) => item !== solved)), solved && ml([solved]));
+  problems.push(...fitProblems(batch, filled, solved && { item: solved.id, ml: ml([solved]) }, input));
+  return {
+    id: batch.id,
+    batch,
+    lots,
+    cuts: known.map(({ cut }) => cut),
+    ready,
+    sear,
+    lengths,
+    liquid:
+      lots.length > 0 && vessels.length > 0
+        ? planLiquid(batch, items, filled, ready, lengths, rawG, sear.fatInPotG, input)
+        : undefined,
+    vessels: filled,
+  };
+}
+
+/** What does not fit, with what can be done about it. */
+function fitProblems(
+  batch: Batch,
+  filled: readonly FilledVessel[],
+  pour: { item: string; ml: number } | undefined,
+  { kitchen }: Input,
+): Problem[] {
+  const open = openPhase(batch.cook);
+  if (!open || filled.every(({ meatMl }) => meatMl === 0)) return [];
+  return misfits({
+    kitchen,
+    heat: open.heat,
+    lid: open.lid,
+    size: batch.size,
+    level: batch.level,
+    inVessels: filled,
+    pour,
+  }).map(({ words, remedies }) => ({ batch: batch.id, stage: 'pot' as const, words, remedies }));
+}
+
+/** The cut of a lot if the reckoning can use the lot; what is wrong with it otherwise. */
+function usableCut(batch: Batch, lot: Lot, input: Input, problems: Problem[]): KnownCut | undefined {
+  const say = (words: string) => problems.push({ batch: batch.id, lot: lot.id, words });
+  const heavy = lotWeightProblem(lot.weight);
+  if (heavy !== undefined) {
+    say(heavy);
+    return undefined;
+  }
+  if (lot.cut === '') return undefined;
+  const own = input.kitchen.cuts.find((cut) => cut.id === lot.cut);
+  const wrong = own && ownCutProblem(own, input.reference);
+  if (wrong !== undefined) {
+    say(wrong);
+    return undefined;
+  }
+  const cut = findCut(lot.cut, input.kitchen, input.reference);
+  if (!cut) say(`“${lot.cut}” is not in the table of cuts any more; choose another.`);
+  return cut;
+}

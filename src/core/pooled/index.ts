@@ -1,0 +1,1 @@
+export { fitLevels, type LevelRow } from './levels.ts';

@@ -1,0 +1,80 @@
+import { planDay, type Day, type Lack, type Tight } from '../../day/index.ts';
+import { standingEntries, usualDay } from '../../batch/index.ts';
+import type { Input, OpenedMeal } from '../../model/index.ts';
+import { bandsOf, type PotBand } from './bands.ts';
+import { dayFacts } from './facts.ts';
+
+export interface DayAsk {
+  /** Epoch ms. */
+  readonly now: number;
+  /** 0 gives the greedy list at once; more levels it. */
+  readonly tries: number;
+  /** The place whose wall clock the day is told by, where the meal names none; absent: UTC. */
+  readonly zone?: string;
+}
+
+/** Something to know of the day: what the kitchen lacks, what it has too little of, what would be held hot too long. */
+export type DayNote =
+  | { readonly what: 'lack'; readonly lack: Lack }
+  | (Tight & { readonly what: 'tight'; readonly hangs: boolean; readonly hands: number })
+  | { readonly what: 'held long'; readonly name: string; readonly hours: number };
+
+/** The day of a meal: its plan, and its pots as bands along it. */
+export interface DayPlan extends Day {
+  readonly zone: string;
+  /** Of being ready when the plan says so. */
+  readonly chance: number;
+  readonly pots: readonly PotBand[];
+  /** What a cook has to know of it. */
+  readonly notes: readonly DayNote[];
+  /** Batches whose time nobody knows: they are not in the plan. */
+  readonly unknown: readonly string[];
+}
+
+/** Plans the day of a meal. The same input and moment give the same plan. */
+export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayAsk): DayPlan {
+  const { input, nominal } = meal;
+  const zone = input.meal.serving?.zone ?? here;
+  const facts = dayFacts(meal, now, zone);
+  const day = planDay(facts, now, tries);
+  const chance = input.meal.day?.chance ?? usualDay.chance;
+  const forks = standingEntries(input.entries);
+  const pots = bandsOf(nominal.batches, day, chance, (batch) =>
+    forks.flatMap(({ batch: of, at, measures }) =>
+      of === batch && measures.what === 'check' ? [{ at, feel: measures.feel }] : [],
+    ),
+  );
+  return {
+    ...day,
+    zone,
+    chance,
+    pots,
+    notes: [
+      ...day.lacks.map((lack): DayNote => ({ what: 'lack', lack })),
+      ...day.tight.map((tight): DayNote => ({
+        what: 'tight',
+        ...tight,
+        hangs: day.hangs,
+        hands: facts.hands,
+      })),
+      ...heldLong(day, input),
+    ],
+    unknown: nominal.batches.flatMap(({ plan }) =>
+      plan.lots.length > 0 && !plan.ready ? [plan.batch.name] : [],
+    ),
+  };
+}
+
+/** Held hot for longer than this it dries and dulls, min (common practice, no source). */
+const HELD_LONG = 4 * 60;
+
+/** What would be held hot for too long is better chilled. */
+function heldLong({ lines }: Day, { batches }: Input): DayNote[] {
+  return batches.flatMap(({ id, name }) => {
+    const hot = lines.filter(
+      ({ batch, does }) => batch === id && does.what === 'hold' && does.where !== 'in the fridge',
+    );
+    const longest = Math.max(0, ...hot.map(({ minutes }) => minutes));
+    return longest > HELD_LONG ? [{ what: 'held long', name, hours: Math.round(longest / 60) }] : [];
+  });
+}

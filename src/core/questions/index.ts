@@ -1,0 +1,18 @@
+export { costs } from './costs.ts';
+export type { DayNote, DayPlan } from './day/day.ts';
+export { kitchenYields, type KitchenYield } from './kitchenYields.ts';
+export type { LidFor } from './lidFor.ts';
+export type { Margin } from './margins.ts';
+export { nextInDay, type NextAct } from './nextAct.ts';
+export { answer, type Answer, type Ask, type Question } from './questions.ts';
+export { recipeOut } from './recipeOut.ts';
+export type { BatchReckoning } from './reckon/batchReckoning.ts';
+export { lotReckoning, type LotReckoning } from './reckon/lotReckoning.ts';
+export type { PotPicture, VesselPicture } from './reckon/potPicture.ts';
+export { printed } from './reckon/printed.ts';
+export { reckon, type Reckoning } from './reckon/reckon.ts';
+export { stillGood, takenOut } from './reckon/takenOut.ts';
+export { withOldRanges } from './reckon/withOldRanges.ts';
+export type { Filled, LotNow } from './serviceNow.ts';
+export { isOpen, shoppingList, type Needed } from './shoppingList.ts';
+export { swap } from './swap.ts';

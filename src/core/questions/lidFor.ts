@@ -1,0 +1,54 @@
+import type { Lid } from '../batch/index.ts';
+import { withLastMinutes } from '../clock/index.ts';
+import { bisect } from '../quantity/index.ts';
+import { openMeal, type OpenedMeal } from '../model/index.ts';
+import { reckon } from './reckon/reckon.ts';
+
+/** How long the lid must stand ajar or off at the end for so much liquid; or how much there is if it never does. */
+export type LidFor =
+  | { readonly what: 'minutes'; readonly minutes: number; readonly ml: number }
+  /** Less is there already, with the lid as it is until then. */
+  | { readonly what: 'less already'; readonly ml: number }
+  /** Even open from the start more is left. */
+  | { readonly what: 'not enough'; readonly ml: number }
+  | { readonly what: 'unknown' };
+
+export interface LidAsk {
+  readonly batch: string;
+  readonly lid: Exclude<Lid, 'on'>;
+  /** Finished broth or sauce, ml. */
+  readonly wantMl: number;
+}
+
+/** A lid is moved to the five minutes. */
+const ROUND = 5;
+
+/**
+ * The last so many minutes with the lid ajar, or off, that leave so much finished liquid in a batch. The whole
+ * reckoning is asked each time, since an open lid cools the pot and makes it later; found by halving.
+ */
+export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: LidAsk): LidFor {
+  const batch = input.batches.find(({ id }) => id === batchId);
+  if (!batch) return { what: 'unknown' };
+  const after = (minutes: number) => {
+    const { reduceTo: _, ...rest } = batch;
+    const changed = { ...rest, cook: withLastMinutes(batch.cook, lid, minutes) };
+    const trial = input.batches.map((one) => (one.id === batchId ? changed : one));
+    const { batches } = reckon(openMeal({ ...input, batches: trial }));
+    const found = batches.find(({ id }) => id === batchId);
+    const liquid = found?.liquid.brothMl ?? found?.liquid.sauceMl;
+    return liquid && found ? { ml: liquid.mid, all: found.ready.min?.mid ?? 0 } : undefined;
+  };
+  const none = after(0);
+  if (!none || none.all <= 0) return { what: 'unknown' };
+  if (none.ml <= wantMl) return { what: 'less already', ml: none.ml };
+  const longest = Math.floor(none.all / ROUND);
+  const left = after(longest * ROUND);
+  if (!left) return { what: 'unknown' };
+  if (left.ml > wantMl) return { what: 'not enough', ml: left.ml };
+  const [low, high] = bisect((half) => (after(half * ROUND)?.ml ?? 0) > wantMl, 0, longest, 1);
+  const [under, over] = [after(high * ROUND)?.ml ?? 0, after(low * ROUND)?.ml ?? 0];
+  // Of the two beside the mark the nearer.
+  const nearer = over - wantMl < wantMl - under ? { minutes: low, ml: over } : { minutes: high, ml: under };
+  return { what: 'minutes', minutes: nearer.minutes * ROUND, ml: nearer.ml };
+}

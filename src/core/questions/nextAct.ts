@@ -1,0 +1,43 @@
+import type { Batch } from '../batch/index.ts';
+import type { Line, Milestones } from '../day/index.ts';
+import { MINUTE_MS } from '../quantity/index.ts';
+import type { Readiness } from '../tender/index.ts';
+
+/** What a batch wants next, in the order of the work. */
+export type NextAct =
+  | {
+      readonly what:
+        'buy' | 'write the time' | 'pick and shred' | 'strain and skim' | 'skim' | 'fill the plates';
+    }
+  /** The look, min from a hot pot; and its moment, epoch ms, once the lid is on. */
+  | { readonly what: 'look'; readonly afterMin: number; readonly at?: number };
+
+interface Known {
+  readonly batch: Batch;
+  /** Something has been bought. */
+  readonly bought: boolean;
+  readonly milestones: Milestones;
+  readonly ready: Readiness | undefined;
+}
+
+/**
+ * The one answer to what comes next, by how far the batch has come and not by what stands on a screen. The stove, the
+ * headline and the bench read it.
+ */
+export function nextActOf({ batch, bought, milestones, ready }: Known): NextAct {
+  if (!bought) return { what: 'buy' };
+  if (milestones.skimmed) return { what: 'fill the plates' };
+  if (milestones.pulled) return { what: batch.strain ? 'strain and skim' : 'skim' };
+  if (milestones.lifted) return { what: 'pick and shred' };
+  if (!ready) return { what: 'write the time' };
+  const afterMin = (ready.nextCheck ?? ready.firstCheck) - ready.potFrom;
+  const at = batch.lidOn === undefined ? undefined : batch.lidOn + afterMin * MINUTE_MS;
+  return { what: 'look', afterMin, ...(at !== undefined && { at }) };
+}
+
+/** The same once the day is planned: a look then stands where the plan has it, to the minute. */
+export function nextInDay(next: NextAct, batch: string, lines: readonly Line[], now: number): NextAct {
+  if (next.what !== 'look' || next.at === undefined) return next;
+  const look = lines.find((line) => line.batch === batch && line.kind === 'look' && line.to > now);
+  return look ? { ...next, at: look.from } : next;
+}

@@ -1,0 +1,37 @@
+import { drawsOf, type OpenedMeal } from '../model/index.ts';
+import { buy } from './buy.ts';
+import { contradicts } from './contradicts.ts';
+import { dayOf } from './day/day.ts';
+import { feeds } from './feeds.ts';
+import { lidFor } from './lidFor.ts';
+import { margins } from './margins.ts';
+import { reckon } from './reckon/reckon.ts';
+import { searing } from './searing.ts';
+import { serviceNow } from './serviceNow.ts';
+
+/**
+ * The questions that are heavy enough for a thread of their own, each a function of an opened meal and of what
+ * is asked. A new one is a file and a row here: the border between the threads, its types and the screens' hook
+ * follow.
+ */
+export const questions = {
+  reckon: (meal: OpenedMeal) => reckon(meal, drawsOf(meal)),
+  buy,
+  feeds,
+  margins,
+  searing,
+  day: dayOf,
+  serviceNow,
+  lidFor,
+  contradicts,
+};
+
+export type Question = keyof typeof questions;
+/** What is asked beside the meal: undefined where the meal says it all. */
+export type Ask<Q extends Question> = Parameters<(typeof questions)[Q]>[1];
+export type Answer<Q extends Question> = ReturnType<(typeof questions)[Q]>;
+
+const table: { readonly [Q in Question]: (meal: OpenedMeal, ask: Ask<Q>) => Answer<Q> } = questions;
+
+export const answer = <Q extends Question>(question: Q, meal: OpenedMeal, ask: Ask<Q>): Answer<Q> =>
+  table[question](meal, ask);

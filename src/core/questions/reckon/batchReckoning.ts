@@ -1,0 +1,166 @@
+import type { Readiness } from '../../tender/index.ts';
+import { mlOf } from '../../broth/index.ts';
+import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
+import { needOf } from '../../order/index.ts';
+import { type Range, rangeOf } from '../../quantity/index.ts';
+import {
+  type Drawn,
+  batchColumns,
+  type BatchFigure,
+  type LiquidFigure,
+  type MeatFigure,
+  ingredientsById,
+  type Input,
+  type Problem,
+  type NominalBatch,
+  type OpenedMeal,
+  type SearFigures,
+  liquidFigures,
+  meatFigures,
+} from '../../model/index.ts';
+import { nextActOf, type NextAct } from '../nextAct.ts';
+import { milestonesIn, tickedTasks } from '../seen.ts';
+import { lotReckoning, type LotReckoning } from './lotReckoning.ts';
+import { saltFigures, type SaltFigures } from './salt.ts';
+import { potOf, type PotPicture } from './potPicture.ts';
+
+/** A figure, or null where no stage can answer yet. */
+export type Answer = Range | null;
+
+export interface BatchReckoning {
+  readonly id: string;
+  readonly meat: Readonly<Record<MeatFigure, Range>>;
+  /** Of broth and sauce the one that is not made is null. */
+  readonly liquid: Readonly<Record<Exclude<LiquidFigure, 'liquidMl'> | 'brothMl' | 'sauceMl', Answer>>;
+  /** Minutes from the moment the pot is hot. */
+  readonly ready: {
+    readonly firstCheckMin: number | null;
+    readonly min: Answer;
+    /** After a fork has said "not yet"; the lot to look at. */
+    readonly nextCheckMin?: number;
+    readonly lookAt?: string;
+  };
+  readonly lots: readonly LotReckoning[];
+  readonly pot: PotPicture | null;
+  readonly salt: SaltFigures | null;
+  /** What the sear takes, or would take. */
+  readonly sear: SearFigures;
+  /** What went in and must come out again, and how many have. */
+  readonly comeOut: readonly ComesOut[];
+  /** How long each phase of the cook lasts, min. */
+  readonly lengths: readonly number[];
+  /** What the plates want of this batch: the meal's need, dealt by what each batch can give. */
+  readonly need: { readonly meatG: number; readonly liquidMl: number };
+  /** What it wants next, as far as the readings and the ticks tell. */
+  readonly next: NextAct;
+  /** The pot boils dry before the meat is tender. */
+  readonly dry: boolean;
+}
+
+/** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
+export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
+  const { batches } = nominal;
+  const shred = ({ mass }: NominalBatch) => mass.lots.reduce((sum, lot) => sum + lot.shred, 0);
+  const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
+  const share = (of: (batch: NominalBatch) => number) => {
+    const all = batches.reduce((sum, other) => sum + of(other), 0);
+    return all > 0 ? of(batch) / all : 1 / batches.length;
+  };
+  const { meatG, liquidMl } = needOf(plan.tickets);
+  return { meatG: meatG * share(shred), liquidMl: liquidMl * share(liquid) };
+}
+
+/** What of a batch must come out again: its items by their fate, and the bones of its lots. */
+function comeOutOf({ plan }: NominalBatch, input: Input): readonly ComesOut[] {
+  const boned = plan.lots.flatMap((lot, i) => {
+    const typed = plan.batch.lots.find(({ id }) => id === lot.id);
+    return typed && lot.boneShare > 0
+      ? [{ lot: typed, name: `bones of ${(plan.cuts[i]?.name ?? '').split(',')[0]?.toLowerCase() ?? ''}` }]
+      : [];
+  });
+  return comeOut(plan.batch, ingredientsById(input), boned, input.entries);
+}
+
+/** The shred is weighed and something is still in it. */
+export function stillInPot(batch: NominalBatch, input: Input): Problem[] {
+  const { plan } = batch;
+  if (!plan.lots.some(({ weighed }) => !Number.isNaN(weighed.shred))) return [];
+  const left = stillIn(comeOutOf(batch, input)).filter(({ kind }) => kind === 'item');
+  if (left.length === 0) return [];
+  const words = left.map(({ name, count = 0, back }) => `${count - back} of ${count} × ${name}`).join(', ');
+  return [{ batch: plan.id, stage: 'bench', words: `Still in it: ${words}. Find them before it is served.` }];
+}
+
+/** One batch as a screen, a file and the command line show it. */
+export function batchReckoning(
+  one: NominalBatch,
+  meal: OpenedMeal,
+  drawn: Drawn | undefined,
+): BatchReckoning {
+  return {
+    ...figuresOf(one, drawn, needOfBatch(one, meal)),
+    salt: saltFigures(one, meal.nominal.flows),
+    comeOut: comeOutOf(one, meal.input),
+    next: nextActOf({
+      batch: one.plan.batch,
+      bought: one.mass.sums.raw > 0,
+      milestones: milestonesIn(one.plan, tickedTasks(meal.input.entries)),
+      ready: one.plan.ready,
+    }),
+  };
+}
+
+function figuresOf(
+  { plan, mass }: NominalBatch,
+  drawn: Drawn | undefined,
+  need: BatchReckoning['need'],
+): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next'> {
+  const { columns: mid, write } = batchColumns(1);
+  write(mass, plan, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, 0);
+  const columns = drawn?.batches.get(plan.id)?.columns;
+  const range = (name: BatchFigure): Range =>
+    rangeOf(mid[name][0] ?? NaN, columns?.[name] ?? new Float64Array(0));
+  // What the meat gives is known without a time; the rest of the liquid is not.
+  const known = (name: LiquidFigure): Answer =>
+    plan.liquid || name === 'juiceMl' || name === 'fatG' ? range(name) : null;
+  const { liquidMl, ...liquid } = mapValues(liquidFigures, known);
+  return {
+    id: plan.id,
+    meat: mapValues(meatFigures, range),
+    liquid: {
+      ...liquid,
+      brothMl: plan.batch.strain ? liquidMl : null,
+      sauceMl: plan.batch.strain ? null : liquidMl,
+    },
+    ready: readyOf(plan.ready, () => range('readyMin')),
+    lots: plan.lots.flatMap((lot, i) => {
+      const m = mass.lots[i];
+      const cut = plan.cuts[i];
+      if (!m || !cut) return [];
+      return [lotReckoning(lot.id, cut, m, plan.ready)];
+    }),
+    pot: potOf(plan),
+    sear: plan.sear,
+    lengths: plan.lengths,
+    need,
+    dry: plan.liquid !== undefined && mass.liquid.dry,
+  };
+}
+
+/** A record with the same keys. */
+const mapValues = <K extends string, T>(
+  of: Readonly<Record<K, unknown>>,
+  value: (key: NoInfer<K>) => T,
+): Record<K, T> =>
+  Object.fromEntries((Object.keys(of) as K[]).map((key) => [key, value(key)])) as Record<K, T>;
+
+function readyOf(ready: Readiness | undefined, min: () => Range): BatchReckoning['ready'] {
+  if (!ready) return { firstCheckMin: null, min: null };
+  const { potFrom, firstCheck, nextCheck, lookAt } = ready;
+  return {
+    firstCheckMin: firstCheck - potFrom,
+    min: min(),
+    ...(nextCheck !== undefined && { nextCheckMin: nextCheck - potFrom }),
+    lookAt,
+  };
+}

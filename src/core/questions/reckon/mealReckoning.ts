@@ -1,0 +1,128 @@
+import { mlOf } from '../../broth/index.ts';
+import { needOf, type Ticket } from '../../order/index.ts';
+import { valueAt, percentileOfSorted, type Range, rangeOf } from '../../quantity/index.ts';
+import type { Answer } from './batchReckoning.ts';
+import { largestLot, type Drawn, type Nominal, type BatchPlan, type MealPlan } from '../../model/index.ts';
+
+export interface Serving {
+  readonly dish: string;
+  readonly name: string;
+  readonly count: number;
+  readonly meatG: Range;
+  /** All the liquid one serving gets: ladled, and held by its shred. */
+  readonly liquidMl: Answer;
+  readonly heldMl: Answer;
+}
+
+export interface MealReckoning {
+  readonly needG: number;
+  readonly needMl: number;
+  /** The dishes that can be counted, as the plates want them. */
+  readonly tickets: readonly Ticket[];
+  readonly servings: readonly Serving[];
+  readonly shredG: Range;
+  readonly liquidMl: Answer;
+  /** Share of draws in which every serving gets what is wanted; null without draws or a time. */
+  readonly enough: number | null;
+  readonly shortFirst: 'meat' | 'liquid' | null;
+  readonly plates: { readonly total: number; readonly surely: number; readonly likely: number } | null;
+  /** What would bring the chance to 95 in 100: raw weight of the largest lot's cut, or liquid. */
+  readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
+  readonly moreMl: number | null;
+  readonly leftG: Range;
+  readonly leftMl: Answer;
+}
+
+/** "Surely" is 95 draws in 100, "likely" every other one. */
+const SURELY = 0.95;
+
+/** The meal as a screen, a file and the command line show it. */
+export function mealReckoning(
+  tickets: MealPlan['tickets'],
+  { served, batches }: Nominal,
+  plans: readonly BatchPlan[],
+  drawn: Drawn | undefined,
+): MealReckoning {
+  const liquidKnown = plans.every((plan) => plan.liquid !== undefined);
+  const { meatG: needG, liquidMl: needMl } = needOf(tickets);
+  const total = tickets.reduce((sum, ticket) => sum + ticket.count, 0);
+  const counted = total > 0 && plans.some((plan) => plan.lots.length > 0) ? drawn : undefined;
+  const shredG = batches.reduce((sum, { mass }) => sum + mass.lots.reduce((s, lot) => s + lot.shred, 0), 0);
+  const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
+  const shortage = counted && shortages(counted);
+  const largest = largestLot(plans);
+  const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
+  const plates = counted && Float64Array.from(counted.plates).sort();
+  const range = (mid: number, draws: Float64Array | undefined) => rangeOf(mid, draws ?? new Float64Array(0));
+  return {
+    needG,
+    needMl,
+    tickets,
+    servings: tickets.map((ticket, t) => ({
+      dish: ticket.id,
+      name: ticket.name,
+      count: ticket.count,
+      meatG: range(served.meatG[t] ?? 0, drawn?.meatG[t]),
+      liquidMl: liquidKnown
+        ? range(valueAt(served.ladledMl, t) + valueAt(served.heldMl, t), drawn?.servedMl[t])
+        : null,
+      heldMl: liquidKnown ? range(served.heldMl[t] ?? 0, drawn?.heldMl[t]) : null,
+    })),
+    enough: shortage && liquidKnown ? shortage.enough : null,
+    shortFirst: shortage && liquidKnown ? shortage.first : null,
+    plates:
+      plates && liquidKnown
+        ? {
+            total,
+            surely: Math.floor(percentileOfSorted(plates, 1 - SURELY)),
+            likely: Math.floor(percentileOfSorted(plates, 0.5)),
+          }
+        : null,
+    more: largest && moreG > 0 ? { batch: largest.batch, lot: largest.lot, grams: moreG } : null,
+    moreMl: shortage && liquidKnown && shortage.ml > 0 ? shortage.ml : null,
+    leftG: range(served.leftG, drawn?.leftG),
+    leftMl: liquidKnown ? range(served.leftMl, drawn?.leftMl) : null,
+    shredG: range(shredG, drawn?.shredG),
+    liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
+  };
+}
+
+/** How often the whole meal is fed, and which of the two runs short more often. */
+function shortages({ n, shredG, needG, liquidMl, needMl }: Drawn) {
+  let enough = 0;
+  let meat = 0;
+  let liquid = 0;
+  const missingMl = new Float64Array(n);
+  for (let d = 0; d < n; d += 1) {
+    const shortG = valueAt(needG, d) - valueAt(shredG, d);
+    const shortMl = valueAt(needMl, d) - valueAt(liquidMl, d);
+    missingMl[d] = shortMl;
+    if (shortG > 0) meat += 1;
+    if (shortMl > 0) liquid += 1;
+    if (shortG <= 0 && shortMl <= 0) enough += 1;
+  }
+  const first = meat === 0 && liquid === 0 ? null : meat >= liquid ? ('meat' as const) : ('liquid' as const);
+  return { enough: enough / n, first, ml: percentileOfSorted(missingMl.sort(), SURELY) };
+}
+
+/** Raw weight of the largest lot's cut that would feed all in 95 draws of 100, g; 0 if they are fed. */
+function moreRaw({ n, shredG, needG }: Drawn, perRaw: Float64Array): number {
+  const grams = new Float64Array(n);
+  for (let d = 0; d < n; d += 1) {
+    const short = valueAt(needG, d) - valueAt(shredG, d);
+    grams[d] = short / Math.max(1e-9, perRaw[d] ?? 0);
+  }
+  return Math.max(0, percentileOfSorted(grams.sort(), SURELY));
+}
+
+/** Shred of one gram of raw weight of a lot, in each draw. */
+function perRawOf(
+  at: { batch: string; lot: string },
+  plans: readonly BatchPlan[],
+  drawn: Drawn,
+): Float64Array {
+  const all = plans.flatMap((plan) => plan.lots.map((lot) => ({ batch: plan.id, lot })));
+  const i = all.findIndex(({ batch, lot }) => batch === at.batch && lot.id === at.lot);
+  const rawG = all[i]?.lot.rawG ?? 1;
+  return (drawn.lotShredG[i] ?? new Float64Array(drawn.n)).map((shred) => shred / rawG);
+}

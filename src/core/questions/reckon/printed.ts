@@ -1,0 +1,40 @@
+import type { Reckoning } from './reckon.ts';
+
+/** A reckoning as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
+export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
+  return {
+    batches: batches.map(({ id, meat, liquid, ready, salt }) => ({
+      id,
+      meat,
+      liquid,
+      ready: { firstCheckMin: ready.firstCheckMin, min: ready.min },
+      salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG },
+    })),
+    meal: {
+      servings: meal.servings.map(({ name, count, meatG, liquidMl, heldMl }) => ({
+        dish: name,
+        count,
+        meatG,
+        liquidMl,
+        heldMl,
+      })),
+      enough: meal.enough,
+      shortFirst: meal.shortFirst,
+      plates: meal.plates,
+      more: meal.more,
+      moreMl: meal.moreMl,
+      leftG: meal.leftG,
+      leftMl: meal.leftMl,
+    },
+    unaccounted: unaccounted.map(({ flow, grams, share }) => ({
+      batch: flow.batch,
+      ...(flow.lot !== undefined && { lot: flow.lot }),
+      material: flow.id,
+      of: flow.item,
+      stage: flow.stage,
+      grams,
+      share,
+    })),
+    draws,
+  };
+}

@@ -1,0 +1,69 @@
+import { mainOf, saltShareOf, takenBy } from '../../broth/index.ts';
+import { type Flow, massOf } from '../../ledger/index.ts';
+import { BROTH_TARGET, MEAT_TARGET, SALT_MOST, TOO_SALTY } from '../../pot/index.ts';
+import { type Input, type Problem, type NominalBatch, saltTyped } from '../../model/index.ts';
+
+/** The salt of a batch, g and shares: now on the meat, at dressing, and in the liquid after reducing. */
+export interface SaltFigures {
+  readonly nowG: number;
+  /** What the strength wants now; below nought if what is in brings too much. */
+  readonly wantedG: number;
+  readonly itemsG: number;
+  readonly atDressingG: number;
+  readonly finished: number;
+  readonly liquidTarget: number;
+  readonly meatTarget: number;
+}
+
+export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]): SaltFigures | null {
+  const { liquid, batch } = plan;
+  if (!liquid) return null;
+  const dressing = flows.filter((flow) => flow.batch === plan.id && flow.id === 'dressingSalt');
+  return {
+    nowG: liquid.saltG,
+    wantedG: liquid.saltWantedG,
+    itemsG: liquid.items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0),
+    atDressingG: dressing.reduce((sum, flow) => sum + massOf(flow.amount), 0),
+    finished: saltShareOf(mainOf(mass.liquid)),
+    liquidTarget: batch.strength?.liquid ?? BROTH_TARGET,
+    meatTarget: batch.strength?.meat ?? MEAT_TARGET,
+  };
+}
+
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const grams = (g: number) => `${Math.round(g)} g`;
+
+/** A plan that would end too salty, and by how much to salt less now. */
+export function saltProblems(one: NominalBatch, input: Input): Problem[] {
+  const { plan } = one;
+  const salt = saltFigures(one, []);
+  if (!salt || salt.finished <= TOO_SALTY * Math.max(salt.liquidTarget, BROTH_TARGET)) return [];
+  const batch = plan.id;
+  const what = plan.batch.strain ? 'broth' : 'sauce';
+  const best = Math.max(0, salt.wantedG);
+  const remedies = [
+    { what: 'salt' as const, grams: best, words: best > 0 ? `Salt with ${grams(best)}` : 'Add no salt' },
+  ];
+  const typed = saltTyped(plan.batch, input.kitchen);
+  if (typed !== undefined && salt.finished > SALT_MOST) {
+    const words = `“${plan.batch.salt?.text ?? ''}” of salt would make the ${what} ${percent(salt.finished)}, and nobody eats above ${percent(SALT_MOST)}: ${best > 0 ? `write ${grams(best)}` : 'leave it out'}.`;
+    return [{ batch, stage: 'pot', words, remedies }];
+  }
+  if (typed !== undefined && typed - best > 0.5) {
+    const words = `The ${what} would end at ${percent(salt.finished)}, too salty to drink: salt ${grams(typed - best)} less now.`;
+    return [{ batch, stage: 'pot', words, remedies }];
+  }
+  if (salt.wantedG > -0.5) return [];
+  const litres = (waterToThin(one) / 1000).toFixed(1);
+  const words = `What goes in brings ${grams(salt.itemsG)} of salt by itself, and the ${what} would end at ${percent(salt.finished)}: take unsalted stock, or thin it with ${litres} l of water.`;
+  return [{ batch, stage: 'pot', words }];
+}
+
+/** Water that would bring the finished liquid to the strength that is wanted, g. */
+function waterToThin({ plan, mass }: NominalBatch): number {
+  const { pool: finished } = mainOf(mass.liquid);
+  const reduction = plan.liquid ? takenBy(plan.liquid, mass.liquid, 'boil down').water : 0;
+  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
+  const base = massOf(finished) - finished.fat;
+  return Math.max(0, finished.salt / target - base) * ((base + reduction) / Math.max(1, base));
+}

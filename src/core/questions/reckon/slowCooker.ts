@@ -1,0 +1,45 @@
+import { mlOf } from '../../broth/index.ts';
+import { boilDownMinutes, openPhase } from '../../clock/index.ts';
+import type { Problem, NominalBatch } from '../../model/index.ts';
+
+/** So much over what the plates take is worth a word: half as much again, and two cupfuls. */
+const OVER = 1.5;
+const CUPFULS = 500;
+/** Less is not worth pouring less. */
+const WORTH = 200;
+/** What a slow cooker is poured at least, ml (common practice, no source). */
+const LEAST = 250;
+
+const litres = (ml: number) => `${(ml / 1000).toFixed(1)} l`;
+
+/** A slow cooker lets hardly any steam off: that too much will be left can be said before it is poured. */
+export function tooMuchLiquid({ plan, mass }: NominalBatch, needMl: number): Problem[] {
+  if (openPhase(plan.batch.cook)?.heat !== 'slow cooker' || !plan.liquid || needMl <= 0) return [];
+  if (plan.batch.reduceTo?.lo !== undefined) return [];
+  const ml = mlOf(mass.liquid);
+  const over = ml - needMl;
+  if (ml < OVER * needMl || over < CUPFULS) return [];
+  const pour = plan.liquid.items.find((item) => item.role === 'liquid' && item.at <= 0 && !item.marinade);
+  const poured = pour ? pour.grams / pour.density : 0;
+  // Once its lid is on nothing can be poured less any more.
+  const pouring = plan.batch.lidOn === undefined;
+  const less = Math.floor(Math.min(over, poured - LEAST) / 50) * 50;
+  const minutes = Math.round(boilDownMinutes(over) / 5) * 5;
+  const ways = [
+    ...(pouring && less >= WORTH ? [`pour ${litres(less)} less`] : []),
+    `boil it down at the end (about ${minutes} min, lid off)`,
+    'keep the rest for the shelf',
+  ];
+  const amount = { text: `${Math.round(poured - less)} ml`, lo: poured - less, hi: poured - less };
+  return [
+    {
+      batch: plan.id,
+      stage: 'clock',
+      words: `A slow cooker lets hardly any steam off: ${litres(ml)} will be left where the plates take ${litres(needMl)}. You can ${ways.join(', or ')}.`,
+      remedies:
+        pouring && pour && less >= WORTH
+          ? [{ what: 'pour less', item: pour.id, amount, words: `Pour ${litres(less)} less` }]
+          : [],
+    },
+  ];
+}

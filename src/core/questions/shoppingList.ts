@@ -1,0 +1,127 @@
+import { type Meal, standingEntries } from '../batch/index.ts';
+import { carriers, countOf } from '../order/index.ts';
+import { ingredientsById, type OpenedMeal } from '../model/index.ts';
+import { boughtOf, heldBack } from '../pot/index.ts';
+
+/** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
+export interface Needed {
+  readonly section: string;
+  readonly name: string;
+  /** The ingredient, where it is one of the tables. */
+  readonly ref?: string;
+  /** g, or pieces. */
+  readonly amount: number;
+  readonly measure: 'mass' | 'count';
+  readonly packs?: { readonly count: number; readonly each: number };
+  /** The meals it is for. */
+  readonly meals: readonly string[];
+}
+
+export const sections = [
+  'meat',
+  'vegetables',
+  'cans and cartons',
+  'dry goods',
+  'dairy',
+  'wine and beer',
+  'bread',
+  'own',
+] as const;
+
+/**
+ * Whether a meal is still to be shopped for: it has no time, or is served today or later where it is
+ * served. What is kept for leftovers was bought before.
+ * @param now epoch, ms
+ */
+export function isOpen({ serving }: Pick<Meal, 'serving'>, now: number): boolean {
+  if (!serving) return true;
+  const day = dayIn(serving.zone, now);
+  return serving.local.slice(0, 10) >= day;
+}
+
+/** The day in a zone, 2026-12-05; a zone that nobody knows is taken as UTC. */
+function dayIn(zone: string, now: number): string {
+  const write = (timeZone: string) =>
+    new Intl.DateTimeFormat('sv-SE', { timeZone, dateStyle: 'short' }).format(now);
+  try {
+    return write(zone);
+  } catch {
+    return write('UTC');
+  }
+}
+
+const place = (section: string) => (sections as readonly string[]).indexOf(section);
+
+/**
+ * What all these meals want from the shop, one line a thing, by section of the shop: raw meat by
+ * cut, what goes into the pots with its peel and what is held back, and what the dishes are built on. Water comes from the tap. Lots
+ * that have been on the scale are bought already, and so is a pot that has been, and what is in it.
+ */
+export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
+  const lines = new Map<string, Needed>();
+  const add = (meal: string, line: Omit<Needed, 'meals' | 'packs'>, packG?: number) => {
+    if (!(line.amount > 0)) return;
+    const key = `${line.section}|${line.name}`;
+    const before = lines.get(key);
+    const amount = (before?.amount ?? 0) + line.amount;
+    lines.set(key, {
+      ...line,
+      amount,
+      ...(packG !== undefined && { packs: { count: Math.ceil(amount / packG - 1e-6), each: packG } }),
+      meals: [...new Set([...(before?.meals ?? []), meal])],
+    });
+  };
+  for (const { input, planned } of meals) {
+    const { meal, kitchen } = input;
+    const readings = standingEntries(input.entries);
+    const bought = new Set(
+      readings.flatMap(({ measures }) => (measures.what === 'flow' ? [measures.lot] : [])),
+    );
+    for (const plan of planned) {
+      // What has been weighed as a pot is in the house, meat and liquid.
+      if (readings.some(({ batch, measures }) => batch === plan.id && measures.what !== 'flow')) continue;
+      for (const [i, lot] of plan.lots.entries()) {
+        if (bought.has(lot.id)) continue;
+        const name = plan.cuts[i]?.name ?? lot.cut;
+        add(meal.name, { section: 'meat', name, amount: lot.rawG, measure: 'mass' });
+      }
+      const ingredients = ingredientsById(input);
+      const put = new Set(plan.batch.items?.flatMap((item) => (item.put === undefined ? [] : [item.id])));
+      const wanted = [
+        ...(plan.liquid?.items ?? [])
+          .filter(({ id }) => !put.has(id))
+          .map((item) => ({ ref: item.ref, grams: boughtOf(item) })),
+        ...heldBack(plan.batch, ingredients),
+      ];
+      for (const { ref, grams } of wanted) {
+        const known = ingredients.get(ref);
+        if (!known || known.section === 'tap') continue;
+        const line = {
+          section: known.section,
+          name: known.name,
+          ref,
+          amount: grams,
+          measure: 'mass',
+        } as const;
+        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG);
+      }
+    }
+    for (const dish of meal.dishes) {
+      const carrier = carriers[dish.kind];
+      if (!carrier) continue;
+      add(
+        meal.name,
+        {
+          section: carrier.section,
+          name: carrier.name,
+          amount: carrier.each * countOf(dish),
+          measure: carrier.measure,
+        },
+        carrier.pack,
+      );
+    }
+  }
+  return [...lines.values()].sort(
+    (a, b) => place(a.section) - place(b.section) || a.name.localeCompare(b.name),
+  );
+}

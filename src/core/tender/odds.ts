@@ -1,0 +1,273 @@
+import { valueAt, bisect } from '../quantity/index.ts';
+import { phi, feelLikelihood, type Seen } from './checks.ts';
+import { tenderness } from './constants.ts';
+import { tendernessAt, minutesTo, STEP, type TendernessCurve } from './curve.ts';
+
+/** What is known of one lot on its curve. */
+export interface CookingLot {
+  readonly curve: TendernessCurve;
+  /** The same for its big pieces. */
+  readonly bigCurve: TendernessCurve;
+  readonly toughness: number;
+  /** Spread of its own, of the log of its rate. */
+  readonly spread: number;
+  readonly seen: readonly Seen[];
+}
+
+/** Chances of one pot's lots: they share the error of its heat, and each has its own besides. */
+export interface Odds {
+  /**
+   * Minutes of the cook after which the lot is tender in so many of a hundred pots, or so many times as far as
+   * that; undefined if it never is.
+   */
+  readonly lotAt: (lot: number, chance: number, times?: number) => number | undefined;
+  /** The same for all of them. */
+  readonly potAt: (chance: number) => number | undefined;
+  readonly lotChance: (lot: number, minutes: number) => number;
+  readonly potChance: (minutes: number) => number;
+  /** Minutes until all are tender, in each draw of normals: one column shared, one for each lot. */
+  readonly drawn: (shared: Float64Array, own: readonly Float64Array[]) => Float64Array;
+  /** Minutes more, even odds: as it is, and cut into pieces whose middle is as hot as the liquid. */
+  readonly left: (lot: number, minutes: number) => { readonly asItIs: number; readonly cutSmaller: number };
+  /** How likely a further check would be: the surprise of it. */
+  readonly likely: (lot: number, seen: Seen) => number;
+}
+
+/** The error of the heat is the pot’s: all its lots share it. */
+const SHARED = tenderness.heat;
+
+/** Nodes of the shared error, and of each lot's log rate where checks have spoken. */
+const NODES = 15;
+const REACH = 3.5;
+const FINE = 241;
+const WIDE = 5;
+
+const HOUR = 60;
+/** Until small pieces are hot to the middle again, min (estimate). */
+const WARM = 5;
+/** Beyond the last minute that was followed. */
+const NEVER_MIN = 48 * 60;
+
+/**
+ * The chances of the lots of a pot. Without checks a lot's log rate is normal about the pot's; each check is
+ * a likelihood on it, and since all of these are log-concave, so is what is left: it never gets wider.
+ * Worked out on a grid, exactly and without draws, so that a figure does not flicker.
+ */
+export function oddsOf(lots: readonly CookingLot[]): Odds {
+  const z = Float64Array.from({ length: NODES }, (_, k) => SHARED * REACH * (-1 + (2 * k) / (NODES - 1)));
+  const weights = z.map((at) => Math.exp(-((at / SHARED) ** 2) / 2));
+  const checked = lots.map((lot) => (lot.seen.length > 0 ? tails(lot, z) : undefined));
+  for (const one of checked)
+    if (one) for (let k = 0; k < NODES; k += 1) weights[k] = valueAt(weights, k) * valueAt(one.sums, k);
+  const all = weights.reduce((sum, w) => sum + w, 0);
+  for (let k = 0; k < NODES; k += 1) weights[k] = valueAt(weights, k) / all;
+
+  /** Chance that a lot's log rate is above u, the pot's being z[k]. */
+  const above = (i: number, k: number, u: number): number => {
+    const one = checked[i];
+    if (one) return one.above(k, u);
+    return 1 - phi((u - valueAt(z, k)) / (lots[i]?.spread ?? 1));
+  };
+  /** The log rate at which a lot is just tender then. */
+  const needed = (i: number, minutes: number, times = 1): number => {
+    const lot = lots[i];
+    return lot
+      ? Math.log((times * lot.toughness) / Math.max(1e-12, tendernessAt(lot.curve, minutes)))
+      : Infinity;
+  };
+  const over = (at: (k: number) => number): number => {
+    let sum = 0;
+    for (let k = 0; k < NODES; k += 1) sum += valueAt(weights, k) * at(k);
+    return sum;
+  };
+  const lotChance = (i: number, minutes: number, times = 1) => {
+    const u = needed(i, minutes, times);
+    return over((k) => above(i, k, u));
+  };
+  const potChance = (minutes: number) => {
+    const us = lots.map((_, i) => needed(i, minutes));
+    return over((k) => {
+      let every = 1;
+      for (let i = 0; i < us.length && every > 1e-9; i += 1) every *= above(i, k, us[i] ?? Infinity);
+      return every;
+    });
+  };
+  const lotAt = (i: number, chance: number, times = 1) => {
+    const lot = lots[i];
+    if (!lot) return undefined;
+    if (!checked.some(Boolean)) {
+      const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
+      return minutesTo(lot.curve, times * lot.toughness * Math.exp(-u));
+    }
+    return whenAt((minutes) => lotChance(i, minutes, times), chance, end);
+  };
+  const end = Math.max(0, ...lots.map(({ curve }) => (curve.length - 1) * STEP));
+  return {
+    lotChance: (i, minutes) => lotChance(i, minutes),
+    potChance,
+    lotAt,
+    potAt: (chance) => {
+      if (lots.length === 1) return lotAt(0, chance);
+      // All are ready no sooner than the last alone, and no later than where each has its share of what may fail.
+      const alone = lots.map((_, i) => lotAt(i, chance) ?? end);
+      const sure = lots.map((_, i) => lotAt(i, 1 - (1 - chance) / lots.length) ?? end);
+      return whenAt(potChance, chance, Math.max(...sure) + STEP, Math.max(0, Math.max(...alone) - STEP));
+    },
+    drawn: (shared, own) => draws(lots, checked, z, weights, shared, own),
+    left: (i, minutes) => {
+      const lot = lots[i];
+      const even = lotAt(i, 0.5);
+      if (!lot || even === undefined) return { asItIs: NEVER_MIN, cutSmaller: NEVER_MIN };
+      const asItIs = Math.max(0, even - minutes);
+      // An hour on the middle has the heat that a small piece's has at once.
+      const rate = (tendernessAt(lot.curve, even + HOUR) - tendernessAt(lot.curve, even)) / HOUR;
+      const far = Math.max(0, tendernessAt(lot.curve, even) - tendernessAt(lot.curve, minutes));
+      return { asItIs, cutSmaller: Math.min(asItIs, rate > 0 ? far / rate + WARM : asItIs) };
+    },
+    likely: (i, seen) => {
+      const lot = lots[i];
+      if (!lot) return 1;
+      const grid = checked[i] ?? tails(lot, z);
+      return over((k) => grid.mean(k, (u) => likelihood(lot, [seen], u)));
+    },
+  };
+}
+
+const FINE_MIN = 0.02;
+/** When a chance that only grows reaches its mark, to a second or so. */
+function whenAt(
+  chanceAt: (minutes: number) => number,
+  chance: number,
+  end: number,
+  begin = 0,
+): number | undefined {
+  if (!(chanceAt(end) >= chance)) return undefined;
+  return bisect((minutes) => chanceAt(minutes) < chance, begin, end, FINE_MIN)[1];
+}
+
+/** z of a share of the standard normal, by halving Φ; the few that are asked are kept. */
+function normalAt(share: number): number {
+  const known = asked.get(share);
+  if (known !== undefined) return known;
+  const [low, high] = bisect((at) => phi(at) < share, -8, 8, 16 / 2 ** 40);
+  const z = (low + high) / 2;
+  if (asked.size < 100) asked.set(share, z);
+  return z;
+}
+const asked = new Map<number, number>();
+
+/** How likely all that was seen of a lot is, if the log of its rate is u. */
+function likelihood(lot: CookingLot, seen: readonly Seen[], u: number): number {
+  return seen.reduce((product, { minutes, feel, big }) => {
+    const far = (tendernessAt(big ? lot.bigCurve : lot.curve, minutes) * Math.exp(u)) / lot.toughness;
+    return product * Math.max(1e-9, feelLikelihood(feel, far));
+  }, 1);
+}
+
+interface Tails {
+  /** How likely what was seen is, for each node of the shared error. */
+  readonly sums: Float64Array;
+  readonly above: (k: number, u: number) => number;
+  /** The log rate above which so much lies. */
+  readonly at: (k: number, share: number) => number;
+  readonly mean: (k: number, of: (u: number) => number) => number;
+}
+
+/** A checked lot's log rate on a grid, for each node of the shared error. */
+function tails(lot: CookingLot, z: Float64Array): Tails {
+  const reach = WIDE * Math.hypot(SHARED, lot.spread);
+  const step = (2 * reach) / (FINE - 1);
+  const u = Float64Array.from({ length: FINE }, (_, j) => -reach + j * step);
+  const like = u.map((at) => likelihood(lot, lot.seen, at));
+  const sums = new Float64Array(z.length);
+  // cumulative[k][j]: what lies above node j.
+  const cumulative = Array.from(z, (at, k) => {
+    const density = u.map((v, j) => Math.exp(-(((v - at) / lot.spread) ** 2) / 2) * valueAt(like, j));
+    const sum = density.reduce((total, d) => total + d, 0);
+    sums[k] = sum;
+    const above = new Float64Array(FINE);
+    for (let j = FINE - 2; j >= 0; j -= 1)
+      above[j] = valueAt(above, j + 1) + (valueAt(density, j) + valueAt(density, j + 1)) / 2 / sum;
+    const whole = valueAt(above, 0);
+    return above.map((share) => share / whole);
+  });
+  return {
+    sums,
+    above: (k, v) => {
+      const at = (v + reach) / step;
+      if (!(at > 0)) return 1;
+      if (at >= FINE - 1) return 0;
+      const row = cumulative[k];
+      const j = Math.floor(at);
+      const low = row?.[j] ?? 0;
+      return low + ((row?.[j + 1] ?? 0) - low) * (at - j);
+    },
+    at: (k, share) => {
+      const row = cumulative[k] ?? new Float64Array(FINE);
+      const [low, high] = bisect((half) => valueAt(row, half) >= share, 0, FINE - 1, 1);
+      const [from = 0, to = 0] = [row[low], row[high]];
+      return valueAt(u, low) + (from > to ? ((from - share) / (from - to)) * step : 0);
+    },
+    mean: (k, of) => {
+      const row = cumulative[k] ?? new Float64Array(FINE);
+      let sum = 0;
+      for (let j = 0; j < FINE - 1; j += 1)
+        sum += (valueAt(row, j) - valueAt(row, j + 1)) * of((valueAt(u, j) + valueAt(u, j + 1)) / 2);
+      return sum;
+    },
+  };
+}
+
+/** Each draw's minutes: the shared error by its node, each lot's own below it, and the last of them all. */
+function draws(
+  lots: readonly CookingLot[],
+  checked: readonly (Tails | undefined)[],
+  z: Float64Array,
+  weights: Float64Array,
+  shared: Float64Array,
+  own: readonly Float64Array[],
+): Float64Array {
+  const any = checked.some(Boolean);
+  const out = new Float64Array(shared.length);
+  const nodes = any ? shared.map((normal) => nodeAt(weights, phi(normal))) : undefined;
+  for (let i = 0; i < lots.length; i += 1) {
+    const lot = lots[i];
+    const column = own[i];
+    if (!lot || !column) continue;
+    const one = checked[i];
+    const minutes = minutesByRate(lot);
+    for (let d = 0; d < out.length; d += 1) {
+      const k = nodes?.[d] ?? 0;
+      const e = valueAt(column, d);
+      const pot = nodes ? valueAt(z, k) : SHARED * valueAt(shared, d);
+      const at = minutes(one ? one.at(k, 1 - phi(e)) : pot + lot.spread * e);
+      if (at > valueAt(out, d)) out[d] = at;
+    }
+  }
+  return out;
+}
+
+const RATES = 256;
+/** Minutes until a lot is tender by the log of its rate: looked up, since thousands of draws ask. */
+function minutesByRate({ curve, toughness, spread }: CookingLot): (u: number) => number {
+  const reach = WIDE * Math.hypot(SHARED, spread);
+  const table = Float64Array.from(
+    { length: RATES + 1 },
+    (_, j) => minutesTo(curve, toughness * Math.exp(reach - (2 * reach * j) / RATES)) ?? NEVER_MIN,
+  );
+  return (u) => {
+    const at = Math.min(RATES, Math.max(0, ((u + reach) / (2 * reach)) * RATES));
+    const j = Math.min(RATES - 1, Math.floor(at));
+    const low = valueAt(table, j);
+    return low + ((table[j + 1] ?? low) - low) * (at - j);
+  };
+}
+
+function nodeAt(weights: Float64Array, share: number): number {
+  let sum = 0;
+  for (let k = 0; k < weights.length; k += 1) {
+    sum += valueAt(weights, k);
+    if (sum >= share) return k;
+  }
+  return weights.length - 1;
+}

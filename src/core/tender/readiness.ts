@@ -1,0 +1,152 @@
+import type { Phase } from '../batch/index.ts';
+import { valueAt, type Range } from '../quantity/index.ts';
+import { type Cook, cookOf, lengthsUntil } from '../clock/index.ts';
+import { isTender, type Seen } from './checks.ts';
+import { tenderness } from './constants.ts';
+import { oddsOf, type CookingLot, type Odds } from './odds.ts';
+import { LONGEST, minutesTo, STEP, tendernessCurve, type Piece, type TendernessCurve } from './curve.ts';
+
+/** A lot that is to become tender. */
+export interface LotToCook {
+  readonly id: string;
+  readonly piece: Piece;
+  /** What forks have said of it. */
+  readonly seen: readonly Seen[];
+}
+
+export interface LotReadiness {
+  readonly id: string;
+  /** Minutes of the cook. */
+  readonly tender: Range;
+  /** One in ten would have gone too far by then. */
+  readonly goodUntil: number;
+  readonly goes: 'stringy' | 'to mush';
+  /** The last fork found it tender. */
+  readonly found: boolean;
+}
+
+/** When a pot is ready. All minutes are those of the cook; a pot that is smoked first stands from `potFrom`. */
+export interface Readiness {
+  readonly potFrom: number;
+  /** As likely as not all of it is tender by then. */
+  readonly median: number;
+  /** When one lot in five would pass, at the lot likely to be first: the first look. */
+  readonly firstCheck: number;
+  /** After a fork has said "not yet": when half of what is left has passed, not sooner than 20 min. */
+  readonly nextCheck: number | undefined;
+  /** The lot to look at, then. */
+  readonly lookAt: string;
+  readonly lots: readonly LotReadiness[];
+  readonly odds: Odds;
+}
+/** Where nobody says how hot it is; or the lots that are not tender in 24 hours. */
+export type NoReadiness = 'unknown' | { readonly never: readonly string[] };
+
+/** Nobody looks again sooner, min. */
+const NOT_SOONER = 20;
+/** Of ten, one would have gone too far. */
+const GONE = 0.1;
+/** Leaner than this, meat goes stringy before it goes to mush (estimate, g/g raw). */
+const LEAN = 0.07;
+
+/**
+ * When the lots of a pot are tender: heat into the middle of their pieces through the phases, tenderness by
+ * Arrhenius there, and what forks have said since. The phases after the open one are the last minutes
+ * before it is ready; since they change the heat a little, their start is found in two steps.
+ */
+export function readinessOf(
+  phases: readonly Phase[],
+  lots: readonly LotToCook[],
+  altitudeM: number,
+): Readiness | NoReadiness | undefined {
+  if (lots.length === 0) return undefined;
+  const cook = cookOf(phases);
+  let cooking = curves({ ...cook, after: [] }, [...cook.before, LONGEST], lots, altitudeM);
+  if (!cooking) return 'unknown';
+  const never = lots.filter(
+    ({ piece }, i) => minutesTo(cooking?.[i]?.curve ?? new Float64Array(1), piece.toughness) === undefined,
+  );
+  if (never.length > 0) return { never: never.map(({ id }) => id) };
+  let odds = oddsOf(cooking);
+  if (cook.after.length > 0) {
+    const lengths = lengthsUntil(cook, odds.potAt(0.5) ?? LONGEST);
+    cooking = curves(cook, [...lengths.slice(0, -1), LONGEST], lots, altitudeM);
+    if (!cooking) return 'unknown';
+    odds = oddsOf(cooking);
+  }
+  return summed(cook, lots, odds);
+}
+
+function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
+  const last = (chance: number, i: number) => odds.lotAt(i, chance) ?? LONGEST;
+  const ready = lots.map(({ id, piece, seen }, i): LotReadiness => {
+    const lean = piece.flesh.fat < LEAN;
+    const far = lean ? tenderness.stringy : tenderness.mush;
+    return {
+      id,
+      tender: { mid: last(0.5, i), p10: last(0.1, i), p50: last(0.5, i), p90: last(0.9, i) },
+      goodUntil: Math.max(last(0.5, i), odds.lotAt(i, GONE, far) ?? LONGEST),
+      goes: lean ? 'stringy' : 'to mush',
+      found: isTender(lastOf(seen)?.feel ?? 'resists'),
+    };
+  });
+  const left = ready.flatMap((one, i) => (one.found ? [] : [i]));
+  const earliest = (left.length > 0 ? left : ready.map((_, i) => i)).reduce((a, b) =>
+    last(0.5, b) < last(0.5, a) ? b : a,
+  );
+  const latestLook = Math.max(0, ...lots.flatMap(({ seen }) => seen.map(({ minutes }) => minutes)));
+  return {
+    potFrom: cook.potFrom,
+    median: odds.potAt(0.5) ?? LONGEST,
+    firstCheck: Math.min(...lots.map((_, i) => last(0.2, i))),
+    nextCheck:
+      latestLook > 0 && left.length > 0 ? Math.max(latestLook + NOT_SOONER, last(0.5, earliest)) : undefined,
+    lookAt: lots[earliest]?.id ?? '',
+    lots: ready,
+    odds,
+  };
+}
+
+const lastOf = (seen: readonly Seen[]) =>
+  seen.reduce<Seen | undefined>((last, one) => (last && last.minutes > one.minutes ? last : one), undefined);
+
+function curves(
+  cook: Cook,
+  lengths: readonly number[],
+  lots: readonly LotToCook[],
+  altitudeM: number,
+): CookingLot[] | undefined {
+  const phases = cook.phases.slice(0, lengths.length);
+  const grown = (piece: Piece, by: number): Piece => ({
+    ...piece,
+    sides: piece.sides.map((cm) => cm * by) as [number, number, number],
+  });
+  const found = lots.flatMap(({ piece, seen }): CookingLot[] => {
+    const curve = tendernessCurve(phases, lengths, piece, altitudeM);
+    const larger = tendernessCurve(phases, lengths, grown(piece, 1 + tenderness.sizes), altitudeM);
+    if (!curve || !larger) return [];
+    const big = seen.some((one) => one.big)
+      ? tendernessCurve(phases, lengths, grown(piece, 1 + 2 * tenderness.sizes), altitudeM)
+      : curve;
+    const spread = Math.hypot(tenderness.lots, tenderness.cuts, bySize(curve, larger, piece.toughness));
+    return [{ curve, bigCurve: big ?? curve, toughness: piece.toughness, spread, seen }];
+  });
+  return found.length === lots.length ? found : undefined;
+}
+
+/** What a usual difference in size does to the curve, as a difference of its rate. */
+function bySize(curve: TendernessCurve, larger: TendernessCurve, toughness: number): number {
+  const minutes = minutesTo(curve, toughness);
+  if (minutes === undefined) return 0;
+  const far = valueAt(larger, Math.min(larger.length - 1, Math.round(minutes / STEP)));
+  return far > 0 ? Math.log(toughness / far) : 0;
+}
+
+/** Nominal of the meat when it goes in, °C: seared, stood out, or from the fridge (common practice, no source). */
+export const startOf = ({
+  sear,
+  stoodOut,
+}: {
+  readonly sear: boolean;
+  readonly stoodOut: boolean;
+}): number => (sear ? 25 : stoodOut ? 12 : 5);

@@ -1,0 +1,8 @@
+import { drawsOf, openMeal, type Input } from '../model/index.ts';
+import { reckon, type Reckoning } from '../questions/index.ts';
+
+/** The reckoning with its ranges, as the worker gives it. */
+export function reckonDrawn(input: Input): Reckoning {
+  const meal = openMeal(input);
+  return reckon(meal, drawsOf(meal));
+}

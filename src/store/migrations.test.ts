@@ -1,0 +1,33 @@
+import { expect, test } from '@jest/globals';
+import { Dexie } from 'dexie';
+import { readFileSync } from 'node:fs';
+import { openMeal } from '@/core/model/index.ts';
+import { reckon } from '@/core/questions/index.ts';
+import { reference } from '@/reference/index.ts';
+import { nextActs } from './acts.ts';
+import { openDb } from './db.ts';
+import { loadMeal } from './meals.ts';
+
+/** A database as the first version kept it: every later one must open it and lose nothing. */
+const old = JSON.parse(readFileSync('src/store/fixtures/version-1.json', 'utf8')) as Record<string, object[]>;
+
+test('a database of the first version opens, with every row, and its figures', async () => {
+  const first = new Dexie('old-kitchen');
+  first
+    .version(1)
+    .stores({ meals: 'id, made', batches: 'id, mealId', entries: 'id, mealId', kept: 'id', acts: '++seq' });
+  for (const [table, rows] of Object.entries(old)) await first.table(table).bulkAdd(rows);
+  first.close();
+
+  const db = openDb('old-kitchen');
+  const loaded = await loadMeal(db, 'meal-old');
+  if (!loaded) throw new Error('the meal is gone');
+  expect(loaded.meal.name).toBe('Supper of old');
+  const { batches } = reckon(openMeal({ ...loaded, reference }));
+  expect(batches[0]?.meat.shredG.mid).toBeCloseTo(790, 6);
+  expect(await db.kept.get('settings')).toMatchObject({ settings: { system: 'us' } });
+  expect((await nextActs(db)).undo?.words).toBe('the weight of the shred');
+  // What later versions have added is there, and empty.
+  expect(await db.timers.count()).toBe(0);
+  db.close();
+});

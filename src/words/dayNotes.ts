@@ -1,0 +1,51 @@
+import type { Lack, Resource } from '@/core/day/index.ts';
+import type { DayNote } from '@/core/questions/index.ts';
+
+/** How things are called that a note tells of: the kitchen's vessels by their names. */
+type NameOf = (vessel: string) => string | undefined;
+
+/** What a cook has to know of the day, in one sentence. */
+export function dayNoteWords(note: DayNote, vesselName: NameOf): string {
+  switch (note.what) {
+    case 'lack':
+      return lackWords(note.lack);
+    case 'tight':
+      return tightWords(note, vesselName);
+    case 'held long':
+      return `${note.name} would be held hot for ${note.hours} h: cook it the day before and chill it overnight (cooks and hours).`;
+  }
+}
+
+/** What the kitchen lacks. */
+function lackWords(lack: Lack): string {
+  switch (lack.what) {
+    case 'none':
+      return `There is no ${lack.kind} in the kitchen; the plan takes it that you get one.`;
+    case 'too few':
+      return `${lack.wanted} × ${lack.kind} wanted at once, and the kitchen has ${lack.there}.`;
+    case 'too wide':
+      return `${lack.potsCm} cm of pots do not stand side by side in an oven of ${lack.ovenCm} cm: take another vessel, or put one in the other oven.`;
+  }
+}
+
+const savedWords = (minutes: number, hangs: boolean) => {
+  const span = minutes >= 90 ? `${Math.round(minutes / 6) / 10} h` : `${minutes} min`;
+  return hangs ? `the day could begin ${span} later` : `it could be served ${span} sooner`;
+};
+
+/** What more of a thing would save. */
+function tightWords(
+  { of, savesMin, hangs, hands }: Extract<DayNote, { what: 'tight' }>,
+  vesselName: NameOf,
+): string {
+  const could = savedWords(savesMin, hangs);
+  if (of === 'hands')
+    return `${hands === 1 ? 'One pair of hands' : `${hands} pairs of hands`} for all of it: with twice as many ${could}.`;
+  return things(of, could, vesselName);
+}
+
+function things({ kind, id }: Resource, could: string, vesselName: NameOf): string {
+  if (kind === 'vessel')
+    return `The ${vesselName(id) ?? 'vessel'} is wanted twice, one after the other: with a second one ${could}.`;
+  return `The ${kind} cannot take all at once: with another ${could}.`;
+}

@@ -1,0 +1,3 @@
+export { dayNoteWords } from './dayNotes.ts';
+export { doingWords } from './doing.ts';
+export { nextActWords } from './nextAct.ts';
