@@ -6,6 +6,7 @@ import { readFileSync, statSync } from 'node:fs';
 import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
 import { printed, reckon } from '../src/core/questions/index.ts';
 import { drawsOf, openMeal } from '../src/core/model/index.ts';
+import { problemWords } from '../src/words/index.ts';
 import { reference } from '../src/reference/index.ts';
 
 function refuse(words: string): never {
@@ -26,7 +27,7 @@ if (table !== reference.version) {
 }
 const opened = openMeal({ meal, batches, entries, kitchen, reference });
 const reckoning = reckon(opened, drawsOf(opened));
-for (const { words } of reckoning.problems) process.stderr.write(`${words}\n`);
+for (const problem of reckoning.problems) process.stderr.write(`${problemWords(problem)}\n`);
 process.stdout.write(`${JSON.stringify(printed(reckoning), null, 2)}\n`);
 
 function readFile(file: string): string {

@@ -1,3 +1,7 @@
+export { nothingToBuyWords } from './buy.ts';
 export { dayNoteWords } from './dayNotes.ts';
 export { doingWords } from './doing.ts';
+export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
+export { recipeFile } from './recipe.ts';
+export { problemWords, remedyWords, saysWords } from './problems.ts';

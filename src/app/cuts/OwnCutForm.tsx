@@ -5,6 +5,7 @@ import type { Kitchen, OwnCut } from '@/core/batch/index.ts';
 import { fattier, findCut, ownCutProblem } from '@/core/meat/index.ts';
 import { readShare } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
+import { saysWords } from '@/words/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { CutOptions } from '../meat/CutOptions.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
@@ -62,7 +63,8 @@ function read(form: Form): OwnCut | string {
     ...(boneShare !== undefined && { boneShare }),
     ...(value !== undefined && { yield: { value, of: form.of, what: form.what } }),
   };
-  return ownCutProblem(own, reference) ?? own;
+  const fault = ownCutProblem(own, reference);
+  return fault ? saysWords(fault) : own;
 }
 
 /** A cut of one's own: like another, but with its own bone and fat, a composition, or a known yield. */

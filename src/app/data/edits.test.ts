@@ -92,22 +92,22 @@ test('a line of the list is ticked off, and on again', async () => {
 
 test('what a problem offers is done: half of the pour an hour later, another vessel, the salt that is right', async () => {
   const half = { text: '400 ml', lo: 400, hi: 400 };
-  applyRemedy(batch, { what: 'pour later', item: 'usual-stock', half, words: '' });
+  applyRemedy(batch, { what: 'pour later', item: 'usual-stock', half });
   const poured = await until(loaded, ({ batches }) => batches[0]?.items?.length === 4);
   const [first, second] = poured.batches[0]?.items ?? [];
   expect(first).toMatchObject({ id: 'usual-stock', amount: half, measure: 'volume' });
   expect(second).toMatchObject({ ref: first?.ref, amount: half, at: { phase: 0, minutes: 60 } });
   expect(second?.id).not.toBe(first?.id);
 
-  applyRemedy(batch, { what: 'split', vessels: ['pot-24'], words: '' });
+  applyRemedy(batch, { what: 'split', vessels: ['pot-24'], name: '24 cm pot' });
   await until(loaded, ({ batches }) => batches[0]?.also?.[0] === 'pot-24');
-  applyRemedy(batch, { what: 'take', vessel: 'pot-45', words: '' });
+  applyRemedy(batch, { what: 'take', vessel: 'pot-45', name: '45 cm pot' });
   const taken = await until(loaded, ({ batches }) => batches[0]?.also === undefined);
   expect(taken.batches[0]?.cook.map(({ vessel }) => vessel)).toEqual(['pot-45']);
 
   editBatch(batch, 'the salt', (b) => ({ ...b, salt: { text: '90 g', lo: 90, hi: 90 } }));
   await until(loaded, ({ batches }) => batches[0]?.salt !== undefined);
-  applyRemedy(batch, { what: 'salt', grams: 20, words: '' });
+  applyRemedy(batch, { what: 'salt', grams: 20 });
   await until(loaded, ({ batches }) => batches[0]?.salt === undefined);
   expect(await undo(db)).toBe('the salt');
 });

@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/model/index.ts';
+import type { Remedy } from '@/core/model/index.ts';
 import {
   type Batch,
   type Day,
@@ -117,7 +117,7 @@ export function editItem(
 }
 
 /** Does what a problem offers: another vessel, two of them, a pour in two parts, the salt that is right. */
-export function applyRemedy(batchId: string, remedy: NonNullable<Problem['remedies']>[number]): void {
+export function applyRemedy(batchId: string, remedy: Remedy): void {
   switch (remedy.what) {
     case 'take':
       editBatch(batchId, 'the vessel', ({ also: _, ...b }) => ({

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { typedMass, writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import type { BuyMix } from '@/core/batch/index.ts';
+import { nothingToBuyWords } from '@/words/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
@@ -79,7 +80,7 @@ export default function BuyPanel() {
           }}
         />
       </div>
-      {bought.data && !bought.data.ok && <FieldError>{bought.data.error}</FieldError>}
+      {bought.data && !bought.data.ok && <FieldError>{nothingToBuyWords(bought.data.why)}</FieldError>}
       {bought.error && (
         <FieldError>It could not be worked out ({bought.error.message}). Reload the page.</FieldError>
       )}

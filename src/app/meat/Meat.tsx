@@ -1,5 +1,6 @@
 import clsx from 'clsx';
 import { writeMass } from '@/core/quantity/index.ts';
+import { problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addLot, editBatch } from '../data/edits.ts';
 import { lotScale } from '../figures/LotCutApart.tsx';
@@ -65,7 +66,9 @@ export function Meat() {
             batchId={batch.id}
             units={units}
             own={loaded.kitchen.cuts}
-            problem={reckoning.problems.find((problem) => problem.lot === lot.id && !problem.guest)?.words}
+            problem={
+              reckoning.problems.filter((found) => found.lot === lot.id && !found.guest).map(problemWords)[0]
+            }
           />
         ))}
       </ul>

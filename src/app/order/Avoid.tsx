@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { avoidable, type Avoidable } from '@/core/batch/index.ts';
+import { problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
@@ -46,7 +47,7 @@ export function Avoid() {
           </label>
         ))}
       </div>
-      {found.map(({ words }) => (
+      {found.map(problemWords).map((words) => (
         <FieldError key={words}>{words}</FieldError>
       ))}
       {avoid.length > 0 && found.length === 0 && (

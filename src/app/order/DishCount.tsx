@@ -1,5 +1,6 @@
 import { type Dish, platesProblem } from '@/core/batch/index.ts';
 import { dishName } from '@/core/order/index.ts';
+import { saysWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -14,6 +15,7 @@ interface Props {
 /** How many of a dish. */
 export function DishCount({ dish, hidden = false, short = false }: Props) {
   const { loaded } = useOpenMeal();
+  const wrong = short ? undefined : platesProblem(dish.count);
   return (
     <QuantityField
       label={short ? 'Plates' : `Plates of ${dishName(dish)}`}
@@ -22,7 +24,7 @@ export function DishCount({ dish, hidden = false, short = false }: Props) {
       measure="count"
       placeholder="24"
       chars={5}
-      problem={short ? undefined : platesProblem(dish.count)}
+      problem={wrong && saysWords(wrong)}
       onChange={(count) => {
         editDish(
           loaded.meal.id,

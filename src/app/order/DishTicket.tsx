@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Dish, DishKind } from '@/core/batch/index.ts';
 import { dishName, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editMeal } from '../data/edits.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
@@ -105,7 +106,7 @@ export function DishTicket({ dish, ticket }: Props) {
       )}
       {dish.guests && <GuestCounts dish={dish} />}
       {open && <DishDetails dish={dish} />}
-      {wrong.map(({ words }) => (
+      {wrong.map(problemWords).map((words) => (
         <FieldError key={words}>{words}</FieldError>
       ))}
     </li>

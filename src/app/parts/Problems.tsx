@@ -1,4 +1,5 @@
 import { useOpenMeal } from '../data/MealContext.ts';
+import { problemWords, remedyWords } from '@/words/index.ts';
 import { applyRemedy } from '../data/edits.ts';
 import { FieldError } from './FieldError.tsx';
 
@@ -18,21 +19,21 @@ export function Problems({ batch, stage }: Props) {
         (problem.stage === stage || (stage === undefined && problem.stage === 'pot')) &&
         (problem.lot === undefined || problem.guest),
     )
-    .map(({ words, remedies = [] }) => (
-      <div className="problem" key={words}>
-        <FieldError>{words}</FieldError>
-        {remedies.length > 0 && (
+    .map((problem) => (
+      <div className="problem" key={problemWords(problem)}>
+        <FieldError>{problemWords(problem)}</FieldError>
+        {(problem.remedies ?? []).length > 0 && (
           <p className="remedies">
-            {remedies.map((remedy) => (
+            {problem.remedies?.map((remedy) => (
               <button
-                key={remedy.words}
+                key={remedyWords(remedy)}
                 type="button"
                 className="btn btn-sm act"
                 onClick={() => {
                   applyRemedy(batch, remedy);
                 }}
               >
-                {remedy.words}
+                {remedyWords(remedy)}
               </button>
             ))}
           </p>

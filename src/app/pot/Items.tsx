@@ -2,6 +2,7 @@ import { arrayMove } from '@dnd-kit/sortable';
 import { itemsOf, orderHints } from '@/core/pot/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
+import { hintWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editItem, editItems } from '../data/edits.ts';
 import { SortableList } from '../parts/sortable/SortableList.tsx';
@@ -74,23 +75,25 @@ function Hints() {
   if (hints.length === 0) return null;
   return (
     <ul className={css.hints} aria-label="The order of adding">
-      {hints.map(({ id, words, why }) => (
-        <li key={id}>
-          <span>
-            <b>{words}</b> <span className="quiet">{why}</span>
-          </span>
-          <button
-            type="button"
-            className="link quiet"
-            aria-label={`Dismiss: ${words}`}
-            onClick={() => {
-              editBatch(batch.id, 'a hint', (b) => ({ ...b, dismissed: [...(b.dismissed ?? []), id] }));
-            }}
-          >
-            <X size={15} aria-hidden />
-          </button>
-        </li>
-      ))}
+      {hints
+        .map((hint) => ({ id: hint.id, ...hintWords(hint) }))
+        .map(({ id, words, why }) => (
+          <li key={id}>
+            <span>
+              <b>{words}</b> <span className="quiet">{why}</span>
+            </span>
+            <button
+              type="button"
+              className="link quiet"
+              aria-label={`Dismiss: ${words}`}
+              onClick={() => {
+                editBatch(batch.id, 'a hint', (b) => ({ ...b, dismissed: [...(b.dismissed ?? []), id] }));
+              }}
+            >
+              <X size={15} aria-hidden />
+            </button>
+          </li>
+        ))}
     </ul>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { firstChoice, matchLine, putRecipeIn, readLine, readRecipe } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
 import { recipeOut } from '@/core/questions/index.ts';
+import { recipeFile } from '@/words/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -98,7 +99,7 @@ export default function Recipe() {
           onClick={() => {
             saveText(
               `${batch.name}.recipe.json`,
-              recipeOut(opened, reckoning, batch.id),
+              recipeFile(recipeOut(opened, reckoning, batch.id)),
               'application/ld+json',
             );
           }}

@@ -1,6 +1,6 @@
 export { avoidable, type Avoidable } from './avoidable.ts';
 export { standingEntries } from './entries.ts';
-export { lotWeightProblem, platesProblem } from './limits.ts';
+export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {
   type Batch,
   type BuyMix,

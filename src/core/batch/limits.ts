@@ -4,17 +4,24 @@ import { midpoint, type Quantity } from '../quantity/index.ts';
 const MAX_LOT_G = 150_000;
 const MAX_PLATES = 20_000;
 
-/** The quantity, unless it is beyond what one pot or one meal can be; then one sentence why not. */
-export function lotWeightProblem(weight: Quantity): string | undefined {
+/** A quantity beyond what one pot or one meal can be, as it was written. */
+export type BeyondLimit =
+  | { readonly what: 'lot too heavy'; readonly text: string; readonly mostG: number }
+  | { readonly what: 'plates as a range'; readonly text: string }
+  | { readonly what: 'too many plates'; readonly text: string; readonly most: number };
+
+/** Why a lot's weight cannot be, or undefined if it can. */
+export function lotWeightProblem(weight: Quantity): BeyondLimit | undefined {
   const grams = midpoint(weight);
   if (grams === undefined || grams <= MAX_LOT_G) return undefined;
-  return `“${weight.text}” is more than one pot can braise; write at most ${MAX_LOT_G / 1000} kg, or check the unit.`;
+  return { what: 'lot too heavy', text: weight.text, mostG: MAX_LOT_G };
 }
 
-export function platesProblem(count: Quantity): string | undefined {
+/** Why a number of plates cannot be, or undefined if it can. */
+export function platesProblem(count: Quantity): BeyondLimit | undefined {
   const plates = midpoint(count);
   if (plates === undefined) return undefined;
-  if (count.lo !== count.hi) return `“${count.text}” is a range; write one number of plates.`;
+  if (count.lo !== count.hi) return { what: 'plates as a range', text: count.text };
   if (plates <= MAX_PLATES) return undefined;
-  return `“${count.text}” is more plates than one meal can have; write at most ${MAX_PLATES}.`;
+  return { what: 'too many plates', text: count.text, most: MAX_PLATES };
 }

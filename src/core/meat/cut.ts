@@ -50,15 +50,21 @@ function knownCut(cut: Cut, reference: Reference): KnownCut {
   };
 }
 
-/** Why an own cut cannot be, in one sentence, or undefined if it can. */
-export function ownCutProblem(own: OwnCut, reference: Reference): string | undefined {
+/** What keeps a cut of the kitchen's own from being reckoned with. */
+export type OwnCutFault =
+  | { readonly what: 'own cut: relative'; readonly name: string; readonly like: string }
+  | { readonly what: 'own cut: more than all'; readonly name: string; readonly sum: number }
+  | { readonly what: 'own cut: no protein'; readonly name: string; readonly protein: number };
+
+/** Why an own cut cannot be, or undefined if it can. */
+export function ownCutProblem(own: OwnCut, reference: Reference): OwnCutFault | undefined {
+  const { name } = own;
   const like = reference.cuts.find((cut) => cut.id === own.like);
-  if (!like) return `${own.name} is said to be like “${own.like}”, which is not in the table of cuts.`;
+  if (!like) return { what: 'own cut: relative', name, like: own.like };
   const { protein = like.raw.protein, fat = like.raw.fat, ash = like.raw.ash } = own.composition ?? {};
   const sum = protein + fat + ash;
-  if (sum > 1)
-    return `${own.name}: protein, fat and ash add up to ${(100 * sum).toFixed(1)} %, more than all of it.`;
-  if (protein <= 0) return `${own.name}: protein is ${protein}; meat has some.`;
+  if (sum > 1) return { what: 'own cut: more than all', name, sum };
+  if (protein <= 0) return { what: 'own cut: no protein', name, protein };
   return undefined;
 }
 

@@ -1,6 +1,6 @@
 export { cookFlows, cookedWater, cookLot, type CookedLot } from './cookLot.ts';
 export { fitCookedModel } from './cookedModel.ts';
-export { findCut, ownCutProblem, type KnownCut } from './cut.ts';
+export { findCut, type OwnCutFault, ownCutProblem, type KnownCut } from './cut.ts';
 export {
   compositionOf,
   emptyLotMass,

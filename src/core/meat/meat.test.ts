@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { usualKitchen } from '../batch/usual.ts';
+import type { OwnCut } from '../batch/schema.ts';
 import { reference } from '@/reference/index.ts';
+import { saysWords } from '@/words/index.ts';
 import { findCut, ownCutProblem } from './cut.ts';
 import { cookedShare } from './flesh.ts';
 import { emptyLotMass, nominalLot, nothingWeighed, type LotPlan } from './lot.ts';
@@ -154,8 +156,12 @@ test('an own cut takes from its relative what is not given', () => {
 
 test('an own cut of more than all is refused with the figure', () => {
   const own = { id: 'x', name: 'Too much', like: 'beef-shank', composition: { protein: 0.6, fat: 0.5 } };
-  expect(ownCutProblem(own, reference)).toContain('111');
-  expect(ownCutProblem({ ...own, like: 'gone' }, reference)).toContain('“gone”');
+  const said = (cut: OwnCut) => {
+    const fault = ownCutProblem(cut, reference);
+    return fault && saysWords(fault);
+  };
+  expect(said(own)).toContain('111');
+  expect(said({ ...own, like: 'gone' })).toContain('“gone”');
 });
 
 describe('a lot as it was bought', () => {

@@ -10,7 +10,8 @@ export {
 } from './draws/figures.ts';
 export { sampleNormals } from './draws/normals.ts';
 export { LOT_SPREAD } from './draws/yieldDraws.ts';
-export { ingredientsById, ingredientsOf, type Input, type Problem } from './input.ts';
+export { ingredientsById, ingredientsOf, type Input } from './input.ts';
+export type { Problem, Remedy, Says } from './problem.ts';
 export type { Nominal } from './nominal/nominal.ts';
 export type { NominalBatch } from './nominal/run.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';

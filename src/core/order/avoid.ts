@@ -7,8 +7,18 @@ export interface Avoided {
   readonly lot?: string;
   readonly item?: string;
   readonly guest: true;
-  readonly words: string;
+  readonly says: GuestMustNot;
 }
+
+/** What a pot holds that a guest must not have: a lot's animal, or what an ingredient is known to hold. */
+export type GuestMustNot =
+  | { readonly what: 'guest: animal'; readonly pot: string; readonly species: string }
+  | {
+      readonly what: 'guest: ingredient';
+      readonly pot: string;
+      readonly name: string;
+      readonly holds: readonly string[];
+    };
 
 /**
  * What the pots hold of what guests must not have, by species of the lots and by what the table
@@ -27,16 +37,14 @@ export function avoided(
     const meats = lots.flatMap((lot): Avoided[] => {
       const species = speciesOf(lot.cut);
       if (species === undefined || !barred.has(species)) return [];
-      return [
-        { batch, lot: lot.id, guest: true, words: `${name} has ${species}, which a guest must not have.` },
-      ];
+      return [{ batch, lot: lot.id, guest: true, says: { what: 'guest: animal', pot: name, species } }];
     });
     const poured = (items ?? []).flatMap((item): Avoided[] => {
       const known = ingredients.find(({ id }) => id === item.ref);
       const found = (known?.holds ?? []).filter((what) => barred.has(what));
       if (!known || found.length === 0 || item.state === 'out') return [];
-      const words = `${name} has ${known.name} (${found.join(', ')}), which a guest must not have; check the label, or leave it out.`;
-      return [{ batch, item: item.id, guest: true, words }];
+      const says = { what: 'guest: ingredient', pot: name, name: known.name, holds: found } as const;
+      return [{ batch, item: item.id, guest: true, says }];
     });
     return [...meats, ...poured];
   });

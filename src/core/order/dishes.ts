@@ -152,20 +152,33 @@ export const heldFor = (kind: DishKind, juicy: Juicy): number => usualDishes[kin
 export const juicyOf = ({ kind, held }: Pick<Dish, 'kind' | 'held'>): Juicy | undefined =>
   held === undefined ? 'usual' : juices.find((juicy) => Math.abs(heldFor(kind, juicy) - held) < 1e-6);
 
-/** Why a portion cannot be, in one sentence with its figures, or undefined if it can. */
-export function portionProblem(typed: Dish['meat'], name: string, what: string): string | undefined {
+/** A portion whose smallest, wanted and largest contradict each other, as they were written. */
+export interface PortionFault {
+  readonly what: 'portion';
+  readonly dish: string;
+  readonly of: 'meat' | 'liquid';
+  /** The first of them is above the second. */
+  readonly above: 'smallest, largest' | 'smallest, wanted' | 'wanted, largest';
+  readonly first: string;
+  readonly second: string;
+}
+
+/** Why a portion cannot be, or undefined if it can. */
+export function portionProblem(
+  typed: Dish['meat'],
+  dish: string,
+  of: PortionFault['of'],
+): PortionFault | undefined {
   const [want, min, max] = [typed?.want, typed?.min, typed?.max];
-  const over = (a: typeof want, b: typeof want) =>
-    a?.lo !== undefined && b?.hi !== undefined && (midpoint(a) ?? 0) > (midpoint(b) ?? 0);
-  const lead = `${name}: the ${what}`;
-  if (over(min, max)) {
-    return `${lead} is at least “${min?.text ?? ''}” and at most “${max?.text ?? ''}”; write the smaller one first.`;
-  }
-  if (over(min, want)) {
-    return `${lead} wanted, “${want?.text ?? ''}”, is less than the smallest, “${min?.text ?? ''}”; lower the smallest or raise the portion.`;
-  }
-  if (over(want, max)) {
-    return `${lead} wanted, “${want?.text ?? ''}”, is more than the largest, “${max?.text ?? ''}”; raise the largest or lower the portion.`;
+  const pairs = [
+    ['smallest, largest', min, max],
+    ['smallest, wanted', min, want],
+    ['wanted, largest', want, max],
+  ] as const;
+  for (const [above, first, second] of pairs) {
+    const [a, b] = [midpoint(first), midpoint(second)];
+    if (first && second && a !== undefined && b !== undefined && a > b)
+      return { what: 'portion', dish, of, above, first: first.text, second: second.text };
   }
   return undefined;
 }

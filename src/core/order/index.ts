@@ -1,4 +1,4 @@
-export { avoided } from './avoid.ts';
+export { avoided, type GuestMustNot } from './avoid.ts';
 export { carriers } from './carriers.ts';
 export {
   countOf,
@@ -9,6 +9,7 @@ export {
   needOf,
   needOfTicket,
   portionOf,
+  type PortionFault,
   portionProblem,
   ticketsOf,
   usualDishes,

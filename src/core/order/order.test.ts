@@ -5,6 +5,7 @@ import { reckon } from '../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { countOf, heldFor, juices, juicyOf, portionProblem } from './dishes.ts';
 import { servingsFor } from './guests.ts';
+import { problemWords, saysWords } from '@/words/index.ts';
 
 const n = (count: number) => ({ text: String(count), lo: count, hi: count });
 
@@ -41,7 +42,8 @@ describe('portions', () => {
     [{ want: grams(90), max: grams(60) }, '90 g'],
     [{ min: grams(90), max: grams(60) }, '90 g'],
   ])('%o is said with its figure', (portion, figure) => {
-    expect(portionProblem(portion, 'Soft tacos', 'meat')).toContain(figure);
+    const fault = portionProblem(portion, 'Soft tacos', 'meat');
+    expect(fault && saysWords(fault)).toContain(figure);
   });
   test('one that can be is left alone', () => {
     expect(portionProblem({ want: grams(50), min: grams(40), max: grams(60) }, 'x', 'meat')).toBeUndefined();
@@ -59,7 +61,7 @@ describe('what guests must not have is checked against the pots', () => {
     [dishOf('taco', 4)],
   );
   const words = (avoid: NonNullable<(typeof input.meal)['avoid']>) =>
-    reckon(openMeal({ ...input, meal: { ...input.meal, avoid } })).problems.map((problem) => problem.words);
+    reckon(openMeal({ ...input, meal: { ...input.meal, avoid } })).problems.map(problemWords);
 
   test('meat by its animal, ingredients by what they hold', () => {
     expect(words(['pork', 'alcohol'])).toEqual([
@@ -72,7 +74,7 @@ describe('what guests must not have is checked against the pots', () => {
   test('the usual pot is checked too: a stock may hold celery', () => {
     const usual = inputOf([batchOf([lotOf('beef-shank', 1000)])], [dishOf('taco', 4)]);
     const found = reckon(openMeal({ ...usual, meal: { ...usual.meal, avoid: ['celery'] } })).problems;
-    expect(found.map(({ words }) => words)).toEqual([expect.stringContaining('celery')]);
+    expect(found.map(problemWords)).toEqual([expect.stringContaining('celery')]);
   });
 
   test('an own cut is its relative’s animal', () => {

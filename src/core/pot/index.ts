@@ -1,13 +1,13 @@
 export { bySpoon, type BeforeLid } from './fill/spoon.ts';
 export { deal } from './fill/deal.ts';
 export { BONE_DENSITY, fillOf, FULL, levelCm, MUSCLE_DENSITY, pieceHeight, type Fill } from './fill/fill.ts';
-export { misfits, reachCm, smallestThatFits, type Remedy } from './fill/fits.ts';
+export { type MisfitSays, misfits, reachCm, smallestThatFits, type Remedy } from './fill/fits.ts';
 export { sectionOf, type PieceInSection } from './fill/section.ts';
 export { fromPacket, type PacketFigures } from './liquid/figures.ts';
 export { heldIn } from './liquid/allergens.ts';
 export { withoutFigures, WITHOUT_FIGURES } from './liquid/own.ts';
 export { comeOut, stillIn, type ComesOut } from './liquid/comeOut.ts';
-export { notInYet, orderHints } from './liquid/hints.ts';
+export { type Hint, notInYet, orderHints } from './liquid/hints.ts';
 export {
   boughtOf,
   heldBack,

@@ -44,9 +44,14 @@ export interface BuyAnswer {
 }
 
 export type BuyReading =
-  { readonly ok: true; readonly answer: BuyAnswer } | { readonly ok: false; readonly error: string };
+  { readonly ok: true; readonly answer: BuyAnswer } | { readonly ok: false; readonly why: NothingToBuy };
 
-const no = (error: string): BuyReading => ({ ok: false, error });
+/** Why nothing can be said of how much to buy. */
+export type NothingToBuy =
+  | { readonly what: 'chance'; readonly asked: number }
+  | { readonly what: 'on the board' | 'no lot' | 'no price' | 'no plates' | 'empty mix' };
+
+const no = (why: NothingToBuy): BuyReading => ({ ok: false, why });
 /** What a shop can weigh out: grams are rounded up to this. */
 const STEP = 10;
 
@@ -57,26 +62,17 @@ const STEP = 10;
  * have been weighed past the board, give what they give.
  */
 export function buy({ input }: OpenedMeal, ask: BuyAsk): BuyReading {
-  if (!(ask.chance >= 0.5 && ask.chance <= 0.99)) {
-    return no(
-      `${Math.round(100 * ask.chance)} in 100 cannot be bought: no weight is surely enough. Ask for 50 to 99.`,
-    );
-  }
+  if (!(ask.chance >= 0.5 && ask.chance <= 0.99)) return no({ what: 'chance', asked: ask.chance });
   const batch = input.batches.find(({ id }) => id === ask.batch);
   const candidates = batch ? buyable(batch, input) : [];
   if (!batch || candidates.length === 0) {
     const some = batch?.lots.some(({ cut }) => cut !== '') === true;
-    return no(
-      some
-        ? 'The meat of this pot is on the board already: there is nothing to buy. Another pot can still take more.'
-        : 'There is no lot to buy: choose a cut first.',
-    );
+    return no({ what: some ? 'on the board' : 'no lot' });
   }
-  if (ask.way === 'cheapest' && candidates.every((lot) => priceOf(lot) === undefined)) {
-    return no('No lot has a price, so none is the cheapest: write one in a lot first.');
-  }
+  if (ask.way === 'cheapest' && candidates.every((lot) => priceOf(lot) === undefined))
+    return no({ what: 'no price' });
   const unit = openMeal(withUnitLots(input, batch, candidates));
-  if (unit.plan.tickets.length === 0) return no('The order is empty: write how many plates first.');
+  if (unit.plan.tickets.length === 0) return no({ what: 'no plates' });
   const drawn = drawsOf(unit);
   const places = unit.now.flatMap((plan) => plan.lots.map((lot) => `${plan.id}|${lot.id}`));
   const perRaw = candidates.map(({ id }) => {
@@ -88,7 +84,7 @@ export function buy({ input }: OpenedMeal, ask: BuyAsk): BuyReading {
     return wanted - (valueAt(drawn.shredG, d) - ours);
   });
   const way = wayOf(ask.way, candidates, perRaw);
-  if (way === undefined) return no('The mix adds up to nothing: give one of the lots a weight.');
+  if (way === undefined) return no({ what: 'empty mix' });
   return { ok: true, answer: answerOf(way, ask.chance, candidates, perRaw, need, currencyOf(input)) };
 }
 

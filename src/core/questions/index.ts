@@ -1,3 +1,4 @@
+export type { NothingToBuy } from './buy.ts';
 export { costs } from './costs.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
 export { kitchenYields, type KitchenYield } from './kitchenYields.ts';
@@ -5,7 +6,7 @@ export type { LidFor } from './lidFor.ts';
 export type { Margin } from './margins.ts';
 export { nextInDay, type NextAct } from './nextAct.ts';
 export { answer, type Answer, type Ask, type Question } from './questions.ts';
-export { recipeOut } from './recipeOut.ts';
+export { recipeOut, type RecipeOut } from './recipeOut.ts';
 export type { BatchReckoning } from './reckon/batchReckoning.ts';
 export { lotReckoning, type LotReckoning } from './reckon/lotReckoning.ts';
 export type { PotPicture, VesselPicture } from './reckon/potPicture.ts';

@@ -18,7 +18,8 @@ import {
 import { type Ticket, ticketsOf } from '../../order/index.ts';
 import { airShare, type ItemPlan, misfits, planItems, takenUpShare } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
-import { ingredientsById, type Input, type Problem } from '../input.ts';
+import { ingredientsById, type Input } from '../input.ts';
+import type { Problem, Says } from '../problem.ts';
 import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
@@ -174,12 +175,12 @@ function fitProblems(
     level: batch.level,
     inVessels: filled,
     pour,
-  }).map(({ words, remedies }) => ({ batch: batch.id, stage: 'pot' as const, words, remedies }));
+  }).map((misfit) => ({ batch: batch.id, stage: 'pot' as const, ...misfit }));
 }
 
 /** The cut of a lot if the reckoning can use the lot; what is wrong with it otherwise. */
 function usableCut(batch: Batch, lot: Lot, input: Input, problems: Problem[]): KnownCut | undefined {
-  const say = (words: string) => problems.push({ batch: batch.id, lot: lot.id, words });
+  const say = (says: Says) => problems.push({ batch: batch.id, lot: lot.id, says });
   const heavy = lotWeightProblem(lot.weight);
   if (heavy !== undefined) {
     say(heavy);
@@ -193,6 +194,6 @@ function usableCut(batch: Batch, lot: Lot, input: Input, problems: Problem[]): K
     return undefined;
   }
   const cut = findCut(lot.cut, input.kitchen, input.reference);
-  if (!cut) say(`“${lot.cut}” is not in the table of cuts any more; choose another.`);
+  if (!cut) say({ what: 'unknown cut', id: lot.cut });
   return cut;
 }

@@ -2,9 +2,10 @@ import { platesProblem, standingEntries } from '../../batch/index.ts';
 import { avoided, countOf, dishName, portionProblem } from '../../order/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
-import { ingredientsById, ingredientsOf, type Input, type Problem } from '../input.ts';
+import { ingredientsById, ingredientsOf, type Input } from '../input.ts';
+import type { Problem } from '../problem.ts';
 
-/** What a cook has to look at in what was written, each in one sentence with its figure. */
+/** What a cook has to look at in what was written. */
 export const problemsOf = (input: Input): readonly Problem[] => [
   ...unreadableDishes(input),
   ...vesselsWithoutWeight(input),
@@ -23,7 +24,7 @@ function unknownIngredients(input: Input): Problem[] {
       .map(({ id, ref }) => ({
         batch: batch.id,
         item: id,
-        words: `“${ref}” is not in the table of ingredients; choose another.`,
+        says: { what: 'unknown ingredient', id: ref } as const,
       })),
   );
 }
@@ -36,7 +37,7 @@ function unreadableDishes({ meal }: Input): Problem[] {
       portionProblem(dish.meat, name, 'meat'),
       portionProblem(dish.liquid, name, 'liquid'),
     ];
-    return found.flatMap((words) => (words === undefined ? [] : [{ dish: dish.id, words }]));
+    return found.flatMap((says) => (says ? [{ dish: dish.id, says }] : []));
   });
 }
 
@@ -61,8 +62,7 @@ function vesselsWithoutWeight({ entries, kitchen }: Input): Problem[] {
     const id = measures.what === 'stock' && measure !== 'depth' ? measures.vessel : bowl;
     const vessel = kitchen.vessels.find((v) => v.id === id);
     if (id === undefined || vessel?.tareG !== undefined) return [];
-    const words = `“${vessel?.name ?? id}” was weighed full and never empty; weigh it empty once, and it is known.`;
-    return [{ batch, words }];
+    return [{ batch, says: { what: 'never weighed empty', vessel: vessel?.name ?? id } }];
   });
 }
 
@@ -73,8 +73,12 @@ function moreBoneThanMeat({ entries, batches }: Input): Problem[] {
     const lot = batches.find(({ id }) => id === batch)?.lots.find(({ id }) => id === measures.lot);
     const [bone, raw] = [midpoint(value ?? undefined), midpoint(lot?.weight)];
     if (bone === undefined || raw === undefined || bone < raw) return [];
-    const words = `“${value?.text ?? ''}” of bone is more than the lot weighed (“${lot?.weight.text ?? ''}”); weigh the bones again, or correct the lot.`;
-    return [{ batch, lot: measures.lot, words }];
+    const says = {
+      what: 'more bone than meat',
+      bone: value?.text ?? '',
+      lot: lot?.weight.text ?? '',
+    } as const;
+    return [{ batch, lot: measures.lot, says }];
   });
 }
 
@@ -83,7 +87,7 @@ function pricesWithoutWeight({ batches }: Input): Problem[] {
   return batches.flatMap(({ id: batch, lots }) =>
     lots.flatMap(({ id: lot, price, weight }) =>
       price?.amount !== undefined && midpoint(weight) === undefined
-        ? [{ batch, lot, words: `“${price.text}” is a price without a weight; write how much it is for.` }]
+        ? [{ batch, lot, says: { what: 'price without weight' as const, price: price.text } }]
         : [],
     ),
   );
@@ -97,7 +101,6 @@ function tooFewPieces({ meal, batches }: Input): Problem[] {
   return meal.dishes.flatMap((dish) => {
     const wanted = countOf(dish);
     if (dish.kind !== 'on the bone' || wanted <= have) return [];
-    const words = `${wanted} pieces on the bone are wanted and the lots are cut into ${have}; cut them into more, or serve fewer.`;
-    return [{ dish: dish.id, words }];
+    return [{ dish: dish.id, says: { what: 'too few pieces', wanted, have } }];
   });
 }

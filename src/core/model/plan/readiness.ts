@@ -4,7 +4,8 @@ import { type Batch, type Entry, standingEntries } from '../../batch/index.ts';
 import { cookOf, openPhase } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
-import type { Input, Problem } from '../input.ts';
+import type { Input } from '../input.ts';
+import type { Problem } from '../problem.ts';
 
 interface MeatLot {
   readonly id: string;
@@ -35,7 +36,7 @@ export function planReadiness(
   if (typeof ready !== 'object') return undefined;
   if (!('never' in ready)) return ready;
   const open = openPhase(batch.cook);
-  const heat = typeof open?.setting === 'object' ? `“${open.setting.text}”` : 'This heat';
+  const setting = typeof open?.setting === 'object' ? open.setting.text : undefined;
   const hot = open?.heat === 'oven' ? hotEnough(batch, cooking, kitchen.altitudeM) : undefined;
   const warmer =
     hot === undefined
@@ -44,7 +45,7 @@ export function planReadiness(
           {
             what: 'heat' as const,
             setting: { text: `${hot} °C`, lo: hot, hi: hot },
-            words: `Set the oven to ${hot} °C`,
+            celsius: hot,
           },
         ];
   const names = new Set(
@@ -55,7 +56,7 @@ export function planReadiness(
       batch: batch.id,
       stage: 'clock',
       remedies: warmer,
-      words: `${heat} never gets ${name} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`,
+      says: { what: 'never tender', setting, cut: name },
     });
   return undefined;
 }

@@ -9,6 +9,7 @@ import { fillOf, levelCm } from './fill.ts';
 import { bySpoon } from './spoon.ts';
 import { floorCm2 } from '../vessel/shape.ts';
 import { vesselsFor } from '../vessel/stands.ts';
+import { problemWords } from '@/words/index.ts';
 
 const pot = (batch: Parameters<typeof batchOf>) => {
   const picture = reckon(openMeal(inputOf([batchOf(...batch)], [dishOf('taco', 10)]))).batches[0]?.pot;
@@ -85,7 +86,7 @@ describe('the pot of a batch', () => {
 
   test('too much for any vessel is said with the litres', () => {
     const { problems } = reckon(openMeal(inputOf([batchOf([lotOf('beef-brisket', 90_000)])], [])));
-    expect(problems[0]?.words).toMatch(/wants a pot of \d+\.\d l, and 45 cm pot holds 63\.6 l/);
+    expect(problems.map(problemWords)[0]).toMatch(/wants a pot of \d+\.\d l, and 45 cm pot holds 63\.6 l/);
   });
 });
 

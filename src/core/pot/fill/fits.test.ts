@@ -9,6 +9,7 @@ import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { volumeTo, widthAt } from '../vessel/shape.ts';
 import { deal } from './deal.ts';
 import { sectionOf } from './section.ts';
+import { problemWords } from '@/words/index.ts';
 
 const pot = (lots: Lot[], changes: Partial<Batch> = {}, kitchen: Partial<typeof usualKitchen> = {}) => {
   const input = inputOf([batchOf(lots, changes)], [dishOf('taco', 10)]);
@@ -117,7 +118,7 @@ describe('dealt to two vessels', () => {
 describe('what does not fit is said with what to do', () => {
   test('too full: the pot that holds it, or two that share it', () => {
     const { problems } = pot([lotOf('beef-brisket', 6000)], oven('pot-24'));
-    expect(problems[0]?.words).toMatch(
+    expect(problems.map(problemWords)[0]).toMatch(
       /wants a pot of \d+\.\d l, and 24 cm pot holds 5\.4 l: the 3\d cm pot holds it/,
     );
     expect(problems[0]?.remedies?.[0]).toMatchObject({ what: 'take' });
@@ -138,18 +139,22 @@ describe('what does not fit is said with what to do', () => {
   test('an insert in the oven, and a pot on a slow cooker base', () => {
     const lots = [lotOf('beef-brisket', 2500)];
     const [wrong] = pot(lots, oven('slow-cooker')).problems;
-    expect(wrong?.words).toMatch(/^6 l slow cooker must not stand in the oven: take the \d+ cm pot\.$/);
+    expect(wrong && problemWords(wrong)).toMatch(
+      /^6 l slow cooker must not stand in the oven: take the \d+ cm pot\.$/,
+    );
     const remedy = wrong?.remedies?.[0];
     if (remedy?.what !== 'take') throw new Error('no remedy');
     expect(pot(lots, oven(remedy.vessel)).problems).toEqual([]);
     const base = {
       cook: [{ heat: 'slow cooker' as const, setting: 'low' as const, lid: 'on' as const, vessel: 'pot-28' }],
     };
-    expect(pot(lots, base).problems[0]?.words).toMatch(/^28 cm pot must not stand on a slow cooker base/);
+    expect(pot(lots, base).problems.map(problemWords)[0]).toMatch(
+      /^28 cm pot must not stand on a slow cooker base/,
+    );
   });
 
   test('too little for a slow cooker', () => {
-    expect(pot([lotOf('beef-brisket', 500)], slow).problems[0]?.words).toMatch(
+    expect(pot([lotOf('beef-brisket', 500)], slow).problems.map(problemWords)[0]).toMatch(
       /6 l slow cooker would be \d+ % full, and under half it dries and scorches/,
     );
     const { problems } = pot([lotOf('beef-brisket', 3000)], slow);
@@ -158,11 +163,11 @@ describe('what does not fit is said with what to do', () => {
 
   test('a bone that keeps the lid from closing, and a pot too tall for the oven', () => {
     const long = lotOf('beef-shank', 3000, { pieces: { longestCm: 40 } });
-    expect(pot([long], oven('pot-28')).problems[0]?.words).toMatch(
+    expect(pot([long], oven('pot-28')).problems.map(problemWords)[0]).toMatch(
       /A bone of 40 cm reaches 28\.6 cm in 28 cm pot, which is 14 cm deep/,
     );
     const low = { heatSources: [{ id: 'o', name: 'small oven', kind: 'oven' as const, heightCm: 17 }] };
-    expect(pot([lotOf('beef-shank', 3000)], oven('pot-28'), low).problems[0]?.words).toBe(
+    expect(pot([lotOf('beef-shank', 3000)], oven('pot-28'), low).problems.map(problemWords)[0]).toBe(
       '28 cm pot with its lid stands 18.5 cm high and the small oven has 17 cm: cover it with foil in place of the lid.',
     );
   });

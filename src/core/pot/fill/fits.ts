@@ -6,12 +6,46 @@ import { fillOf, FULL, SLOW_COOKER_LEAST } from './fill.ts';
 
 /** What a cook may do about it with one press. */
 export type Remedy =
-  | { readonly what: 'take'; readonly vessel: string; readonly words: string }
-  | { readonly what: 'split'; readonly vessels: readonly string[]; readonly words: string }
-  | { readonly what: 'pour later'; readonly item: string; readonly half: Quantity; readonly words: string };
+  | { readonly what: 'take'; readonly vessel: string; readonly name: string }
+  | { readonly what: 'split'; readonly vessels: readonly string[]; readonly name: string }
+  | { readonly what: 'pour later'; readonly item: string; readonly half: Quantity };
+
+/** What does not fit, with its figures; other vessels by name, where there is one that would do. */
+export type MisfitSays =
+  | { readonly what: 'fits: not there'; readonly vessel: string; readonly heat: Heat; readonly take?: string }
+  | {
+      readonly what: 'fits: too full';
+      readonly vessel: string;
+      readonly wantsMl: number;
+      readonly brimMl: number;
+      readonly take?: string;
+      readonly shareWith?: string;
+    }
+  | {
+      readonly what: 'fits: too empty';
+      readonly vessel: string;
+      readonly share: number;
+      readonly take?: string;
+    }
+  | {
+      readonly what: 'fits: bone too long';
+      readonly vessel: string;
+      readonly boneCm: number;
+      readonly reachCm: number;
+      readonly deepCm: number;
+    }
+  | {
+      readonly what: 'fits: too tall';
+      readonly vessel: string;
+      readonly standsCm: number;
+      readonly room: string;
+      readonly roomCm: number;
+      /** Without its lid it would go in. */
+      readonly bare: boolean;
+    };
 
 export interface Misfit {
-  readonly words: string;
+  readonly says: MisfitSays;
   readonly remedies: readonly Remedy[];
 }
 
@@ -38,8 +72,7 @@ export interface FitQuestion {
   readonly pour: { readonly item: string; readonly ml: number } | undefined;
 }
 
-const litres = (ml: number) => `${(ml / 1000).toFixed(1)} l`;
-const cm = (x: number) => `${Math.round(x * 10) / 10} cm`;
+const take = ({ id, name }: Vessel): Remedy => ({ what: 'take', vessel: id, name });
 const fitsInto = (vessel: Vessel, ml: number) => heightOf(vessel, ml) <= FULL * vessel.heightCm;
 
 /** What does not fit, and what to do: too full, too empty, too tall for the vessel or for the oven. */
@@ -53,23 +86,19 @@ export function misfits(question: FitQuestion): readonly Misfit[] {
   ]);
 }
 
-const placeOf: Readonly<Record<Heat, string>> = {
-  oven: 'in the oven',
-  stove: 'on a burner',
-  'slow cooker': 'on a slow cooker base',
-  smoker: 'in the smoker',
-};
-
 function notOnThat({ vessel }: InVessel, { kitchen, heat, inVessels }: FitQuestion): Misfit[] {
   const others = vesselsFor(heat, kitchen.vessels);
   // A kitchen without anything for that heat has covered its smoked meat in a pot.
   if (mayStand(vessel, heat) || others.includes(vessel)) return [];
   const content = inVessels.reduce((sum, one) => sum + volumeStanding(one), 0);
   const other = others.find((one) => fitsInto(one, content)) ?? others.at(-1);
-  const words = `${vessel.name} must not stand ${placeOf[heat]}: ${other ? `take the ${other.name}` : 'say in the kitchen what may'}.`;
-  return [
-    { words, remedies: other ? [{ what: 'take', vessel: other.id, words: `Take the ${other.name}` }] : [] },
-  ];
+  const says = {
+    what: 'fits: not there',
+    vessel: vessel.name,
+    heat,
+    ...(other && { take: other.name }),
+  } as const;
+  return [{ says, remedies: other ? [take(other)] : [] }];
 }
 
 function tooFull({ vessel, standsCm }: InVessel, question: FitQuestion): Misfit[] {
@@ -86,30 +115,25 @@ function tooFull({ vessel, standsCm }: InVessel, question: FitQuestion): Misfit[
       ? others.find((other) => fitsTogether([vessel, other], content))
       : undefined;
   const remedies: Remedy[] = [];
-  if (larger) remedies.push({ what: 'take', vessel: larger.id, words: `Take the ${larger.name}` });
-  if (second)
-    remedies.push({ what: 'split', vessels: [second.id], words: `Share it with the ${second.name}` });
+  if (larger) remedies.push(take(larger));
+  if (second) remedies.push({ what: 'split', vessels: [second.id], name: second.name });
   if (pour && pour.ml > 0 && !larger) {
     const half = Math.round(pour.ml / 20) * 10;
     remedies.push({
       what: 'pour later',
       item: pour.item,
       half: { text: `${half} ml`, lo: half, hi: half },
-      words: 'Pour half of it after an hour',
     });
   }
-  const wants = litres(volumeStanding({ vessel, standsCm }) / FULL);
-  const advice = larger
-    ? `the ${larger.name} holds it`
-    : second
-      ? `share it with the ${second.name}`
-      : 'cut the meat smaller, pour less, or braise in two goes';
-  return [
-    {
-      words: `This wants a pot of ${wants}, and ${vessel.name} holds ${litres(brimMl(vessel))}: ${advice}.`,
-      remedies,
-    },
-  ];
+  const says = {
+    what: 'fits: too full',
+    vessel: vessel.name,
+    wantsMl: volumeStanding({ vessel, standsCm }) / FULL,
+    brimMl: brimMl(vessel),
+    ...(larger && { take: larger.name }),
+    ...(second && { shareWith: second.name }),
+  } as const;
+  return [{ says, remedies }];
 }
 
 const volumeStanding = ({ vessel, standsCm }: Pick<InVessel, 'vessel' | 'standsCm'>) =>
@@ -127,13 +151,13 @@ function tooEmpty({ vessel, otherMl, meatMl }: InVessel, { kitchen, heat }: FitQ
   const smaller = vesselsFor(heat, kitchen.vessels).findLast(
     (other) => brimMl(other) < brimMl(vessel) && content >= SLOW_COOKER_LEAST * brimMl(other),
   );
-  const share = Math.round((100 * content) / brimMl(vessel));
-  return [
-    {
-      words: `${vessel.name} would be ${share} % full, and under half it dries and scorches: ${smaller ? `take the ${smaller.name}` : 'put in more, or use a pot in the oven'}.`,
-      remedies: smaller ? [{ what: 'take', vessel: smaller.id, words: `Take the ${smaller.name}` }] : [],
-    },
-  ];
+  const says = {
+    what: 'fits: too empty',
+    vessel: vessel.name,
+    share: content / brimMl(vessel),
+    ...(smaller && { take: smaller.name }),
+  } as const;
+  return [{ says, remedies: smaller ? [take(smaller)] : [] }];
 }
 
 /** How high the longest bone reaches: lying where it can, leaning where it cannot, cm. */
@@ -145,12 +169,14 @@ export function reachCm(vessel: Vessel, longestCm: number): number {
 function tooLong({ vessel, longestCm }: InVessel): Misfit[] {
   const reach = reachCm(vessel, longestCm);
   if (reach <= vessel.heightCm) return [];
-  return [
-    {
-      words: `A bone of ${cm(longestCm)} reaches ${cm(reach)} in ${vessel.name}, which is ${cm(vessel.heightCm)} deep: the lid will not close; have it sawn through, or take a wider vessel.`,
-      remedies: [],
-    },
-  ];
+  const says = {
+    what: 'fits: bone too long',
+    vessel: vessel.name,
+    boneCm: longestCm,
+    reachCm: reach,
+    deepCm: vessel.heightCm,
+  } as const;
+  return [{ says, remedies: [] }];
 }
 
 function tooTallForOven({ vessel }: InVessel, { kitchen, heat, lid }: FitQuestion): Misfit[] {
@@ -162,12 +188,15 @@ function tooTallForOven({ vessel }: InVessel, { kitchen, heat, lid }: FitQuestio
   const outer = outerCm(vessel, lid !== 'off');
   if (!roomiest || outer <= roomiest.heightCm) return [];
   const bare = outerCm(vessel, false) <= roomiest.heightCm;
-  return [
-    {
-      words: `${vessel.name} with its lid stands ${cm(outer)} high and the ${roomiest.name} has ${cm(roomiest.heightCm)}: ${bare ? 'cover it with foil in place of the lid' : 'take a lower vessel, or the stove'}.`,
-      remedies: [],
-    },
-  ];
+  const says = {
+    what: 'fits: too tall',
+    vessel: vessel.name,
+    standsCm: outer,
+    room: roomiest.name,
+    roomCm: roomiest.heightCm,
+    bare,
+  } as const;
+  return [{ says, remedies: [] }];
 }
 
 /** The vessel that was chosen, or the smallest that meat and liquid fit into. */

@@ -2,12 +2,17 @@ import type { Batch, Doing, Item } from '../../batch/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { itemsOf } from './items.ts';
 
-/** A line about the order of adding, with its reason. Its id is what a cook waves away. */
+/** What the order of adding asks for. Its id is what a cook waves away. */
 export interface Hint {
   readonly id: string;
-  readonly words: string;
-  readonly why: string;
+  readonly rule: HintRule;
+  /** The thing it is about, and the one that it stands wrongly to; undefined for a thing alone. */
+  readonly first: string;
+  readonly second: string | undefined;
 }
+
+export type HintRule =
+  'water-late' | 'liquid-late' | 'garlic-late' | 'paste-fried' | 'wine-down' | 'starch-wet' | 'soak-first';
 
 interface Known {
   readonly item: Item;
@@ -27,10 +32,8 @@ const late = (first: Doing, before: Doing) => (all: readonly Known[]) =>
 const isPoured = ({ role, item }: Known) => role === 'liquid' && !item.at && !item.marinade;
 
 interface Rule {
-  readonly id: string;
+  readonly id: HintRule;
   readonly find: (all: readonly Known[]) => readonly (readonly [Known, Known?])[];
-  readonly words: (first: string, second: string) => string;
-  readonly why: string;
 }
 
 const plain = (doing: Doing, done: (item: Item) => boolean) => (all: readonly Known[]) =>
@@ -41,8 +44,6 @@ const rules: readonly Rule[] = [
   {
     id: 'water-late',
     find: late('gives off water', 'browns'),
-    words: (wet, brown) => `Brown ${brown} first, then ${wet}.`,
-    why: 'What gives off water stops everything beside it from browning.',
   },
   {
     id: 'liquid-late',
@@ -53,14 +54,10 @@ const rules: readonly Rule[] = [
       const after = all.slice(pour + 1).find(({ does, item }) => does === 'is fried' && !item.at);
       return first && after ? [[first, after] as const] : [];
     },
-    words: (pour, paste) => `Fry ${paste} before ${pour} goes in.`,
-    why: 'Once there is liquid it can only boil.',
   },
   {
     id: 'garlic-late',
     find: late('burns', 'browns'),
-    words: (burns, brown) => `${capital(burns)} after ${brown}, for the last minute.`,
-    why: 'It burns in the time that onions take, and then it is bitter.',
   },
   {
     id: 'paste-fried',
@@ -71,30 +68,20 @@ const rules: readonly Rule[] = [
         .filter(({ does, item }) => does === 'is fried' && !item.at)
         .map((one) => [one] as const);
     },
-    words: (paste) => `Fry ${paste} a minute or two in the fat.`,
-    why: 'It loses its raw taste, and darkens.',
   },
   {
     id: 'wine-down',
     find: plain('boils down', (item) => item.boiledTo !== undefined || item.marinade === true),
-    words: (wine) => `Boil ${wine} down before the stock goes in.`,
-    why: 'Alcohol leaves an open pan in minutes, and a covered pot hardly at all.',
   },
   {
     id: 'starch-wet',
     find: plain('thickens', () => false),
-    words: (starch) => `Stir ${starch} into four parts of cold liquid, or into the fat, first.`,
-    why: 'Dry starch in hot liquid makes lumps.',
   },
   {
     id: 'soak-first',
     find: plain('soaks', (item) => item.soak !== undefined),
-    words: (dried) => `Soak ${dried} 15 to 20 minutes first.`,
-    why: 'Dried skins stay tough, and the soaking water is worth tasting: it may be bitter.',
   },
 ];
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** What the order of the list asks for, less what was waved away. */
 export function orderHints(batch: Batch, ingredients: ReadonlyMap<string, Ingredient>): readonly Hint[] {
@@ -105,13 +92,14 @@ export function orderHints(batch: Batch, ingredients: ReadonlyMap<string, Ingred
       : [];
   });
   const waved = new Set(batch.dismissed);
-  return rules.flatMap(({ id, find, words, why }) =>
+  return rules.flatMap(({ id: rule, find }) =>
     find(all)
       .slice(0, 1)
       .map(([first, second]) => ({
-        id: `${id} ${first.item.id}`,
-        words: words(first.name, second?.name ?? ''),
-        why,
+        id: `${rule} ${first.item.id}`,
+        rule,
+        first: first.name,
+        second: second?.name,
       }))
       .filter((hint) => !waved.has(hint.id)),
   );

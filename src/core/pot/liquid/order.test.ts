@@ -5,6 +5,7 @@ import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { notInYet, orderHints } from './hints.ts';
+import { hintWords, problemWords } from '@/words/index.ts';
 
 const known = new Map(reference.ingredients.map((one) => [one.id, one]));
 const items = (...refs: (string | Partial<Item>)[]): Item[] =>
@@ -17,7 +18,7 @@ const items = (...refs: (string | Partial<Item>)[]): Item[] =>
 const batch = (list: Item[], changes: Partial<Batch> = {}) =>
   batchOf([lotOf('beef-shank', 2000)], { items: list, ...changes });
 const hints = (list: Item[], changes: Partial<Batch> = {}) =>
-  orderHints(batch(list, changes), known).map(({ words }) => words);
+  orderHints(batch(list, changes), known).map((hint) => hintWords(hint).words);
 
 describe('the order of adding', () => {
   test('what gives off water after what must brown, garlic late, paste fried, wine down, starch wetted', () => {
@@ -35,7 +36,7 @@ describe('the order of adding', () => {
   test('a hint that was waved away stays away, and each has its reason', () => {
     const list = items('garlic', 'onion');
     const [hint] = orderHints(batch(list), known);
-    expect(hint?.why).toMatch(/bitter/);
+    expect(hint && hintWords(hint).why).toMatch(/bitter/);
     expect(hints(list, { dismissed: [hint?.id ?? ''] })).toEqual([]);
   });
 
@@ -79,7 +80,7 @@ describe('what must come out again', () => {
   test('is not forgotten: with the shred weighed, what is still in is said', () => {
     const shred = weighedEntry({ what: 'sum', flow: 'shred' }, 700);
     expect(at([]).problems).toEqual([]);
-    expect(at([shred]).problems[0]?.words).toBe(
+    expect(at([shred]).problems.map(problemWords)[0]).toBe(
       'Still in it: 2 of 2 × bay leaf, 2 of 2 × rind of hard cheese. Find them before it is served.',
     );
     expect(at([shred, back('0', 2), back('1', 2)]).problems).toEqual([]);

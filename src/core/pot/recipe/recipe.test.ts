@@ -5,6 +5,7 @@ import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { reckon } from '../../questions/reckon/reckon.ts';
+import { recipeFile } from '@/words/index.ts';
 import { recipeOut } from '../../questions/recipeOut.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { readLine } from './line.ts';
@@ -117,7 +118,7 @@ describe('a recipe', () => {
       { id: 'p', ref: 'tomato-paste', amount: grams(40), state: 'in' as const },
     ];
     const input = inputOf([batchOf([lotOf('beef-brisket', 2000)], { items })], [dishOf('taco', 10)]);
-    const text = recipeOut(openMeal(input), reckon(openMeal(input)), 'pot');
+    const text = recipeFile(recipeOut(openMeal(input), reckon(openMeal(input)), 'pot'));
     expect(JSON.parse(text)).toMatchObject({ '@context': 'https://schema.org', '@type': 'Recipe' });
     const read = readRecipe(text);
     if (!read.ok) throw new Error(read.error);

@@ -5,6 +5,7 @@ import type { Batch, Item } from '../../batch/schema.ts';
 import { massOf, nothing, type FlowId } from '../../ledger/index.ts';
 import { reckon } from '../../questions/reckon/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
+import { problemWords } from '@/words/index.ts';
 
 const late = { phase: 0, minutes: 150 };
 const water = (id: string, g: number, changes: Partial<Item> = {}): Item => ({
@@ -70,7 +71,7 @@ describe('three figures of salt', () => {
 
   test('a plan that ends too salty says by how much to salt less, and that much less is right', () => {
     const { problems } = pot({ salt: grams(30) });
-    const words = problems[0]?.words ?? '';
+    const words = problems.map(problemWords)[0] ?? '';
     expect(words).toMatch(/^The broth would end at \d\.\d %, too salty to drink: salt \d+ g less now\.$/);
     const less = Number(/salt (\d+) g less/.exec(words)?.[1]);
     expect(saltOf({ salt: grams(30 - less) }).finished).toBeCloseTo(0.008, 3);
@@ -78,7 +79,7 @@ describe('three figures of salt', () => {
 
   test('above 3 % is refused with the text that did it', () => {
     const { problems } = pot({ salt: { text: 'a cup', lo: 236, hi: 236 }, saltIn: 'volume' });
-    expect(problems[0]?.words).toMatch(
+    expect(problems.map(problemWords)[0]).toMatch(
       /^“a cup” of salt would make the broth \d+\.\d %, and nobody eats above 3\.0 %/,
     );
   });
@@ -89,7 +90,7 @@ describe('three figures of salt', () => {
       { id: 's', ref: 'soy-sauce', amount: grams(400), state: 'in' },
       ...more,
     ];
-    const words = pot({ items: items([]) }).problems[0]?.words ?? '';
+    const words = pot({ items: items([]) }).problems.map(problemWords)[0] ?? '';
     expect(words).toMatch(/by itself.*take unsalted stock, or thin it with \d\.\d l of water/);
     const litres = Number(/with (\d\.\d) l/.exec(words)?.[1]);
     expect(saltOf({ items: items([water('b', 1000 * litres)]) }).finished).toBeLessThan(0.0105);

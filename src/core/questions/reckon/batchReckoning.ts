@@ -87,8 +87,8 @@ export function stillInPot(batch: NominalBatch, input: Input): Problem[] {
   if (!plan.lots.some(({ weighed }) => !Number.isNaN(weighed.shred))) return [];
   const left = stillIn(comeOutOf(batch, input)).filter(({ kind }) => kind === 'item');
   if (left.length === 0) return [];
-  const words = left.map(({ name, count = 0, back }) => `${count - back} of ${count} × ${name}`).join(', ');
-  return [{ batch: plan.id, stage: 'bench', words: `Still in it: ${words}. Find them before it is served.` }];
+  const things = left.map(({ name, count = 0, back }) => ({ name, left: count - back, of: count }));
+  return [{ batch: plan.id, stage: 'bench', says: { what: 'still in', things } }];
 }
 
 /** One batch as a screen, a file and the command line show it. */

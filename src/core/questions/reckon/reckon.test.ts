@@ -3,6 +3,7 @@ import { reckonDrawn } from '../../testing/reckonDrawn.ts';
 import { describe, expect, test } from '@jest/globals';
 import { reckon } from './reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
+import { problemWords } from '@/words/index.ts';
 
 const reckoned = (...args: Parameters<typeof inputOf>) => reckonDrawn(inputOf(...args));
 const twoKilos = lotOf('beef-blade-roast', 2600);
@@ -156,7 +157,7 @@ describe('a stage that cannot answer says so', () => {
     const cook = [{ heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const }];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
     expect(result.batches[0]?.ready.min).toBeNull();
-    expect(result.problems[0]?.words).toMatch(
+    expect(result.problems.map(problemWords)[0]).toMatch(
       /^“60 °C” never gets .* tender, not in 24 h: give it more heat/,
     );
   });
@@ -183,7 +184,7 @@ test('a cut that is gone, a weight beyond any pot and an unreadable one leave th
   ];
   const result = reckoned([batchOf(lots)], [dishOf('taco', 16)]);
   expect(result.batches[0]?.meat.rawG.mid).toBe(2600);
-  expect(result.problems.map((problem) => problem.words)).toEqual([
+  expect(result.problems.map(problemWords)).toEqual([
     expect.stringContaining('“beef-unicorn”'),
     expect.stringContaining('“900000 g”'),
   ]);
@@ -245,7 +246,7 @@ describe('a pot weighed with its contents', () => {
   });
 
   test('tells nothing until then, and says so', () => {
-    expect(weighedPot().problems.map(({ words }) => words)).toEqual([
+    expect(weighedPot().problems.map(problemWords)).toEqual([
       expect.stringContaining('“My pot” was weighed full'),
     ]);
   });
@@ -269,7 +270,7 @@ test('typed salt is kept and shows in the strength', () => {
 });
 
 describe('what a cook has to look at is said in one sentence with the figure', () => {
-  const words = (input: Input) => reckon(openMeal(input)).problems.map((p) => p.words);
+  const words = (input: Input) => reckon(openMeal(input)).problems.map(problemWords);
 
   test('a price without a weight', () => {
     const lot = lotOf('beef-shank', 1, {

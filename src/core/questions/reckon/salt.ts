@@ -30,33 +30,33 @@ export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]
   };
 }
 
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
-const grams = (g: number) => `${Math.round(g)} g`;
-
 /** A plan that would end too salty, and by how much to salt less now. */
 export function saltProblems(one: NominalBatch, input: Input): Problem[] {
   const { plan } = one;
   const salt = saltFigures(one, []);
   if (!salt || salt.finished <= TOO_SALTY * Math.max(salt.liquidTarget, BROTH_TARGET)) return [];
-  const batch = plan.id;
-  const what = plan.batch.strain ? 'broth' : 'sauce';
-  const best = Math.max(0, salt.wantedG);
-  const remedies = [
-    { what: 'salt' as const, grams: best, words: best > 0 ? `Salt with ${grams(best)}` : 'Add no salt' },
-  ];
-  const typed = saltTyped(plan.batch, input.kitchen);
-  if (typed !== undefined && salt.finished > SALT_MOST) {
-    const words = `“${plan.batch.salt?.text ?? ''}” of salt would make the ${what} ${percent(salt.finished)}, and nobody eats above ${percent(SALT_MOST)}: ${best > 0 ? `write ${grams(best)}` : 'leave it out'}.`;
-    return [{ batch, stage: 'pot', words, remedies }];
-  }
-  if (typed !== undefined && typed - best > 0.5) {
-    const words = `The ${what} would end at ${percent(salt.finished)}, too salty to drink: salt ${grams(typed - best)} less now.`;
-    return [{ batch, stage: 'pot', words, remedies }];
+  const { finished, itemsG } = salt;
+  const where = { batch: plan.id, stage: 'pot' } as const;
+  const liquid = plan.batch.strain ? 'broth' : 'sauce';
+  const bestG = Math.max(0, salt.wantedG);
+  const typedG = saltTyped(plan.batch, input.kitchen);
+  const refused = finished > SALT_MOST;
+  if (typedG !== undefined && (refused || typedG - bestG > 0.5)) {
+    const says = {
+      what: refused ? 'salt: refused' : 'salt: too much',
+      liquid,
+      finished,
+      typed: plan.batch.salt?.text ?? '',
+      most: SALT_MOST,
+      lessG: typedG - bestG,
+      bestG,
+    } as const;
+    return [{ ...where, says, remedies: [{ what: 'salt', grams: bestG }] }];
   }
   if (salt.wantedG > -0.5) return [];
-  const litres = (waterToThin(one) / 1000).toFixed(1);
-  const words = `What goes in brings ${grams(salt.itemsG)} of salt by itself, and the ${what} would end at ${percent(salt.finished)}: take unsalted stock, or thin it with ${litres} l of water.`;
-  return [{ batch, stage: 'pot', words }];
+  return [
+    { ...where, says: { what: 'salt: brought in', liquid, finished, itemsG, thinMl: waterToThin(one) } },
+  ];
 }
 
 /** Water that would bring the finished liquid to the strength that is wanted, g. */

@@ -10,8 +10,6 @@ const WORTH = 200;
 /** What a slow cooker is poured at least, ml (common practice, no source). */
 const LEAST = 250;
 
-const litres = (ml: number) => `${(ml / 1000).toFixed(1)} l`;
-
 /** A slow cooker lets hardly any steam off: that too much will be left can be said before it is poured. */
 export function tooMuchLiquid({ plan, mass }: NominalBatch, needMl: number): Problem[] {
   if (openPhase(plan.batch.cook)?.heat !== 'slow cooker' || !plan.liquid || needMl <= 0) return [];
@@ -25,21 +23,20 @@ export function tooMuchLiquid({ plan, mass }: NominalBatch, needMl: number): Pro
   const pouring = plan.batch.lidOn === undefined;
   const less = Math.floor(Math.min(over, poured - LEAST) / 50) * 50;
   const minutes = Math.round(boilDownMinutes(over) / 5) * 5;
-  const ways = [
-    ...(pouring && less >= WORTH ? [`pour ${litres(less)} less`] : []),
-    `boil it down at the end (about ${minutes} min, lid off)`,
-    'keep the rest for the shelf',
-  ];
+  const pourLess = pouring && pour !== undefined && less >= WORTH;
   const amount = { text: `${Math.round(poured - less)} ml`, lo: poured - less, hi: poured - less };
   return [
     {
       batch: plan.id,
       stage: 'clock',
-      words: `A slow cooker lets hardly any steam off: ${litres(ml)} will be left where the plates take ${litres(needMl)}. You can ${ways.join(', or ')}.`,
-      remedies:
-        pouring && pour && less >= WORTH
-          ? [{ what: 'pour less', item: pour.id, amount, words: `Pour ${litres(less)} less` }]
-          : [],
+      says: {
+        what: 'slow cooker keeps it',
+        leftMl: ml,
+        needMl,
+        boilMin: minutes,
+        ...(pourLess && { lessMl: less }),
+      },
+      remedies: pourLess ? [{ what: 'pour less', item: pour.id, amount, lessMl: less }] : [],
     },
   ];
 }

@@ -1,0 +1,49 @@
+import type { Hint } from '@/core/pot/index.ts';
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+interface HintWords {
+  readonly words: string;
+  readonly why: string;
+}
+
+/** A line about the order of adding, with its reason. */
+export function hintWords({ rule, first, second = '' }: Hint): HintWords {
+  switch (rule) {
+    case 'water-late':
+      return {
+        words: `Brown ${second} first, then ${first}.`,
+        why: 'What gives off water stops everything beside it from browning.',
+      };
+    case 'liquid-late':
+      return {
+        words: `Fry ${second} before ${first} goes in.`,
+        why: 'Once there is liquid it can only boil.',
+      };
+    case 'garlic-late':
+      return {
+        words: `${capital(first)} after ${second}, for the last minute.`,
+        why: 'It burns in the time that onions take, and then it is bitter.',
+      };
+    case 'paste-fried':
+      return {
+        words: `Fry ${first} a minute or two in the fat.`,
+        why: 'It loses its raw taste, and darkens.',
+      };
+    case 'wine-down':
+      return {
+        words: `Boil ${first} down before the stock goes in.`,
+        why: 'Alcohol leaves an open pan in minutes, and a covered pot hardly at all.',
+      };
+    case 'starch-wet':
+      return {
+        words: `Stir ${first} into four parts of cold liquid, or into the fat, first.`,
+        why: 'Dry starch in hot liquid makes lumps.',
+      };
+    case 'soak-first':
+      return {
+        words: `Soak ${first} 15 to 20 minutes first.`,
+        why: 'Dried skins stay tough, and the soaking water is worth tasting: it may be bitter.',
+      };
+  }
+}

@@ -1,0 +1,54 @@
+import type { Batch, Heat } from '@/core/batch/index.ts';
+import type { RecipeOut } from '@/core/questions/index.ts';
+
+const grams = (g: number) =>
+  g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : g >= 10 ? `${Math.round(g)} g` : `${g.toFixed(1)} g`;
+const heatWords: Readonly<Record<Heat, string>> = {
+  oven: 'in the oven',
+  stove: 'on the stove',
+  'slow cooker': 'in the slow cooker',
+  smoker: 'in the smoker',
+};
+
+/** A batch as a schema.org Recipe, JSON-LD: what goes in, how it is done, and what it gives. */
+export function recipeFile({ meal, batch, lots, items, saltG, minutes, shredG }: RecipeOut): string {
+  const recipe = {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: `${meal}: ${batch.name}`,
+    recipeYield: `${grams(shredG)} of shredded meat`,
+    ...(minutes !== undefined && { cookTime: `PT${Math.floor(minutes / 60)}H${minutes % 60}M` }),
+    recipeIngredient: [
+      ...lots.map((lot) => `${grams(lot.grams)} ${lot.name.toLowerCase()}`),
+      ...items.map(
+        (item) => `${item.typed ?? grams(item.grams)} ${item.name}${item.prep ? `, ${item.prep}` : ''}`,
+      ),
+      ...(saltG > 0 ? [`${grams(saltG)} salt`] : []),
+    ],
+    recipeInstructions: stepsOf(batch, minutes).map((text) => ({ '@type': 'HowToStep', text })),
+  };
+  return `${JSON.stringify(recipe, null, 2)}\n`;
+}
+
+function stepsOf(batch: Batch, minutes: number | undefined): string[] {
+  const phases = batch.cook.map(({ heat, lid, setting }) => {
+    const at = typeof setting === 'object' ? ` at ${setting.text}` : setting ? `, ${setting}` : '';
+    return `Braise ${heatWords[heat]}${at}, lid ${lid}.`;
+  });
+  return [
+    ...(batch.steps ?? []).map(
+      ({ what, minutes: time }) =>
+        `${what.charAt(0).toUpperCase()}${what.slice(1)}${time?.lo === undefined ? '' : ` for ${time.text}`}.`,
+    ),
+    batch.sear ? 'Brown the meat in one layer, not crowded.' : 'Put the meat in raw.',
+    batch.level === 'own juice'
+      ? 'Pour nothing: it braises in its own juice.'
+      : `Pour until the liquid stands: ${batch.level}.`,
+    ...phases,
+    ...(minutes === undefined
+      ? []
+      : [`Look when a fork may sink in and turn freely, after about ${minutes} minutes.`]),
+    batch.strain ? 'Strain the liquid and skim it.' : 'Skim the sauce and keep its vegetables.',
+    'Shred the meat, pick it over, and dress it.',
+  ];
+}
