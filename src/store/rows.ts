@@ -51,6 +51,8 @@ export function changesOf(rows: Rows, what: (deed: Deed) => void): readonly Chan
     return now.has(key) ? now.get(key) : rows[table].get(id);
   };
   const put = (table: TableName, id: string, before: Row | undefined, after: Row | undefined) => {
+    // What changes nothing is no act: undo would seem to do nothing either.
+    if (JSON.stringify(after) === JSON.stringify(before)) return;
     now.set(`${table} ${id}`, after);
     changes.push({ what: 'put', table, id, ...(before && { before }), ...(after && { after }) });
   };
@@ -59,8 +61,7 @@ export function changesOf(rows: Rows, what: (deed: Deed) => void): readonly Chan
       const before = get(table, id);
       if (!before) throw new Error(`There is no “${id}” in ${table} any more.`);
       // The table says which kind of row it holds.
-      const after: Row = recipe(before as never);
-      if (JSON.stringify(after) !== JSON.stringify(before)) put(table, id, before, after);
+      put(table, id, before, recipe(before as never));
     },
     put: (table, row) => put(table, row.id, get(table, row.id), row),
     remove(table, id) {

@@ -98,7 +98,7 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
       >
         <Plus size={16} aria-hidden /> Another burner or oven
       </button>
-      <p className={css.altitude}>
+      <div className={css.altitude}>
         <AltitudeField
           metres={kitchen.altitudeM}
           onChange={(altitudeM) => {
@@ -108,7 +108,7 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
         <span className="quiet">
           Water boils at <b className="num">{writeDegrees(boilingAt(kitchen.altitudeM), units)}</b> there.
         </span>
-      </p>
+      </div>
     </section>
   );
 }

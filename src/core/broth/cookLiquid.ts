@@ -60,11 +60,16 @@ function weighJugs({ weighed }: LiquidPlan, out: LiquidMass): void {
     const { pool, strained } = liquid;
     const grams = massOf(pool);
     const reading = liquid.id === MAIN ? weighed.liquid : NaN;
-    liquid.grams = isWeighed(reading) ? reading : grams;
-    const scale = grams > 0 ? liquid.grams / grams : 0;
-    liquid.ml =
-      grams > 0
-        ? volumeOf(massOf(pool) - pool.fat, pool.fat, strained) * scale
-        : volumeOf(liquid.grams, 0, strained);
+    const readMl = liquid.id === MAIN ? weighed.liquidMl : NaN;
+    const ml = volumeOf(grams - pool.fat, pool.fat, strained);
+    // Read as a volume it is that volume; its weight follows from what it is made of.
+    const scale = isWeighed(readMl) ? readMl / ml : isWeighed(reading) ? reading / grams : 1;
+    if (grams > 0) {
+      liquid.grams = grams * scale;
+      liquid.ml = ml * scale;
+    } else {
+      liquid.grams = isWeighed(reading) ? reading : 0;
+      liquid.ml = isWeighed(readMl) ? readMl : volumeOf(liquid.grams, 0, strained);
+    }
   }
 }

@@ -13,7 +13,7 @@ import type { ItemPlan } from '../pot/index.ts';
 import { flowOfStep, MAIN, type LiquidStep } from './step.ts';
 
 /** What was weighed of the liquid's flows, and of the pot with its contents after the braise, less the vessel. */
-export type LiquidWeighed = Record<BatchReading | 'pot', number>;
+export type LiquidWeighed = Record<BatchReading | 'pot' | 'liquidMl', number>;
 
 export const noLiquidWeighed = (): LiquidWeighed => ({
   pour: NaN,
@@ -21,6 +21,7 @@ export const noLiquidWeighed = (): LiquidWeighed => ({
   strained: NaN,
   skim: NaN,
   liquid: NaN,
+  liquidMl: NaN,
   pot: NaN,
 });
 

@@ -24,6 +24,10 @@ function gramsOf(entry: Entry, kitchen: Input['kitchen']): number | undefined {
   return tare === undefined ? undefined : Math.max(0, value - tare);
 }
 
+/** A volume that was read, ml at 20 °C. */
+const coldMl = ({ value, celsius }: Entry): number =>
+  gramsOfVolume(midpoint(value ?? undefined) ?? NaN, 1, celsius);
+
 /** The pot with its contents, g: on the scale less the vessel, or by how far a spoon stood in it is wet. */
 function potG(
   entry: Entry,
@@ -83,6 +87,8 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
       sums.push({ flow: measures.flow, grams });
     } else if (liquid) {
       liquid[measures.flow] = grams;
+      if (measures.flow === 'liquid')
+        liquid.liquidMl = entry.measure === 'volume' ? coldMl(entry) : NaN;
     }
   }
   // Of a batch in two vessels the pot is known once both are weighed.

@@ -1,0 +1,172 @@
+import { jest } from '@jest/globals';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { BrowserRouter } from 'react-router';
+import { type Kitchen, type Stage, usualKitchen } from '@/core/batch/index.ts';
+import type { Input } from '@/core/model/index.ts';
+import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
+import { askerOf } from '@/workers/asker.ts';
+import { coreWorker } from '@/workers/core.ts';
+
+/*
+ * The whole application on a page that is only simulated: the real routes, edits, memory, disk and core. Only the
+ * thread is left out (the core answers behind the same border) and no other tab is told.
+ */
+let asked = 0;
+jest.unstable_mockModule('@/workers/client.ts', () => ({
+  ask: askerOf(() => {
+    const core = coreWorker();
+    return {
+      answer: async (question) => {
+        asked += 1;
+        // As from another thread: what was clicked is done with before the answer comes.
+        await new Promise((resolve) => setTimeout(resolve));
+        asked -= 1;
+        return core.answer(question);
+      },
+      broken: new Promise(() => undefined),
+    };
+  }),
+}));
+jest.unstable_mockModule('../data/tabs.ts', () => ({
+  tellOtherTabs: () => undefined,
+  whenAnotherTabWrites: () => undefined,
+}));
+jest.unstable_mockModule('../data/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
+const { App } = await import('../App.tsx');
+const { db } = await import('../data/db.ts');
+const { pendingWrites } = await import('../data/memory.ts');
+const { queries } = await import('../data/queries.ts');
+
+HTMLElement.prototype.scrollIntoView = () => undefined;
+const faults: string[] = [];
+console.error = (...said: unknown[]) => {
+  faults.push(said.map(String).join(' '));
+};
+export const user = userEvent.setup();
+// A whole meal is reckoned at every act, some with their day levelled.
+jest.setTimeout(20_000);
+// Whether a thing can be seen is the browser tests' to say: here there is no layout, and asking takes most of the time.
+configure({ defaultHidden: true });
+
+/** The kitchen's clock stands at a moment; `jest.restoreAllMocks` lets it go. */
+export function clockAt(moment: string): void {
+  jest.spyOn(Date, 'now').mockReturnValue(Date.parse(moment));
+}
+
+/** Puts a meal on an empty disk and opens it at a station of its first batch. */
+export async function openAt(stage: Stage, input: Omit<Input, 'reference'>): Promise<void> {
+  const { meal, batches, entries, kitchen } = input;
+  await emptyDisk();
+  await db.meals.put({ id: meal.id, meal, made: 1 });
+  await db.batches.bulkPut(batches.map((batch) => ({ id: batch.id, mealId: meal.id, batch })));
+  await db.entries.bulkPut(entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry })));
+  await db.table('kept').put({ id: 'kitchen', kitchen });
+  await openPath(`/meals/${meal.id}/batches/${meal.batches[0] ?? ''}/${stage}`);
+}
+
+/** Opens a page of the application as the disk is. */
+export async function openPath(path: string): Promise<void> {
+  history.pushState(null, '', path);
+  render(
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <App />
+      </BrowserRouter>
+    </QueryClientProvider>,
+  );
+  await settled();
+}
+
+/** Closes the page; what is on the disk stays. Fails the test if the page has logged an error. */
+export function closePage(): void {
+  cleanup();
+  queries.clear();
+  const said = faults.splice(0);
+  if (said.length > 0) throw new Error(said.join('\n'));
+}
+
+const REST_MS = 15;
+
+/** Why the page is not at rest yet, or undefined if it is. */
+function unrest(): string | undefined {
+  if (pendingWrites.count() > 0) return 'still writing';
+  if (asked > 0 || queries.isFetching() > 0) return 'still asking';
+  if (screen.queryByText('One moment.')) return 'still loading';
+  const sheet = document.querySelector('main');
+  return !sheet || sheet.getAttribute('aria-busy') === 'true' ? 'still reckoning' : undefined;
+}
+
+/** What is typed and chosen is on the disk, and its figures stand on the screen. */
+export async function settled(): Promise<void> {
+  const calm = async () => {
+    const why = unrest();
+    if (why !== undefined) throw new Error(why);
+    // One thing may bring the next: the page is at rest once nothing has followed.
+    const before = document.body.innerHTML;
+    await new Promise((resolve) => setTimeout(resolve, REST_MS));
+    const still = unrest() ?? (document.body.innerHTML === before ? undefined : 'still changing');
+    if (still !== undefined) throw new Error(still);
+  };
+  await waitFor(calm, { timeout: 10_000, interval: 10 });
+}
+
+/** Clears a field and puts a text into it at once, as a cook corrects a figure. */
+export async function write(label: string | RegExp, text: string): Promise<void> {
+  const field = screen.getByLabelText<HTMLInputElement>(label);
+  if (field.type === 'datetime-local') {
+    // Such a field gives its text only when all of it is there.
+    fireEvent.change(field, { target: { value: text } });
+    await settled();
+    return;
+  }
+  await user.clear(field);
+  if (text !== '') await user.paste(text);
+  await settled();
+}
+
+export async function choose(label: string | RegExp, option: string): Promise<void> {
+  await user.selectOptions(screen.getByLabelText(label), option);
+  await settled();
+}
+
+/** Presses or ticks what a test has found. */
+export async function tap(thing: HTMLElement): Promise<void> {
+  await user.click(thing);
+  await settled();
+}
+
+export async function press(name: string | RegExp): Promise<void> {
+  await user.click(screen.getByRole('button', { name }));
+  await settled();
+}
+
+/** All that the sheet says, as one text. */
+export const sheet = (): string => document.querySelector('main')?.textContent ?? '';
+
+/** Takes back the last act, which must be the one that is named. */
+export async function takeBack(words: string): Promise<void> {
+  await tap(await screen.findByRole('button', { name: `undo ${words}` }));
+}
+
+/** The meal as the disk has it. */
+export async function stored(mealId = 'meal'): Promise<LoadedMeal> {
+  if (document.querySelector('main')) await settled();
+  const loaded = await loadMeal(db, mealId);
+  if (!loaded) throw new Error(`There is no meal “${mealId}” on the disk.`);
+  return loaded;
+}
+
+/** The kitchen as the disk has it; the usual one while nobody has changed it. */
+export async function kitchenOnDisk(): Promise<Kitchen> {
+  await settled();
+  const row = await db.kept.get('kitchen');
+  return row?.id === 'kitchen' ? row.kitchen : usualKitchen;
+}
+
+/** A disk on which nothing is. */
+export async function emptyDisk(): Promise<void> {
+  await db.delete();
+  await db.open();
+}
