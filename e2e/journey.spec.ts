@@ -43,31 +43,6 @@ test('three entries give the whole answer, and the stations tell it', async ({ p
   await expect(serving).toContainText(/\d+ ml/);
 });
 
-test('more lots: their sum is shown as they are entered, and a range widens the range', async ({ page }) => {
-  await threeEntries(page, '1,4 kg', 'Beef shank, cross-cut, bone in', '20');
-  await page.getByRole('button', { name: 'Add a lot' }).click();
-  await page.getByLabel('Weight').nth(1).fill('2 × 800 g');
-  await page.getByLabel('Cut', { exact: true }).nth(1).selectOption({ label: 'Lamb shoulder, bone in' });
-  await expect(page.getByText('3.00 kg in 2 lots')).toBeVisible();
-  const range = station(page, 'bench').locator('small');
-  const width = async () => {
-    const [low = 0, high = 0] = ((await range.textContent()) ?? '').split(/[–a-z ]+/).map(Number);
-    return high - low;
-  };
-  await expect(range).toContainText('–');
-  const exact = await width();
-  await page.getByLabel('Weight').nth(1).fill('1.2–2.0 kg');
-  await expect.poll(width).toBeGreaterThan(exact);
-});
-
-test('when it is short one line says how much more, and adding it makes it enough', async ({ page }) => {
-  await threeEntries(page, '1.5 kg', 'Beef brisket, whole', '24');
-  await expect(page.getByText(/more of beef brisket, whole makes the meat 95 in 100/)).toBeVisible();
-  await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText(/^9[45678] in 100$/).first()).toBeVisible();
-  await expect(page.getByText(/more of beef brisket/)).toBeHidden();
-});
-
 test('what is typed is kept as it is typed, and undo names each act and takes them back, across a reload', async ({
   page,
 }) => {
@@ -153,15 +128,4 @@ test('weighing replaces the plan and narrows what comes after', async ({ page })
   await expect(station(page, 'bench')).toContainText('1.30 kg');
   await page.getByRole('button', { name: 'undo the weight of the shred' }).click();
   await expect(page.getByRole('heading', { name: 'Weigh the shred' })).toBeVisible();
-});
-
-test('units are chosen once', async ({ page }) => {
-  await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
-  await page.getByRole('link', { name: 'kitchen' }).click();
-  await page.getByRole('radio', { name: 'lb, oz, cups, fl oz' }).check({ force: true });
-  await kept(page, 'the units');
-  await page.goto('/');
-  await expect(station(page, 'meat')).toContainText('5.7 lb');
-  await expect(station(page, 'broth')).toContainText('cups');
-  await expect(page.getByLabel('Weight')).toHaveValue('2.6 kg');
 });

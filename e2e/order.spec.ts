@@ -53,20 +53,3 @@ test('dishes are tickets: added, sized, counted by guests, and moved by keys and
   await expect(tickets.getByRole('listitem').nth(1)).toContainText('1.92 kg');
   await noFaults(page);
 });
-
-test('when it is served, where, and what a guest must not have', async ({ page }) => {
-  await threeEntries(page, '4 kg', 'Pork arm picnic, boneless', '20');
-  await station(page, 'order').click();
-  await page.getByLabel('Served at').fill('2027-02-06T18:30');
-  await page.getByText('sent out').click();
-  await page.getByText('Guests who must not have something').click();
-  await page.getByLabel('pork').check();
-  await expect(page.getByText('Pot one has pork, which a guest must not have.')).toBeVisible();
-  await page.getByLabel('pork').uncheck();
-  await page.getByLabel('fish').check();
-  await expect(page.getByText('The label decides.')).toBeVisible();
-  await kept(page, 'fish for a guest');
-  await page.reload();
-  await expect(page.getByLabel('Served at')).toHaveValue('2027-02-06T18:30');
-  await expect(page.getByLabel('fish')).toBeChecked();
-});

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, station, test, threeEntries } from './test.ts';
+import { expect, noFaults, station, test, threeEntries } from './test.ts';
 import { ports } from './ports.ts';
 
 const DEMO = `http://127.0.0.1:${ports.demo}`;
@@ -28,6 +28,38 @@ for (const scheme of ['light', 'dark'] as const) {
     }
   });
 }
+
+/** What unfolds on a sheet, by the words of its button. */
+const folds = [
+  ['order', /^portions, guests/],
+  ['meat', /^more of /],
+  ['meat', 'How much to buy'],
+  ['meat', 'What it costs'],
+  ['meat', 'Swap a cut'],
+  ['pot', 'pan by pan'],
+  ['pot', 'before the pan'],
+  ['pot', 'a recipe in or out'],
+  ['clock', 'heat and lid'],
+  ['clock', 'cooks and hours'],
+  ['clock', 'more tasks'],
+  ['clock', 'a timer'],
+  ['plates', 'enough'],
+] as const;
+
+test('what unfolds on a sheet has no accessibility fault', async ({ page }) => {
+  test.setTimeout(180_000);
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.goto(DEMO);
+  await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
+  for (const stage of new Set(folds.map(([of]) => of))) {
+    await station(page, stage).click();
+    for (const [, words] of folds.filter(([of]) => of === stage)) {
+      await page.getByRole('button', { name: words }).first().click();
+      await expect(page.getByRole('main')).toHaveAttribute('aria-busy', 'false');
+      await noFaults(page);
+    }
+  }
+});
 
 test('an empty start and a dialog have no accessibility fault', async ({ page }) => {
   await page.goto('/');

@@ -36,27 +36,6 @@ test('any of several hundred ingredients is found as it is typed, and its allerg
   await noFaults(page);
 });
 
-test('what no table has is written from its packet, and then it is known', async ({ page }) => {
-  await potOf(page, '2 kg', 'Beef brisket, whole');
-  await page.getByRole('combobox', { name: 'Put something in' }).fill('aunt’s paste');
-  await page.getByRole('option', { name: /without figures/ }).click();
-  const paste = row(page, 'aunt’s paste');
-  await paste.getByLabel('How much aunt’s paste').fill('100 g');
-  await paste.locator('[class*="_item-name_"]').click();
-  await paste.getByLabel('Salt', { exact: true }).fill('20 %');
-  await expect(
-    page.getByRole('region', { name: 'Salt' }).getByText(/what goes in brings 2\d g/),
-  ).toBeVisible();
-  await paste.getByLabel('Fat', { exact: true }).fill('90 %');
-  await expect(paste.getByText('That makes 110 g in 100 g')).toBeVisible();
-  await paste.getByLabel('Fat', { exact: true }).fill('');
-  await paste.getByLabel('mustard').check();
-  await expect(items(page).getByText(/In the pot:.*mustard/)).toBeVisible();
-  await expect(items(page).getByText('nothing is known')).toHaveCount(0);
-  await kept(page, 'what guests must know of aunt’s paste');
-  await noFaults(page);
-});
-
 test('the list is put in order by key, its lines are prepared and timed, and the order has its hints', async ({
   page,
 }) => {
@@ -125,44 +104,6 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   await noFaults(page);
 });
 
-test('three figures of salt: solved back, in spoons, and refused where nobody could eat it', async ({
-  page,
-}) => {
-  await potOf(page, '2 kg', 'Beef brisket, whole');
-  const salt = page.getByRole('region', { name: 'Salt' });
-  const now = salt.getByLabel('Salt on the meat now');
-  await expect(salt.getByText('0.80 %')).toBeVisible();
-  await expect(now).toHaveAttribute('placeholder', /\d+ g/);
-  const before = await now.getAttribute('placeholder');
-  await salt.getByLabel('Salt of the finished liquid').fill('1 %');
-  await expect(
-    salt.getByText('0.99 %').or(salt.getByText('1.00 %')).or(salt.getByText('1.01 %')),
-  ).toBeVisible();
-  await expect(now).not.toHaveAttribute('placeholder', before ?? '');
-  await salt.getByLabel('Salt of the finished liquid').fill('4 %');
-  await now.focus();
-  await expect(
-    salt.getByText('“4 %” is too much: nobody eats anything saltier; write at most 3 %.'),
-  ).toBeVisible();
-  await salt.getByLabel('Salt of the finished liquid').fill('');
-
-  await now.fill('30 g');
-  await expect(page.getByText(/too salty to drink: salt \d+ g less now/)).toBeVisible();
-  await now.fill('a heaped tbsp');
-  await expect(page.getByText(/too salty to drink: salt \d+ g less now/)).toBeVisible();
-  await now.fill('200 g');
-  await expect(
-    page.getByText(/“200 g” of salt would make the broth .* nobody eats above 3\.0 %/),
-  ).toBeVisible();
-  await page.getByRole('button', { name: /^Salt with \d+ g/ }).click();
-  await expect(page.getByText('nobody eats above')).toHaveCount(0);
-  await expect(now).toHaveValue('');
-  await now.fill('-5 g');
-  await now.press('Tab');
-  await expect(salt.getByText('“-5 g” is less than nothing; write a weight above 0.')).toBeVisible();
-  await noFaults(page);
-});
-
 test('the sear is laid out pan by pan, another pan lays it out anew, and its fat goes where it is told', async ({
   page,
 }) => {
@@ -190,56 +131,6 @@ test('the sear is laid out pan by pan, another pan lays it out anew, and its fat
   await page.getByText('raw in').click();
   await expect(sear).toBeHidden();
   await expect(line.getByText(/more stays, as juice in the pot/)).toBeVisible();
-});
-
-test('too full for its vessel: the pot that holds it, two that share it, and lots moved between them', async ({
-  page,
-}) => {
-  await potOf(page, '6 kg', 'Beef shank, cross-cut, bone in', '40');
-  await page.getByLabel('Vessel', { exact: true }).selectOption({ label: '24 cm pot' });
-  await expect(page.getByRole('heading', { level: 1, name: /^Too full/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Take the 32 cm pot' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: /^It fits/ })).toBeVisible();
-  await expect(page.getByRole('img', { name: /^32 cm pot in section/ })).toBeVisible();
-
-  await page.getByLabel('Vessel', { exact: true }).selectOption({ label: '28 cm pot' });
-  await page.getByLabel('Shared with').selectOption({ label: 'shared with 24 cm pot' });
-  await expect(page.getByRole('img', { name: /^24 cm pot in section/ })).toBeVisible();
-  const places = page.getByRole('list', { name: 'Which lot lies where' });
-  await expect(places.getByText(/\d+ % in the 28 cm pot, \d+ % in the 24 cm pot/)).toBeVisible();
-  await places.getByLabel(/^Where Beef shank/).selectOption({ label: 'all in the 28 cm pot' });
-  await expect(places.getByText('all in the 28 cm pot').first()).toBeVisible();
-  await kept(page, 'where a lot lies');
-  await noFaults(page);
-});
-
-test('what must come out again is counted in, asked back at the bench, and not forgotten', async ({
-  page,
-}) => {
-  await potOf(page, '2 kg', 'Beef brisket, whole');
-  await putIn(page, 'bay leaf');
-  await items(page).getByLabel('How much bay leaf').fill('2');
-  await expect(page.getByText('Must come out again2 × bay leaf')).toBeVisible();
-  await station(page, 'bench').click();
-  const back = page.getByRole('region', { name: 'Must come out again' });
-  await expect(back.getByText('0 of 2')).toBeVisible();
-  await page.getByLabel('Shred', { exact: true }).fill('1.1 kg');
-  await page.getByLabel('Shred', { exact: true }).press('Enter');
-  await expect(
-    page.getByText('Still in it: 2 of 2 × bay leaf. Find them before it is served.'),
-  ).toBeVisible();
-  for (const n of ['1', '2']) {
-    await back.getByRole('button', { name: 'bay leaf: one found' }).click();
-    await expect(back.getByText(`${n} of 2`)).toBeVisible();
-  }
-  await expect(page.getByText('Still in it')).toHaveCount(0);
-  // Weighed in a bowl that was never weighed: asked once, and then it comes off.
-  await page.getByLabel('Shred: weighed in').selectOption({ label: 'in the large bowl' });
-  await page.getByLabel('The large bowl, empty, once').fill('600 g');
-  await page.getByLabel('The large bowl, empty, once').press('Enter');
-  await expect(page.getByLabel('Shred: weighed in')).toContainText('in the large bowl, less 600 g');
-  await expect(station(page, 'bench')).toContainText('500 g');
-  await noFaults(page);
 });
 
 test('a recipe goes in by its lines, what is not understood is settled, and the pot comes out as one', async ({
@@ -292,50 +183,4 @@ test('a recipe goes in by its lines, what is not understood is settled, and the 
   );
   await page.getByRole('button', { name: 'undo a recipe' }).click();
   await expect(row(page, 'beer')).toHaveCount(0);
-});
-
-test('what is done before the pan: marinade by the line, its rest, and the caution', async ({ page }) => {
-  await potOf(page, '2 kg', 'Beef brisket, whole');
-  await putIn(page, 'red wine');
-  await page.getByRole('button', { name: 'before the pan' }).click();
-  const before = page.getByRole('region', { name: 'Before the pan' });
-  await before.getByLabel('marinade', { exact: true }).check();
-  await before.getByLabel('marinade, for').fill('24 h');
-  await row(page, 'red wine').locator('[class*="_item-name_"]').click();
-  await row(page, 'red wine').getByRole('button', { name: 'into the marinade' }).click();
-  await expect(row(page, 'red wine').getByText('in the marinade', { exact: true })).toBeVisible();
-  await before.getByText('thrown away').click();
-  await expect(
-    before.getByText('A marinade that held raw meat is boiled before anybody tastes it.'),
-  ).toBeVisible();
-  await before.getByLabel('Or weigh the meat after it').fill('2.06 kg');
-  await before.getByLabel('Or weigh the meat after it').press('Enter');
-  await kept(page, 'the weight after the marinade');
-  await before.getByLabel('stand out').check();
-  await expect(
-    before.getByText('Two hours in all on the counter is the limit for meat, one in heat.'),
-  ).toBeVisible();
-  await noFaults(page);
-});
-
-test('what is too heavy for the scale is read by a spoon, before the lid and after', async ({ page }) => {
-  await potOf(page, '3 kg', 'Beef brisket, whole');
-  await page.getByLabel('your spoon says').fill('deep');
-  await expect(page.getByText('“deep” is no length; write it like 28 cm, or 11 in.')).toBeVisible();
-  await page.getByLabel('your spoon says').fill('9 cm');
-  await page.getByRole('button', { name: 'take it as poured' }).click();
-  await kept(page, 'the pour, by the spoon');
-  await station(page, 'clock').click();
-  const pot = page.getByRole('region', { name: 'What is in the pot' });
-  const steam = () =>
-    page
-      .getByText(/^steam \d/)
-      .first()
-      .textContent();
-  const planned = await steam();
-  await pot.getByLabel(/^Too heavy\? Spoon wet/).fill('7 cm');
-  await pot.getByLabel(/^Too heavy\? Spoon wet/).press('Enter');
-  await kept(page, 'how deep the pot stands');
-  await expect.poll(steam).not.toBe(planned);
-  await noFaults(page);
 });

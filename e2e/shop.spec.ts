@@ -33,34 +33,6 @@ test('how much to buy, at a chance that is set, is written into the lots and is 
   await noFaults(page);
 });
 
-test('what it costs on a plate, and a swap for the same shred', async ({ page }) => {
-  await threeEntries(page, '2 kg', 'Beef short ribs, bone in', '12');
-  await page.getByRole('button', { name: 'more of Beef short ribs, bone in' }).click();
-  await page.getByLabel('Price, EUR').fill('dear');
-  await page.getByLabel('The shop has').focus();
-  await expect(page.getByText('“dear” is no price; write it like 12.90, or 5.99/lb.')).toBeVisible();
-  await page.getByLabel('Price, EUR').fill('11');
-  await page.getByRole('button', { name: 'What it costs' }).click();
-  const row = page.getByRole('row', { name: /Beef short ribs, bone in/ });
-  await expect(row).toContainText('€22.00');
-  await expect(
-    page.getByText(/The meat on one plate, if it is all from this pot: soft tacos €\d+\.\d\d/),
-  ).toBeVisible();
-
-  await page.getByRole('button', { name: 'Swap a cut' }).click();
-  await page.getByLabel('Take', { exact: true }).selectOption({ label: 'Beef brisket, whole' });
-  await page.getByLabel('Its price, EUR').fill('14');
-  await expect(page.getByText(/for the same shred/)).toBeVisible();
-  await expect(page.getByText(/With it: .* less fat/)).toBeVisible();
-  const shred = page.locator('[class*="_lot_"] .figure .value').first();
-  const before = await shred.textContent();
-  await page.getByRole('button', { name: 'Take it instead' }).click();
-  await expect(page.getByLabel('Cut', { exact: true })).toHaveValue('beef-brisket');
-  // Rounded up to ten grams, the swap gives the same shred to the last figure shown, or one more.
-  const grams = (text: string | null) => parseFloat(text ?? '') * (text?.includes('kg') ? 1000 : 1);
-  await expect.poll(async () => Math.abs(grams(await shred.textContent()) - grams(before))).toBeLessThan(15);
-});
-
 test('the edge of a lot and the last plate are pulled, by hand and by keys', async ({ page }) => {
   await threeEntries(page, '2 kg', 'Beef brisket, whole', '16');
   const lot = page.getByRole('slider', { name: 'How much Beef brisket, whole' });
@@ -92,30 +64,6 @@ test('the edge of a lot and the last plate are pulled, by hand and by keys', asy
   await expect(page.getByRole('figure', { name: /^shred: short/ })).toBeVisible();
 });
 
-test('all cuts are drawn, and one of your own is added, used, and taken out', async ({ page }) => {
-  await page.goto('/cuts');
-  await expect(page.getByRole('img', { name: /^Goat neck, bone in, 1.00 kg: shred/ })).toBeVisible();
-  await page.getByLabel('Look for a cut').fill('oxen');
-  await expect(page.getByText('No cut has “oxen”')).toBeVisible();
-  await page.getByLabel('Look for a cut').fill('');
-  await page.getByRole('button', { name: 'figures, partly estimated of Beef cheek, boneless' }).click();
-  await expect(page.getByText(/raw flesh \(estimate, near the shank\)/)).toBeVisible();
-
-  await page.getByLabel('Name', { exact: true }).fill('Hall neck');
-  await page.getByLabel('Like', { exact: true }).selectOption({ label: 'Lamb shoulder, bone in' });
-  await page.getByLabel('Known by').selectOption('what it came to');
-  await page.getByLabel('It came to').fill('140');
-  await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByText('“140” is no share for the yield; write 0 to 100 %.')).toBeVisible();
-  await page.getByLabel('It came to').fill('40 %');
-  await page.getByRole('button', { name: 'Add it' }).click();
-  await expect(page.getByRole('img', { name: /^Hall neck, 1.00 kg: shred 400 g/ })).toBeVisible();
-  await noFaults(page);
-
-  await threeEntries(page, '1 kg', 'Hall neck', '4');
-  await expect(page.getByRole('img', { name: /^Hall neck, 1.00 kg: shred 400 g/ })).toBeVisible();
-});
-
 test('the shopping list adds up, rounds to packs, and goes out as CSV', async ({ page }) => {
   await threeEntries(page, '3 kg', 'Beef shank, cross-cut, bone in', '30');
   await station(page, 'order').click();
@@ -137,16 +85,4 @@ test('the shopping list adds up, rounds to packs, and goes out as CSV', async ({
   expect(csv.split('\r\n')[0]).toBe('section,what,amount,unit,packs,pack,for');
   expect(csv).toContain('meat,"Beef shank, cross-cut, bone in",3000,g,,,');
   await noFaults(page);
-});
-
-test('bones for flavour add no shred and must come out; a fattier lot gives more fat', async ({ page }) => {
-  await threeEntries(page, '2 kg', 'Beef shank, cross-cut, bone in', '12');
-  const shred = page.locator('[class*="_lot_"] .figure .value').first();
-  const before = await shred.textContent();
-  await page.getByRole('button', { name: 'more of Beef shank, cross-cut, bone in' }).click();
-  await page.getByText('boneless', { exact: true }).click();
-  await expect(shred).not.toHaveText(before ?? '');
-  await page.getByText('bones, for flavour only').click();
-  await expect(shred).toHaveText('0 g');
-  await expect(page.getByRole('img', { name: /Beef shank.*bone 1.84 kg/ })).toBeVisible();
 });

@@ -20,7 +20,7 @@ test('two tabs stay in step: what one writes the other shows, and neither writes
   await station(page, 'meat').click();
   await expect(weight(page)).toHaveValue('2.4 kg');
   await station(other, 'order').click();
-  await expect(plates(other)).toHaveValue('18');
+  await expect(other.getByLabel('Plates', { exact: true })).toHaveValue('18');
 
   // Killed just after the last act was named as done, it loses nothing.
   await other.close({ runBeforeUnload: false });

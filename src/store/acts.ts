@@ -151,59 +151,32 @@ async function nextOf(acts: Parameters<typeof tailOf>[0]): Promise<{ undo?: Act;
 }
 
 /** Takes the last act back. Returns its words, or undefined if there is none. */
-export function undo(db: SlowSpoonDb, now = Date.now()): Promise<string | undefined> {
-  return step(db, 'undo', now);
-}
+export const undo = (db: SlowSpoonDb): Promise<string | undefined> => step(db, 'undo');
 
 /** Does again what was taken back last. */
-export function redo(db: SlowSpoonDb, now = Date.now()): Promise<string | undefined> {
-  return step(db, 'redo', now);
-}
+export const redo = (db: SlowSpoonDb): Promise<string | undefined> => step(db, 'redo');
 
-async function step(db: SlowSpoonDb, direction: 'undo' | 'redo', now: number): Promise<string | undefined> {
+async function step(db: SlowSpoonDb, direction: 'undo' | 'redo'): Promise<string | undefined> {
   return db.transaction('rw', [...TABLES], async (tx) => {
     const acts = actsOf(tx);
-    const { [direction]: act_ } = await nextOf(acts);
-    if (!act_) return undefined;
-    const changes: Change[] = [];
-    const order = direction === 'undo' ? [...act_.changes].reverse() : act_.changes;
-    for (const change of order) changes.push(await turn(tx, change, direction, now));
-    await acts.put({
-      ...act_,
-      undone: direction === 'undo' ? 1 : 0,
-      changes: direction === 'undo' ? changes.reverse() : changes,
-    });
-    return act_.words;
+    const { [direction]: found } = await nextOf(acts);
+    if (!found) return undefined;
+    const back = direction === 'undo';
+    for (const change of back ? [...found.changes].reverse() : found.changes)
+      await turn(tx, change, direction);
+    await acts.put({ ...found, undone: back ? 1 : 0 });
+    return found.words;
   });
 }
 
-/** Brings about one change, or takes it back; returns it as it must be kept for the way back. */
-async function turn(
-  tx: Transaction,
-  change: Change,
-  direction: 'undo' | 'redo',
-  now: number,
-): Promise<Change> {
-  if (change.what === 'append') return turnEntry(tx, change, direction, now);
+/** Brings about one change, or takes it back. What was taken back stays in the journal alone. */
+async function turn(tx: Transaction, change: Change, direction: 'undo' | 'redo'): Promise<void> {
+  if (change.what === 'append') {
+    const entries = tableOf(tx, 'entries');
+    await (direction === 'undo' ? entries.delete(change.row.id) : entries.put(change.row));
+    return;
+  }
   const table = tableOf(tx, change.table);
   const row = direction === 'undo' ? change.before : change.after;
-  if (row) await table.put(row);
-  else await table.delete(change.id);
-  return change;
-}
-
-/** Entries stay: undo adds one that takes the reading back, redo one that gives it again. */
-async function turnEntry(
-  tx: Transaction,
-  change: Extract<Change, { what: 'append' }>,
-  direction: 'undo' | 'redo',
-  now: number,
-): Promise<Change> {
-  const { row } = change;
-  const id = crypto.randomUUID();
-  const replaces = direction === 'undo' ? row.id : (change.takenBackBy ?? row.id);
-  const entry = { ...row.entry, id, replaces, at: now, ...(direction === 'undo' && { value: null }) };
-  const added: EntryRow = { ...row, id, entry };
-  await tableOf(tx, 'entries').add(added);
-  return direction === 'undo' ? { ...change, takenBackBy: id } : { what: 'append', row: added };
+  await (row ? table.put(row) : table.delete(change.id));
 }

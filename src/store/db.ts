@@ -48,7 +48,7 @@ export interface TimerRow {
 export type Row = MealRow | BatchRow | EntryRow | KeptRow;
 export type TableName = 'meals' | 'batches' | 'entries' | 'kept';
 
-/** What one act did to one row: what it was before (nothing, if it is new) and after. Entries are only ever added: undo adds one that takes it back. */
+/** What one act did to one row: what it was before (nothing, if it is new) and after. Entries are only ever added; one that is undone stays in the journal alone. */
 export type Change =
   | {
       readonly what: 'put';
@@ -57,7 +57,7 @@ export type Change =
       readonly before?: Row;
       readonly after?: Row;
     }
-  | { readonly what: 'append'; readonly row: EntryRow; readonly takenBackBy?: string };
+  | { readonly what: 'append'; readonly row: EntryRow };
 
 /** One thing a user did, with what brings it about again and what takes it back. */
 export interface Act {

@@ -1,6 +1,7 @@
 import { openMeal } from '@/core/model/index.ts';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { reckon } from '@/core/questions/reckon/reckon.ts';
+import { standingEntries } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
@@ -26,15 +27,22 @@ async function rename(mealId: string, name: string, options: { field?: string; n
 }
 const nameOf = async (mealId: string) => (await loadMeal(db, mealId))?.meal.name;
 
-async function weigh(mealId: string, batchId: string, id: string, g: number) {
+interface Reading {
+  readonly id: string;
+  readonly g: number | null;
+  readonly replaces?: string;
+}
+
+async function weigh(mealId: string, batchId: string, { id, g, replaces }: Reading) {
   const entry = {
     id,
     at: 1,
     batch: batchId,
     measures: { what: 'sum' as const, flow: 'shred' as const },
-    value: { text: `${g} g`, lo: g, hi: g },
+    value: g === null ? null : { text: `${g} g`, lo: g, hi: g },
     measure: 'mass' as const,
     source: 'typed' as const,
+    ...(replaces !== undefined && { replaces }),
   };
   await act(db, { words: 'the shred' }, mealId, (deed) => deed.append({ id, mealId, entry }));
 }
@@ -77,20 +85,24 @@ describe('undo', () => {
     expect((await nextActs(db)).redo).toBeUndefined();
   });
 
-  test('entries are never taken out: one that takes them back is added', async () => {
+  test('a reading that was corrected is back when the correction is undone, and so is one that was emptied', async () => {
     const { mealId, batchId } = await newMeal(db, 'Supper');
-    await weigh(mealId, batchId, 'first', 900);
-    await undo(db, 2);
-    expect((await loadMeal(db, mealId))?.entries).toMatchObject([
-      { id: 'first' },
-      { value: null, replaces: 'first' },
-    ]);
-    await redo(db, 3);
-    await undo(db, 4);
-    await redo(db, 5);
-    const entries = (await loadMeal(db, mealId))?.entries ?? [];
-    expect(entries).toHaveLength(5);
-    expect(entries.at(-1)?.value).toMatchObject({ lo: 900 });
+    const shred = async () =>
+      standingEntries((await loadMeal(db, mealId))?.entries ?? []).map(({ value }) => value?.text);
+    await weigh(mealId, batchId, { id: 'first', g: 900 });
+    await weigh(mealId, batchId, { id: 'second', g: 950, replaces: 'first' });
+    await weigh(mealId, batchId, { id: 'third', g: null, replaces: 'second' });
+    expect(await shred()).toEqual([]);
+    await undo(db);
+    expect(await shred()).toEqual(['950 g']);
+    await undo(db);
+    expect(await shred()).toEqual(['900 g']);
+    await undo(db);
+    expect(await shred()).toEqual([]);
+    for (const stands of [['900 g'], ['950 g'], []]) {
+      await redo(db);
+      expect(await shred()).toEqual(stands);
+    }
   });
 
   test('an act that fails changes nothing', async () => {
@@ -123,7 +135,7 @@ describe('files', () => {
         },
       })),
     );
-    await weigh(mealId, batchId, 'first', 390);
+    await weigh(mealId, batchId, { id: 'first', g: 390 });
     const figures = async () => {
       const loaded = await loadMeal(db, mealId);
       return loaded && reckon(openMeal({ ...loaded, reference })).meal.shredG;

@@ -87,8 +87,7 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
       sums.push({ flow: measures.flow, grams });
     } else if (liquid) {
       liquid[measures.flow] = grams;
-      if (measures.flow === 'liquid')
-        liquid.liquidMl = entry.measure === 'volume' ? coldMl(entry) : NaN;
+      if (measures.flow === 'liquid') liquid.liquidMl = entry.measure === 'volume' ? coldMl(entry) : NaN;
     }
   }
   // Of a batch in two vessels the pot is known once both are weighed.

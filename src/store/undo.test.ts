@@ -1,0 +1,190 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { type Batch, type Entry, type Feel, feels, usualBatch } from '@/core/batch/index.ts';
+import { openMeal } from '@/core/model/index.ts';
+import { reckon } from '@/core/questions/index.ts';
+import { grams, lotOf } from '@/core/testing/meals.ts';
+import { reference } from '@/reference/index.ts';
+import { act, redo, undo } from './acts.ts';
+import { openDb, type SlowSpoonDb } from './db.ts';
+import { exportMeal, importMeal, readIncoming } from './files.ts';
+import { deleteMeal, loadMeal, newMeal } from './meals.ts';
+
+/** What a cook may do, drawn at random; what names a thing takes one of those that are there. */
+type Doing =
+  | { readonly what: 'name'; readonly name: string }
+  | { readonly what: 'lot'; readonly g: number }
+  | { readonly what: 'weight'; readonly g: number; readonly pick: number }
+  | { readonly what: 'lot out' | 'pot' | 'pot out' | 'kitchen' | 'delete' | 'file' }
+  | { readonly what: 'weigh'; readonly g: number; readonly flow: 'shred' | 'bone' | 'skim' }
+  | { readonly what: 'correct' | 'empty'; readonly g: number; readonly pick: number }
+  | { readonly what: 'fork'; readonly feel: Feel }
+  | { readonly what: 'serving'; readonly hour: number };
+
+const g = fc.integer({ min: 1, max: 9000 });
+const pick = fc.nat({ max: 5 });
+const doing: fc.Arbitrary<Doing> = fc.oneof(
+  fc.record({ what: fc.constant('name' as const), name: fc.string({ maxLength: 12 }) }),
+  fc.record({ what: fc.constant('lot' as const), g }),
+  fc.record({ what: fc.constant('weight' as const), g, pick }),
+  fc.record({
+    what: fc.constantFrom(...(['lot out', 'pot', 'pot out', 'kitchen', 'delete', 'file'] as const)),
+  }),
+  fc.record({ what: fc.constant('weigh' as const), g, flow: fc.constantFrom('shred', 'bone', 'skim') }),
+  fc.record({ what: fc.constantFrom('correct' as const, 'empty' as const), g, pick }),
+  fc.record({ what: fc.constant('fork' as const), feel: fc.constantFrom(...feels) }),
+  fc.record({ what: fc.constant('serving' as const), hour: fc.integer({ min: 10, max: 23 }) }),
+);
+
+/** One kitchen with one meal, on which things are done as the screens do them. */
+class Cook {
+  #ids = 0;
+  readonly #db: SlowSpoonDb;
+  readonly #meal: string;
+  constructor(db: SlowSpoonDb, meal: string) {
+    this.#db = db;
+    this.#meal = meal;
+  }
+
+  #id = () => `id-${(this.#ids += 1)}`;
+
+  /** Does it; what there is nothing to do to is left. */
+  async do(doing: Doing): Promise<void> {
+    const loaded = await loadMeal(this.#db, this.#meal);
+    if (doing.what === 'file') return this.#backAndForth();
+    if (!loaded) return;
+    const [batch] = loaded.batches;
+    const entryOf = (measures: Entry['measures'], changes: Partial<Entry> = {}): Entry => ({
+      id: this.#id(),
+      at: this.#ids,
+      batch: batch?.id ?? '',
+      measures,
+      value: null,
+      measure: 'mass',
+      source: 'typed',
+      ...changes,
+    });
+    const old = 'pick' in doing ? loaded.entries[doing.pick % Math.max(1, loaded.entries.length)] : undefined;
+    switch (doing.what) {
+      case 'name':
+        return this.#editMeal((meal) => ({ ...meal, name: doing.name }));
+      case 'serving':
+        return this.#editMeal((meal) => ({
+          ...meal,
+          serving: { local: `2026-12-05T${doing.hour}:00`, zone: 'UTC' },
+        }));
+      case 'lot':
+        return this.#editBatch(batch, (b) => ({
+          ...b,
+          lots: [...b.lots, lotOf('beef-shank', doing.g, { id: this.#id() })],
+        }));
+      case 'weight':
+        return this.#editBatch(batch, (b) => ({
+          ...b,
+          lots: b.lots.map((lot, i) => (i === doing.pick ? { ...lot, weight: grams(doing.g) } : lot)),
+        }));
+      case 'lot out':
+        return this.#editBatch(batch, (b) => ({ ...b, lots: b.lots.slice(1) }));
+      case 'weigh':
+        return this.#append(entryOf({ what: 'sum', flow: doing.flow }, { value: grams(doing.g) }));
+      case 'fork':
+        return this.#append(
+          entryOf({ what: 'check', feel: doing.feel }, { value: { text: '' }, measure: 'count' }),
+        );
+      case 'correct':
+        return old && this.#append(entryOf(old.measures, { replaces: old.id, value: grams(doing.g) }));
+      case 'empty':
+        return old && this.#append(entryOf(old.measures, { replaces: old.id, value: null }));
+      case 'pot': {
+        const id = this.#id();
+        return this.#act((deed) => {
+          deed.put('batches', { id, mealId: this.#meal, batch: usualBatch(id, id) });
+          deed.edit('meals', this.#meal, (row) => ({
+            ...row,
+            meal: { ...row.meal, batches: [...row.meal.batches, id] },
+          }));
+        });
+      }
+      case 'pot out': {
+        const last = loaded.batches.at(-1);
+        if (!last || loaded.batches.length < 2) return;
+        return this.#act((deed) => {
+          deed.remove('batches', last.id);
+          deed.edit('meals', this.#meal, (row) => ({
+            ...row,
+            meal: { ...row.meal, batches: row.meal.batches.filter((id) => id !== last.id) },
+          }));
+        });
+      }
+      case 'kitchen':
+        return this.#act((deed) =>
+          deed.put('kept', {
+            id: 'kitchen',
+            kitchen: { ...loaded.kitchen, altitudeM: loaded.kitchen.altitudeM + 100 },
+          }),
+        );
+      case 'delete':
+        return deleteMeal(this.#db, this.#meal, loaded.meal.name);
+    }
+  }
+
+  /** Out as a file and in again, in the place of what is there. */
+  async #backAndForth(): Promise<void> {
+    if (!(await loadMeal(this.#db, this.#meal))) return;
+    const text = await exportMeal(this.#db, this.#meal);
+    const incoming = await readIncoming(this.#db, { size: text.length, text: () => Promise.resolve(text) });
+    if (incoming.ok) await importMeal(this.#db, incoming.file, 1);
+  }
+
+  #act = (what: Parameters<typeof act>[3]) => act(this.#db, { words: 'something' }, this.#meal, what);
+  #editMeal = (
+    recipe: (meal: Parameters<typeof openMeal>[0]['meal']) => Parameters<typeof openMeal>[0]['meal'],
+  ) => this.#act((deed) => deed.edit('meals', this.#meal, (row) => ({ ...row, meal: recipe(row.meal) })));
+  #editBatch = async (batch: Batch | undefined, recipe: (batch: Batch) => Batch) => {
+    if (batch)
+      await this.#act((deed) =>
+        deed.edit('batches', batch.id, (row) => ({ ...row, batch: recipe(row.batch) })),
+      );
+  };
+  #append = (entry: Entry) => this.#act((deed) => deed.append({ id: entry.id, mealId: this.#meal, entry }));
+
+  /** Everything that stands: the meal, its file, and its figures. */
+  async stands(): Promise<string> {
+    const loaded = await loadMeal(this.#db, this.#meal);
+    if (!loaded) return 'no meal';
+    const { meal, batches, problems } = reckon(openMeal({ ...loaded, reference }));
+    const file = await exportMeal(this.#db, this.#meal);
+    return JSON.stringify({ loaded, file, meal, batches, problems });
+  }
+}
+
+describe('undo and redo', () => {
+  let databases = 0;
+  test('bring back exactly what stood, after any acts, as often as one likes', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(doing, { minLength: 1, maxLength: 12 }), async (doings) => {
+        const db = openDb(`undo-${(databases += 1)}`);
+        const { mealId } = await newMeal(db, 'Supper');
+        const cook = new Cook(db, mealId);
+        const stood = [await cook.stands()];
+        for (const one of doings) {
+          const acts = await db.acts.count();
+          await cook.do(one);
+          if ((await db.acts.count()) > acts) stood.push(await cook.stands());
+        }
+        for (let again = 0; again < 2; again += 1) {
+          for (const before of stood.toReversed().slice(1)) {
+            await undo(db);
+            expect(await cook.stands()).toBe(before);
+          }
+          for (const after of stood.slice(1)) {
+            await redo(db);
+            expect(await cook.stands()).toBe(after);
+          }
+        }
+        await db.delete();
+      }),
+      { numRuns: 40 },
+    );
+  }, 60_000);
+});
