@@ -25,6 +25,14 @@ export function Meat() {
   const { lots, meat } = batchReckoning;
   const { value, unit } = writeMass(meat.rawG.mid, units);
   const scale = lotScale(lots, DRAWING);
+  // The first of each lot is said in its row.
+  const wrong = new Map(
+    reckoning.problems
+      .flatMap((found) =>
+        found.lot === undefined || found.guest ? [] : [[found.lot, problemWords(found)] as const],
+      )
+      .reverse(),
+  );
   return (
     <>
       <div className="line">
@@ -66,9 +74,7 @@ export function Meat() {
             batchId={batch.id}
             units={units}
             own={loaded.kitchen.cuts}
-            problem={
-              reckoning.problems.filter((found) => found.lot === lot.id && !found.guest).map(problemWords)[0]
-            }
+            problem={wrong.get(lot.id)}
           />
         ))}
       </ul>

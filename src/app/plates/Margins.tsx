@@ -46,7 +46,12 @@ function Distribution({ what, margin: { bins, short }, write }: Props) {
       </figcaption>
       <div aria-hidden="true">
         <ResponsiveContainer width="100%" height={120}>
-          <BarChart data={rows} margin={{ top: 4, right: 8, bottom: 0, left: 8 }} barCategoryGap={1}>
+          <BarChart
+            accessibilityLayer={false}
+            data={rows}
+            margin={{ top: 4, right: 8, bottom: 0, left: 8 }}
+            barCategoryGap={1}
+          >
             <XAxis
               dataKey="at"
               type="number"

@@ -1,4 +1,4 @@
-export { drawsOf, servingColumns } from './draws/draws.ts';
+export { drawsOf, meatDrawsOf, servingColumns } from './draws/draws.ts';
 export { FULL_DRAWS, largestLot, numberOfDraws, type Drawn } from './draws/drawn.ts';
 export {
   batchColumns,

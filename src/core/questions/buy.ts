@@ -1,6 +1,6 @@
 import { type Batch, type BuyMix, type Lot, standingEntries } from '../batch/index.ts';
 import { valueAt, midpoint } from '../quantity/index.ts';
-import { drawsOf, type Input, openMeal, type OpenedMeal } from '../model/index.ts';
+import { type Input, meatDrawsOf, openMeal, type OpenedMeal } from '../model/index.ts';
 import {
   boughtAt,
   type Candidate,
@@ -73,7 +73,7 @@ export function buy({ input }: OpenedMeal, ask: BuyAsk): BuyReading {
     return no({ what: 'no price' });
   const unit = openMeal(withUnitLots(input, batch, candidates));
   if (unit.plan.tickets.length === 0) return no({ what: 'no plates' });
-  const drawn = drawsOf(unit);
+  const drawn = meatDrawsOf(unit);
   const places = unit.now.flatMap((plan) => plan.lots.map((lot) => `${plan.id}|${lot.id}`));
   const perRaw = candidates.map(({ id }) => {
     const shred = drawn.lotShredG[places.indexOf(`${batch.id}|${id}`)];

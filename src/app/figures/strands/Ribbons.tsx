@@ -28,7 +28,7 @@ function useHeight(drawing: SVGSVGElement | null): number {
 }
 
 /** The two ribbons, to one scale. Pointing at a part, or tabbing to it, gives its figures. */
-export function Ribbons({ strands }: { readonly strands: Strands }) {
+export default function Ribbons({ strands }: { readonly strands: Strands }) {
   const { batchReckoning, reckoning, units } = useOpenMeal();
   const [pointed, setPointed] = useState<Band>();
   const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);

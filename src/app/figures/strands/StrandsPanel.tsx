@@ -6,10 +6,14 @@ import { strandsOf } from '@/core/ledger/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { usePainted } from '../../data/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';
-import { Ribbons } from './Ribbons.tsx';
 import css from './strands.module.scss';
 
+// Drawn once the first picture stands; its curves would be a twelfth of what loads first.
+const Ribbons = lazy(() => import('./Ribbons.tsx'));
 const StrandsTable = lazy(() => import('./StrandsTable.tsx'));
+
+/** Where the strands will stand. */
+const place = <svg className={css.ribbons} aria-hidden />;
 
 /** The strands of the open batch, and the eight stations that are the way through the work. */
 export function StrandsPanel() {
@@ -19,6 +23,7 @@ export function StrandsPanel() {
   const [table, setTable] = useState(false);
   const strands = strandsOf(reckoning.ledger, batch.id);
   const painted = usePainted();
+  const anything = strands.raw.grams > 0 || strands.pour.grams > 0 || reckoning.meal.needG > 0;
   const figures = stationFigures(open);
   const to = (stage: Stage) => `/meals/${loaded.meal.id}/batches/${batch.id}/${stage}`;
   return (
@@ -56,7 +61,13 @@ export function StrandsPanel() {
       >
         in words
       </button>
-      {painted && <Ribbons strands={strands} />}
+      {painted && anything ? (
+        <Suspense fallback={place}>
+          <Ribbons strands={strands} />
+        </Suspense>
+      ) : (
+        place
+      )}
       {table && (
         <Suspense>
           <StrandsTable

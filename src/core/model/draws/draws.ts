@@ -56,10 +56,24 @@ export function drawsOf(meal: OpenedMeal): Drawn {
 }
 
 /**
+ * The same draws of the meat alone, for a question that asks nothing of the liquid: they are keyed, so what is left
+ * out moves none of the others. Its liquid figures are nought.
+ */
+export function meatDrawsOf({ input, plan, now, nominal }: OpenedMeal): Drawn {
+  const dry = now.map((batch): BatchPlan => ({ ...batch, liquid: undefined, ready: undefined }));
+  return drawMeal({ input, plan, now: dry, nominal });
+}
+
+/**
  * Runs the meal once for each draw. Random numbers are keyed by meal, batch, lot and quantity, so an
  * edit moves only what it touches and more meat never lowers the chance.
  */
-function drawMeal({ input, plan: mealPlan, now: plans, nominal }: OpenedMeal): Drawn {
+function drawMeal({
+  input,
+  plan: mealPlan,
+  now: plans,
+  nominal,
+}: Pick<OpenedMeal, 'input' | 'plan' | 'now' | 'nominal'>): Drawn {
   const meal = input.meal.id;
   const n = numberOfDraws(plans);
   const { tickets } = mealPlan;
