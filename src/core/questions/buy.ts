@@ -170,7 +170,7 @@ function answerOf(
   const sorted = met.toSorted();
   const longest = way.reduce((sum, { length }) => sum + length, 0);
   const farFor = (share: number) =>
-    Math.min(longest, sorted[Math.min(sorted.length - 1, Math.ceil(share * sorted.length) - 1)] ?? 0);
+    Math.min(longest, valueAt(sorted, Math.min(sorted.length - 1, Math.ceil(share * sorted.length) - 1)));
   const limits = lots.map(limitOf);
   const far = farFor(chance);
   const grams = boughtAt(way, far).map((g, i) =>
@@ -178,7 +178,7 @@ function answerOf(
   );
   const evenly = boughtAt(way, farFor(0.5));
   const costOf = (weights: readonly number[]) => {
-    const parts = lots.map((lot, i) => costOfLot(lot, weights[i] ?? 0, currency));
+    const parts = lots.map((lot, i) => costOfLot(lot, valueAt(weights, i), currency));
     const knownParts = parts.filter((part) => part !== null);
     return { parts, all: knownParts.length === parts.length ? sumOf(knownParts, currency) : null };
   };
@@ -188,7 +188,7 @@ function answerOf(
   return {
     lots: lots.map((lot, i) => ({
       lot: lot.id,
-      grams: grams[i] ?? 0,
+      grams: valueAt(grams, i),
       all: valueAt(grams, i) >= (limits[i] ?? Infinity),
       cost: parts[i] ?? null,
     })),
@@ -197,7 +197,7 @@ function answerOf(
     chance: mean(gives.map((g, d) => (g >= valueAt(need, d) ? 1 : 0))),
     safetyG: Math.max(0, grams.reduce((sum, g) => sum + g, 0) - evenly.reduce((sum, g) => sum + g, 0)),
     safetyCost: all && even ? sumOf([all, { ...even, amount: -even.amount }], currency) : null,
-    leftG: mean(gives.map((g, d) => Math.max(0, g - Math.max(0, need[d] ?? 0)))),
+    leftG: mean(gives.map((g, d) => Math.max(0, g - Math.max(0, valueAt(need, d))))),
   };
 }
 

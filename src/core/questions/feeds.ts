@@ -31,7 +31,7 @@ export function feeds(meal: OpenedMeal, { chance }: { readonly chance: number })
       draw.portion[0] = columns?.portion[d] ?? 1;
       draw.serving[0] = columns?.serving[d] ?? 0;
       draw.held[0] = columns?.held[d] ?? 1;
-      serve(only, drawn.shredG[d] ?? 0, drawn.liquidMl[d] ?? 0, draw, served);
+      serve(only, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
       return served.plates;
     });
     return { dish: ticket.id, name: ticket.name, count: Math.floor(surely(counts)) };

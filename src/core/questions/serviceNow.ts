@@ -1,4 +1,4 @@
-import { MINUTE_MS } from '../quantity/index.ts';
+import { MINUTE_MS, valueAt } from '../quantity/index.ts';
 import { cookOf } from '../clock/index.ts';
 import { dishName, type Ticket } from '../order/index.ts';
 import { mlOf } from '../broth/index.ts';
@@ -135,7 +135,7 @@ function filled(
       id,
       name: names.get(id) ?? '',
       count,
-      filled: out.filled[t] ?? 0,
+      filled: valueAt(out.filled, t),
     })),
   };
 }

@@ -124,7 +124,7 @@ function drawMeal({
       liquidDraw.poured = valueAt(poured, d);
       liquidDraw.steam = valueAt(steam, d);
       liquidDraw.held = valueAt(held, d);
-      liquidDraw.minutes = openFactor(plan, minutes[d] ?? 0);
+      liquidDraw.minutes = openFactor(plan, valueAt(minutes, d));
       liquidDraw.skim = valueAt(skim, d);
       liquidDraw.salt = valueAt(salt, d);
       runBatch(plan, lotDraws, liquidDraw, mass);
@@ -206,7 +206,7 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
       draw.serving[t] = valueAt(column.serving, d);
       draw.held[t] = valueAt(column.held, d);
     }
-    serve(tickets, drawn.shredG[d] ?? 0, drawn.liquidMl[d] ?? 0, draw, served);
+    serve(tickets, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
     drawn.plates[d] = served.plates;
     drawn.needG[d] = served.needG;
     drawn.needMl[d] = served.needMl;

@@ -1,3 +1,4 @@
+import { valueAt } from '../../quantity/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
@@ -76,7 +77,7 @@ function givenBy(batch: NominalBatch): Given {
 function byVessel(one: Flow, lot: number, { vessels }: BatchPlan): Flow[] {
   if (one.id !== 'intoPot' || vessels.length < 2) return [one];
   return vessels.flatMap(({ vessel, shares }) => {
-    const share = shares[lot] ?? 0;
+    const share = valueAt(shares, lot);
     return share > 0 ? [{ ...one, vessel: vessel.id, amount: times(one.amount, share) }] : [];
   });
 }

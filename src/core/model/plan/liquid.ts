@@ -3,7 +3,7 @@ import type { Batch } from '../../batch/index.ts';
 import { type LiquidPlan, noLiquidWeighed, usualSteps, sumsOf } from '../../broth/index.ts';
 import { isSmoke, openPhase, steamPerHour } from '../../clock/index.ts';
 import { type ItemPlan, saltOfVolume, salts, surfaceCm2 } from '../../pot/index.ts';
-import { midpoint, relativeSpread } from '../../quantity/index.ts';
+import { midpoint, relativeSpread, valueAt } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
 import type { FilledVessel } from './vessels.ts';
 
@@ -34,7 +34,7 @@ export function planLiquid(
     } else if (phase === open) {
       if (!ready) return undefined;
       perMinute = rate;
-      minutesOpen = lengths[i] ?? 0;
+      minutesOpen = valueAt(lengths, i);
     }
   }
   return {

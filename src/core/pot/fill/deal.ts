@@ -1,3 +1,4 @@
+import { valueAt } from '../../quantity/index.ts';
 import type { Vessel } from '../../batch/index.ts';
 import { brimMl } from '../vessel/shape.ts';
 
@@ -49,16 +50,16 @@ export function deal(lots: readonly ToDeal[], vessels: readonly Vessel[]): reado
   for (const { i, ml } of open) {
     const to = from + ml;
     const across = ends.map((end, v) =>
-      Math.max(0, Math.min(to, end) - Math.max(from, v === 0 ? 0 : (ends[v - 1] ?? 0))),
+      Math.max(0, Math.min(to, end) - Math.max(from, v === 0 ? 0 : valueAt(ends, v - 1))),
     );
     const sum = across.reduce((a, b) => a + b, 0);
     const part = across.map((x) => (sum > 0 ? x / sum : 1 / vessels.length));
     const most = Math.max(...part);
     const into = part.indexOf(most);
-    const fits = (taken[into] ?? 0) + ml <= FULLER * (room[into] ?? 0);
+    const fits = valueAt(taken, into) + ml <= FULLER * valueAt(room, into);
     const whole = open.length >= vessels.length && most >= WHOLE && fits;
     shares[i] = whole ? part.map((_, v) => Number(v === into)) : part;
-    for (const [v, share] of (shares[i] ?? []).entries()) taken[v] = (taken[v] ?? 0) + share * ml;
+    for (const [v, share] of (shares[i] ?? []).entries()) taken[v] = valueAt(taken, v) + share * ml;
     from = to;
   }
   return shares;

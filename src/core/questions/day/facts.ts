@@ -10,7 +10,7 @@ import { type Batch, type Kitchen, type Lid, usualDay } from '../../batch/index.
 import { mlOf, takenBy } from '../../broth/index.ts';
 import { boilDownMinutes, cookOf, momentOf, openPhase } from '../../clock/index.ts';
 import { itemsOf, OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
-import { MINUTE_MS, midpoint } from '../../quantity/index.ts';
+import { MINUTE_MS, midpoint, valueAt } from '../../quantity/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { milestonesIn, tickedIn, tickedTasks } from '../seen.ts';
 
@@ -211,7 +211,7 @@ export function lidsOf(batch: Batch, lengths: readonly number[], longer: number)
   let at = 0;
   return batch.cook.flatMap((phase, i) => {
     const from = at - potFrom;
-    at += lengths[i] ?? 0;
+    at += valueAt(lengths, i);
     if (from < 0) return [];
     return [{ at: i > open ? from + longer : from, lid: phase.lid }];
   });

@@ -62,11 +62,11 @@ export function mealReckoning(
       dish: ticket.id,
       name: ticket.name,
       count: ticket.count,
-      meatG: range(served.meatG[t] ?? 0, drawn?.meatG[t]),
+      meatG: range(valueAt(served.meatG, t), drawn?.meatG[t]),
       liquidMl: liquidKnown
         ? range(valueAt(served.ladledMl, t) + valueAt(served.heldMl, t), drawn?.servedMl[t])
         : null,
-      heldMl: liquidKnown ? range(served.heldMl[t] ?? 0, drawn?.heldMl[t]) : null,
+      heldMl: liquidKnown ? range(valueAt(served.heldMl, t), drawn?.heldMl[t]) : null,
     })),
     enough: shortage && liquidKnown ? shortage.enough : null,
     shortFirst: shortage && liquidKnown ? shortage.first : null,
@@ -110,7 +110,7 @@ function moreRaw({ n, shredG, needG }: Drawn, perRaw: Float64Array): number {
   const grams = new Float64Array(n);
   for (let d = 0; d < n; d += 1) {
     const short = valueAt(needG, d) - valueAt(shredG, d);
-    grams[d] = short / Math.max(1e-9, perRaw[d] ?? 0);
+    grams[d] = short / Math.max(1e-9, valueAt(perRaw, d));
   }
   return Math.max(0, percentileOfSorted(grams.sort(), SURELY));
 }

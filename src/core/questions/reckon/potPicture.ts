@@ -1,3 +1,4 @@
+import { valueAt } from '../../quantity/index.ts';
 import type { Vessel } from '../../batch/index.ts';
 import { FULL, heightOf, pieceHeight, type PieceInSection, reachCm, sectionOf } from '../../pot/index.ts';
 import type { BatchPlan, FilledVessel } from '../../model/index.ts';
@@ -50,7 +51,7 @@ const drawn = (plan: BatchPlan, one: FilledVessel): VesselPicture => ({
   meatMl: one.meatMl,
   otherMl: one.otherMl,
   share: one.share,
-  lots: Object.fromEntries(plan.lots.map(({ id }, i) => [id, one.shares[i] ?? 0])),
+  lots: Object.fromEntries(plan.lots.map(({ id }, i) => [id, valueAt(one.shares, i)])),
   pieces: sectionOf(one.vessel, one.meatMl, one.fill.meatCm, pieceHeight[one.size], {
     pieces: one.bonedShare,
     ofPiece: one.bonedShare > 0 ? one.boneMl / (one.meatMl * one.bonedShare) : 0,
