@@ -36,7 +36,7 @@ describe('meals go out and come in', () => {
     const [first] = saved;
     expect(first?.name).toBe('supper.json');
     await press(/^Delete/);
-    expect(sheet()).toContain('No meal is kept here.');
+    await screen.findByText(/No meal is kept here\./);
     await bringIn(first?.text ?? '');
     expect(sheet()).toContain('“Supper” is in.');
     await press(/^Save as a file/);

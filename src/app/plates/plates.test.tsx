@@ -32,7 +32,7 @@ describe('what each plate gets', () => {
     expect(
       await screen.findByRole('figure', { name: /^shred: short in \d+ in 100, else left over/ }),
     ).toBeTruthy();
-    expect(sheet()).toMatch(/From 5000 draws of this meal\./);
+    expect(sheet()).toMatch(/From \d+ draws of this meal\./);
   });
 
   test('an order without plates asks for them here', async () => {

@@ -7,12 +7,12 @@ import { type Kitchen, type Stage, usualKitchen } from '@/core/batch/index.ts';
 import type { Input } from '@/core/model/index.ts';
 import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
 import { askerOf } from '@/workers/asker.ts';
-import { coreWorker } from '@/workers/core.ts';
 
 /*
  * The whole application on a page that is only simulated: the real routes, edits, memory, disk and core. Only the
  * thread is left out (the core answers behind the same border) and no other tab is told.
  */
+const DRAWS = 500;
 let asked = 0;
 jest.unstable_mockModule('@/workers/client.ts', () => ({
   ask: askerOf(() => {
@@ -34,6 +34,14 @@ jest.unstable_mockModule('../data/tabs.ts', () => ({
   whenAnotherTabWrites: () => undefined,
 }));
 jest.unstable_mockModule('../data/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
+// A tenth of the draws: a third of the time went into them, and what is tried here hangs on no tenth of a percent.
+const drawn = await import('@/core/model/draws/drawn.ts');
+jest.unstable_mockModule('@/core/model/draws/drawn.ts', () => ({
+  ...drawn,
+  FULL_DRAWS: DRAWS,
+  numberOfDraws: () => DRAWS,
+}));
+const { coreWorker } = await import('@/workers/core.ts');
 const { App } = await import('../App.tsx');
 const { db } = await import('../data/db.ts');
 const { pendingWrites } = await import('../data/memory.ts');
@@ -93,7 +101,7 @@ const REST_MS = 15;
 function unrest(): string | undefined {
   if (pendingWrites.count() > 0) return 'still writing';
   if (asked > 0 || queries.isFetching() > 0) return 'still asking';
-  if (screen.queryByText('One moment.')) return 'still loading';
+  if (document.body.textContent.includes('One moment.')) return 'still loading';
   const sheet = document.querySelector('main');
   return !sheet || sheet.getAttribute('aria-busy') === 'true' ? 'still reckoning' : undefined;
 }
@@ -138,8 +146,8 @@ export async function tap(thing: HTMLElement): Promise<void> {
 }
 
 export async function press(name: string | RegExp): Promise<void> {
-  await user.click(screen.getByRole('button', { name }));
-  await settled();
+  // Lists of the disk's rows come a moment after what they tell of.
+  await tap(await screen.findByRole('button', { name }, { timeout: 5000 }));
 }
 
 /** All that the sheet says, as one text. */
@@ -147,7 +155,7 @@ export const sheet = (): string => document.querySelector('main')?.textContent ?
 
 /** Takes back the last act, which must be the one that is named. */
 export async function takeBack(words: string): Promise<void> {
-  await tap(await screen.findByRole('button', { name: `undo ${words}` }));
+  await press(`undo ${words}`);
 }
 
 /** The meal as the disk has it. */
