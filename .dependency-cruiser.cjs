@@ -35,7 +35,7 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^(src/core/([^/]+)/|src/(app|store|workers|words)/|scripts/|bench/)',
-        pathNot: '(\\.test\\.tsx?$|^src/core/testing/)',
+        pathNot: '(\\.test\\.tsx?$|^src/(core|app)/testing/)',
       },
       to: {
         path: '^src/core/(?!testing/)',
@@ -52,8 +52,8 @@ module.exports = {
     {
       name: 'testing-is-for-tests',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?$|^src/core/testing/|^bench/)' },
-      to: { path: '^src/core/testing/' },
+      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app)/testing/|^bench/)' },
+      to: { path: '^src/(core|app)/testing/' },
     },
     from(
       'reference-stands-alone',

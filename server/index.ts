@@ -3,7 +3,7 @@
  * address is printed; if something else does, the next free port is taken and said.
  */
 import { fileURLToPath } from 'node:url';
-import { makeApp } from './app.ts';
+import { makeServer } from './app.ts';
 import { whoHolds } from './ports.ts';
 
 const HOST = '127.0.0.1';
@@ -18,7 +18,7 @@ if (!Number.isInteger(asked) || asked < 1 || asked > 65_535) {
   process.exit(2);
 }
 
-const app = makeApp({ dist, data });
+const server = makeServer({ dist, data });
 await listenFrom(asked);
 
 async function listenFrom(first: number): Promise<void> {
@@ -31,10 +31,8 @@ async function listenFrom(first: number): Promise<void> {
         );
       }
       await new Promise<void>((resolve, reject) => {
-        app.listen(port, HOST, (error) => {
-          if (error) reject(error);
-          else resolve();
-        });
+        server.once('error', reject);
+        server.listen(port, HOST, () => resolve());
       });
       say(`Slow Spoon${data === 'demo' ? ', with the demo,' : ''} is at http://${HOST}:${port}/`);
       return;

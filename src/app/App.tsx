@@ -1,6 +1,8 @@
 import { lazy, Suspense } from 'react';
-import { Route, Routes } from 'react-router';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Route, Routes, useLocation } from 'react-router';
 import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
+import { Broken } from './shell/Broken.tsx';
 import { Faults } from './shell/Faults.tsx';
 import { MealFrame } from './shell/MealFrame.tsx';
 import { Start } from './shell/Start.tsx';
@@ -12,22 +14,25 @@ const Kitchen = lazy(() => import('./kitchen/Kitchen.tsx'));
 
 /** The routes: a stage of the work, its folder, its sheet and its word are one name. */
 export function App() {
+  const { pathname } = useLocation();
   return (
     <>
       <MaterialPatterns />
       <Faults />
-      <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>
-        <Routes>
-          <Route index element={<Start />} />
-          <Route path="meals" element={<Meals />} />
-          <Route path="kitchen" element={<Kitchen />} />
-          <Route path="cuts" element={<Cuts />} />
-          <Route path="shopping" element={<Shopping />} />
-          <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
-          <Route path="meals/:mealId" element={<Start />} />
-          <Route path="*" element={<Start />} />
-        </Routes>
-      </Suspense>
+      <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
+        <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>
+          <Routes>
+            <Route index element={<Start />} />
+            <Route path="meals" element={<Meals />} />
+            <Route path="kitchen" element={<Kitchen />} />
+            <Route path="cuts" element={<Cuts />} />
+            <Route path="shopping" element={<Shopping />} />
+            <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
+            <Route path="meals/:mealId" element={<Start />} />
+            <Route path="*" element={<Start />} />
+          </Routes>
+        </Suspense>
+      </ErrorBoundary>
     </>
   );
 }

@@ -12,6 +12,21 @@ export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<strin
   return writeMealFile(mealFileOf(loaded, reference.version));
 }
 
+/** A meal as a file, or, where that could not be brought in again, its rows as they lie in the store. */
+export async function exportWhatIsThere(
+  db: SlowSpoonDb,
+  mealId: string,
+): Promise<{ readonly text: string; readonly readable: boolean }> {
+  const text = await exportMeal(db, mealId).catch(() => undefined);
+  if (text !== undefined && readMealFile(text).ok) return { text, readable: true };
+  const [meal, batches, entries] = await Promise.all([
+    db.meals.get(mealId),
+    db.batches.where({ mealId }).toArray(),
+    db.entries.where({ mealId }).toArray(),
+  ]);
+  return { text: `${JSON.stringify({ meal, batches, entries }, null, 2)}\n`, readable: false };
+}
+
 export type Incoming =
   | { readonly ok: true; readonly file: MealFile; readonly known: boolean }
   | { readonly ok: false; readonly error: string };

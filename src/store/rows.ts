@@ -1,4 +1,11 @@
-import { usualKitchen, type Batch, type Entry, type Kitchen, type Meal } from '@/core/batch/index.ts';
+import {
+  usualKitchen,
+  type Batch,
+  type Lists,
+  type Entry,
+  type Kitchen,
+  type Meal,
+} from '@/core/batch/index.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './db.ts';
 
 /** A meal with all that its reckoning needs. */
@@ -37,6 +44,19 @@ export interface Deed {
   get<T extends TableName>(table: T, id: string): RowOf[T] | undefined;
   /** The ids of a meal's rows. */
   idsOf(table: 'batches' | 'entries', mealId: string): readonly string[];
+}
+
+/** The lists of a row, by what they hold. */
+export function listsOf(row: Row): Lists {
+  if ('meal' in row)
+    return { dishes: row.meal.dishes, batches: row.meal.batches, tasks: row.meal.day?.tasks };
+  if ('batch' in row) {
+    const { lots, items, cook, dismissed } = row.batch;
+    return { lots, items, phases: cook, dismissed };
+  }
+  if (!('kitchen' in row)) return {};
+  const { vessels, heatSources, scoops, cuts, ingredients } = row.kitchen;
+  return { vessels, heatSources, scoops, cuts, ingredients };
 }
 
 /**

@@ -3,5 +3,6 @@ export { dayNoteWords } from './dayNotes.ts';
 export { doingWords } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
+export { overfullWords } from './overfull.ts';
 export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';

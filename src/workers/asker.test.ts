@@ -1,10 +1,10 @@
-import { describe, expect, test } from '@jest/globals';
+import { describe, expect, jest, test } from '@jest/globals';
 import { expose, wrap } from 'comlink';
 import { drawsOf, openMeal } from '@/core/model/index.ts';
 import { reckon } from '@/core/questions/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { reference } from '@/reference/index.ts';
-import { askerOf, type Thread } from './asker.ts';
+import { askerOf, PATIENCE_MS, type Thread } from './asker.ts';
 import { coreWorker, type Asked, type BareMeal, type CoreWorker } from './core.ts';
 
 const mealOf = (grams: number): BareMeal => {
@@ -22,6 +22,7 @@ function slowThread() {
   const answers: ((value: unknown) => void)[] = [];
   let breakIt: (error: Error) => void = () => undefined;
   let started = 0;
+  let stopped = 0;
   const start = (): Thread => {
     started += 1;
     const broken = new Promise<never>((_, reject) => {
@@ -29,6 +30,9 @@ function slowThread() {
     });
     return {
       broken,
+      stop: () => {
+        stopped += 1;
+      },
       answer: (one) => {
         asked.push(one);
         return new Promise((resolve) => answers.push(resolve));
@@ -41,6 +45,7 @@ function slowThread() {
     start,
     breakIt: (words: string) => breakIt(new Error(words)),
     started: () => started,
+    stopped: () => stopped,
   };
 }
 const soon = () => new Promise((resolve) => setTimeout(resolve, 0));
@@ -97,6 +102,27 @@ describe('the border between the threads', () => {
     expect(thread.asked[1]?.meal).toBeDefined();
   });
 
+  test('one that takes too long is given up by its name, its thread is ended, and the next is answered by another', async () => {
+    jest.useFakeTimers();
+    try {
+      const thread = slowThread();
+      const ask = askerOf(thread.start);
+      const meal = mealOf(1000);
+      const lost = ask('day', meal, { now: 0, tries: 1 }, signal);
+      const told = expect(lost).rejects.toThrow(`“day” took longer than ${PATIENCE_MS / 1000} s`);
+      await jest.advanceTimersByTimeAsync(PATIENCE_MS);
+      await told;
+      expect(thread.stopped()).toBe(1);
+      const next = ask('margins', meal, undefined, signal);
+      await jest.advanceTimersByTimeAsync(1);
+      thread.answers[1]?.('there');
+      await expect(next).resolves.toBe('there');
+      expect(thread.started()).toBe(2);
+    } finally {
+      jest.useRealTimers();
+    }
+  });
+
   test('through a real channel it answers as the core does', async () => {
     const { port1, port2 } = new MessageChannel();
     expose(coreWorker(), port1);
@@ -104,6 +130,7 @@ describe('the border between the threads', () => {
     const ask = askerOf(() => ({
       answer: (one) => core.answer(one),
       broken: new Promise<never>(() => undefined),
+      stop: () => undefined,
     }));
     const meal = mealOf(2000);
     const direct = openMeal({ ...meal, reference });

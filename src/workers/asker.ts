@@ -5,6 +5,8 @@ import type { Asked, BareMeal } from './core.ts';
 export interface Thread {
   readonly answer: (asked: Asked) => Promise<unknown>;
   readonly broken: Promise<never>;
+  /** Ends it, whatever it is doing. */
+  readonly stop: () => void;
 }
 
 export type Asker = <Q extends Question>(
@@ -13,6 +15,9 @@ export type Asker = <Q extends Question>(
   ask: Ask<Q>,
   signal: AbortSignal,
 ) => Promise<Answer<Q>>;
+
+/** No question that can be typed takes a tenth of it; what takes longer is given up and said, ms. */
+export const PATIENCE_MS = 30_000;
 
 /**
  * Asks a thread, which is started when it is first asked, and anew after it has broken. Questions wait their
@@ -24,14 +29,30 @@ export function askerOf(start: () => Thread): Asker {
   let busy: Promise<unknown> = Promise.resolve();
 
   const askNow = async (question: Question, meal: BareMeal, ask: Ask<Question>): Promise<unknown> => {
-    const { answer, broken } = (thread ??= start());
+    const { answer, broken, stop } = (thread ??= start());
     const revision = revisionOf(meal);
     const known = sent === revision;
     sent = revision;
     broken.catch(() => {
       thread = sent = undefined;
     });
-    return Promise.race([answer({ question, ask, revision, meal: known ? undefined : meal }), broken]);
+    let patience: ReturnType<typeof setTimeout> | undefined;
+    const late = new Promise<never>((_, reject) => {
+      patience = setTimeout(() => {
+        thread = sent = undefined;
+        stop();
+        reject(new Error(`“${question}” took longer than ${PATIENCE_MS / 1000} s and was given up`));
+      }, PATIENCE_MS);
+    });
+    try {
+      return await Promise.race([
+        answer({ question, ask, revision, meal: known ? undefined : meal }),
+        broken,
+        late,
+      ]);
+    } finally {
+      clearTimeout(patience);
+    }
   };
 
   return <Q extends Question>(question: Q, meal: BareMeal, ask: Ask<Q>, signal: AbortSignal) => {

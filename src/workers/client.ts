@@ -10,7 +10,7 @@ function start(): Thread {
     );
   });
   const core = wrap<CoreWorker>(worker);
-  return { answer: (asked) => core.answer(asked), broken };
+  return { answer: (asked) => core.answer(asked), broken, stop: () => worker.terminate() };
 }
 
 /** Asks the core's worker. */

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Vessel } from '@/core/batch/index.ts';
-import { midpoint, readLength } from '@/core/quantity/index.ts';
+import { midpoint, readLength, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editKitchen, weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -113,6 +113,7 @@ function Depth({ label, stored, onDone }: DepthProps) {
         size={8}
         placeholder="cm"
         value={text}
+        maxLength={TEXT_MOST}
         onBlur={done}
         onKeyDown={({ key }) => {
           if (key === 'Enter') done();

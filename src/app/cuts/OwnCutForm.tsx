@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { cloneElement, useId, type ReactElement } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import type { Kitchen, OwnCut } from '@/core/batch/index.ts';
+import { type Kitchen, NAME_MOST, type OwnCut, YIELD } from '@/core/batch/index.ts';
 import { fattier, findCut, ownCutProblem } from '@/core/meat/index.ts';
 import { readShare } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
@@ -53,8 +53,8 @@ function read(form: Form): OwnCut | string {
     return `“${form.bone}” of bone leaves no meat; write at most 95 %, or buy it as bones for flavour.`;
   if (form.way === 'composition' && (protein === undefined || fat === undefined))
     return 'A composition needs protein and fat.';
-  if (form.way === 'yield' && !(value !== undefined && value > 0))
-    return 'Write what it comes to, above 0 %.';
+  if (form.way === 'yield' && !(value !== undefined && value >= YIELD.least))
+    return `Write what it comes to, ${100 * YIELD.least} to 100 %.`;
   const own: OwnCut = {
     id: crypto.randomUUID(),
     name: form.name.trim(),
@@ -102,7 +102,7 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
       <h2>A cut of your own</h2>
       <div className="choices">
         <Labelled label="Name">
-          <input className="write" size={24} autoComplete="off" {...register('name')} />
+          <input className="write" size={24} maxLength={NAME_MOST} autoComplete="off" {...register('name')} />
         </Labelled>
         <Labelled label="Like">
           <select className="write" {...register('like')}>

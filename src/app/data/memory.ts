@@ -1,7 +1,10 @@
 import { act, keep, redo, undo, type ActOptions } from '@/store/acts.ts';
-import type { KeptRow } from '@/store/db.ts';
+import type { Change, KeptRow } from '@/store/db.ts';
+import { type Overfull, overfull } from '@/core/batch/index.ts';
+import { overfullWords } from '@/words/index.ts';
+import { Refused } from './refused.ts';
 import { loadRows } from '@/store/meals.ts';
-import { changesOf, rowsFrom, withChanges, type Deed, type Rows } from '@/store/rows.ts';
+import { changesOf, listsOf, rowsFrom, withChanges, type Deed, type Rows } from '@/store/rows.ts';
 import { db } from './db.ts';
 import { queries } from './queries.ts';
 import { tellOtherTabs, whenAnotherTabWrites } from './tabs.ts';
@@ -64,6 +67,8 @@ export function change(mealId: string | undefined, options: ActOptions, what: (d
     const held = { ...(rows ?? NO_MEAL), kept };
     const changes = changesOf(held, what);
     if (changes.length === 0) return;
+    const over = tooMany(changes, held.entries.size);
+    if (over) throw new Refused(overfullWords(over));
     hold(mealId, withChanges(held, changes));
     write(() => keep(db, options, mealId, changes, what));
   } catch (error) {
@@ -86,6 +91,20 @@ export function changeBatch(batchId: string, options: ActOptions, what: (deed: D
     await act(db, options, row?.mealId, what);
     return false;
   });
+}
+
+/** What could not be kept, since a file would not take it. */
+function tooMany(changes: readonly Change[], entries: number): Overfull | undefined {
+  const added = changes.filter(({ what }) => what === 'append').length;
+  if (added > 0) {
+    const over = overfull({ entries: { length: entries + added } });
+    if (over) return over;
+  }
+  for (const change of changes) {
+    const over = change.what === 'put' && change.after && overfull(listsOf(change.after));
+    if (over) return over;
+  }
+  return undefined;
 }
 
 const NO_MEAL = rowsFrom({ meals: [], batches: [], entries: [], kept: [] });
@@ -148,11 +167,19 @@ export async function onDisk<T>(work: () => Promise<T>): Promise<T> {
 }
 
 /** Takes the last act back, or does it again. */
-function step(way: typeof undo): void {
-  inOrder(() => way(db)).then(() => {
-    tellOtherTabs();
-    refresh();
-  }, report);
+async function step(way: typeof undo): Promise<void> {
+  await inOrder(() => way(db));
+  tellOtherTabs();
+  refresh();
 }
-export const takeBack = (): void => step(undo);
-export const doAgain = (): void => step(redo);
+export const takeBack = (): void => {
+  step(undo).catch(report);
+};
+export const doAgain = (): void => {
+  step(redo).catch(report);
+};
+/** Takes the last act back and lets go of what memory holds: for a page that could not be drawn from it. */
+export async function takeBackAndForget(): Promise<void> {
+  await step(undo);
+  queries.removeQueries({ queryKey: ['rows'] });
+}

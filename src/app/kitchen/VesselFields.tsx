@@ -1,8 +1,23 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { stands, type Vessel, vesselKinds } from '@/core/batch/index.ts';
-import { brimMl, brimOfWater, fullOfWater, outerCm, standsOn, usualSizes } from '@/core/pot/index.ts';
-import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import {
+  brimMl,
+  brimOfWater,
+  isWithinBounds,
+  fullOfWater,
+  outerCm,
+  standsOn,
+  usualSizes,
+} from '@/core/pot/index.ts';
+import {
+  bounds,
+  type Quantity,
+  quoted,
+  type UnitChoice,
+  writeMass,
+  writeVolume,
+} from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -20,6 +35,7 @@ interface Props {
 
 /** One vessel: its shape inside, or its volume alone; what it may stand on; what it weighs empty. */
 export function VesselFields({ vessel, units }: Props) {
+  const [tooWide, setTooWide] = useState<string>();
   const edit = (words: string, recipe: (vessel: Vessel) => Vessel) => {
     editKitchen(words, (kitchen) => ({
       ...kitchen,
@@ -78,8 +94,16 @@ export function VesselFields({ vessel, units }: Props) {
         quantity={undefined}
         measure="volume"
         placeholder={`${writeVolume(brimMl(vessel), units).value} ${writeVolume(brimMl(vessel), units).unit}`}
-        onDone={({ lo }) => {
-          if (lo !== undefined) edit('the volume of a vessel', (v) => usualSizes(v, lo));
+        problem={tooWide}
+        onChange={() => setTooWide(undefined)}
+        onDone={({ lo, text }) => {
+          if (lo === undefined) return;
+          if (isWithinBounds(usualSizes(vessel, lo)))
+            edit('the volume of a vessel', (v) => usualSizes(v, lo));
+          else
+            setTooWide(
+              `${quoted(text)} would make it wider than any vessel (${bounds.length.most} cm); check the unit.`,
+            );
         }}
       />
       <fieldset className={css.stands}>

@@ -1,13 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRef, useState } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
 import { Link } from 'react-router';
 import type { MealFile } from '@/core/batch/index.ts';
-import { deleteMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
-import { saveText } from '../data/saveText.ts';
-import { countOf } from '@/core/order/index.ts';
 import { FieldError } from '../parts/FieldError.tsx';
+import { KnownMeal, MealRow } from './MealRow.tsx';
 import { AskReplace } from './AskReplace.tsx';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
@@ -36,13 +35,6 @@ export default function Meals() {
     if (!incoming.ok) setSaid({ words: incoming.error, wrong: true });
     else if (incoming.known) setAsked(incoming.file);
     else await take(incoming.file);
-  };
-  const save = async (id: string, name: string) => {
-    const { exportMeal } = await import('@/store/files.ts');
-    saveText(
-      `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'meal'}.json`,
-      await onDisk(() => exportMeal(db, id)),
-    );
   };
   return (
     <div className="frame">
@@ -73,36 +65,16 @@ export default function Meals() {
           <p className="nothing">No meal is kept here. Begin one with “+ meal”, or bring in a file.</p>
         )}
         <ul className={css.meals}>
-          {rows?.map(({ id, meal }) => {
-            const plates = meal.dishes.reduce((sum, dish) => sum + countOf(dish), 0);
-            return (
-              <li key={id}>
-                <Link to={`/meals/${id}`}>{meal.name || 'a meal without a name'}</Link>
-                <span className="quiet">
-                  {meal.batches.length === 1 ? 'one pot' : `${meal.batches.length} pots`}
-                  {plates > 0 && `, ${plates} plates`}
-                </span>
-                <button
-                  type="button"
-                  className="link"
-                  onClick={() => {
-                    save(id, meal.name).catch(report);
-                  }}
-                >
-                  Save as a file<span className="visually-hidden">: {meal.name}</span>
-                </button>
-                <button
-                  type="button"
-                  className="link"
-                  onClick={() => {
-                    onDisk(() => deleteMeal(db, id, meal.name)).catch(report);
-                  }}
-                >
-                  Delete<span className="visually-hidden"> {meal.name}</span>
-                </button>
-              </li>
-            );
-          })}
+          {rows?.map((row) => (
+            <ErrorBoundary
+              key={row.id}
+              fallback={
+                <MealRow row={row} name="a damaged meal" said="it cannot be opened" report={report} />
+              }
+            >
+              <KnownMeal row={row} report={report} />
+            </ErrorBoundary>
+          ))}
         </ul>
         {isDemo && (
           <p>

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { screen } from '@testing-library/react';
+import { screen, waitFor } from '@testing-library/react';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '@/core/testing/meals.ts';
 
 const saved: { name: string; text: string }[] = [];
@@ -13,6 +13,13 @@ const { closePage, emptyDisk, openAt, openPath, press, settled, sheet, stored, t
   await import('../testing/openApp.tsx');
 
 beforeEach(emptyDisk);
+/** Presses, and waits for the file. */
+async function save(name: string | RegExp): Promise<void> {
+  const before = saved.length;
+  await press(name);
+  await waitFor(() => expect(saved.length).toBe(before + 1), { timeout: 10_000 });
+}
+
 afterEach(() => {
   closePage();
   saved.length = 0;
@@ -32,14 +39,14 @@ describe('meals go out and come in', () => {
     await openAt('meat', supper);
     closePage();
     await openPath('/meals');
-    await press(/^Save as a file/);
+    await save(/^Save as a file/);
     const [first] = saved;
     expect(first?.name).toBe('supper.json');
     await press(/^Delete/);
     await screen.findByText(/No meal is kept here\./);
     await bringIn(first?.text ?? '');
     expect(sheet()).toContain('“Supper” is in.');
-    await press(/^Save as a file/);
+    await save(/^Save as a file/);
     expect(saved[1]?.text).toBe(first?.text);
   });
 
@@ -48,7 +55,7 @@ describe('meals go out and come in', () => {
     await write('Weight', '3 kg');
     closePage();
     await openPath('/meals');
-    await press(/^Save as a file/);
+    await save(/^Save as a file/);
     const text = saved[0]?.text ?? '';
     closePage();
     await openPath('/meals/meal');

@@ -1,3 +1,4 @@
+import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { useId, useState } from 'react';
 import type { Price } from '@/core/batch/index.ts';
 import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
@@ -46,7 +47,7 @@ export function PriceField({
           className="write num"
           size={7}
           value={text}
-          maxLength={40}
+          maxLength={TEXT_MOST}
           placeholder={bare ? 'nothing' : '12.90'}
           autoComplete="off"
           aria-invalid={fault !== undefined}

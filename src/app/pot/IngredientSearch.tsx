@@ -1,3 +1,4 @@
+import { NAME_MOST } from '@/core/batch/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
 import { useMemo, useState } from 'react';
 import { searchNames, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
@@ -59,6 +60,7 @@ export function IngredientSearch() {
         className="write"
         placeholder="+ stock, an onion, a tin of …"
         spellCheck={false}
+        maxLength={NAME_MOST}
         {...getInputProps({ 'aria-label': 'Put something in', onFocus: near })}
       />
       <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { type BeforeLid, bySpoon } from '@/core/pot/index.ts';
-import { readLength, writeVolume } from '@/core/quantity/index.ts';
+import { readLength, TEXT_MOST, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import css from './pot.module.scss';
@@ -31,6 +31,7 @@ export function Spoon({ one, named }: Props) {
           size={6}
           placeholder="cm wet"
           value={text}
+          maxLength={TEXT_MOST}
           aria-invalid={text !== '' && !reading.ok}
           onChange={({ target }) => {
             setText(target.value);

@@ -2,6 +2,8 @@ import { isOpen, shoppingList } from '@/core/questions/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 import { useState } from 'react';
 import { reference } from '@/reference/index.ts';
+import { canBeRead } from '../data/canBeRead.ts';
+import { FieldError } from '../parts/FieldError.tsx';
 import { saveText } from '../data/saveText.ts';
 import { useAllMeals } from '../data/useAllMeals.ts';
 import { useTicked } from '../data/useTicked.ts';
@@ -19,7 +21,8 @@ export default function Shopping() {
   const [opened] = useState(() => Date.now());
   const [left, leave] = useState<ReadonlySet<string>>(new Set());
   const got = useTicked();
-  const open = meals?.filter(({ meal }) => isOpen(meal, opened)) ?? [];
+  const damaged = meals?.filter((meal) => !canBeRead(meal)) ?? [];
+  const open = meals?.filter((meal) => canBeRead(meal) && isOpen(meal.meal, opened)) ?? [];
   const chosen = open.filter(({ meal }) => !left.has(meal.id));
   const list = shoppingList(chosen.map((meal) => openMeal({ ...meal, reference })));
   const sections = [...new Set(list.map(({ section }) => section))];
@@ -39,7 +42,7 @@ export default function Shopping() {
       pack: line.packs?.each ?? '',
       for: line.meals.join('; '),
     }));
-    saveText('shopping-list.csv', papa.unparse(rows), 'text/csv');
+    saveText('shopping-list.csv', papa.unparse(rows, { escapeFormulae: true }), 'text/csv');
   };
   return (
     <div className="frame">
@@ -80,6 +83,9 @@ export default function Shopping() {
             ))}
           </div>
         )}
+        {damaged.map(({ meal }) => (
+          <FieldError key={meal.id}>“{meal.name}” cannot be read and is left out.</FieldError>
+        ))}
         {open.length === 1 && <p className="quiet">For {open[0]?.meal.name}.</p>}
         {meals && list.length === 0 && (
           <p className="nothing">Nothing is wanted: no open meal has a lot with a weight and a cut yet.</p>

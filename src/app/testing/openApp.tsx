@@ -26,6 +26,7 @@ jest.unstable_mockModule('@/workers/client.ts', () => ({
         return core.answer(question);
       },
       broken: new Promise(() => undefined),
+      stop: () => undefined,
     };
   }),
 }));
@@ -47,6 +48,10 @@ const { db } = await import('../data/db.ts');
 const { pendingWrites } = await import('../data/memory.ts');
 const { queries } = await import('../data/queries.ts');
 
+globalThis.reportError = (error: unknown) => {
+  const message = error instanceof Error ? error.message : String(error);
+  dispatchEvent(new ErrorEvent('error', { error, message }));
+};
 HTMLElement.prototype.scrollIntoView = () => undefined;
 const faults: string[] = [];
 console.error = (...said: unknown[]) => {
@@ -87,11 +92,17 @@ export async function openPath(path: string): Promise<void> {
   await settled();
 }
 
+/** What the page has logged as errors; a test that expects some takes them. */
+export const faultsOfPage = (): readonly string[] => faults.splice(0);
+
+/** The page’s disk, to damage it. */
+export const disk = db;
+
 /** Closes the page; what is on the disk stays. Fails the test if the page has logged an error. */
 export function closePage(): void {
   cleanup();
   queries.clear();
-  const said = faults.splice(0);
+  const said = faultsOfPage();
   if (said.length > 0) throw new Error(said.join('\n'));
 }
 

@@ -1,26 +1,36 @@
 import './jitless.ts';
 import { z } from 'zod';
+import { type Bound, bounds, MOMENT, TEXT_MOST } from '../quantity/index.ts';
+import { ID_MOST, NAME_MOST } from './bounds.ts';
 
-export const id = z.string().min(1).max(80);
-export const name = z.string().max(200);
+export const id = z.string().min(1).max(ID_MOST);
+export const name = z.string().max(NAME_MOST);
 export const share = z.number().min(0).max(1);
 
-export const quantity = z
-  .strictObject({
-    text: z.string().max(200).describe('as it was typed; never rewritten'),
-    lo: z
-      .number()
-      .optional()
-      .describe('SI: g, ml, °C, min or pieces; with hi, p10 to p90 if a range was typed'),
-    hi: z.number().optional(),
-    count: z.int().positive().optional().describe('"2 × 800 g" is two pieces, lo the whole'),
-  })
-  .refine((q) => (q.lo === undefined) === (q.hi === undefined), {
-    error: 'a quantity needs both lo and hi, or neither',
-  })
-  .refine((q) => (q.lo ?? 0) <= (q.hi ?? 0), { error: 'a quantity needs lo no greater than hi' });
+export const within = ({ least, most }: Bound) => z.number().min(least).max(most);
+export const moment = within(MOMENT);
 
-/** A weight, volume, number or time: above nothing. A temperature need not be. */
-export const amount = quantity.refine((q) => q.lo === undefined || q.lo > 0, {
-  error: 'an amount must be above nothing',
-});
+/** A quantity as it was typed, read or not; its figures within the bounds of its measure. */
+const quantityWithin = (bound: Bound, unit: string) =>
+  z
+    .strictObject({
+      text: z.string().max(TEXT_MOST).describe('as it was typed; never rewritten'),
+      lo: within(bound).optional().describe(`${unit}; with hi, p10 to p90 if a range was typed`),
+      hi: within(bound).optional(),
+      count: z.int().positive().max(1e6).optional().describe('"2 × 800 g" is two pieces, lo the whole'),
+    })
+    .refine((q) => (q.lo === undefined) === (q.hi === undefined), {
+      error: 'a quantity needs both lo and hi, or neither',
+    })
+    .refine((q) => (q.lo ?? 0) <= (q.hi ?? 0) || q.hi === undefined, {
+      error: 'a quantity needs lo no greater than hi',
+    });
+
+export const mass = quantityWithin(bounds.mass, 'g');
+export const volume = quantityWithin(bounds.volume, 'ml');
+export const pieces = quantityWithin(bounds.count, 'pieces');
+export const duration = quantityWithin(bounds.duration, 'min');
+export const temperature = quantityWithin(bounds.temperature, '°C');
+/** Of which another field says what it is; a mass reaches as far as any of them. */
+export const measured = quantityWithin(bounds.mass, 'g, ml, cm or pieces');
+export const length = within(bounds.length);

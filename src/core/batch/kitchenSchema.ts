@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { id, name, share } from './fields.ts';
+import { ALTITUDE, bounds, PRICE } from '../quantity/index.ts';
+import { most, YIELD } from './bounds.ts';
+import { id, length, name, share, within } from './fields.ts';
 import { doings, fates, preps, sourceKinds, stands, vesselKinds } from './words.ts';
 
 /** The kitchen's part of the file: its vessels, fires, scoops, and the cook's own cuts and ingredients. */
@@ -8,19 +10,21 @@ const vessel = z.strictObject({
   name,
   kind: z.enum(vesselKinds),
   shape: z.enum(['round', 'box']),
-  widthCm: z.number().positive().max(300).describe('inner width or diameter'),
-  lengthCm: z.number().positive().max(300).optional().describe('of a box'),
-  heightCm: z.number().positive().max(300),
-  bottomCm: z
-    .number()
-    .positive()
-    .max(300)
+  widthCm: length.describe('inner width or diameter'),
+  lengthCm: length.optional().describe('of a box'),
+  heightCm: length,
+  bottomCm: length
     .optional()
     .describe('inner width at the bottom where the walls slope; absent: they are upright'),
-  brimMl: z.number().positive().optional().describe('measured; absent: by its shape'),
-  lidCm: z.number().min(0).max(50).optional().describe('how far the lid stands above the rim'),
+  brimMl: within(bounds.volume).min(1).optional().describe('measured; absent: by its shape'),
+  lidCm: z
+    .number()
+    .min(0)
+    .max(bounds.length.most)
+    .optional()
+    .describe('how far the lid stands above the rim'),
   on: z.array(z.enum(stands)).max(5).optional().describe('what it may stand on; absent: as its kind does'),
-  tareG: z.number().positive().optional(),
+  tareG: within(bounds.mass).optional(),
 });
 
 const ownCut = z.strictObject({
@@ -34,7 +38,7 @@ const ownCut = z.strictObject({
   boneShare: z.number().min(0).max(0.95).optional(),
   yield: z
     .strictObject({
-      value: z.number().positive().max(1),
+      value: within(YIELD),
       of: z.enum(['purchased', 'boneless']),
       what: z.enum(['cooked', 'shred']),
     })
@@ -56,12 +60,15 @@ const ownIngredient = z.strictObject({
       alcohol: share,
       other: share,
     })
+    .refine((per) => Object.values(per).reduce((sum, part) => sum + part, 0) <= 1.001, {
+      error: 'its parts are more than all of it',
+    })
     .describe('grams in a gram'),
-  pieceG: z.number().positive().optional(),
-  density: z.number().positive().max(3).optional().describe('g/ml'),
+  pieceG: within(bounds.mass).optional(),
+  density: z.number().min(0.1).max(3).optional().describe('g/ml'),
   holds: z.array(z.string().max(40)).max(30).optional().describe('what some guests must not have'),
   section: z.string().max(40),
-  packG: z.number().positive().optional(),
+  packG: within(bounds.mass).optional(),
   off: z
     .partialRecord(z.enum(preps), share)
     .optional()
@@ -75,24 +82,24 @@ const heatSource = z.strictObject({
   id,
   name,
   kind: z.enum(sourceKinds),
-  heightCm: z.number().positive().max(300).optional().describe('inner height of an oven, smoker or grill'),
-  widthCm: z.number().positive().max(300).optional().describe('inner width of an oven or smoker'),
+  heightCm: length.optional().describe('inner height of an oven, smoker or grill'),
+  widthCm: length.optional().describe('inner width of an oven or smoker'),
 });
 
 const measureSpoon = z.strictObject({
   id,
   name,
   kind: z.enum(['scoop', 'ladle']),
-  ml: z.number().positive().max(5000),
-  shredG: z.number().positive().max(5000).optional().describe('of shred in one, once it was weighed'),
+  ml: within(bounds.volume),
+  shredG: within(bounds.mass).optional().describe('of shred in one, once it was weighed'),
 });
 
 export const kitchen = z.strictObject({
-  vessels: z.array(vessel).max(200),
-  heatSources: z.array(heatSource).max(50).optional(),
-  scoops: z.array(measureSpoon).max(50).optional(),
-  cuts: z.array(ownCut).max(1000),
-  altitudeM: z.number().min(-500).max(9000),
+  vessels: z.array(vessel).max(most.vessels),
+  heatSources: z.array(heatSource).max(most.heatSources).optional(),
+  scoops: z.array(measureSpoon).max(most.scoops).optional(),
+  cuts: z.array(ownCut).max(most.cuts),
+  altitudeM: within(ALTITUDE),
   salt: z
     .strictObject({ name, gPerTsp: z.number().min(0.5).max(10) })
     .optional()
@@ -103,11 +110,11 @@ export const kitchen = z.strictObject({
     .optional()
     .describe('ISO 4217; absent: EUR'),
   worth: z
-    .strictObject({ fatPerKg: z.number().min(0).optional(), liquidPerL: z.number().min(0).optional() })
+    .strictObject({ fatPerKg: within(PRICE).optional(), liquidPerL: within(PRICE).optional() })
     .optional()
     .describe('what kept fat and liquid are worth, in the currency'),
-  ingredients: z.array(ownIngredient).max(1000).optional(),
-  packs: z.record(id, z.number().positive()).optional().describe('g in one pack, by ingredient'),
+  ingredients: z.array(ownIngredient).max(most.ingredients).optional(),
+  packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 
 export type HeatSource = z.infer<typeof heatSource>;

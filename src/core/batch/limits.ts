@@ -1,8 +1,5 @@
+import { LOT_MOST_G, PLATES_MOST } from './bounds.ts';
 import { midpoint, type Quantity } from '../quantity/index.ts';
-
-/** Past these a figure is a slip of the pen, not a plan: no home or hall braises so much at once. */
-const MAX_LOT_G = 150_000;
-const MAX_PLATES = 20_000;
 
 /** A quantity beyond what one pot or one meal can be, as it was written. */
 export type BeyondLimit =
@@ -13,8 +10,8 @@ export type BeyondLimit =
 /** Why a lot's weight cannot be, or undefined if it can. */
 export function lotWeightProblem(weight: Quantity): BeyondLimit | undefined {
   const grams = midpoint(weight);
-  if (grams === undefined || grams <= MAX_LOT_G) return undefined;
-  return { what: 'lot too heavy', text: weight.text, mostG: MAX_LOT_G };
+  if (grams === undefined || grams <= LOT_MOST_G) return undefined;
+  return { what: 'lot too heavy', text: weight.text, mostG: LOT_MOST_G };
 }
 
 /** Why a number of plates cannot be, or undefined if it can. */
@@ -22,6 +19,6 @@ export function platesProblem(count: Quantity): BeyondLimit | undefined {
   const plates = midpoint(count);
   if (plates === undefined) return undefined;
   if (count.lo !== count.hi) return { what: 'plates as a range', text: count.text };
-  if (plates <= MAX_PLATES) return undefined;
-  return { what: 'too many plates', text: count.text, most: MAX_PLATES };
+  if (plates <= PLATES_MOST) return undefined;
+  return { what: 'too many plates', text: count.text, most: PLATES_MOST };
 }

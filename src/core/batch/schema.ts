@@ -2,7 +2,22 @@ import './jitless.ts';
 import { z } from 'zod';
 import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { avoidable } from './avoidable.ts';
-import { amount, id, name, quantity, share } from './fields.ts';
+import { most } from './bounds.ts';
+import {
+  duration,
+  id,
+  length,
+  mass,
+  measured,
+  moment as time,
+  name,
+  pieces,
+  share,
+  temperature,
+  volume,
+  within,
+} from './fields.ts';
+import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
 import { kitchen } from './kitchenSchema.ts';
 import type { doings, stands } from './words.ts';
 import { fates, feels, panFats, preps, steps, taskNeeds, taskWhens } from './words.ts';
@@ -12,7 +27,8 @@ import { fates, feels, panFats, preps, steps, taskNeeds, taskWhens } from './wor
  * This schema is the single description of the data; the types, the checks on a file that comes in,
  * docs/batch-file.md's JSON Schema and the messages come from it.
  */
-const portion = z.strictObject({ want: amount.optional(), min: amount.optional(), max: amount.optional() });
+const portionOf = (quantity: typeof mass) =>
+  z.strictObject({ want: quantity.optional(), min: quantity.optional(), max: quantity.optional() });
 
 export const dishKinds = [
   'taco',
@@ -31,33 +47,42 @@ export const dishKinds = [
 export const parts = ['meat', 'liquid'] as const;
 
 const guests = z.strictObject({
-  light: amount.optional(),
-  usual: amount.optional(),
-  hungry: amount.optional(),
-  children: amount.optional(),
-  each: amount.optional().describe('servings for one usual guest; absent: 1'),
+  light: pieces.optional(),
+  usual: pieces.optional(),
+  hungry: pieces.optional(),
+  children: pieces.optional(),
+  each: pieces.optional().describe('servings for one usual guest; absent: 1'),
 });
 
 const dish = z.strictObject({
   id,
   kind: z.enum(dishKinds),
   name: name.optional(),
-  count: amount.describe('servings; one plate, one taco, one roll; not asked where guests are given'),
+  count: pieces.describe('servings; one plate, one taco, one roll; not asked where guests are given'),
   guests: guests.optional().describe('how many eat it, by appetite: the servings are worked out'),
-  meat: portion.optional().describe('g of shred for one serving; absent: the usual of its kind'),
-  liquid: portion.optional().describe('ml ladled or dipped for one serving; absent: the usual'),
+  meat: portionOf(mass).optional().describe('g of shred for one serving; absent: the usual of its kind'),
+  liquid: portionOf(volume).optional().describe('ml ladled or dipped for one serving; absent: the usual'),
   held: share.optional().describe('liquid that the shred holds, of its own weight'),
   way: z.enum(['set', 'even']).optional(),
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
+
+/** Whether the browser knows the clocks of a place. */
+function isZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).format(0) !== '';
+  } catch {
+    return false;
+  }
+}
 
 const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'a time of day is written 07:30' });
 
 /** A task of the cook's own, beside what the batches ask. */
 const ownTask = z.strictObject({
   id,
-  words: z.string().max(120),
-  minutes: amount,
+  words: name,
+  minutes: duration,
   alone: z.literal(true).optional().describe('it needs nobody while it runs'),
   needs: z.enum(taskNeeds).optional(),
   when: z.enum(taskWhens).describe('what it must be done before'),
@@ -69,19 +94,24 @@ const day = z.strictObject({
   from: clockTime.optional().describe('nobody works before it; absent: 06:30'),
   to: clockTime.optional().describe('nor after it; absent: 22:30'),
   forward: z.literal(true).optional().describe('run from now, and served when it is ready'),
-  tasks: z.array(ownTask).max(100).optional(),
-  minutes: z.record(z.string().max(200), amount).optional().describe('how long a task takes here, by task'),
-  pins: z.record(z.string().max(200), z.number()).optional().describe('epoch, ms: when a task is to start'),
+  tasks: z.array(ownTask).max(most.tasks).optional(),
+  minutes: z.record(z.string().max(200), duration).optional().describe('how long a task takes here, by task'),
+  pins: z.record(z.string().max(200), time).optional().describe('epoch, ms: when a task is to start'),
 });
+
+const wallTime = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-([0-2]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/, {
+  error: 'a moment is written 2026-12-05T18:00',
+});
+const zone = z.string().max(80).refine(isZone, { error: 'no clock is known there' });
 
 const meal = z.strictObject({
   id,
   name,
-  serving: z.strictObject({ local: z.string().max(40), zone: z.string().max(80) }).optional(),
+  serving: z.strictObject({ local: wallTime, zone }).optional(),
   place: z.enum(['here', 'kept hot', 'sent out']).optional(),
-  dishes: z.array(dish).max(50),
+  dishes: z.array(dish).max(most.dishes),
   avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
-  batches: z.array(id).max(50).describe('in the order of the stove'),
+  batches: z.array(id).max(most.batches).describe('in the order of the stove'),
   day: day.optional(),
 });
 
@@ -91,8 +121,8 @@ export const pickings = ['all tender', 'membrane', 'lean only'] as const;
 export const fattinesses = ['leaner', 'usual', 'fattier'] as const;
 
 const price = z.strictObject({
-  text: z.string().max(40).describe('as it was typed'),
-  amount: z.number().min(0).max(1e7).optional().describe('in the currency of the kitchen'),
+  text: z.string().max(TEXT_MOST).describe('as it was typed'),
+  amount: within(PRICE).optional().describe('in the currency of the kitchen'),
   per: z.enum(['kg', 'lb', 'all']),
 });
 
@@ -100,12 +130,12 @@ const lot = z.strictObject({
   id,
   kind: z.enum(['meat', 'bones']),
   cut: id.describe('a cut of the reference table or of kitchen.cuts'),
-  weight: amount,
+  weight: mass,
   pieces: z
     .strictObject({
       count: z.int().positive().max(10000).optional(),
       size: z.enum(sizes).optional(),
-      longestCm: z.number().positive().max(200).optional().describe('the longest bone or piece'),
+      longestCm: length.optional().describe('the longest bone or piece'),
     })
     .optional(),
   trim: z.enum(trims).optional(),
@@ -113,7 +143,7 @@ const lot = z.strictObject({
   bone: z.enum(['in', 'out']).optional().describe('absent: as the cut is usually sold'),
   fattiness: z.enum(fattinesses).optional(),
   price: price.optional(),
-  shopHas: amount.optional().describe('g; no more of it can be bought'),
+  shopHas: mass.optional().describe('g; no more of it can be bought'),
   placements: z
     .array(z.strictObject({ vessel: id, share }))
     .max(10)
@@ -126,55 +156,55 @@ export const lids = ['on', 'ajar', 'off'] as const;
 const phase = z.strictObject({
   heat: z.enum(heats),
   setting: z
-    .union([quantity, z.enum(['low', 'high'])])
+    .union([temperature, z.enum(['low', 'high'])])
     .optional()
     .describe('a temperature, or low or high'),
   lid: z.enum(lids),
-  minutes: amount.optional().describe('absent: until it is tender'),
+  minutes: duration.optional().describe('absent: until it is tender'),
   vessel: id.optional().describe('absent: the smallest that it fits'),
 });
 
 /** A moment of the cook. */
 const moment = z.strictObject({
-  phase: z.int().min(0),
-  minutes: z.number().min(0),
+  phase: z.int().min(0).max(most.phases),
+  minutes: z.number().min(0).max(bounds.duration.most),
   before: z.literal('end').optional().describe('minutes are counted back from the end of the phase'),
 });
 
 const item = z.strictObject({
   id,
   ref: id.describe('an ingredient of the reference table or of kitchen.ingredients'),
-  amount: amount
+  amount: measured
     .optional()
     .describe('as it goes in; absent: solved to the line (the first such liquid), or the usual share'),
   measure: z.enum(['mass', 'volume', 'count']).optional().describe('what lo and hi are: g, ml or pieces'),
-  asBought: amount.optional().describe('in place of amount: what prep takes off comes off it'),
+  asBought: measured.optional().describe('in place of amount: what prep takes off comes off it'),
   prep: z.enum(preps).optional(),
   juiceIn: z.boolean().optional().describe('what is drained off goes in too'),
-  boiledTo: amount.optional().describe('g or ml, as measure says: boiled down to it before it goes in'),
+  boiledTo: measured.optional().describe('g or ml, as measure says: boiled down to it before it goes in'),
   soak: z
-    .strictObject({ water: amount.describe('ml'), goesIn: share.describe('of the soaking water') })
+    .strictObject({ water: volume.describe('ml'), goesIn: share.describe('of the soaking water') })
     .optional(),
   marinade: z.literal(true).optional().describe('stands with the meat before the pot'),
   vessel: id.optional(),
   at: moment.optional().describe('absent: from the start'),
   out: moment.optional().describe('absent: with the meat, at the end'),
   fate: z.enum(fates).optional().describe('absent: as its ingredient usually does'),
-  put: z.number().optional().describe('epoch, ms: when it was ticked as put in'),
+  put: time.optional().describe('epoch, ms: when it was ticked as put in'),
   state: z.enum(['in', 'held back', 'out']),
 });
 
 export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as const;
 export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
 
-const step = z.strictObject({ what: z.enum(steps), minutes: amount.optional() });
+const step = z.strictObject({ what: z.enum(steps), minutes: duration.optional() });
 
 export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
 
 const batch = z.strictObject({
   id,
   name,
-  lots: z.array(lot).max(1000),
+  lots: z.array(lot).max(most.lots),
   size: z.enum(sizes),
   trim: z.enum(trims),
   picking: z.enum(pickings),
@@ -182,7 +212,7 @@ const batch = z.strictObject({
   pan: id.optional().describe('the vessel to sear in; absent: the widest pan'),
   mixPans: z.boolean().optional().describe('pieces of different lots may lie in one pan'),
   panFat: z
-    .strictObject({ amount: amount.optional(), then: z.enum(panFats) })
+    .strictObject({ amount: mass.optional(), then: z.enum(panFats) })
     .optional()
     .describe('g of fat to sear in; absent: what the panfuls want, and it goes into the pot'),
   steps: z.array(step).max(3).optional().describe('before the pan'),
@@ -192,8 +222,12 @@ const batch = z.strictObject({
     .describe('what becomes of the marinade the meat leaves; what it takes up, of its own weight'),
   also: z.array(id).max(3).optional().describe('further vessels that share the batch'),
   level: z.enum(levels),
-  items: z.array(item).max(500).optional().describe('absent: the usual (stock to the line, onion, carrot)'),
-  salt: amount.optional().describe('all that is added; absent: solved for the finished liquid'),
+  items: z
+    .array(item)
+    .max(most.items)
+    .optional()
+    .describe('absent: the usual (stock to the line, onion, carrot)'),
+  salt: measured.optional().describe('all that is added; absent: solved for the finished liquid'),
   saltIn: z.enum(['mass', 'volume']).optional().describe('what lo and hi of salt are: g, or ml by the spoon'),
   strength: z
     .strictObject({
@@ -203,16 +237,20 @@ const batch = z.strictObject({
     .optional()
     .describe('salt wanted of the weight of the finished liquid and of the dressed meat'),
   skimOnWay: z
-    .strictObject({ fat: amount.optional(), scum: amount.optional() })
+    .strictObject({ fat: mass.optional(), scum: mass.optional() })
     .optional()
     .describe('g of fat and scum taken off while it cooks; an empty text is the usual'),
-  lidOn: z.number().optional().describe('epoch, ms: when the lid went on'),
-  dismissed: z.array(z.string().max(120)).max(100).optional().describe('hints that were waved away'),
-  tear: amount.optional().describe('min before the end at which the meat is torn and put back'),
-  cook: z.array(phase).min(1).max(20),
+  lidOn: time.optional().describe('epoch, ms: when the lid went on'),
+  dismissed: z
+    .array(z.string().max(120))
+    .max(most.dismissed)
+    .optional()
+    .describe('hints that were waved away'),
+  tear: duration.optional().describe('min before the end at which the meat is torn and put back'),
+  cook: z.array(phase).min(1).max(most.phases),
   strain: z.boolean(),
   skim: z.enum(skims),
-  reduceTo: amount.optional().describe('ml of finished liquid to boil it down to'),
+  reduceTo: volume.optional().describe('ml of finished liquid to boil it down to'),
   buy: z
     .strictObject({ chance: z.number().min(0.5).max(0.99), way: z.enum(buyWays) })
     .optional()
@@ -223,7 +261,7 @@ export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', ...
 
 const entry = z.strictObject({
   id,
-  at: z.number().describe('epoch, ms'),
+  at: time.describe('epoch, ms'),
   batch: id,
   measures: z.discriminatedUnion('what', [
     z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
@@ -240,7 +278,7 @@ const entry = z.strictObject({
       .describe('a fork in the meat; the value holds its words alone'),
     z.strictObject({ what: z.literal('done'), task: z.string().max(200) }).describe('a task of the day'),
   ]),
-  value: amount.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
+  value: measured.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
   measure: z.enum(['mass', 'volume', 'depth', 'count', 'feel', 'time']).describe('what lo and hi are'),
   vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
   celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
@@ -253,8 +291,8 @@ export const mealFile = z.strictObject({
   version: z.literal(1),
   reference: z.string().max(80).describe('version of the reference table the figures came from'),
   meal,
-  batches: z.array(batch).min(1).max(50),
-  entries: z.array(entry).max(20_000),
+  batches: z.array(batch).min(1).max(most.batches),
+  entries: z.array(entry).max(most.entries),
   kitchen,
 });
 

@@ -41,6 +41,7 @@ export {
   brimOfWater,
   fullOfWater,
   heightOf,
+  isWithinBounds,
   surfaceCm2,
   usualSizes,
   volumeTo,

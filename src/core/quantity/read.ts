@@ -1,5 +1,6 @@
 import { readLoose } from './loose.ts';
 import { celsiusOfFahrenheit, unitNamed, type Measure } from './units.ts';
+import { outOfBounds, quoted, TEXT_MOST } from './bounds.ts';
 import type { Quantity } from './quantity.ts';
 
 /** A text that could be meant two ways is asked about: each choice is a text that reads one way. */
@@ -44,18 +45,22 @@ const DASH = /\s*(?:–|—|-|\bto\b)\s*/;
  * @param hint units offered for a bare number, e.g. ['kg', 'g']
  */
 export function readQuantity(text: string, measure: Measure, hint: readonly string[] = []): Reading {
-  const shown = `“${text.trim()}”`;
+  const shown = quoted(text);
   const fail = (why: string, choices?: readonly string[]): Reading => ({
     ok: false,
     error: why,
     ...(choices && { choices }),
   });
+  if (text.length > TEXT_MOST) return fail(`${shown} is longer than ${TEXT_MOST} letters; write it shorter.`);
   const plain = tidy(text);
   if (plain === '') return fail(`Write ${A[measure]}, like ${EXAMPLE[measure]}.`);
   if (/^[-−]\s*[\d.,]/.test(plain))
     return fail(`${shown} is less than nothing; write ${A[measure]} above 0.`);
   const loose = measure === 'volume' ? readLoose(plain) : undefined;
-  if (loose) return { ok: true, quantity: { text, ...loose } };
+  if (loose) {
+    const beyond = outOfBounds(shown, measure, loose.lo, loose.hi);
+    return beyond === undefined ? { ok: true, quantity: { text, ...loose } } : fail(beyond);
+  }
   const thousands = /^(.*?)(\d{1,3}),(\d{3})(?![\d.,])(.*)$/.exec(plain);
   if (thousands) {
     const [, before, whole, digits, after] = thousands;
@@ -84,6 +89,8 @@ export function readQuantity(text: string, measure: Measure, hint: readonly stri
   if (measure !== 'temperature' && first <= 0)
     return fail(`${shown} is nothing; write ${A[measure]} above 0.`);
   if (measure === 'count' && !Number.isInteger(first)) return fail(`${shown} is not a whole number.`);
+  const beyond = outOfBounds(shown, measure, first, second);
+  if (beyond !== undefined) return fail(beyond);
   return {
     ok: true,
     quantity: { text, lo: first, hi: second, ...(count !== undefined && { count }) },

@@ -1,3 +1,5 @@
+import { bounds, quoted } from './bounds.ts';
+
 type Reading = { readonly ok: true; readonly cm: number } | { readonly ok: false; readonly error: string };
 
 const LENGTH = /^(\d+(?:[.,]\d+)?)\s*(cm|mm|m|in|inch|inches|")?$/i;
@@ -11,15 +13,13 @@ const cmIn: Readonly<Record<string, number>> = {
   inches: 2.54,
   '"': 2.54,
 };
-/** No vessel is wider. */
-const MOST = 300;
-
 /** A length as people write it, "28", "28 cm", "11 in": a bare number is centimetres. */
 export function readLength(text: string): Reading {
   const found = LENGTH.exec(text.trim());
-  if (!found) return { ok: false, error: `“${text}” is no length; write it like 28 cm, or 11 in.` };
+  if (!found) return { ok: false, error: `${quoted(text)} is no length; write it like 28 cm, or 11 in.` };
   const cm = Number((found[1] ?? '').replace(',', '.')) * (cmIn[(found[2] ?? 'cm').toLowerCase()] ?? 1);
-  if (!(cm > 0)) return { ok: false, error: `“${text}” is nothing; a vessel is wider than that.` };
-  if (cm > MOST) return { ok: false, error: `“${text}” is wider than any vessel; check the unit.` };
+  const { least, most } = bounds.length;
+  if (!(cm >= least)) return { ok: false, error: `${quoted(text)} is nothing; a vessel is wider than that.` };
+  if (cm > most) return { ok: false, error: `${quoted(text)} is wider than any vessel; check the unit.` };
   return { ok: true, cm };
 }

@@ -1,3 +1,4 @@
+import { PRICE as BOUND, quoted, TEXT_MOST } from '../quantity/index.ts';
 import type { Price } from '../batch/index.ts';
 
 type Reading = { readonly ok: true; readonly price: Price } | { readonly ok: false; readonly error: string };
@@ -11,10 +12,11 @@ const PRICE = /^[^\d.,-]*(\d+(?:[.,]\d+)?)\s*[^\d.,/]*(?:\/\s*(kg|lb|all))?$/i;
 export function readPrice(text: string, per: Price['per']): Reading {
   const found = PRICE.exec(text.trim());
   const amount = found ? Number((found[1] ?? '').replace(',', '.')) : NaN;
-  if (!found || !Number.isFinite(amount)) {
-    return { ok: false, error: `“${text}” is no price; write it like 12.90, or 5.99/lb.` };
+  if (!found || !Number.isFinite(amount) || text.length > TEXT_MOST) {
+    return { ok: false, error: `${quoted(text)} is no price; write it like 12.90, or 5.99/lb.` };
   }
-  if (amount > 1e6) return { ok: false, error: `“${text}” is more than any meat costs; check the point.` };
+  if (amount > BOUND.most)
+    return { ok: false, error: `${quoted(text)} is more than any meat costs; check the point.` };
   const written = found[2]?.toLowerCase() as Price['per'] | undefined;
   return { ok: true, price: { text, amount, per: written ?? per } };
 }

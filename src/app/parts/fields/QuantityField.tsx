@@ -1,5 +1,5 @@
 import { useId, useState, type KeyboardEvent } from 'react';
-import { type Measure, type Quantity, readAny } from '@/core/quantity/index.ts';
+import { type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useTyped } from './useTyped.ts';
 import { FieldError } from '../FieldError.tsx';
 
@@ -84,6 +84,7 @@ export function QuantityField(props: Props) {
         className="write num"
         size={chars}
         value={text}
+        maxLength={TEXT_MOST}
         placeholder={placeholder}
         autoComplete="off"
         spellCheck={false}

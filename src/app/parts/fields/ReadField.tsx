@@ -1,4 +1,5 @@
 import { useId, useState } from 'react';
+import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { FieldError } from '../FieldError.tsx';
 import { useTyped } from './useTyped.ts';
 
@@ -51,6 +52,7 @@ export function ReadField<T>(props: Props<T>) {
         className="write num"
         size={size}
         value={text}
+        maxLength={TEXT_MOST}
         placeholder={placeholder}
         autoComplete="off"
         aria-invalid={fault !== undefined}

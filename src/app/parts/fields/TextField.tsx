@@ -1,3 +1,4 @@
+import { NAME_MOST } from '@/core/batch/index.ts';
 import { useId } from 'react';
 import { useTyped } from './useTyped.ts';
 
@@ -22,7 +23,7 @@ export function TextField({ label, hidden, value, onChange }: Props) {
         id={id}
         className="write"
         value={text}
-        maxLength={200}
+        maxLength={NAME_MOST}
         size={28}
         autoComplete="off"
         onChange={(event) => {

@@ -1,4 +1,6 @@
-import type { ZodError } from 'zod';
+import { quoted } from '../../quantity/index.ts';
+import { DEPTH_MOST } from '../bounds.ts';
+import { firstFault } from './faults.ts';
 import { mealFile, type Batch, type Entry, type Kitchen, type Meal, type MealFile } from '../schema.ts';
 
 /** A file larger than this is not a meal: 200 lots with all their entries are under 1 MB. */
@@ -23,6 +25,8 @@ export function tooLarge(bytes: number): string | undefined {
 export function readMealFile(text: string): FileReading {
   const large = tooLarge(text.length);
   if (large !== undefined) return refused(large);
+  if (depthOf(text) > DEPTH_MOST)
+    return refused('This file is nested deeper than any meal is; choose one that was exported from here.');
   let json: unknown;
   try {
     json = JSON.parse(text);
@@ -43,23 +47,28 @@ export function readMealFile(text: string): FileReading {
   return loose === undefined ? { ok: true, file: parsed.data } : refused(loose);
 }
 
-/** The first thing that the schema does not like, with its place and its value. */
-function firstFault(error: ZodError, json: unknown): string {
-  const [issue] = error.issues;
-  if (!issue) return 'This file does not hold a meal.';
-  let value: unknown = json;
-  for (const key of issue.path) value = (value as Record<PropertyKey, unknown> | undefined)?.[key];
-  const place = issue.path.map((key) => (typeof key === 'number' ? `[${key}]` : `.${String(key)}`)).join('');
-  const shown = value === undefined ? 'nothing' : JSON.stringify(value).slice(0, 60);
-  const why = issue.message.replace(/^Invalid input: /, '').replace(/\.$/, '');
-  return `This file cannot be read: ${place.replace(/^\./, '') || 'the whole'} is ${shown} (${why}).`;
+/** How deep brackets stand in one another, outside of texts: told before anything is made of them. */
+function depthOf(text: string): number {
+  let depth = 0;
+  let deepest = 0;
+  let inText = false;
+  for (let i = 0; i < text.length && deepest <= DEPTH_MOST; i += 1) {
+    const sign = text[i];
+    if (inText) {
+      if (sign === '\\') i += 1;
+      else if (sign === '"') inText = false;
+    } else if (sign === '"') inText = true;
+    else if (sign === '{' || sign === '[') deepest = Math.max(deepest, (depth += 1));
+    else if (sign === '}' || sign === ']') depth -= 1;
+  }
+  return deepest;
 }
 
 /** An id that is named but not there, or there twice. */
 function looseEnd({ meal, batches, entries }: MealFile): string | undefined {
   const twice = (what: string, ids: readonly string[]) => {
     const again = ids.find((id, i) => ids.indexOf(id) !== i);
-    return again === undefined ? undefined : `This file has ${what} “${again}” twice.`;
+    return again === undefined ? undefined : `This file has ${what} ${quoted(again)} twice.`;
   };
   const ids = batches.map((batch) => batch.id);
   const missing =
@@ -81,8 +90,12 @@ function looseEnd({ meal, batches, entries }: MealFile): string | undefined {
       'entry',
       entries.map((entry) => entry.id),
     ) ??
-    (missing === undefined ? undefined : `This file speaks of batch “${missing}”, which is not in it.`) ??
-    (unasked === undefined ? undefined : `This file holds batch “${unasked}”, which its meal does not name.`)
+    (missing === undefined
+      ? undefined
+      : `This file speaks of batch ${quoted(missing)}, which is not in it.`) ??
+    (unasked === undefined
+      ? undefined
+      : `This file holds batch ${quoted(unasked)}, which its meal does not name.`)
   );
 }
 

@@ -1,3 +1,4 @@
+import { bounds } from '../../quantity/index.ts';
 import type { Vessel } from '../../batch/index.ts';
 
 /**
@@ -86,6 +87,17 @@ const usualDepth: Readonly<Record<Vessel['kind'], number>> = {
   'blender jug': 1.4,
   bowl: 0.45,
 };
+
+/** Whether all its inner lengths are within what a vessel may have. */
+export const isWithinBounds = ({
+  widthCm,
+  lengthCm = widthCm,
+  heightCm,
+  bottomCm = widthCm,
+}: Vessel): boolean =>
+  [widthCm, lengthCm, heightCm, bottomCm].every(
+    (cm) => cm >= bounds.length.least && cm <= bounds.length.most,
+  );
 
 /** A vessel of which only the volume is known: with upright walls and the proportions of its kind. */
 export function usualSizes({ bottomCm: _, brimMl: __, ...vessel }: Vessel, ml: number): Vessel {

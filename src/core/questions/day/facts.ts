@@ -52,7 +52,9 @@ export function dayFacts(
     serving: meal.serving && momentOf(meal.serving),
     forward: day.forward ?? false,
     minutes: Object.fromEntries(minutes),
-    pins: day.pins ?? {},
+    pins: Object.fromEntries(
+      Object.entries(day.pins ?? {}).map(([task, at]) => [task, Math.max(at, now - LONG_AGO)]),
+    ),
     resources: resourcesOf(kitchen),
     over: ticked,
   };
@@ -84,6 +86,9 @@ function resourcesOf(kitchen: Kitchen): readonly Resource[] {
   ];
 }
 
+/** A day reaches no further back: a meal that was left with its lid on is not planned through the years since. */
+const LONG_AGO = 7 * 24 * 60 * MINUTE_MS;
+
 function dayBatch(
   { plan, mass }: NominalBatch,
   ticked: ReadonlySet<string>,
@@ -93,7 +98,8 @@ function dayBatch(
   const { batch, ready, liquid, vessels } = plan;
   const { potFrom } = cookOf(batch.cook);
   const open = openPhase(batch.cook);
-  const since = batch.lidOn === undefined ? undefined : (now - batch.lidOn) / MINUTE_MS;
+  const lidOn = batch.lidOn === undefined ? undefined : Math.max(batch.lidOn, now - LONG_AGO);
+  const since = lidOn === undefined ? undefined : (now - lidOn) / MINUTE_MS;
   const found = ready?.lots.every((lot) => lot.found) ?? false;
   const braiseMin = found ? Math.max(0, since ?? 0) : readyAt(plan, chance) - potFrom;
   const grams =
@@ -104,7 +110,7 @@ function dayBatch(
   return {
     id: plan.id,
     name: batch.name,
-    lidOn: batch.lidOn,
+    lidOn,
     over: overOf(milestonesIn(plan, ticked), tickedIn(plan.id, ticked)),
     rawG: mass.lots.reduce((sum, lot) => sum + lot.raw, 0),
     steps: (batch.steps ?? []).map(({ what, minutes }) => ({ what, minutes: midpoint(minutes) })),

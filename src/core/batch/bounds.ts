@@ -1,0 +1,44 @@
+/** How many of each the file, the acts and the fields take; what more there were could not be kept. */
+export const most = {
+  dishes: 50,
+  batches: 50,
+  lots: 1000,
+  items: 500,
+  phases: 20,
+  tasks: 100,
+  entries: 20_000,
+  vessels: 200,
+  heatSources: 50,
+  scoops: 50,
+  cuts: 1000,
+  ingredients: 1000,
+  dismissed: 100,
+} as const;
+
+/** Letters of a name, and of an id. */
+export const NAME_MOST = 200;
+export const ID_MOST = 80;
+/** How deep things lie in one another in a file; a meal needs nine. */
+export const DEPTH_MOST = 16;
+
+/** Past these a figure is a slip of the pen, not a plan: no home or hall braises so much at once. It is said, and kept. */
+export const LOT_MOST_G = 150_000;
+export const PLATES_MOST = 20_000;
+
+/** What a cut may come to, of what was bought or of its boneless weight. */
+export const YIELD = { least: 0.01, most: 1 } as const;
+
+/** The lists of a meal, a pot and a kitchen, by what they hold. */
+export type Lists = { readonly [K in keyof typeof most]?: { readonly length: number } | undefined };
+export interface Overfull {
+  readonly what: keyof typeof most;
+  readonly most: number;
+}
+
+/** The first list that holds more than can be kept; undefined if none does. */
+export function overfull(lists: Lists): Overfull | undefined {
+  const what = (Object.keys(most) as (keyof typeof most)[]).find(
+    (key) => (lists[key]?.length ?? 0) > most[key],
+  );
+  return what && { what, most: most[what] };
+}

@@ -1,0 +1,21 @@
+import type { Overfull } from '@/core/batch/index.ts';
+
+const names: Readonly<Record<Overfull['what'], string>> = {
+  dishes: 'A meal holds at most N dishes',
+  batches: 'A meal holds at most N pots',
+  lots: 'A pot holds at most N lots',
+  items: 'A pot holds at most N lines',
+  phases: 'A cook has at most N phases',
+  tasks: 'A day has at most N tasks of your own',
+  entries: 'A meal holds at most N readings',
+  vessels: 'A kitchen holds at most N vessels',
+  heatSources: 'A kitchen holds at most N sources of heat',
+  scoops: 'A kitchen holds at most N scoops and ladles',
+  cuts: 'A kitchen holds at most N cuts of its own',
+  ingredients: 'A kitchen holds at most N ingredients of its own',
+  dismissed: 'A pot holds at most N hints that were waved away',
+};
+
+/** That one more cannot be kept. */
+export const overfullWords = ({ what, most }: Overfull): string =>
+  `${names[what].replace('N', String(most))}; this one more is not kept.`;
