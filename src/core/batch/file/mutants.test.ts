@@ -5,6 +5,7 @@ import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { drawsOf, openMeal } from '../../model/index.ts';
 import { answer, reckon } from '../../questions/index.ts';
 import { reference } from '@/reference/index.ts';
+import { unfinite } from '../../testing/finite.ts';
 import { readMealFile } from './file.ts';
 import type { MealFile } from '../schema.ts';
 
@@ -12,6 +13,8 @@ import type { MealFile } from '../schema.ts';
 const SEED = 20_261_127;
 const READ = Number(process.env.MUTANTS ?? 3_000);
 const RECKONED = READ / 5;
+/** Of those reckoned, one in so many has its ranges and its day worked out too: they take most of the time. */
+const WHOLE = Number(process.env.WHOLE ?? 20);
 
 const random = xoroshiro128plus(SEED);
 const upTo = (most: number) => uniformInt(random, 0, most);
@@ -94,19 +97,10 @@ function mutant(): string {
   return upTo(60) === 0 ? text.slice(0, upTo(text.length)) : text;
 }
 
-/** Every figure of an answer is one; what is not known is null, never infinite. */
-function unfinite(value: unknown, path = ''): string | undefined {
-  if (typeof value === 'number') return Number.isFinite(value) ? undefined : `${path} is ${value}`;
-  if (!isNode(value) || ArrayBuffer.isView(value)) return undefined;
-  for (const [key, part] of Object.entries(value)) {
-    const found = unfinite(part, `${path}.${key}`);
-    if (found !== undefined) return found;
-  }
-  return undefined;
-}
-
-function reckonAll({ meal, batches, entries, kitchen }: MealFile): void {
+function reckonAll({ meal, batches, entries, kitchen }: MealFile, whole: boolean): void {
   const opened = openMeal({ meal, batches, entries, kitchen, reference });
+  expect(unfinite(reckon(opened))).toBeUndefined();
+  if (!whole) return;
   expect(unfinite(reckon(opened, drawsOf(opened)))).toBeUndefined();
   expect(unfinite(answer('day', opened, { now: Date.UTC(2026, 11, 5, 12), tries: 2 }))).toBeUndefined();
 }
@@ -129,7 +123,7 @@ describe('a file with something wrong in it', () => {
       taken += 1;
       if (taken > RECKONED) continue;
       try {
-        reckonAll(read.file);
+        reckonAll(read.file, taken % WHOLE === 0);
       } catch (error) {
         throw new Error(`mutant ${i} of seed ${SEED}: ${text.slice(0, 20_000)}`, { cause: error });
       }
