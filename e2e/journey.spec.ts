@@ -106,26 +106,3 @@ test('a meal goes out, is deleted, comes in and is the same to the byte; the com
   await expect(page.getByRole('dialog')).toContainText('is here already');
   await page.getByRole('button', { name: 'Leave it as it is' }).click();
 });
-
-test('weighing replaces the plan and narrows what comes after', async ({ page }) => {
-  await threeEntries(page, '2.6 kg', 'Beef blade roast, bone in', '24');
-  await station(page, 'bench').click();
-  await expect(page.getByRole('heading', { name: 'Weigh the bones' })).toBeVisible();
-  await page.getByLabel('Bones', { exact: true }).fill('360 g');
-  await page.getByLabel('Bones', { exact: true }).press('Enter');
-  await expect(page.getByText(/weighed at/)).toBeVisible();
-  // What cannot be read is kept as it was typed, and weighs nothing.
-  await page.getByLabel('Picked out', { exact: true }).fill('a handful');
-  await page.getByLabel('Picked out', { exact: true }).press('Enter');
-  await expect(page.getByRole('button', { name: 'undo the weight of the pickings' })).toBeVisible();
-  await page.reload();
-  await expect(page.getByLabel('Picked out', { exact: true })).toHaveValue('a handful');
-  await expect(page.getByRole('heading', { name: 'Weigh what you pick out' })).toBeVisible();
-  await page.getByLabel('Picked out', { exact: true }).fill('140 g');
-  await page.getByLabel('Shred', { exact: true }).fill('1.3 kg');
-  await page.getByLabel('Shred', { exact: true }).press('Enter');
-  await expect(page.getByRole('heading', { name: 'The shred is weighed' })).toBeVisible();
-  await expect(station(page, 'bench')).toContainText('1.30 kg');
-  await page.getByRole('button', { name: 'undo the weight of the shred' }).click();
-  await expect(page.getByRole('heading', { name: 'Weigh the shred' })).toBeVisible();
-});

@@ -1,4 +1,4 @@
-import { expect, kept, noFaults, potItems as items, potOf, station, test } from './test.ts';
+import { expect, kept, noFaults, potItems as items, potOf, test } from './test.ts';
 import type { Page } from '@playwright/test';
 
 const row = (page: Page, name: RegExp | string) =>
@@ -102,35 +102,6 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   await expect(page.getByText('Not in yet')).toHaveCount(0);
   await kept(page, 'garlic clove is in');
   await noFaults(page);
-});
-
-test('the sear is laid out pan by pan, another pan lays it out anew, and its fat goes where it is told', async ({
-  page,
-}) => {
-  await potOf(page, '2.6 kg', 'Beef blade roast, bone in', '20');
-  const line = page.getByRole('region', { name: 'Sear', exact: true });
-  await expect(line.getByText(/^2 panfuls, \d+ min/)).toBeVisible();
-  await line.getByRole('button', { name: 'pan by pan' }).click();
-  const sear = page.getByRole('group', { name: 'Pan by pan' });
-  await expect(
-    sear.getByRole('img', { name: /28 cm frying pan, turn 1: \d pieces of Beef blade/ }),
-  ).toBeVisible();
-  await sear.getByLabel('Sear in').selectOption({ label: '36 cm pot' });
-  await expect(line.getByText(/^1 panful, \d+ min/)).toBeVisible();
-  await line.getByLabel('Fat in the pan, in all').fill('60 g');
-  await line.getByLabel('What is left of it').selectOption({ label: 'is kept' });
-  await kept(page, 'where the pan’s fat goes');
-  await noFaults(page);
-
-  await station(page, 'meat').click();
-  await page.getByText('whole', { exact: true }).click();
-  await station(page, 'pot').click();
-  await page.getByRole('button', { name: 'pan by pan' }).click();
-  await sear.getByLabel('Sear in').selectOption({ label: '20 cm pot' });
-  await expect(sear.getByText(/do not fit into 20 cm pot: cut them smaller/)).toBeVisible();
-  await page.getByText('raw in').click();
-  await expect(sear).toBeHidden();
-  await expect(line.getByText(/more stays, as juice in the pot/)).toBeVisible();
 });
 
 test('a recipe goes in by its lines, what is not understood is settled, and the pot comes out as one', async ({

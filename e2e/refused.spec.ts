@@ -2,13 +2,6 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, threeEntries } from './test.ts';
 
 test.describe('bad input gets one sentence with its value, and nothing stored is touched', () => {
-  test('what can be read two ways is asked, and one tap settles it', async ({ page }) => {
-    await threeEntries(page, '1,400 kg', 'Beef brisket, whole', '10');
-    await expect(page.getByRole('alert')).toContainText('is it 1.400 kg or 1400 kg?');
-    await page.getByRole('button', { name: '1.400 kg' }).click();
-    await expect(page.getByText('1.40 kg in one lot')).toBeVisible();
-  });
-
   test('files that are broken, foreign, newer, too large or of the wrong kind', async ({ page }) => {
     await threeEntries(page, '1.2 kg', 'Beef brisket, whole', '10');
     await page.getByRole('link', { name: 'meals' }).click();

@@ -1,38 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, kept, noFaults, station, test, threeEntries } from './test.ts';
 
-test('how much to buy, at a chance that is set, is written into the lots and is enough so often', async ({
-  page,
-}) => {
-  await threeEntries(page, '1 kg', 'Beef blade roast, bone in', '40');
-  await page.getByRole('button', { name: 'more of Beef blade roast, bone in' }).click();
-  await page.getByLabel('Price, EUR').fill('12,50');
-  await page.getByRole('button', { name: 'How much to buy' }).click();
-  const panel = page.getByRole('region', { name: 'How much to buy' });
-  await expect(panel.getByText(/is for safety over an even chance/)).toBeVisible();
-  const weight = async () => parseFloat((await panel.locator('[class*="_bought_"] b').textContent()) ?? '');
-  const usual = await weight();
-  const chance = panel.getByLabel('Enough');
-  await chance.focus();
-  await page.keyboard.press('End');
-  await expect(panel.locator('[class*="_surely_"] b')).toHaveText('99 in 100');
-  await expect.poll(weight).toBeGreaterThan(usual);
-  await expect(panel.getByText(/In all €\d/)).toBeVisible();
-  await panel.getByRole('button', { name: 'Write these weights' }).click();
-  await expect(page.locator('[class*="_chance_"] b')).toHaveText(/^(98|99|100) in 100$/);
-
-  await page.getByLabel('The shop has').fill('2 kg');
-  await expect(
-    panel.getByText(/The shop has too little: all of it is enough \d+ times in 100/),
-  ).toBeVisible();
-  await page.getByRole('button', { name: 'Add a lot' }).click();
-  await page.getByLabel('Cut', { exact: true }).nth(1).selectOption({ label: 'Beef brisket, whole' });
-  await panel.getByText('the first, then the next').click();
-  await expect(panel.getByText('all that the shop has')).toBeVisible();
-  await expect(panel.locator('[class*="_bought_"] b')).toHaveText([/^2(\.0)? kg$/, /kg$/]);
-  await noFaults(page);
-});
-
 test('the edge of a lot and the last plate are pulled, by hand and by keys', async ({ page }) => {
   await threeEntries(page, '2 kg', 'Beef brisket, whole', '16');
   const lot = page.getByRole('slider', { name: 'How much Beef brisket, whole' });

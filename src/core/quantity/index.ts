@@ -1,4 +1,4 @@
-export { ALTITUDE, type Bound, bounds, MOMENT, outOfBounds, PRICE, quoted, TEXT_MOST } from './bounds.ts';
+export { ALTITUDE, type Bound, bounds, MOMENT, PRICE, quoted, TEXT_MOST } from './bounds.ts';
 export { valueAt } from './valueAt.ts';
 export { bisect } from './bisect.ts';
 export { wordsToNumbers } from './loose.ts';
