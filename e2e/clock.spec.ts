@@ -127,46 +127,6 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await expect(fetch).toBeVisible();
 });
 
-test('a fork moves the day, one that contradicts is asked about once, and the big pieces are told apart', async ({
-  page,
-}) => {
-  await atTheClock(page);
-  await served(page).fill('2026-12-05T15:00');
-  await page.getByRole('button', { name: 'It is hot, the lid goes on now' }).click();
-  await expect(page.getByRole('heading', { name: 'What does a fork say?' })).toBeVisible();
-
-  await page.clock.setFixedTime(new Date('2026-12-05T11:00:00Z'));
-  await page.keyboard.press('k');
-  await expect(page.getByRole('button', { name: 'resists' })).toBeFocused();
-  await page.keyboard.press('Enter');
-  await expect(
-    page.getByText(/^Not yet: look again at 1[23]:\d\d\. Serving (stays at|moves to) 15:\d\d\.$/),
-  ).toBeVisible();
-  const forks = page.locator('[class*="_forks_"]').getByRole('listitem');
-  await expect(forks).toHaveCount(1);
-  await expect(forks).toContainText('12:00 all of it resists');
-
-  await page.clock.setFixedTime(new Date('2026-12-05T12:10:00Z'));
-  await page.getByText('the big ones').click();
-  await page.getByRole('button', { name: 'turns freely' }).click();
-  await expect(forks).toHaveCount(2);
-  await expect(forks.last()).toContainText('13:10 all of it, the big ones turns freely');
-  await expect(page.getByText(/^Tender: lift it out\./)).toBeVisible();
-
-  await page.clock.setFixedTime(new Date('2026-12-05T12:40:00Z'));
-  await page.getByRole('button', { name: 'resists' }).click();
-  const doubt = page.getByRole('alertdialog', { name: 'Two forks that disagree' });
-  await expect(doubt).toContainText('At 13:10 it turns freely; now it resists.');
-  await noFaults(page);
-  await doubt.getByRole('button', { name: 'Keep both' }).click();
-  await expect(doubt).toHaveCount(0);
-  await expect(forks).toHaveCount(3);
-  await forks.last().getByRole('button', { name: 'take back' }).click();
-  await expect(forks).toHaveCount(2);
-  await page.reload();
-  await expect(forks).toHaveCount(2);
-});
-
 test('service is now: the plates that can be served, and each way out taken with one press', async ({
   page,
 }) => {

@@ -114,7 +114,9 @@ async function record(tx: Transaction, options: ActOptions, changes: readonly Ch
 }
 
 function mergeable(last: Act, { field }: ActOptions, now: number): boolean {
-  return field !== undefined && last.field === field && last.undone === 0 && now - last.at < ONE_ACT;
+  // A clock that was set back says nothing of how long ago the last act was.
+  const since = now - last.at;
+  return field !== undefined && last.field === field && last.undone === 0 && since >= 0 && since < ONE_ACT;
 }
 
 /** Two changes of one row as one: from what it was before the first to what it is after the second. */

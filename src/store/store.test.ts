@@ -77,6 +77,14 @@ describe('undo', () => {
     expect(await nameOf(mealId)).toBe('Supper');
   });
 
+  test('a clock that is set back makes no one act of two', async () => {
+    const { mealId } = await newMeal(db, '');
+    await rename(mealId, 'Lunch', { field: 'name', now: 10_000_000 });
+    await rename(mealId, 'Supper', { field: 'name', now: 5_000_000 });
+    await undo(db);
+    expect(await nameOf(mealId)).toBe('Lunch');
+  });
+
   test('a new act lets go of what was taken back', async () => {
     const { mealId } = await newMeal(db, 'one');
     await rename(mealId, 'two');

@@ -184,7 +184,7 @@ describe('undo and redo', () => {
         }
         await db.delete();
       }),
-      { numRuns: 40 },
+      { numRuns: 25 },
     );
   }, 60_000);
 });

@@ -8,9 +8,13 @@ interface Props {
   readonly words: string;
 }
 
+const LARGEST = 2560;
+/** Jugs, and past them tubs, l. */
+const JUGS = [1, 2, 3, 5, 8, 12, 20, 40, 80, 160, 320, 640, 1280, LARGEST];
+
 /** A jug just large enough, with its fat cap, to scale; solids lie at the bottom of a sauce. */
 export function Jug({ brothMl, fatMl, solidsMl, words }: Props) {
-  const litres = [1, 2, 3, 5, 8, 12, 20, 40, 80].find((l) => l * 1000 >= (brothMl + fatMl) * 1.08) ?? 160;
+  const litres = JUGS.find((l) => l * 1000 >= (brothMl + fatMl) * 1.08) ?? LARGEST;
   const height = 190;
   const px = (ml: number) => (ml / (litres * 1000)) * height;
   const foot = 214;

@@ -45,7 +45,7 @@ describe('meals go out and come in', () => {
     await press(/^Delete/);
     await screen.findByText(/No meal is kept here\./);
     await bringIn(first?.text ?? '');
-    expect(sheet()).toContain('“Supper” is in.');
+    await waitFor(() => expect(sheet()).toContain('“Supper” is in.'));
     await save(/^Save as a file/);
     expect(saved[1]?.text).toBe(first?.text);
   });
@@ -81,7 +81,7 @@ describe('meals go out and come in', () => {
     closePage();
     await openPath('/meals');
     await bringIn(text);
-    expect(sheet()).toContain(words);
+    await waitFor(() => expect(sheet()).toContain(words));
     expect((await stored()).batches[0]?.lots[0]?.weight).toEqual(grams(2600));
   });
 

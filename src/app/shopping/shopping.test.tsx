@@ -32,7 +32,7 @@ describe('the shopping list', () => {
     expect(line('small tortillas')).toContain('3 × 12');
     await user.type(screen.getByLabelText('One pack of stock, hardly salted'), '500 g{Enter}');
     await settled();
-    expect(line('stock, hardly')).toMatch(/× 500 g/);
+    await waitFor(() => expect(line('stock, hardly')).toMatch(/× 500 g/));
     expect((await kitchenOnDisk()).packs).toMatchObject({ 'stock-low-salt': 500 });
     await takeBack('the pack of stock, hardly salted');
     await waitFor(() => expect(line('stock, hardly')).not.toMatch(/× 500 g/));
@@ -50,6 +50,7 @@ describe('the shopping list', () => {
   test('goes out as a table that other programs read', async () => {
     await openList();
     await press('Save as CSV');
+    await waitFor(() => expect(saved).toHaveLength(1));
     const [head, ...rows] = (saved[0] ?? '').trim().split('\r\n');
     expect(head).toBe('section,what,amount,unit,packs,pack,for');
     expect(rows).toContainEqual(expect.stringContaining('meat,"Beef shank, cross-cut, bone in",3000,g,,,'));

@@ -59,9 +59,10 @@ console.error = (...said: unknown[]) => {
 };
 export const user = userEvent.setup();
 // A whole meal is reckoned at every act, some with their day levelled.
-jest.setTimeout(20_000);
+jest.setTimeout(60_000);
 // Whether a thing can be seen is the browser tests' to say: here there is no layout, and asking takes most of the time.
-configure({ defaultHidden: true });
+// On a busy machine a lazy sheet takes seconds.
+configure({ defaultHidden: true, asyncUtilTimeout: 10_000 });
 
 /** The kitchen's clock stands at a moment; `jest.restoreAllMocks` lets it go. */
 export function clockAt(moment: string): void {
@@ -106,7 +107,7 @@ export function closePage(): void {
   if (said.length > 0) throw new Error(said.join('\n'));
 }
 
-const REST_MS = 15;
+const REST_MS = 30;
 
 /** Why the page is not at rest yet, or undefined if it is. */
 function unrest(): string | undefined {
@@ -128,7 +129,7 @@ export async function settled(): Promise<void> {
     const still = unrest() ?? (document.body.innerHTML === before ? undefined : 'still changing');
     if (still !== undefined) throw new Error(still);
   };
-  await waitFor(calm, { timeout: 10_000, interval: 10 });
+  await waitFor(calm, { interval: 10 });
 }
 
 /** Clears a field and puts a text into it at once, as a cook corrects a figure. */
@@ -158,7 +159,7 @@ export async function tap(thing: HTMLElement): Promise<void> {
 
 export async function press(name: string | RegExp): Promise<void> {
   // Lists of the disk's rows come a moment after what they tell of.
-  await tap(await screen.findByRole('button', { name }, { timeout: 5000 }));
+  await tap(await screen.findByRole('button', { name }));
 }
 
 /** All that the sheet says, as one text. */

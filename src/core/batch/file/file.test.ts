@@ -59,6 +59,77 @@ describe('a file that is no meal is refused in one sentence', () => {
     expect(refusal(changed((f) => f.meal.batches.push('ghost')))).toMatch(/“ghost”/);
     expect(refusal(changed((f) => f.batches.push(...f.batches)))).toMatch(/“pot” twice/);
   });
+  test.each<[string, (f: ReturnType<typeof structuredClone<typeof file>>) => unknown, string]>([
+    [
+      'a key that is missing',
+      (f) => Reflect.deleteProperty(f.batches[0] ?? {}, 'size'),
+      'the size of pot 1 is missing.',
+    ],
+    [
+      'a weight beyond what can be',
+      (f) => Object.assign(f.batches[0]?.lots[0]?.weight ?? {}, { lo: 1e12, hi: 1e12 }),
+      'the figure of the weight of lot 1 of pot 1 is 1000000000000, and at most 2000000 can be read.',
+    ],
+    [
+      'a width of nearly nothing',
+      (f) => Object.assign(f.kitchen.vessels[2] ?? {}, { widthCm: 1e-300 }),
+      'the width of vessel 3 of the kitchen is 1e-300, and at least 0.1 can be read.',
+    ],
+    [
+      'a word that is not one of a few',
+      (f) => Object.assign(f.meal.dishes[0] ?? {}, { kind: 'pizza' }),
+      'the kind of dish 1 of the meal is “pizza”, and only taco, roll, long roll, pasta, hand pie, burrito, soup, dip are known.',
+    ],
+    [
+      'a text of three hundred letters',
+      (f) => Object.assign(f.meal, { name: 'x'.repeat(300) }),
+      'the name of the meal is longer than 200 letters.',
+    ],
+    [
+      'more pots than a meal holds',
+      (f) => f.meal.batches.push(...Array.from({ length: 50 }, (_, i) => `p${i}`)),
+      'the batches of the meal has more than 50 of them.',
+    ],
+    [
+      'a place without a clock',
+      (f) => Object.assign(f.meal, { serving: { local: '2026-12-05T18:00', zone: 'Moon/Base' } }),
+      'the zone of the serving of the meal is “Moon/Base”: no clock is known there.',
+    ],
+    [
+      'a moment that is none',
+      (f) => Object.assign(f.meal, { serving: { local: 'at six', zone: 'UTC' } }),
+      'the local of the serving of the meal is “at six”: a moment is written 2026-12-05T18:00.',
+    ],
+    [
+      'an ingredient of more than all',
+      (f) =>
+        Object.assign(f.kitchen, {
+          ingredients: [
+            {
+              id: 'i',
+              name: 'Dense',
+              role: 'solid',
+              section: 'own',
+              source: 'own',
+              per: { water: 0.9, protein: 0.9, fat: 0, salt: 0, ash: 0, alcohol: 0, other: 0 },
+            },
+          ],
+        }),
+      'the composition of own ingredient 1 of the kitchen is a record: its parts are more than all of it.',
+    ],
+  ])('%s', (_, change, words) => {
+    expect(refusal(changed(change))).toBe(`This file cannot be read: ${words}`);
+  });
+
+  test('brackets as deep as a well', () => {
+    const deep = `{"format":"slow-spoon meal","version":1,"meal":${'['.repeat(100_000)}${']'.repeat(100_000)}}`;
+    expect(refusal(deep)).toMatch(/^This file is nested deeper than any meal is/);
+    // Brackets in a text are letters.
+    const named = structuredClone(file);
+    named.meal.name = '[[[[[[[[[[[[[[[[[[[[{{{{{{{{{{"';
+    expect(readMealFile(JSON.stringify(named)).ok).toBe(true);
+  });
+
   test('50 MB', () => {
     expect(tooLarge(50_000_000)).toMatch(/50 MB/);
     expect(refusal('x'.repeat(MAX_FILE_BYTES + 1))).toMatch(/20 MB/);

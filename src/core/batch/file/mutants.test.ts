@@ -14,7 +14,7 @@ const SEED = 20_261_127;
 const READ = Number(process.env.MUTANTS ?? 3_000);
 const RECKONED = READ / 5;
 /** Of those reckoned, one in so many has its ranges and its day worked out too: they take most of the time. */
-const WHOLE = Number(process.env.WHOLE ?? 20);
+const WHOLE = Number(process.env.WHOLE ?? 60);
 
 const random = xoroshiro128plus(SEED);
 const upTo = (most: number) => uniformInt(random, 0, most);

@@ -172,6 +172,6 @@ test('whatever is typed can be saved, read back the same, and reckoned to finite
       expect(writeMealFile(read.file)).toBe(writeMealFile(file));
       expect(unfinite(reckon(openMeal({ ...parts, reference })))).toBeUndefined();
     }),
-    { numRuns: 400 },
+    { numRuns: 200 },
   );
 });

@@ -15,7 +15,7 @@ test('every node closes to 1e-9 of what went in and no flow is negative, whateve
       mustClose(plannedRun.flows);
       mustClose(nominal.flows);
     }),
-    { numRuns: 1500 },
+    { numRuns: 1000 },
   );
 });
 
@@ -38,7 +38,7 @@ test('what was weighed against the plan shows up as missing or found, to the gra
         expect(massOf(flow.now)).toBeCloseTo(plan?.weighed.shred ?? NaN, 5);
       }
     }),
-    { numRuns: 500 },
+    { numRuns: 300 },
   );
 });
 
