@@ -78,7 +78,7 @@ describe('a damaged meal', () => {
     await damage();
     await disk.table('meals').put({ id: 'worse', made: 3, meal: { name: 'Worse' } });
     await openPath('/meals');
-    await screen.findByText('a damaged meal');
+    await screen.findByRole('link', { name: 'a damaged meal' });
     await screen.findByRole('link', { name: 'Lunch' });
     closePageQuietly();
     await openPath('/shopping');
