@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
-import { most, overfull, type Lists } from './bounds.ts';
+import { most, overfull } from './bounds.ts';
 import { mealFileOf, readMealFile, writeMealFile } from './file/file.ts';
 
 describe('lists that a file would not take', () => {
@@ -8,8 +8,8 @@ describe('lists that a file would not take', () => {
 
   test('as many as can be kept are not too many; one more is named with the number', () => {
     for (const what of Object.keys(most) as (keyof typeof most)[]) {
-      expect(overfull({ [what]: long(most[what]) } as Lists)).toBeUndefined();
-      expect(overfull({ [what]: long(most[what] + 1) } as Lists)).toEqual({ what, most: most[what] });
+      expect(overfull({ [what]: long(most[what]) })).toBeUndefined();
+      expect(overfull({ [what]: long(most[what] + 1) })).toEqual({ what, most: most[what] });
     }
   });
 
