@@ -50,6 +50,8 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   // Garlic is lifted over carrot and onion; now it would burn, and that is said.
   await page.getByRole('button', { name: 'Move garlic clove' }).focus();
   await page.keyboard.press('Space');
+  // Lifted it says where it is; only then does it listen to the arrows.
+  await expect(page.getByText('garlic clove is at place 4 of 5.')).toBeAttached();
   for (const place of ['3', '2']) {
     await page.keyboard.press('ArrowUp');
     await expect(page.getByText(`garlic clove is at place ${place} of 5.`)).toBeAttached();

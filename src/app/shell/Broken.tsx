@@ -28,7 +28,7 @@ export function Broken({ error, resetErrorBoundary }: FallbackProps) {
         <p role="alert">
           What is stored is as it was. The fault: {error instanceof Error ? error.message : String(error)}
         </p>
-        <p className="asks">
+        <p>
           {mealId !== undefined && name !== undefined && (
             <button
               type="button"
