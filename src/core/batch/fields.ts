@@ -31,6 +31,6 @@ export const volume = quantityWithin(bounds.volume, 'ml');
 export const pieces = quantityWithin(bounds.count, 'pieces');
 export const duration = quantityWithin(bounds.duration, 'min');
 export const temperature = quantityWithin(bounds.temperature, '°C');
-/** Of which another field says what it is; a mass reaches as far as any of them. */
+/** A quantity whose measure stands beside it in the file; no measure reaches further than mass. */
 export const measured = quantityWithin(bounds.mass, 'g, ml, cm or pieces');
 export const length = within(bounds.length);
