@@ -41,7 +41,8 @@ export function askerOf(start: () => Thread): Asker {
       patience = setTimeout(() => {
         thread = sent = undefined;
         stop();
-        reject(new Error(`“${question}” took longer than ${PATIENCE_MS / 1000} s and was given up`));
+        // Whoever asked says what of; an identifier would mean nothing to a cook.
+        reject(new Error(`it took longer than ${PATIENCE_MS / 1000} s and was given up`));
       }, PATIENCE_MS);
     });
     try {
