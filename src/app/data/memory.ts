@@ -101,7 +101,8 @@ function tooMany(changes: readonly Change[], entries: number): Overfull | undefi
     if (over) return over;
   }
   for (const change of changes) {
-    const over = change.what === 'put' && change.after && overfull(listsOf(change.after));
+    if (change.what !== 'put' || !change.after) continue;
+    const over = overfull(listsOf(change.after), change.before && listsOf(change.before));
     if (over) return over;
   }
   return undefined;

@@ -1,6 +1,7 @@
-import type { Lot, Picking, Price, Size, Trim } from '@/core/batch/index.ts';
+import { useState } from 'react';
+import { type Lot, type Picking, PIECES_MOST, type Price, type Size, type Trim } from '@/core/batch/index.ts';
 import { findCut } from '@/core/meat/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
+import { quoted, writeMass } from '@/core/quantity/index.ts';
 import type { LotReckoning } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -36,6 +37,7 @@ interface Props {
 
 /** How one lot was bought and how it is cut, where it differs from the rest of the batch; its price. */
 export default function LotDetails({ lot, figures }: Props) {
+  const [tooMany, setTooMany] = useState<string>();
   const { batch, loaded, units } = useOpenMeal();
   const cut = findCut(lot.cut, loaded.kitchen, reference);
   const edit = (words: string, recipe: (lot: Lot) => Lot, field?: string) => {
@@ -111,7 +113,13 @@ export default function LotDetails({ lot, figures }: Props) {
         measure="count"
         placeholder="not counted"
         chars={9}
-        onChange={({ lo }) => {
+        problem={tooMany}
+        onChange={({ lo, text }) => {
+          const many = lo !== undefined && lo > PIECES_MOST;
+          setTooMany(
+            many ? `${quoted(text)} is more than anybody counts; write at most ${PIECES_MOST}.` : undefined,
+          );
+          if (many) return;
           const whole = lo !== undefined && Number.isInteger(lo) ? lo : undefined;
           edit(
             'the number of pieces',

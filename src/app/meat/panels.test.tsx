@@ -137,6 +137,9 @@ describe('a lot of its own', () => {
     await user.tab();
     expect(sheet()).toContain('“2.5” is not a whole number.');
     await write('Pieces', '4');
+    await write('Pieces', '20000');
+    expect(sheet()).toContain('“20000” is more than anybody counts; write at most 10000.');
+    await write('Pieces', '4');
     await write('Longest bone or piece, cm', 'long');
     await user.tab();
     expect(sheet()).toContain('“long” is no length; write it like 28 cm, or 11 in.');

@@ -13,6 +13,13 @@ describe('lists that a file would not take', () => {
     }
   });
 
+  test('what was too long before may be made shorter, or stay; only growing is refused', () => {
+    expect(overfull({ batches: long(52) }, { batches: long(53) })).toBeUndefined();
+    expect(overfull({ batches: long(52) }, { batches: long(52) })).toBeUndefined();
+    expect(overfull({ batches: long(53) }, { batches: long(52) })).toEqual({ what: 'batches', most: 50 });
+    expect(overfull({ batches: long(52), dishes: long(51) }, { batches: long(52) })?.what).toBe('dishes');
+  });
+
   test('what is not there holds nothing', () => {
     expect(overfull({ lots: undefined })).toBeUndefined();
     expect(overfull({})).toBeUndefined();

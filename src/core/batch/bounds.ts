@@ -25,6 +25,9 @@ export const DEPTH_MOST = 16;
 export const LOT_MOST_G = 150_000;
 export const PLATES_MOST = 20_000;
 
+/** Into how many pieces a lot may be counted. */
+export const PIECES_MOST = 10_000;
+
 /** What a cut may come to, of what was bought or of its boneless weight. */
 export const YIELD = { least: 0.01, most: 1 } as const;
 
@@ -35,10 +38,14 @@ export interface Overfull {
   readonly most: number;
 }
 
-/** The first list that holds more than can be kept; undefined if none does. */
-export function overfull(lists: Lists): Overfull | undefined {
-  const what = (Object.keys(most) as (keyof typeof most)[]).find(
-    (key) => (lists[key]?.length ?? 0) > most[key],
-  );
+/**
+ * The first list that has grown beyond what can be kept; undefined if none has. One that was too long before may
+ * still be made shorter, and does not stand in the way of anything else.
+ */
+export function overfull(lists: Lists, before: Lists = {}): Overfull | undefined {
+  const what = (Object.keys(most) as (keyof typeof most)[]).find((key) => {
+    const length = lists[key]?.length ?? 0;
+    return length > most[key] && length > (before[key]?.length ?? 0);
+  });
   return what && { what, most: most[what] };
 }

@@ -1,5 +1,5 @@
 export { avoidable, type Avoidable } from './avoidable.ts';
-export { type Lists, NAME_MOST, type Overfull, overfull, YIELD } from './bounds.ts';
+export { type Lists, NAME_MOST, type Overfull, overfull, PIECES_MOST, YIELD } from './bounds.ts';
 export { standingEntries } from './entries.ts';
 export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {

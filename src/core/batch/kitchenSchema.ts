@@ -16,7 +16,7 @@ const vessel = z.strictObject({
   bottomCm: length
     .optional()
     .describe('inner width at the bottom where the walls slope; absent: they are upright'),
-  brimMl: within(bounds.volume).min(1).optional().describe('measured; absent: by its shape'),
+  brimMl: within(bounds.volume).optional().describe('measured; absent: by its shape'),
   lidCm: z
     .number()
     .min(0)

@@ -2,7 +2,7 @@ import './jitless.ts';
 import { z } from 'zod';
 import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { avoidable } from './avoidable.ts';
-import { most } from './bounds.ts';
+import { most, PIECES_MOST } from './bounds.ts';
 import {
   duration,
   id,
@@ -133,7 +133,7 @@ const lot = z.strictObject({
   weight: mass,
   pieces: z
     .strictObject({
-      count: z.int().positive().max(10000).optional(),
+      count: z.int().positive().max(PIECES_MOST).optional(),
       size: z.enum(sizes).optional(),
       longestCm: length.optional().describe('the longest bone or piece'),
     })
