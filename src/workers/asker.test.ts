@@ -109,7 +109,9 @@ describe('the border between the threads', () => {
       const ask = askerOf(thread.start);
       const meal = mealOf(1000);
       const lost = ask('day', meal, { now: 0, tries: 1 }, signal);
-      const told = expect(lost).rejects.toThrow(`it took longer than ${PATIENCE_MS / 1000} s and was given up`);
+      const told = expect(lost).rejects.toThrow(
+        `it took longer than ${PATIENCE_MS / 1000} s and was given up`,
+      );
       await jest.advanceTimersByTimeAsync(PATIENCE_MS);
       await told;
       expect(thread.stopped()).toBe(1);

@@ -28,8 +28,14 @@ interface Currency {
 }
 const known: Readonly<Record<string, Currency>> = currencies;
 
-/** A currency by its ISO 4217 code; one that the list does not have is taken to have hundredths. */
-const currencyOf = (code: string): Currency => known[code] ?? { code, base: 10, exponent: 2 };
+/**
+ * A currency by its ISO 4217 code. One that the list does not have is taken to have hundredths, and so is one whose
+ * coin is a fifth: nobody writes a price in fifths.
+ */
+function currencyOf(code: string): Currency {
+  const found = known[code];
+  return found?.base === 10 ? found : { code, base: 10, exponent: 2 };
+}
 
 /** All currencies of ISO 4217, by code. */
 export const currencyCodes: readonly string[] = Object.keys(known);

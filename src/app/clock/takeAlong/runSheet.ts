@@ -20,6 +20,8 @@ const LEFT = 48;
 const TOP = 60;
 const BOTTOM = 64;
 const ROW = 19;
+/** Room for when it is served, beside the name. */
+const SERVED = 150;
 const INK = rgb(0.165, 0.122, 0.102);
 const QUIET = rgb(0.4, 0.353, 0.314);
 
@@ -39,8 +41,8 @@ export async function runSheet({ name, day, pots, mass, fonts, caution }: RunShe
   const turn = () => {
     page = pdf.addPage([PAGE.width, PAGE.height]);
     y = PAGE.height - TOP;
-    write(name, LEFT, bold, 17);
     const served = `served ${weekdayOf(day.serving, zone)} ${writeClock(day.serving, zone)}`;
+    write(fitted(name, bold, 17, PAGE.width - 2 * LEFT - SERVED), LEFT, bold, 17);
     write(served, PAGE.width - LEFT - regular.widthOfTextAtSize(served, 11), regular, 11, QUIET);
     y -= 12;
     page.drawLine({ start: { x: LEFT, y }, end: { x: PAGE.width - LEFT, y }, thickness: 1, color: INK });
@@ -81,7 +83,9 @@ export async function runSheet({ name, day, pots, mass, fonts, caution }: RunShe
   }
   y -= 6;
   if (y < BOTTOM) turn();
-  write(fitted(caution, regular, 9, PAGE.width - 2 * LEFT), LEFT, regular, 9, QUIET);
+  // A caution is never cut: it takes the lines it needs.
+  const maxWidth = PAGE.width - 2 * LEFT;
+  page?.drawText(caution, { x: LEFT, y, font: regular, size: 9, color: QUIET, maxWidth, lineHeight: 11 });
   return pdf.save();
 }
 

@@ -1,0 +1,55 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { bounds, PRICE } from '../quantity/index.ts';
+import { currencyCodes, figureOf, moneyOf, perKg, sumOf, writeMoney } from './money.ts';
+
+const figure = fc.double({ min: PRICE.least, max: PRICE.most, noNaN: true });
+const kilograms = fc.double({ min: 0, max: bounds.mass.most / 1000, noNaN: true });
+const currency = fc.constantFrom('EUR', 'JPY', 'KWD', 'USD', 'XXX');
+
+describe('money', () => {
+  test('of any price and any weight that can be written is a finite number of whole coins', () => {
+    fc.assert(
+      fc.property(figure, kilograms, currency, (price, kg, code) => {
+        const money = moneyOf(price, code, kg);
+        expect(Number.isInteger(money.amount)).toBe(true);
+        // To a coin, for a weight to the milligram.
+        const coin = 10 ** -money.scale;
+        const expected = price * kg;
+        expect(Math.abs(figureOf(money) - expected)).toBeLessThanOrEqual(
+          coin + price * 1e-6 + expected * 1e-9,
+        );
+        expect(writeMoney(money, 'en')).toMatch(/\d/);
+      }),
+    );
+  });
+
+  test('adds up in any order to the same coin', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 5000, noNaN: true }), { maxLength: 12 }), (prices) => {
+        const parts = prices.map((price) => moneyOf(price, 'EUR'));
+        expect(sumOf(parts, 'EUR')).toEqual(sumOf(parts.toReversed(), 'EUR'));
+        const cents = parts.reduce((sum, { amount }) => sum + amount, 0);
+        expect(sumOf(parts, 'EUR').amount).toBe(cents);
+      }),
+    );
+  });
+
+  test('a price for all of it is that price again, whatever it weighs', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 1e5, noNaN: true }),
+        fc.double({ min: 1, max: 2e6, noNaN: true }),
+        (amount, g) => {
+          const each = perKg({ text: '', amount, per: 'all' }, g) ?? NaN;
+          expect((each * g) / 1000).toBeCloseTo(amount, 6);
+        },
+      ),
+    );
+  });
+
+  test('every currency of the list can be written', () => {
+    expect(currencyCodes.length).toBeGreaterThan(100);
+    for (const code of currencyCodes) expect(writeMoney(moneyOf(12.5, code), 'en')).toMatch(/1[23]/);
+  });
+});
