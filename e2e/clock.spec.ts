@@ -155,38 +155,6 @@ test('service is now: the plates that can be served, and each way out taken with
   await expect(line(page, /Pull, pick, shred/).first()).toBeVisible();
 });
 
-test('timers survive a reload, ring, and say what was missed', async ({ page }) => {
-  await atTheClock(page);
-  await page.getByRole('button', { name: 'a timer' }).click();
-  await page.getByLabel('Timer for').fill('Eggs');
-  await page.getByLabel('rings after').fill('20 min');
-  await page.getByRole('button', { name: 'Start it' }).click();
-  const timers = page.getByRole('complementary', { name: 'Timers' });
-  await expect(timers).toContainText(/Eggs 20:00/);
-  await line(page, /Trim/).click();
-  await page.getByRole('button', { name: /^Timer, \d+ min$/ }).click();
-  await expect(timers.getByRole('paragraph')).toHaveCount(2);
-
-  await page.clock.setFixedTime(new Date('2026-12-05T08:05:00Z'));
-  await page.reload();
-  await expect(timers).toContainText(/Eggs 15:00/);
-  await page.clock.setFixedTime(new Date('2026-12-05T08:20:01Z'));
-  await expect(timers.getByRole('alert').filter({ hasText: 'Eggs' })).toContainText('Eggs time is up');
-  await timers
-    .getByRole('alert')
-    .filter({ hasText: 'Eggs' })
-    .getByRole('button', { name: '5 min more' })
-    .click();
-  await expect(timers).toContainText(/Eggs 0?5:00/);
-  // Away for half an hour: it rang while nobody was here.
-  await page.goto('about:blank');
-  await page.clock.setFixedTime(new Date('2026-12-05T08:55:01Z'));
-  await page.goto('/');
-  await expect(timers).toContainText('Eggs rang 30 min ago');
-  await timers.getByRole('button', { name: 'Stop the timer Eggs' }).click();
-  await expect(timers.getByText('Eggs')).toHaveCount(0);
-});
-
 test('the day goes into a calendar that another program reads, and onto paper', async ({ page }) => {
   await atTheClock(page);
   await served(page).fill('2026-12-05T18:00');

@@ -1,0 +1,75 @@
+import { describe, expect, test } from '@jest/globals';
+import { openMeal } from '@/core/model/index.ts';
+import { reckon, recipeOut } from '@/core/questions/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
+import type { Batch } from '@/core/batch/index.ts';
+import { recipeFile } from './index.ts';
+
+interface Recipe {
+  readonly name: string;
+  readonly recipeYield: string;
+  readonly cookTime?: string;
+  readonly recipeIngredient: readonly string[];
+  readonly recipeInstructions: readonly { readonly text: string }[];
+}
+function recipeOf(changes: Partial<Batch> = {}): Recipe {
+  const opened = openMeal(inputOf([batchOf([lotOf('beef-shank', 2500)], changes)], [dishOf('taco', 20)]));
+  return JSON.parse(recipeFile(recipeOut(opened, reckon(opened), 'pot'))) as Recipe;
+}
+const steps = (changes: Partial<Batch> = {}) => recipeOf(changes).recipeInstructions.map(({ text }) => text);
+
+describe('a batch as a recipe', () => {
+  test('names its meat, what goes in and its salt, with a figure each', () => {
+    const { name, recipeYield, recipeIngredient } = recipeOf();
+    expect(name).toBe('Supper: Pot');
+    expect(recipeYield).toMatch(/^\d\.\d\d kg of shredded meat$/);
+    expect(recipeIngredient[0]).toBe('2.50 kg beef shank, cross-cut, bone in');
+    for (const line of recipeIngredient) expect(line).toMatch(/^\d/);
+    expect(recipeIngredient.at(-1)).toMatch(/^\d+ g salt$/);
+  });
+
+  test('what was written stands as it was written, with what is done to it', () => {
+    const onion = { id: 'o', ref: 'onion', state: 'in' as const, prep: 'peeled' as const };
+    const amount = { text: 'a pound or so', lo: 453, hi: 453 };
+    const { recipeIngredient } = recipeOf({ items: [{ ...onion, amount, measure: 'mass' }] });
+    expect(recipeIngredient).toContain('a pound or so onion, peeled');
+  });
+
+  test('tells the work in its order, as the batch has it', () => {
+    expect(steps()).toEqual([
+      'Brown the meat in one layer, not crowded.',
+      'Pour until the liquid stands: tops showing.',
+      expect.stringMatching(/^Braise in the oven at 160 °C, lid on\.$/),
+      expect.stringMatching(/^Look when a fork may sink in and turn freely, after about \d+ minutes\.$/),
+      'Strain the liquid and skim it.',
+      'Shred the meat, pick it over, and dress it.',
+    ]);
+    const other = steps({
+      sear: false,
+      level: 'own juice',
+      strain: false,
+      steps: [{ what: 'dry brine', minutes: { text: '12 h', lo: 720, hi: 720 } }],
+      cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+    });
+    expect(other.slice(0, 4)).toEqual([
+      'Dry brine for 12 h.',
+      'Put the meat in raw.',
+      'Pour nothing: it braises in its own juice.',
+      'Braise in the slow cooker, low, lid on.',
+    ]);
+    expect(other).toContain('Skim the sauce and keep its vegetables.');
+  });
+
+  test('a time that nobody knows is left out', () => {
+    const cold = { text: '40 °C', lo: 40, hi: 40 };
+    const recipe = recipeOf({ cook: [{ heat: 'oven', setting: cold, lid: 'on' }] });
+    expect(recipe).not.toHaveProperty('cookTime');
+    expect(recipe.recipeInstructions.map(({ text }) => text).join(' ')).not.toMatch(/after about|NaN/);
+    expect(recipeOf().cookTime).toMatch(/^PT\dH\d{1,2}M$/);
+  });
+
+  test('of a pot that is not there is an error, not an empty recipe', () => {
+    const opened = openMeal(inputOf([batchOf([])], []));
+    expect(() => recipeOut(opened, reckon(opened), 'gone')).toThrow('“gone”');
+  });
+});
