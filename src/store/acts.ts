@@ -1,46 +1,46 @@
 import type { Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
-import type { Act, BatchRow, Change, EntryRow, KeptRow, MealRow, Row, SlowSpoonDb, TableName } from './db.ts';
+import { usualKitchen } from '@/core/batch/index.ts';
+import type {
+  AnyTable,
+  BatchRow,
+  Change,
+  EntryRow,
+  KeptRow,
+  MealRow,
+  PackRow,
+  Row,
+  SlowSpoonDb,
+} from './db.ts';
+import { mark, record, stepOf, type ActOptions } from './journal.ts';
+import { merged } from './merge.ts';
+import { entryOf, unpacked, writeEntries } from './packs.ts';
 import { changesOf, rowsFrom, type Deed, type Rows } from './rows.ts';
+import { summarize } from './summaries.ts';
 
-/** At least fifty acts can be taken back; older ones are let go. */
-const KEEP = 200;
-/** Keystrokes in one field this close together are one act, ms. */
-const ONE_ACT = 4_000;
-
-export interface ActOptions {
-  readonly words: string;
-  readonly field?: string;
-  readonly now?: number;
-}
+export { nextActs, type ActOptions } from './journal.ts';
 
 /**
  * A table as the transaction has it. Through the database's own tables the transaction would be found by the zone
  * that the library keeps across awaits, and now and then, on a busy machine, that zone is lost: the write would go
  * on outside of it.
  */
-const tableOf = (tx: Transaction, table: TableName) => tx.table<Row, string>(table);
+const tableOf = (tx: Transaction, table: Exclude<Change, { what: 'append' }>['table']): AnyTable =>
+  tx.table<Row | PackRow, string>(table);
+
 /** The rows that a deed may see: a meal's, and those that all meals share. */
 export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
-  const [meal, batches, entries, kept] = await Promise.all([
+  const of = mealId ?? '';
+  const [meal, batches, packs, kept] = await Promise.all([
     mealId === undefined ? undefined : tx.table<MealRow, string>('meals').get(mealId),
-    tx
-      .table<BatchRow, string>('batches')
-      .where('mealId')
-      .equals(mealId ?? '')
-      .toArray(),
-    tx
-      .table<EntryRow, string>('entries')
-      .where('mealId')
-      .equals(mealId ?? '')
-      .toArray(),
+    tx.table<BatchRow, string>('batches').where('mealId').equals(of).toArray(),
+    tx.table<PackRow, string>('entries').where('mealId').equals(of).toArray(),
     tx.table<KeptRow, string>('kept').toArray(),
   ]);
-  return rowsFrom({ meals: meal ? [meal] : [], batches, entries, kept });
+  return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept });
 }
-const actsOf = (tx: Transaction) => tx.table<Act, number, Omit<Act, 'seq'>>('acts');
 
-const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts'] as const;
+const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries'] as const;
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
@@ -53,7 +53,7 @@ export async function act(
   what: (deed: Deed) => void,
 ): Promise<void> {
   await db.transaction('rw', [...TABLES], async (tx) => {
-    await write(tx, options, changesOf(await rowsIn(tx, mealId), what));
+    await write(tx, options, mealId, changesOf(await rowsIn(tx, mealId), what));
   });
 }
 
@@ -71,7 +71,7 @@ export async function keep(
 ): Promise<boolean> {
   return db.transaction('rw', [...TABLES], async (tx) => {
     const asSeen = await stillStand(tx, changes);
-    await write(tx, options, asSeen ? changes : changesOf(await rowsIn(tx, mealId), what));
+    await write(tx, options, mealId, asSeen ? changes : changesOf(await rowsIn(tx, mealId), what));
     return asSeen;
   });
 }
@@ -80,105 +80,100 @@ export async function keep(
 async function stillStand(tx: Transaction, changes: readonly Change[]): Promise<boolean> {
   for (const change of changes) {
     if (change.what === 'append') continue;
-    const now = await tableOf(tx, change.table).get(change.id);
-    if (!sameRow(now, change.before)) return false;
+    const { before, after } = change;
+    const now =
+      change.table === 'entries'
+        ? await entryOf(tx, (before ?? after) as EntryRow)
+        : await tableOf(tx, change.table).get(change.id);
+    if (!sameRow(now, before)) return false;
   }
   return true;
 }
 
-async function write(tx: Transaction, options: ActOptions, changes: readonly Change[]): Promise<void> {
+async function write(
+  tx: Transaction,
+  options: ActOptions,
+  mealId: string | undefined,
+  changes: readonly Change[],
+): Promise<void> {
   if (changes.length === 0) return;
+  await writeEntries(tx, changes.flatMap(entryChange));
   for (const change of changes) {
-    if (change.what === 'append') await tableOf(tx, 'entries').add(change.row);
-    else if (change.after) await tableOf(tx, change.table).put(change.after);
-    else await tableOf(tx, change.table).delete(change.id);
+    if (change.what === 'append' || change.table === 'entries') continue;
+    const table = tableOf(tx, change.table);
+    await (change.after ? table.put(change.after) : table.delete(change.id));
   }
-  await record(tx, options, changes);
+  await record(tx, options, mealId, changes);
+  await summarize(tx, changes);
 }
 
-/** One act more in the journal, or the last one carried on; what was taken back can no longer be done again. */
-async function record(tx: Transaction, options: ActOptions, changes: readonly Change[]): Promise<void> {
-  const acts = actsOf(tx);
-  const now = options.now ?? Date.now();
-  const { undo: last, undone } = await tailOf(acts);
-  if (undone.length > 0) await acts.bulkDelete(undone.map(({ seq }) => seq));
-  const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;
-  if (last && merged) {
-    await acts.put({ ...last, at: now, changes: merged });
-    return;
-  }
-  const { words, field } = options;
-  await acts.add({ at: now, words, undone: 0, changes, ...(field !== undefined && { field }) });
-  const over = (await acts.count()) - KEEP;
-  if (over > 0) await acts.orderBy('seq').limit(over).delete();
+/** What all meals share may have been changed from another meal since: that stands. */
+async function sharedRow(
+  tx: Transaction,
+  id: string,
+  from: Row | undefined,
+  to: Row | undefined,
+): Promise<Row | undefined> {
+  const now = await tx.table<KeptRow, string>('kept').get(id);
+  if (sameRow(now, from)) return to;
+  const usual: Row | undefined = id === 'kitchen' ? { id, kitchen: usualKitchen } : undefined;
+  // Made of rows of one kind, it is one of that kind.
+  return merged(from ?? usual, to ?? usual, now) as Row | undefined;
 }
 
-function mergeable(last: Act, { field }: ActOptions, now: number): boolean {
-  // A clock that was set back says nothing of how long ago the last act was.
-  const since = now - last.at;
-  return field !== undefined && last.field === field && last.undone === 0 && since >= 0 && since < ONE_ACT;
+/** What a change does to a reading, if it does anything to one. */
+function entryChange(change: Change): { before?: EntryRow | undefined; after?: EntryRow | undefined }[] {
+  if (change.what === 'append') return [{ after: change.row }];
+  if (change.table !== 'entries') return [];
+  // The table says which kind of row it holds.
+  return [{ before: change.before as EntryRow | undefined, after: change.after as EntryRow | undefined }];
 }
 
-/** Two changes of one row as one: from what it was before the first to what it is after the second. */
-function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | undefined {
-  const [first, second] = [last.changes[0], changes[0]];
-  if (last.changes.length !== 1 || changes.length !== 1) return undefined;
-  if (first?.what !== 'put' || second?.what !== 'put') return undefined;
-  if (first.table !== second.table || first.id !== second.id || !first.before) return undefined;
-  return [{ ...second, before: first.before }];
-}
+/**
+ * Takes back the last act of a meal, or of those that are on offer where no meal is open.
+ * @returns its words, or undefined if there is none
+ */
+export const undo = (db: SlowSpoonDb, mealId?: string): Promise<string | undefined> =>
+  step(db, mealId, 'undo');
 
-/** The end of the journal: the acts that were taken back, oldest first, and the last one that was not. */
-async function tailOf(
-  acts: Pick<ReturnType<typeof actsOf>, 'orderBy'>,
-): Promise<{ undo?: Act; undone: Act[] }> {
-  const tail = await acts
-    .orderBy('seq')
-    .reverse()
-    .until(({ undone }) => undone === 0, true)
-    .toArray();
-  const undo = tail.find(({ undone }) => undone === 0);
-  return { ...(undo && { undo }), undone: tail.filter(({ undone }) => undone === 1).reverse() };
-}
+/** Does again what was taken back last, there. */
+export const redo = (db: SlowSpoonDb, mealId?: string): Promise<string | undefined> =>
+  step(db, mealId, 'redo');
 
-/** The act that undo would take back, and the one that redo would do again. */
-export async function nextActs(from: Pick<SlowSpoonDb, 'acts'>): Promise<{ undo?: Act; redo?: Act }> {
-  return nextOf(from.acts);
-}
-
-async function nextOf(acts: Parameters<typeof tailOf>[0]): Promise<{ undo?: Act; redo?: Act }> {
-  const { undo, undone } = await tailOf(acts);
-  const [redo] = undone;
-  return { ...(undo && { undo }), ...(redo && { redo }) };
-}
-
-/** Takes the last act back. Returns its words, or undefined if there is none. */
-export const undo = (db: SlowSpoonDb): Promise<string | undefined> => step(db, 'undo');
-
-/** Does again what was taken back last. */
-export const redo = (db: SlowSpoonDb): Promise<string | undefined> => step(db, 'redo');
-
-async function step(db: SlowSpoonDb, direction: 'undo' | 'redo'): Promise<string | undefined> {
+async function step(
+  db: SlowSpoonDb,
+  mealId: string | undefined,
+  direction: 'undo' | 'redo',
+): Promise<string | undefined> {
   return db.transaction('rw', [...TABLES], async (tx) => {
-    const acts = actsOf(tx);
-    const { [direction]: found } = await nextOf(acts);
-    if (!found) return undefined;
-    const back = direction === 'undo';
-    for (const change of back ? [...found.changes].reverse() : found.changes)
-      await turn(tx, change, direction);
-    await acts.put({ ...found, undone: back ? 1 : 0 });
-    return found.words;
+    const acts = await stepOf(tx, mealId, direction);
+    const head = direction === 'undo' ? acts.at(-1) : acts[0];
+    if (!head) return undefined;
+    for (const act of acts) {
+      await turn(tx, act.changes, direction);
+      await mark(tx, act, direction, head.seq);
+    }
+    await summarize(
+      tx,
+      acts.flatMap(({ changes }) => changes),
+    );
+    return head.words;
   });
 }
 
-/** Brings about one change, or takes it back. What was taken back stays in the journal alone. */
-async function turn(tx: Transaction, change: Change, direction: 'undo' | 'redo'): Promise<void> {
-  if (change.what === 'append') {
-    const entries = tableOf(tx, 'entries');
-    await (direction === 'undo' ? entries.delete(change.row.id) : entries.put(change.row));
-    return;
+/** Takes the changes of an act back, or brings them about again. What was taken back stays in the journal alone. */
+async function turn(tx: Transaction, changes: readonly Change[], direction: 'undo' | 'redo'): Promise<void> {
+  const back = direction === 'undo';
+  const ordered = back ? changes.toReversed() : changes;
+  const turned = ordered
+    .flatMap(entryChange)
+    .map(({ before, after }) => (back ? { before: after, after: before } : { before, after }));
+  await writeEntries(tx, turned);
+  for (const change of ordered) {
+    if (change.what === 'append' || change.table === 'entries') continue;
+    const table = tableOf(tx, change.table);
+    const [from, to] = back ? [change.after, change.before] : [change.before, change.after];
+    const row = change.table === 'kept' ? await sharedRow(tx, change.id, from, to) : to;
+    await (row ? table.put(row) : table.delete(change.id));
   }
-  const table = tableOf(tx, change.table);
-  const row = direction === 'undo' ? change.before : change.after;
-  await (row ? table.put(row) : table.delete(change.id));
 }

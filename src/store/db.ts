@@ -1,5 +1,7 @@
-import { Dexie, type EntityTable } from 'dexie';
+import { Dexie, type EntityTable, type Table } from 'dexie';
 import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/index.ts';
+import { packRows } from './packs.ts';
+import { scopeOf } from './scopes.ts';
 
 /** A meal as it is kept. One that came in from a file keeps the kitchen it came with. */
 export interface MealRow {
@@ -16,10 +18,42 @@ export interface BatchRow {
   readonly batch: Batch;
 }
 
+/** A reading as acts know it; on the disk those of a batch lie in one row, a `PackRow`. */
 export interface EntryRow {
   readonly id: string;
   readonly mealId: string;
   readonly entry: Entry;
+}
+
+/** All readings of a batch, in the order in which they were made. */
+export interface PackRow {
+  /** The batch. */
+  readonly id: string;
+  readonly mealId: string;
+  readonly entries: readonly Entry[];
+}
+
+/** What a list says of a meal, and what a search looks through: made anew with each change of the meal. */
+export interface SummaryRow {
+  /** The meal. */
+  readonly id: string;
+  readonly made: number;
+  readonly name: string;
+  /** As the cook's clock shows it, "2026-12-05T18:00". */
+  readonly serving?: string;
+  readonly zone?: string;
+  readonly pots: number;
+  readonly plates: number;
+  /** Names of the meal, its dishes, pots and cuts, in small letters. */
+  readonly words: string;
+  /** It cannot be read. */
+  readonly damaged?: true;
+}
+
+/** What is typed in a field and not entered yet. */
+export interface DraftRow {
+  readonly id: string;
+  readonly text: string;
 }
 
 export interface Settings {
@@ -33,6 +67,14 @@ export type KeptRow =
   | { readonly id: 'settings'; readonly settings: Settings }
   /** What has been ticked off the shopping list. */
   | { readonly id: 'shopping'; readonly got: readonly string[] };
+
+/** What this browser keeps of itself, and no file carries: when all was backed up last, and into which folder. */
+export interface HouseRow {
+  readonly id: 'backup';
+  /** Epoch ms of the last backup. */
+  readonly at?: number;
+  readonly folder?: FileSystemDirectoryHandle;
+}
 
 /** A timer: kept as the clock time at which it rings, so that no sleep of the page moves it. */
 export interface TimerRow {
@@ -66,6 +108,12 @@ export interface Act {
   /** Names the act: "the weight of a lot". Said before it is undone. */
   readonly words: string;
   readonly undone: 0 | 1;
+  /** The meal it belongs to; empty for what belongs to none. */
+  readonly mealId: string;
+  /** It belongs to no meal, or makes one or takes one away: then it is on offer where no meal is open. */
+  readonly house: 0 | 1;
+  /** It was undone with another act, and is done again with that. */
+  readonly with?: number;
   /** Keystrokes in one field within moments are one act. */
   readonly field?: string;
   readonly changes: readonly Change[];
@@ -74,10 +122,13 @@ export interface Act {
 export type SlowSpoonDb = Dexie & {
   meals: EntityTable<MealRow, 'id'>;
   batches: EntityTable<BatchRow, 'id'>;
-  entries: EntityTable<EntryRow, 'id'>;
+  entries: EntityTable<PackRow, 'id'>;
   kept: EntityTable<KeptRow, 'id'>;
   acts: EntityTable<Act, 'seq'>;
   timers: EntityTable<TimerRow, 'id'>;
+  summaries: EntityTable<SummaryRow, 'id'>;
+  drafts: EntityTable<DraftRow, 'id'>;
+  house: EntityTable<HouseRow, 'id'>;
 };
 
 // On a loopback address Dexie collects the stack of every promise; that took a fifth of the start.
@@ -94,5 +145,22 @@ export function openDb(name: string): SlowSpoonDb {
     acts: '++seq',
   });
   db.version(2).stores({ timers: 'id, ends' });
+  // Readings lie in one row a batch; an act belongs to its meal; lists read summaries, which they mend themselves.
+  db.version(3)
+    .stores({
+      acts: '++seq, [mealId+undone], [house+undone], with',
+      summaries: 'id, made',
+      drafts: 'id',
+      house: 'id',
+    })
+    .upgrade(async (tx) => {
+      await packRows(tx.table<EntryRow | PackRow, string>('entries'));
+      const acts = tx.table<Act, number>('acts');
+      await acts.toCollection().modify((act) => {
+        Object.assign(act, scopeOf(act.changes, undefined));
+      });
+    });
   return db;
 }
+
+export type AnyTable = Table<Row | PackRow, string>;

@@ -1,6 +1,8 @@
 import { usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
 import { act, rowsIn } from './acts.ts';
-import { loadedOf, type Deed, type LoadedMeal, type Rows } from './rows.ts';
+import { unpacked } from './packs.ts';
+import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
+import { summarizeMeal } from './summaries.ts';
 import type { BatchRow, MealRow, SlowSpoonDb } from './db.ts';
 
 export type { LoadedMeal } from './rows.ts';
@@ -16,6 +18,32 @@ export async function loadRows(db: SlowSpoonDb, mealId: string): Promise<Rows | 
 export async function loadMeal(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal | undefined> {
   const rows = await loadRows(db, mealId);
   return rows && loadedOf(rows);
+}
+
+/** So many meals are read at a time: the page gets its breath between. */
+const AT_A_TIME = 40;
+
+/** Meals of these ids, in their order, without those that are gone. */
+export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promise<readonly LoadedMeal[]> {
+  const kept = await db.kept.toArray();
+  const meals: LoadedMeal[] = [];
+  for (let from = 0; from < ids.length; from += AT_A_TIME) {
+    const some = ids.slice(from, from + AT_A_TIME);
+    const [rows, batches, packs] = await Promise.all([
+      db.meals.bulkGet([...some]),
+      db.batches.where('mealId').anyOf(some).toArray(),
+      db.entries.where('mealId').anyOf(some).toArray(),
+    ]);
+    for (const meal of rows) {
+      if (!meal) continue;
+      const own = <T extends { readonly mealId: string }>(all: readonly T[]) =>
+        all.filter(({ mealId }) => mealId === meal.id);
+      const entries = own(packs).flatMap(unpacked);
+      const loaded = loadedOf(rowsFrom({ meals: [meal], batches: own(batches), entries, kept }));
+      if (loaded) meals.push(loaded);
+    }
+  }
+  return meals;
 }
 
 const newIds = () =>
@@ -58,7 +86,7 @@ export async function firstMeal(
   name: string,
   wanted?: string,
 ): Promise<{ readonly meal: string; readonly batch: string }> {
-  return db.transaction('rw', db.meals, db.batches, async (tx) => {
+  return db.transaction('rw', db.meals, db.batches, db.summaries, async (tx) => {
     const meals = tx.table<MealRow, string>('meals');
     const row =
       (wanted === undefined ? undefined : await meals.get(wanted)) ?? (await meals.orderBy('made').last());
@@ -71,6 +99,7 @@ export async function firstMeal(
       mealId,
       batch: { ...usualBatch(batchId, 'Pot one'), lots: [usualLot(lotId)] },
     });
+    await summarizeMeal(tx, mealId);
     return { meal: mealId, batch: batchId };
   });
 }

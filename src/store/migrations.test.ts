@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { openMeal } from '@/core/model/index.ts';
 import { reckon } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
-import { nextActs } from './acts.ts';
+import { nextActs, undo } from './acts.ts';
 import { openDb } from './db.ts';
 import { loadMeal } from './meals.ts';
 
@@ -26,8 +26,13 @@ test('a database of the first version opens, with every row, and its figures', a
   const { batches } = reckon(openMeal({ ...loaded, reference }));
   expect(batches[0]?.meat.shredG.mid).toBeCloseTo(790, 6);
   expect(await db.kept.get('settings')).toMatchObject({ settings: { system: 'us' } });
-  expect((await nextActs(db)).undo?.words).toBe('the weight of the shred');
+  expect((await nextActs(db, 'meal-old')).undo?.words).toBe('the weight of the shred');
   // What later versions have added is there, and empty.
   expect(await db.timers.count()).toBe(0);
+  expect(await db.drafts.count()).toBe(0);
+  // Its readings lie in one row a batch now, and can be taken back as before.
+  expect((await db.entries.toArray()).map(({ id }) => id)).toEqual(loaded.batches.map(({ id }) => id));
+  await undo(db, 'meal-old');
+  expect((await loadMeal(db, 'meal-old'))?.entries).toHaveLength(loaded.entries.length - 1);
   db.close();
 });

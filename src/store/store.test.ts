@@ -54,13 +54,13 @@ describe('undo', () => {
     db.close();
     db = openDb(`test-${count}`);
     for (let i = 59; i >= 0; i -= 1) {
-      expect((await nextActs(db)).undo?.words).toBe('the name');
-      expect(await undo(db)).toBe('the name');
+      expect((await nextActs(db, mealId)).undo?.words).toBe('the name');
+      expect(await undo(db, mealId)).toBe('the name');
       expect(await nameOf(mealId)).toBe(`name ${i}`);
     }
-    expect(await undo(db)).toBe('a new meal');
+    expect(await undo(db, mealId)).toBe('a new meal');
     expect(await loadMeal(db, mealId)).toBeUndefined();
-    expect(await undo(db)).toBeUndefined();
+    expect(await undo(db, mealId)).toBeUndefined();
   });
 
   test('keystrokes in one field within moments are one act', async () => {
@@ -68,12 +68,12 @@ describe('undo', () => {
     for (const [i, name] of ['S', 'Su', 'Sup'].entries())
       await rename(mealId, name, { field: 'name', now: 1000 + i });
     await rename(mealId, 'Supper', { field: 'name', now: 60_000 });
-    await undo(db);
+    await undo(db, mealId);
     expect(await nameOf(mealId)).toBe('Sup');
-    await undo(db);
+    await undo(db, mealId);
     expect(await nameOf(mealId)).toBe('');
-    await redo(db);
-    await redo(db);
+    await redo(db, mealId);
+    await redo(db, mealId);
     expect(await nameOf(mealId)).toBe('Supper');
   });
 
@@ -81,16 +81,16 @@ describe('undo', () => {
     const { mealId } = await newMeal(db, '');
     await rename(mealId, 'Lunch', { field: 'name', now: 10_000_000 });
     await rename(mealId, 'Supper', { field: 'name', now: 5_000_000 });
-    await undo(db);
+    await undo(db, mealId);
     expect(await nameOf(mealId)).toBe('Lunch');
   });
 
   test('a new act lets go of what was taken back', async () => {
     const { mealId } = await newMeal(db, 'one');
     await rename(mealId, 'two');
-    await undo(db);
+    await undo(db, mealId);
     await rename(mealId, 'three');
-    expect((await nextActs(db)).redo).toBeUndefined();
+    expect((await nextActs(db, mealId)).redo).toBeUndefined();
   });
 
   test('a reading that was corrected is back when the correction is undone, and so is one that was emptied', async () => {
@@ -101,14 +101,14 @@ describe('undo', () => {
     await weigh(mealId, batchId, { id: 'second', g: 950, replaces: 'first' });
     await weigh(mealId, batchId, { id: 'third', g: null, replaces: 'second' });
     expect(await shred()).toEqual([]);
-    await undo(db);
+    await undo(db, mealId);
     expect(await shred()).toEqual(['950 g']);
-    await undo(db);
+    await undo(db, mealId);
     expect(await shred()).toEqual(['900 g']);
-    await undo(db);
+    await undo(db, mealId);
     expect(await shred()).toEqual([]);
     for (const stands of [['900 g'], ['950 g'], []]) {
-      await redo(db);
+      await redo(db, mealId);
       expect(await shred()).toEqual(stands);
     }
   });
@@ -157,9 +157,15 @@ describe('files', () => {
     await importMeal(db, incoming.file);
     expect(await exportMeal(db, mealId)).toBe(text);
     expect(await figures()).toEqual(before);
-    await undo(db);
-    await undo(db);
+    await undo(db, mealId);
+    await undo(db, mealId);
     expect(await exportMeal(db, mealId)).toBe(text);
+  });
+
+  test('a meal that is only begun, without a cut or a weight, can be brought in again', async () => {
+    const { mealId } = await newMeal(db, 'Supper');
+    const text = await exportMeal(db, mealId);
+    expect(await readIncoming(db, asFile(text))).toMatchObject({ ok: true, known: true });
   });
 
   test('a bad file changes nothing', async () => {

@@ -1,11 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { type Batch, type Entry, type Feel, feels, usualBatch } from '@/core/batch/index.ts';
+import {
+  type Batch,
+  type Entry,
+  type Feel,
+  feels,
+  type OwnCut,
+  usualBatch,
+  usualKitchen,
+} from '@/core/batch/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 import { reckon } from '@/core/questions/index.ts';
 import { grams, lotOf } from '@/core/testing/meals.ts';
 import { reference } from '@/reference/index.ts';
-import { act, redo, undo } from './acts.ts';
+import { act, nextActs, redo, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
 import { exportMeal, importMeal, readIncoming } from './files.ts';
 import { deleteMeal, loadMeal, newMeal } from './meals.ts';
@@ -41,12 +49,15 @@ class Cook {
   #ids = 0;
   readonly #db: SlowSpoonDb;
   readonly #meal: string;
-  constructor(db: SlowSpoonDb, meal: string) {
+  readonly #changes: 'altitude' | 'cuts';
+  /** @param changes which part of the kitchen it changes */
+  constructor(db: SlowSpoonDb, meal: string, changes: 'altitude' | 'cuts' = 'altitude') {
     this.#db = db;
     this.#meal = meal;
+    this.#changes = changes;
   }
 
-  #id = () => `id-${(this.#ids += 1)}`;
+  #id = () => `${this.#meal.slice(0, 8)}-${(this.#ids += 1)}`;
 
   /** Does it; what there is nothing to do to is left. */
   async do(doing: Doing): Promise<void> {
@@ -120,7 +131,10 @@ class Cook {
         return this.#act((deed) =>
           deed.put('kept', {
             id: 'kitchen',
-            kitchen: { ...loaded.kitchen, altitudeM: loaded.kitchen.altitudeM + 100 },
+            kitchen:
+              this.#changes === 'altitude'
+                ? { ...loaded.kitchen, altitudeM: loaded.kitchen.altitudeM + 100 }
+                : { ...loaded.kitchen, cuts: [...loaded.kitchen.cuts, ownCut(this.#id())] },
           }),
         );
       case 'delete':
@@ -148,6 +162,12 @@ class Cook {
   };
   #append = (entry: Entry) => this.#act((deed) => deed.append({ id: entry.id, mealId: this.#meal, entry }));
 
+  /** The meal and its readings, without the kitchen. */
+  async own(): Promise<string> {
+    const { kitchen: _, ...own } = (await loadMeal(this.#db, this.#meal)) ?? { kitchen: undefined };
+    return JSON.stringify(own);
+  }
+
   /** Everything that stands: the meal, its file, and its figures. */
   async stands(): Promise<string> {
     const loaded = await loadMeal(this.#db, this.#meal);
@@ -157,6 +177,12 @@ class Cook {
     return JSON.stringify({ loaded, file, meal, batches, problems });
   }
 }
+
+const ownCut = (id: string): OwnCut => ({ id, name: id, species: 'beef', basis: 'raw', yield: 0.5 }) as never;
+const kitchenOf = async (db: SlowSpoonDb) => {
+  const row = await db.kept.get('kitchen');
+  return row?.id === 'kitchen' ? row.kitchen : usualKitchen;
+};
 
 describe('undo and redo', () => {
   let databases = 0;
@@ -174,11 +200,11 @@ describe('undo and redo', () => {
         }
         for (let again = 0; again < 2; again += 1) {
           for (const before of stood.toReversed().slice(1)) {
-            await undo(db);
+            await undo(db, mealId);
             expect(await cook.stands()).toBe(before);
           }
           for (const after of stood.slice(1)) {
-            await redo(db);
+            await redo(db, mealId);
             expect(await cook.stands()).toBe(after);
           }
         }
@@ -187,4 +213,55 @@ describe('undo and redo', () => {
       { numRuns: 25 },
     );
   }, 60_000);
+
+  test('belong to one meal: what is done in another stays, and the kitchen that they share keeps its part', async () => {
+    const inTurn = fc.array(fc.tuple(doing, fc.boolean()), { minLength: 1, maxLength: 14 });
+    await fc.assert(
+      fc.asyncProperty(inTurn, async (doings) => {
+        const db = openDb(`undo-${(databases += 1)}`);
+        const [first, second] = [await newMeal(db, 'Supper'), await newMeal(db, 'Lunch')];
+        const [here, there] = [new Cook(db, first.mealId), new Cook(db, second.mealId, 'cuts')];
+        const began = await here.own();
+        for (const [one, mine] of doings) await (mine ? here : there).do(one);
+        const [ended, theirs] = [await here.own(), await there.own()];
+        const { cuts } = await kitchenOf(db);
+        let steps = 0;
+        // The first act of all made the meal itself.
+        while ((await nextActs(db, first.mealId)).undo?.words !== 'a new meal') {
+          await undo(db, first.mealId);
+          steps += 1;
+        }
+        expect(await here.own()).toBe(began);
+        expect(await there.own()).toBe(theirs);
+        expect(await kitchenOf(db)).toMatchObject({ altitudeM: usualKitchen.altitudeM, cuts });
+        for (; steps > 0; steps -= 1) await redo(db, first.mealId);
+        expect(await here.own()).toBe(ended);
+        expect(await there.own()).toBe(theirs);
+        await db.delete();
+      }),
+      { numRuns: 25 },
+    );
+  }, 60_000);
+
+  test('from where no meal is open a meal goes with all that was done to it, and comes back with it', async () => {
+    const db = openDb('undo-house');
+    const { mealId } = await newMeal(db, 'Supper');
+    const cook = new Cook(db, mealId);
+    const id = (what: 'lot' | 'weigh') => ({ what, g: 900, flow: 'shred' }) as Doing;
+    for (const what of ['lot', 'weigh', 'weigh'] as const) await cook.do(id(what));
+    await undo(db, mealId);
+    const stood = await cook.stands();
+    expect(await undo(db)).toBe('a new meal');
+    expect(await cook.stands()).toBe('no meal');
+    expect([await db.batches.count(), await db.entries.count(), await db.summaries.count()]).toEqual([
+      0, 0, 0,
+    ]);
+    expect(await redo(db)).toBe('a new meal');
+    expect(await cook.stands()).toBe(stood);
+    // What had been taken back before is still there to be done again, and what was done to be taken back.
+    expect((await nextActs(db, mealId)).redo?.words).toBe('something');
+    await redo(db, mealId);
+    expect((await loadMeal(db, mealId))?.entries).toHaveLength(2);
+    await db.delete();
+  });
 });

@@ -1,9 +1,10 @@
 import { useMemo, useState } from 'react';
 import { findCut, type KnownCut } from '@/core/meat/index.ts';
-import { openMeal } from '@/core/model/index.ts';
+import type { OpenedMeal } from '@/core/model/index.ts';
 import { kitchenYields } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
-import { useAllMeals } from '../data/useAllMeals.ts';
+import { useOpenedMeals } from '../data/useOpenedMeals.ts';
+import { useWeighedMeals } from '../data/useWeighedMeals.ts';
 import { useKitchen } from '../data/useKitchen.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -18,18 +19,17 @@ const orders = [
   { value: 'shred', words: 'most shred first' },
 ] as const;
 
+const weighed = (meal: OpenedMeal) => kitchenYields([meal]);
+
 /** Every cut as what a kilogram of it becomes, to one scale; and the kitchen's own. */
 export default function Cuts() {
   useDocumentTitle('cuts');
   const kitchen = useKitchen();
   const units = useSettings();
-  const meals = useAllMeals();
+  const meals = useOpenedMeals(useWeighedMeals(), weighed);
   const [order, setOrder] = useState<'animal' | 'shred'>('animal');
   const [sought, seek] = useState('');
-  const seen = useMemo(
-    () => kitchenYields((meals ?? []).map((meal) => openMeal({ ...meal, reference }))),
-    [meals],
-  );
+  const seen = useMemo(() => kitchenYields(meals?.opened ?? []), [meals]);
   const words = sought.trim().toLowerCase();
   const known = [...kitchen.cuts.map(({ id }) => id), ...reference.cuts.map(({ id }) => id)]
     .map((id) => findCut(id, kitchen, reference))

@@ -49,11 +49,11 @@ test('an ingredient of the large table goes into the pot and the kitchen as one 
   // The usual pot stays in beside it.
   expect(after.batches[0]?.items).toHaveLength(4);
   expect(after.kitchen.ingredients).toEqual([parsnips]);
-  expect(await undo(db)).toBe('putting in parsnips, raw');
+  expect(await undo(db, meal)).toBe('putting in parsnips, raw');
   const back = await loaded();
   expect(back.batches[0]?.items).toBeUndefined();
   expect(back.kitchen.ingredients).toBeUndefined();
-  await redo(db);
+  await redo(db, meal);
   expect((await loaded()).kitchen.ingredients).toEqual([parsnips]);
 });
 
@@ -109,5 +109,5 @@ test('what a problem offers is done: half of the pour an hour later, another ves
   await until(loaded, ({ batches }) => batches[0]?.salt !== undefined);
   applyRemedy(batch, { what: 'salt', grams: 20 });
   await until(loaded, ({ batches }) => batches[0]?.salt === undefined);
-  expect(await undo(db)).toBe('the salt');
+  expect(await undo(db, meal)).toBe('the salt');
 });

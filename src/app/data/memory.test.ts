@@ -61,7 +61,7 @@ describe('the open meal in memory', () => {
     expect(held()?.meal.name).toBe('name 99');
     await settled();
     expect((await onDisk())?.meal.name).toBe('name 99');
-    takeBack();
+    takeBack(meal);
     await settled();
     expect((await onDisk())?.meal.name).toBe('name 98');
   });

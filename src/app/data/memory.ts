@@ -167,20 +167,20 @@ export async function onDisk<T>(work: () => Promise<T>): Promise<T> {
   return done;
 }
 
-/** Takes the last act back, or does it again. */
-async function step(way: typeof undo): Promise<void> {
-  await inOrder(() => way(db));
+/** Takes the last act of a meal back, or does it again; without a meal, of those that belong to none. */
+async function step(way: typeof undo, mealId: string | undefined): Promise<void> {
+  await inOrder(() => way(db, mealId));
   tellOtherTabs();
   refresh();
 }
-export const takeBack = (): void => {
-  step(undo).catch(report);
+export const takeBack = (mealId: string | undefined): void => {
+  step(undo, mealId).catch(report);
 };
-export const doAgain = (): void => {
-  step(redo).catch(report);
+export const doAgain = (mealId: string | undefined): void => {
+  step(redo, mealId).catch(report);
 };
 /** Takes the last act back and lets go of what memory holds: for a page that could not be drawn from it. */
-export async function takeBackAndForget(): Promise<void> {
-  await step(undo);
+export async function takeBackAndForget(mealId: string | undefined): Promise<void> {
+  await step(undo, mealId);
   queries.removeQueries({ queryKey: ['rows'] });
 }

@@ -16,7 +16,7 @@ const say = (error: unknown) => {
 export function Broken({ error, resetErrorBoundary }: FallbackProps) {
   const mealId = /^\/meals\/([^/]+)/.exec(useLocation().pathname)?.[1];
   const name = useMealName(mealId);
-  const { undoWords } = useUndo();
+  const { undoWords } = useUndo(mealId);
   const what = name === undefined ? 'This page' : `“${name}”`;
   return (
     <div className="frame">
@@ -45,7 +45,7 @@ export function Broken({ error, resetErrorBoundary }: FallbackProps) {
               type="button"
               className="btn act"
               onClick={() => {
-                takeBackAndForget().then(resetErrorBoundary, say);
+                takeBackAndForget(mealId).then(resetErrorBoundary, say);
               }}
             >
               Undo {undoWords}

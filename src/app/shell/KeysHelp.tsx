@@ -35,8 +35,12 @@ export function KeysHelp() {
         ']': () => {
           go(1);
         },
-        u: takeBack,
-        U: doAgain,
+        u: () => {
+          takeBack(loaded.meal.id);
+        },
+        U: () => {
+          doAgain(loaded.meal.id);
+        },
         w: () => {
           document.querySelector<HTMLElement>('[data-weighs]')?.focus();
         },

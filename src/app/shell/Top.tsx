@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, type ReactNode } from 'react';
-import { NavLink, useNavigate } from 'react-router';
+import { NavLink, useNavigate, useParams } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
@@ -17,7 +17,8 @@ const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
 /** The top of every page: the stove, a new meal, and at the right what is kept for all meals. */
 export function Top({ children }: { readonly children?: ReactNode }) {
   const navigate = useNavigate();
-  const { undoWords, redoWords, undo, redo } = useUndo();
+  const { mealId } = useParams();
+  const { undoWords, redoWords, undo, redo } = useUndo(mealId);
   const painted = usePainted();
   const pending = usePending();
   const start = () => {

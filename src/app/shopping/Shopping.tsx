@@ -1,11 +1,11 @@
 import { isOpen, shoppingList } from '@/core/questions/index.ts';
-import { openMeal } from '@/core/model/index.ts';
-import { useState } from 'react';
-import { reference } from '@/reference/index.ts';
-import { canBeRead } from '../data/canBeRead.ts';
+import type { OpenedMeal } from '@/core/model/index.ts';
+import { useMemo, useState } from 'react';
+import type { SummaryRow } from '@/store/db.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { saveText } from '../data/saveText.ts';
-import { useAllMeals } from '../data/useAllMeals.ts';
+import { useOpenedMeals } from '../data/useOpenedMeals.ts';
+import { useSummaries } from '../data/useSummaries.ts';
 import { useTicked } from '../data/useTicked.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { Top } from '../shell/Top.tsx';
@@ -13,18 +13,32 @@ import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { ListLine } from './ListLine.tsx';
 import css from './shopping.module.scss';
 
+const NONE: readonly OpenedMeal[] = [];
+const wanted = (meal: OpenedMeal) => shoppingList([meal]);
+/** One that cannot be read is told of, whatever its day. */
+const stillToShop = ({ damaged, serving, zone }: SummaryRow, now: number) =>
+  damaged === true ||
+  isOpen(serving === undefined ? {} : { serving: { local: serving, zone: zone ?? '' } }, now);
+
 /** What all open meals want from the shop, by section, rounded up to whole packs. */
 export default function Shopping() {
   useDocumentTitle('shopping list');
-  const meals = useAllMeals();
   const units = useSettings();
-  const [opened] = useState(() => Date.now());
+  const [now] = useState(() => Date.now());
+  const summaries = useSummaries();
+  const ids = useMemo(
+    () => summaries?.filter((row) => stillToShop(row, now)).map(({ id }) => id),
+    [summaries, now],
+  );
+  const meals = useOpenedMeals(ids, wanted);
   const [left, leave] = useState<ReadonlySet<string>>(new Set());
   const got = useTicked();
-  const damaged = meals?.filter((meal) => !canBeRead(meal)) ?? [];
-  const open = meals?.filter((meal) => canBeRead(meal) && isOpen(meal.meal, opened)) ?? [];
-  const chosen = open.filter(({ meal }) => !left.has(meal.id));
-  const list = shoppingList(chosen.map((meal) => openMeal({ ...meal, reference })));
+  const damaged = meals?.damaged ?? [];
+  const open = meals?.opened ?? NONE;
+  const list = useMemo(
+    () => shoppingList(open.filter(({ input }) => !left.has(input.meal.id))),
+    [open, left],
+  );
   const sections = [...new Set(list.map(({ section }) => section))];
   const turn = (set: ReadonlySet<string>, key: string) => {
     const next = new Set(set);
@@ -69,7 +83,7 @@ export default function Shopping() {
         </div>
         {open.length > 1 && (
           <div className="ticks">
-            {open.map(({ meal }) => (
+            {open.map(({ input: { meal } }) => (
               <label key={meal.id}>
                 <input
                   type="checkbox"
@@ -86,7 +100,8 @@ export default function Shopping() {
         {damaged.map(({ meal }) => (
           <FieldError key={meal.id}>“{meal.name}” cannot be read and is left out.</FieldError>
         ))}
-        {open.length === 1 && <p className="quiet">For {open[0]?.meal.name}.</p>}
+        {open.length === 1 && <p className="quiet">For {open[0]?.input.meal.name}.</p>}
+        {!meals && <p className="quiet">One moment.</p>}
         {meals && list.length === 0 && (
           <p className="nothing">Nothing is wanted: no open meal has a lot with a weight and a cut yet.</p>
         )}

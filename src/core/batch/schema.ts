@@ -2,7 +2,7 @@ import './jitless.ts';
 import { z } from 'zod';
 import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { avoidable } from './avoidable.ts';
-import { most, PIECES_MOST } from './bounds.ts';
+import { ID_MOST, most, PIECES_MOST } from './bounds.ts';
 import {
   duration,
   id,
@@ -129,7 +129,10 @@ const price = z.strictObject({
 const lot = z.strictObject({
   id,
   kind: z.enum(['meat', 'bones']),
-  cut: id.describe('a cut of the reference table or of kitchen.cuts'),
+  cut: z
+    .string()
+    .max(ID_MOST)
+    .describe('a cut of the reference table or of kitchen.cuts; empty: not chosen yet'),
   weight: mass,
   pieces: z
     .strictObject({
@@ -296,6 +299,27 @@ export const mealFile = z.strictObject({
   kitchen,
 });
 
+/** The first line of a backup: how many meals follow, and what they all share. */
+export const backupHead = z.strictObject({
+  format: z.literal('slow-spoon backup'),
+  version: z.literal(1),
+  meals: z.int().min(0).max(1_000_000),
+  kitchen: kitchen.optional().describe('that of all meals which carry none; absent: the usual one'),
+  settings: z.strictObject({ system: z.enum(['metric', 'us']), degrees: z.enum(['C', 'F']) }).optional(),
+  got: z.array(z.string().max(400)).max(10_000).optional().describe('lines ticked off the shopping list'),
+});
+
+/** Each further line of a backup: a meal as it is kept. */
+export const backupMeal = z.strictObject({
+  made: z.number().min(0).max(8.64e15).describe('when it was made or came in, ms'),
+  meal,
+  batches: z.array(batch).min(1).max(most.batches),
+  entries: z.array(entry).max(most.entries),
+  kitchen: kitchen.optional().describe('its own, if it came in with one'),
+});
+
+export type BackupHead = z.infer<typeof backupHead>;
+export type BackupMeal = z.infer<typeof backupMeal>;
 export type Meal = z.infer<typeof meal>;
 export type Dish = z.infer<typeof dish>;
 export type Batch = z.infer<typeof batch>;

@@ -1,3 +1,12 @@
+export {
+  type BackupHead,
+  type BackupMeal,
+  readBackupHead,
+  readBackupMeal,
+  writeBackupHead,
+  writeBackupMeal,
+} from './backup.ts';
 export { mealFileOf, readMealFile, tooLarge, writeMealFile } from './file.ts';
+export { canonical } from './text.ts';
 export { shifted } from './shifted.ts';
 export { mealFile } from '../schema.ts';

@@ -1,0 +1,70 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { startTransition, useEffect, useState } from 'react';
+import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
+import { reference } from '@/reference/index.ts';
+import { loadMeals, type LoadedMeal } from '@/store/meals.ts';
+import { db } from './db.ts';
+
+export interface OpenedMeals {
+  readonly opened: readonly OpenedMeal[];
+  /** Meals that cannot be read: one damaged row must not take the others with it. */
+  readonly damaged: readonly LoadedMeal[];
+}
+
+/** Between two of these the page takes a key or draws a picture, ms. */
+const SLICE_MS = 12;
+const breath = () => new Promise((resolve) => setTimeout(resolve));
+
+/**
+ * Opens meals a few at a time, so that many of them do not hold the page up.
+ * @param ids the meals; undefined while it is not known which
+ * @param look tries what will be asked of each, so that one that throws is told as damaged
+ * @returns undefined while they are read and opened for the first time
+ */
+export function useOpenedMeals(
+  ids: readonly string[] | undefined,
+  look: (meal: OpenedMeal) => unknown,
+): OpenedMeals | undefined {
+  const key = ids?.join(' ');
+  const loaded = useLiveQuery(
+    () => (key === undefined ? undefined : loadMeals(db, key === '' ? [] : key.split(' '))),
+    [key],
+  );
+  const [meals, setMeals] = useState<OpenedMeals>();
+  useEffect(() => {
+    if (!loaded) return;
+    let left = false;
+    const open = async () => {
+      const opened: OpenedMeal[] = [];
+      const damaged: LoadedMeal[] = [];
+      let began = performance.now();
+      for (const meal of loaded) {
+        const one = opens(meal, look);
+        if (one) opened.push(one);
+        else damaged.push(meal);
+        if (performance.now() - began < SLICE_MS) continue;
+        await breath();
+        if (left) return;
+        began = performance.now();
+      }
+      startTransition(() => setMeals({ opened, damaged }));
+    };
+    open().catch((error: unknown) => {
+      reportError(error);
+    });
+    return () => {
+      left = true;
+    };
+  }, [loaded, look]);
+  return meals;
+}
+
+function opens(meal: LoadedMeal, look: (meal: OpenedMeal) => unknown): OpenedMeal | undefined {
+  try {
+    const opened = openMeal({ ...meal, reference });
+    look(opened);
+    return opened;
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,15 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect } from 'react';
+import type { SummaryRow } from '@/store/db.ts';
+import { mendSummaries } from '@/store/summaries.ts';
+import { db } from './db.ts';
+
+/** What the lists say of each meal, newest first; undefined while it is read. */
+export function useSummaries(): readonly SummaryRow[] | undefined {
+  useEffect(() => {
+    mendSummaries(db).catch((error: unknown) => {
+      reportError(error);
+    });
+  }, []);
+  return useLiveQuery(() => db.summaries.orderBy('made').reverse().toArray(), []);
+}

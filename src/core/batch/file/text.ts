@@ -1,0 +1,48 @@
+import { DEPTH_MOST } from '../bounds.ts';
+
+/** What a text holds, or in one sentence why it holds nothing that can be read. */
+export function parse(
+  text: string,
+): { readonly ok: true; readonly json: unknown } | { readonly ok: false; readonly error: string } {
+  if (depthOf(text) > DEPTH_MOST)
+    return {
+      ok: false,
+      error: 'This file is nested deeper than any meal is; choose one that was exported from here.',
+    };
+  try {
+    return { ok: true, json: JSON.parse(text) };
+  } catch {
+    return {
+      ok: false,
+      error: 'This file is broken or not JSON: it may have been cut off; export the meal again.',
+    };
+  }
+}
+
+/** How deep brackets stand in one another, outside of texts: told before anything is made of them. */
+function depthOf(text: string): number {
+  let depth = 0;
+  let deepest = 0;
+  let inText = false;
+  for (let i = 0; i < text.length && deepest <= DEPTH_MOST; i += 1) {
+    const sign = text[i];
+    if (inText) {
+      if (sign === '\\') i += 1;
+      else if (sign === '"') inText = false;
+    } else if (sign === '"') inText = true;
+    else if (sign === '{' || sign === '[') deepest = Math.max(deepest, (depth += 1));
+    else if (sign === '}' || sign === ']') depth -= 1;
+  }
+  return deepest;
+}
+
+/** The same with its keys sorted, so that what is the same is the same to the byte. */
+export function sorted(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sorted);
+  if (typeof value !== 'object' || value === null) return value;
+  const entries = Object.entries(value).filter(([, v]) => v !== undefined);
+  return Object.fromEntries(entries.sort(([a], [b]) => (a < b ? -1 : 1)).map(([k, v]) => [k, sorted(v)]));
+}
+
+/** A value as one line of JSON: what is the same is the same to the byte. */
+export const canonical = (value: unknown): string => JSON.stringify(sorted(value));

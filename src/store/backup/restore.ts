@@ -1,0 +1,139 @@
+import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
+import { type BackupMeal, canonical, writeBackupMeal } from '@/core/batch/file/index.ts';
+import type { Transaction } from 'dexie';
+import type { BatchRow, KeptRow, SlowSpoonDb } from '../db.ts';
+import { packed } from '../packs.ts';
+import { summaryOf } from '../summaries.ts';
+import type { Backup } from './read.ts';
+import { backupRows } from './rows.ts';
+import type { Course } from './save.ts';
+
+/** Replace: afterwards nothing is here but what the backup holds. Merge: it comes in beside what is here. */
+export type Way = 'replace' | 'merge';
+
+/** What a backup would change here, by the names of meals. */
+export interface Changes {
+  readonly added: readonly string[];
+  /** Here and in the backup, and not the same: the backup's takes the place of what is here. */
+  readonly changed: readonly string[];
+  readonly same: number;
+  /** Only here: a merge leaves them, a replacement takes them away. */
+  readonly here: readonly string[];
+  /** The kitchen that all meals share is another one in the backup. */
+  readonly otherKitchen: boolean;
+}
+
+/** Compares a backup with what is here, meal by meal; changes nothing. */
+export async function changesBy(
+  db: SlowSpoonDb,
+  { head, meals }: Backup,
+  course: Course = {},
+): Promise<Changes> {
+  const incoming = new Map(meals.map((meal) => [meal.meal.id, meal]));
+  const ids = await db.meals.orderBy('id').primaryKeys();
+  const [changed, here]: [string[], string[]] = [[], []];
+  let same = 0;
+  for await (const { meals: mine, done } of backupRows(db, ids)) {
+    course.signal?.throwIfAborted();
+    for (const meal of mine) {
+      const theirs = incoming.get(meal.meal.id);
+      if (!theirs) here.push(meal.meal.name);
+      else if (writeBackupMeal(theirs) === writeBackupMeal(meal)) same += 1;
+      else changed.push(theirs.meal.name);
+    }
+    course.told?.(done, ids.length);
+  }
+  const known = new Set(ids);
+  const added = meals.filter(({ meal }) => !known.has(meal.id)).map(({ meal }) => meal.name);
+  return {
+    added,
+    changed,
+    same,
+    here,
+    otherKitchen: canonical(head.kitchen) !== canonical(await kitchenHere(db)),
+  };
+}
+
+async function kitchenHere(db: SlowSpoonDb): Promise<Kitchen | undefined> {
+  const row = await db.kept.get('kitchen');
+  return row?.id === 'kitchen' ? row.kitchen : undefined;
+}
+
+const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'drafts'] as const;
+/** So many meals are written at a time. */
+const AT_A_TIME = 250;
+
+/**
+ * Brings a backup in: all of it or, if it is cancelled or fails, nothing. A merge leaves the kitchen here as it is, and
+ * a meal that shared another one carries that from then on, so that its figures stay what they were.
+ * @throws if a batch of the backup belongs to another meal here
+ */
+export async function restore(
+  db: SlowSpoonDb,
+  { head, meals }: Backup,
+  way: Way,
+  { signal, told }: Course = {},
+): Promise<void> {
+  const shared = head.kitchen ?? usualKitchen;
+  const ids = meals.map(({ meal }) => meal.id);
+  await db.transaction('rw', [...TABLES], async (tx) => {
+    if (way === 'replace') await Promise.all(TABLES.map((name) => tx.table(name).clear()));
+    else {
+      await tx.table('meals').bulkDelete(ids);
+      for (const name of ['batches', 'entries', 'acts'])
+        await tx.table(name).where('mealId').anyOf(ids).delete();
+    }
+    // Where nothing was, the kitchen of the backup is the one here.
+    if ((await tx.table('meals').count()) === 0) await tx.table<KeptRow>('kept').bulkPut(keptOf(head));
+    const here = await tx.table<KeptRow, string>('kept').get('kitchen');
+    const other = canonical(shared) !== canonical(here?.id === 'kitchen' ? here.kitchen : usualKitchen);
+    for (let from = 0; from < meals.length; from += AT_A_TIME) {
+      signal?.throwIfAborted();
+      const some = meals
+        .slice(from, from + AT_A_TIME)
+        .map((meal) => (other ? { kitchen: shared, ...meal } : meal));
+      await put(tx, some);
+      told?.(Math.min(from + AT_A_TIME, meals.length), meals.length);
+    }
+    signal?.throwIfAborted();
+  });
+}
+
+async function put(tx: Transaction, some: readonly BackupMeal[]): Promise<void> {
+  const mealRows = some.map(({ made, meal, kitchen }) => ({
+    id: meal.id,
+    meal,
+    made,
+    ...(kitchen && { kitchen }),
+  }));
+  const batchRows = some.flatMap(({ meal, batches }) =>
+    batches.map((batch) => ({ id: batch.id, mealId: meal.id, batch })),
+  );
+  const entryRows = some.flatMap(({ meal, entries }) =>
+    entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry })),
+  );
+  const there = await tx.table<BatchRow, string>('batches').bulkGet(batchRows.map(({ id }) => id));
+  const [taken] = there.filter((row) => row !== undefined);
+  if (taken) throw new Error(`Batch “${taken.id}” of this backup belongs to another meal here.`);
+  await Promise.all([
+    tx.table('meals').bulkPut(mealRows),
+    tx.table('batches').bulkPut(batchRows),
+    tx.table('entries').bulkPut([...packed(entryRows)]),
+    tx.table('summaries').bulkPut(
+      mealRows.map((row) =>
+        summaryOf(
+          row,
+          batchRows.filter(({ mealId }) => mealId === row.id),
+        ),
+      ),
+    ),
+  ]);
+}
+
+function keptOf({ kitchen, settings, got }: Backup['head']): KeptRow[] {
+  return [
+    ...(kitchen ? [{ id: 'kitchen', kitchen } as const] : []),
+    ...(settings ? [{ id: 'settings', settings } as const] : []),
+    ...(got ? [{ id: 'shopping', got } as const] : []),
+  ];
+}

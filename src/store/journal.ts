@@ -1,0 +1,139 @@
+import type { Table, Transaction } from 'dexie';
+import type { Act, Change } from './db.ts';
+import { scopeOf } from './scopes.ts';
+
+/** At least fifty acts of a meal can be taken back; older ones are let go. */
+const KEEP = 200;
+/** Acts of all meals together: the oldest of meals that nobody has touched for long are let go. */
+const KEEP_ALL = 4_000;
+/** Keystrokes in one field this close together are one act, ms. */
+const ONE_ACT = 4_000;
+
+export interface ActOptions {
+  readonly words: string;
+  readonly field?: string;
+  readonly now?: number;
+}
+
+export const actsOf = (tx: Transaction) => tx.table<Act, number, Omit<Act, 'seq'>>('acts');
+type Acts = Pick<Table<Act, number, Omit<Act, 'seq'>>, 'where'>;
+
+/** A meal's acts, or those that are on offer where no meal is open: each read is one look at an index. */
+const standing = (acts: Acts, mealId: string | undefined, undone: 0 | 1) =>
+  mealId === undefined ? acts.where({ house: 1, undone }) : acts.where({ mealId, undone });
+
+/** The act that undo would take back, and the one that redo would do again: of a meal, or where none is open. */
+export async function nextActs(
+  { acts }: { readonly acts: Acts },
+  mealId: string | undefined,
+): Promise<{ undo?: Act; redo?: Act }> {
+  const [undo, redo] = await Promise.all([
+    standing(acts, mealId, 0).last(),
+    standing(acts, mealId, 1).first(),
+  ]);
+  return { ...(undo && { undo }), ...(redo && { redo }) };
+}
+
+/** One act more in the journal, or the last one carried on; what was taken back can no longer be done again. */
+export async function record(
+  tx: Transaction,
+  options: ActOptions,
+  mealId: string | undefined,
+  changes: readonly Change[],
+): Promise<void> {
+  const acts = actsOf(tx);
+  const now = options.now ?? Date.now();
+  const scope = scopeOf(changes, mealId);
+  await forgetUndone(tx, scope);
+  const last = await standing(acts, scope.mealId, 0).last();
+  const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;
+  if (last && merged) {
+    await acts.put({ ...last, at: now, changes: merged });
+    return;
+  }
+  const { words, field } = options;
+  const seq = await acts.add({
+    at: now,
+    words,
+    undone: 0,
+    ...scope,
+    changes,
+    ...(field !== undefined && { field }),
+  });
+  await letGo(tx, scope.mealId, seq);
+}
+
+/** Lets go of what was taken back in this scope, and of what was taken back with it. */
+async function forgetUndone(
+  tx: Transaction,
+  { mealId, house }: Pick<Act, 'mealId' | 'house'>,
+): Promise<void> {
+  const acts = actsOf(tx);
+  const undone = await standing(acts, mealId, 1).primaryKeys();
+  if (house === 1) undone.push(...(await standing(acts, undefined, 1).primaryKeys()));
+  if (undone.length === 0) return;
+  undone.push(...(await acts.where('with').anyOf(undone).primaryKeys()));
+  await acts.bulkDelete(undone);
+}
+
+async function letGo(tx: Transaction, mealId: string, newest: number): Promise<void> {
+  const acts = actsOf(tx);
+  const own = standing(acts, mealId, 0);
+  const over = (await own.count()) - KEEP;
+  if (over > 0) await acts.bulkDelete(await standing(acts, mealId, 0).limit(over).primaryKeys());
+  const oldest = await acts.orderBy('seq').first();
+  if (oldest && oldest.seq <= newest - KEEP_ALL)
+    await acts
+      .where('seq')
+      .belowOrEqual(newest - KEEP_ALL)
+      .delete();
+}
+
+function mergeable(last: Act, { field }: ActOptions, now: number): boolean {
+  // A clock that was set back says nothing of how long ago the last act was.
+  const since = now - last.at;
+  return field !== undefined && last.field === field && last.undone === 0 && since >= 0 && since < ONE_ACT;
+}
+
+/** Two changes of one row as one: from what it was before the first to what it is after the second. */
+function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | undefined {
+  const [first, second] = [last.changes[0], changes[0]];
+  if (last.changes.length !== 1 || changes.length !== 1) return undefined;
+  if (first?.what !== 'put' || second?.what !== 'put') return undefined;
+  if (first.table !== second.table || first.id !== second.id || !first.before) return undefined;
+  return [{ ...second, before: first.before }];
+}
+
+/** The acts that a step takes back or does again, in the order in which that is done. */
+export async function stepOf(
+  tx: Transaction,
+  mealId: string | undefined,
+  direction: 'undo' | 'redo',
+): Promise<readonly Act[]> {
+  const acts = actsOf(tx);
+  const { [direction]: found } = await nextActs({ acts }, mealId);
+  if (!found) return [];
+  if (direction === 'redo') return [found, ...(await acts.where('with').equals(found.seq).sortBy('seq'))];
+  // From where no meal is open, an act of a meal goes back with all that was done to the meal since.
+  if (mealId !== undefined || found.mealId === '') return [found];
+  const since = await standing(acts, found.mealId, 0)
+    .filter(({ seq }) => seq > found.seq)
+    .reverse()
+    .sortBy('seq');
+  return [...since, found];
+}
+
+/** Marks an act as taken back, alone or with another, or as standing again. */
+export async function mark(
+  tx: Transaction,
+  act: Act,
+  direction: 'undo' | 'redo',
+  head: number,
+): Promise<void> {
+  const { with: _, ...bare } = act;
+  await actsOf(tx).put({
+    ...bare,
+    undone: direction === 'undo' ? 1 : 0,
+    ...(direction === 'undo' && act.seq !== head && { with: head }),
+  });
+}

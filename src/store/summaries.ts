@@ -1,0 +1,78 @@
+import type { Transaction } from 'dexie';
+import sameRow from 'fast-deep-equal';
+import { countOf, dishName } from '@/core/order/index.ts';
+import { reference } from '@/reference/index.ts';
+import type { BatchRow, Change, MealRow, SlowSpoonDb, SummaryRow } from './db.ts';
+
+const cutNames = new Map(reference.cuts.map(({ id, name }) => [id, name]));
+
+/** What a list says of a meal; of one that cannot be read, that it is damaged. */
+export function summaryOf({ id, made, meal, kitchen }: MealRow, batches: readonly BatchRow[]): SummaryRow {
+  try {
+    const own = new Map(kitchen?.cuts.map((cut) => [cut.id, cut.name]));
+    const cuts = batches.flatMap(({ batch }) =>
+      batch.lots.map(({ cut }) => own.get(cut) ?? cutNames.get(cut) ?? ''),
+    );
+    const words = [
+      meal.name,
+      ...meal.dishes.map(dishName),
+      ...batches.map(({ batch }) => batch.name),
+      ...cuts,
+    ];
+    return {
+      id,
+      made,
+      name: meal.name,
+      ...(meal.serving && { serving: meal.serving.local, zone: meal.serving.zone }),
+      pots: meal.batches.length,
+      plates: meal.dishes.reduce((sum, dish) => sum + countOf(dish), 0),
+      words: [...new Set(words)].join(' ').toLowerCase(),
+    };
+  } catch {
+    return { ...DAMAGED, id, made, ...nameOf(meal) };
+  }
+}
+
+const DAMAGED = { name: '', pots: 0, plates: 0, words: '', damaged: true } as const;
+/** A damaged row need not hold what its type says. */
+function nameOf(meal: unknown): { name: string; words: string } | undefined {
+  const name: unknown = (meal as { name?: unknown } | undefined)?.name;
+  return typeof name === 'string' ? { name, words: name.toLowerCase() } : undefined;
+}
+
+/** Makes the summaries anew of the meals that these changes have touched. */
+export async function summarize(tx: Transaction, changes: readonly Change[]): Promise<void> {
+  const meals = new Set(
+    changes.flatMap((change) => {
+      if (change.what === 'append') return [];
+      const row = change.after ?? change.before;
+      if (change.table === 'meals') return [change.id];
+      return change.table === 'batches' && row && 'mealId' in row ? [row.mealId] : [];
+    }),
+  );
+  for (const id of meals) await summarizeMeal(tx, id);
+}
+
+/** Makes the summary of a meal anew, or takes it out with its meal. */
+export async function summarizeMeal(tx: Transaction, id: string): Promise<void> {
+  const summaries = tx.table<SummaryRow, string>('summaries');
+  const meal = await tx.table<MealRow, string>('meals').get(id);
+  if (!meal) return summaries.delete(id);
+  const batches = await tx.table<BatchRow, string>('batches').where('mealId').equals(id).toArray();
+  const summary = summaryOf(meal, batches);
+  if (!sameRow(await summaries.get(id), summary)) await summaries.put(summary);
+}
+
+/** Makes the summaries that are missing and takes out those whose meal is gone: after an upgrade, or a fault. */
+export async function mendSummaries(db: SlowSpoonDb): Promise<void> {
+  const [meals, summed] = await Promise.all([
+    db.meals.toCollection().primaryKeys(),
+    db.summaries.toCollection().primaryKeys(),
+  ]);
+  const [have, want] = [new Set(summed), new Set(meals)];
+  const wrong = [...meals.filter((id) => !have.has(id)), ...summed.filter((id) => !want.has(id))];
+  if (wrong.length === 0) return;
+  await db.transaction('rw', db.meals, db.batches, db.summaries, async (tx) => {
+    for (const id of wrong) await summarizeMeal(tx, id);
+  });
+}
