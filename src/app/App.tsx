@@ -5,7 +5,9 @@ import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
 import { Broken } from './shell/Broken.tsx';
 import { Faults } from './shell/Faults.tsx';
 import { MealFrame } from './shell/MealFrame.tsx';
+import { NoStorage } from './shell/NoStorage.tsx';
 import { Start } from './shell/Start.tsx';
+import { Unkept } from './shell/Unkept.tsx';
 
 const Meals = lazy(() => import('./meals/Meals.tsx'));
 const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
@@ -19,20 +21,23 @@ export function App() {
     <>
       <MaterialPatterns />
       <Faults />
-      <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
-        <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>
-          <Routes>
-            <Route index element={<Start />} />
-            <Route path="meals" element={<Meals />} />
-            <Route path="kitchen" element={<Kitchen />} />
-            <Route path="cuts" element={<Cuts />} />
-            <Route path="shopping" element={<Shopping />} />
-            <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
-            <Route path="meals/:mealId" element={<Start />} />
-            <Route path="*" element={<Start />} />
-          </Routes>
-        </Suspense>
-      </ErrorBoundary>
+      <Unkept />
+      <NoStorage>
+        <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
+          <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>
+            <Routes>
+              <Route index element={<Start />} />
+              <Route path="meals" element={<Meals />} />
+              <Route path="kitchen" element={<Kitchen />} />
+              <Route path="cuts" element={<Cuts />} />
+              <Route path="shopping" element={<Shopping />} />
+              <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
+              <Route path="meals/:mealId" element={<Start />} />
+              <Route path="*" element={<Start />} />
+            </Routes>
+          </Suspense>
+        </ErrorBoundary>
+      </NoStorage>
     </>
   );
 }

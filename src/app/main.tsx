@@ -8,6 +8,7 @@ import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
 import { readFirstMeal } from './data/firstMeal.ts';
 import { queries } from './data/queries.ts';
+import { openStorage } from './data/storage.ts';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root.');
@@ -23,4 +24,6 @@ const draw = () =>
     </StrictMode>,
   );
 // A meal that cannot be read is told of by the page itself, which reads it again.
-readFirstMeal(location.pathname).then(draw, draw);
+openStorage()
+  .then((isOpen) => (isOpen ? readFirstMeal(location.pathname) : undefined))
+  .then(draw, draw);

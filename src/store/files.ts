@@ -3,14 +3,17 @@ import type { MealFile } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';
-import { deleteMealRows, loadMeal } from './meals.ts';
+import { deleteMealRows, loadMeal, type LoadedMeal } from './meals.ts';
 
 /** The meal as a file: the same meal is the same to the byte, whenever it is written. */
 export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<string> {
   const loaded = await loadMeal(db, mealId);
   if (!loaded) throw new Error(`There is no meal “${mealId}” any more.`);
-  return writeMealFile(mealFileOf(loaded, reference.version));
+  return fileOf(loaded);
 }
+
+/** A meal as it stands in memory, as a file. */
+export const fileOf = (loaded: LoadedMeal): string => writeMealFile(mealFileOf(loaded, reference.version));
 
 /** A meal as a file, or, where that could not be brought in again, its rows as they lie in the store. */
 export async function exportWhatIsThere(

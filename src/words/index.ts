@@ -6,3 +6,4 @@ export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
 export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
+export { storageWords, unkeptWords } from './storage.ts';

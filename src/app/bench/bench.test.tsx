@@ -1,11 +1,14 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {
   choose,
   closePage,
+  disk,
   openAt,
+  openPath,
   press,
+  settled,
   sheet,
   stored,
   takeBack,
@@ -44,6 +47,26 @@ describe('weighing at the bench', () => {
     expect(screen.getByLabelText<HTMLInputElement>('Picked out').value).toBe('a handful');
     expect(title()).toBe('Weigh the bones');
     expect((await entries()).at(-1)?.value).toMatchObject({ text: 'a handful' });
+  });
+
+  test('what is typed and not entered is back after a crash, and is an entry once Enter is pressed', async () => {
+    await openAt('bench', blade);
+    const bones = () => screen.getByLabelText<HTMLInputElement>('Bones');
+    await user.type(bones(), '36');
+    await settled();
+    // As a crash leaves it: the field was never left.
+    closePage();
+    await openPath('/meals/meal/batches/pot/bench');
+    await waitFor(() => expect(bones().value).toBe('36'));
+    expect(await entries()).toEqual([]);
+    await user.type(bones(), '0 g');
+    await settled();
+    closePage();
+    await openPath('/meals/meal/batches/pot/bench');
+    await press('Enter 360 g');
+    expect(await entries()).toMatchObject([{ value: { lo: 360 } }]);
+    expect(await disk.drafts.count()).toBe(0);
+    expect(screen.queryByRole('button', { name: /^Enter/ })).toBeNull();
   });
 
   test('a correction is a new reading that replaces the old one; both stay on the disk', async () => {

@@ -2,6 +2,7 @@ import { useId } from 'react';
 import type { Vessel } from '@/core/batch/index.ts';
 import { midpoint, readLength, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { dropDraft, keepDraft, useDraft } from '../data/drafts.ts';
 import { editKitchen, weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -33,6 +34,7 @@ function OneVessel({ vessel }: { readonly vessel: Vessel }) {
   };
   const weighed = entry?.measure === 'mass' ? (entry.value ?? undefined) : undefined;
   const depth = entry?.measure === 'depth' ? (entry.value?.text ?? '') : '';
+  const draft = [loaded.meal.id, batch.id, vessel.id].join(' ');
   return (
     <div className="choices">
       <QuantityField
@@ -42,6 +44,7 @@ function OneVessel({ vessel }: { readonly vessel: Vessel }) {
         units={massUnits(units)}
         placeholder="weigh it, hot"
         weighs
+        draft={`${draft} weight`}
         onDone={(value) => {
           if (value.text !== weighed?.text)
             weigh(loaded.meal.id, 'the weight of the pot', { ...base, value, measure: 'mass' });
@@ -76,6 +79,7 @@ function OneVessel({ vessel }: { readonly vessel: Vessel }) {
       <Depth
         label={`Too heavy? Spoon wet in the ${vessel.name}`}
         stored={depth}
+        draft={`${draft} depth`}
         onDone={(text, cm) => {
           weigh(loaded.meal.id, 'how deep the pot stands', {
             ...base,
@@ -91,18 +95,23 @@ function OneVessel({ vessel }: { readonly vessel: Vessel }) {
 interface DepthProps {
   readonly label: string;
   readonly stored: string;
+  /** Names what is typed and not entered yet. */
+  readonly draft: string;
   readonly onDone: (text: string, cm: number | undefined) => void;
 }
 
 /** How far a spoon is wet, in cm. */
-function Depth({ label, stored, onDone }: DepthProps) {
+function Depth({ label, stored, draft, onDone }: DepthProps) {
   const id = useId();
   const [text, type] = useTyped(stored);
+  useDraft(draft, stored, (found) => type(found, stored));
   const reading = readLength(text);
   const done = () => {
     if (text === stored) return;
     if (text.trim() === '') onDone('', undefined);
     else if (reading.ok) onDone(text, reading.cm);
+    else return;
+    dropDraft(draft);
   };
   return (
     <span className="field">
@@ -120,6 +129,7 @@ function Depth({ label, stored, onDone }: DepthProps) {
         }}
         onChange={({ target }) => {
           type(target.value, stored);
+          keepDraft(draft, target.value);
         }}
       />
       {text !== '' && text !== stored && !reading.ok && <FieldError>{reading.error}</FieldError>}

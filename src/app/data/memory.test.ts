@@ -15,7 +15,9 @@ jest.unstable_mockModule('./tabs.ts', () => ({
   whenAnotherTabWrites: () => undefined,
 }));
 const { db } = await import('./db.ts');
-const { change, keptKey, mealKey, pendingWrites, readKept, readMeal, takeBack } = await import('./memory.ts');
+const { change, keepAgain, keptKey, mealKey, readKept, readMeal, refresh, takeBack, unkeptMeal } =
+  await import('./memory.ts');
+const { notKept } = await import('./queue.ts');
 const { queries } = await import('./queries.ts');
 
 let meal: string;
@@ -30,7 +32,7 @@ const rename = (name: string) =>
 /** Until everything is on the disk and memory has been read anew where it had to be. */
 async function settled(): Promise<void> {
   await readMeal(meal);
-  for (let i = 0; i < 50 && (pendingWrites.count() > 0 || queries.isFetching() > 0); i += 1)
+  for (let i = 0; i < 50 && (notKept.now().pending > 0 || queries.isFetching() > 0); i += 1)
     await new Promise((resolve) => setTimeout(resolve, 5));
 }
 
@@ -49,10 +51,10 @@ describe('the open meal in memory', () => {
   test('an act is seen at once, told as pending, and on the disk right behind', async () => {
     rename('Lunch');
     expect(held()?.meal.name).toBe('Lunch');
-    expect(pendingWrites.count()).toBe(1);
+    expect(notKept.now().pending).toBe(1);
     expect((await onDisk())?.meal.name).toBe('Supper');
     await settled();
-    expect(pendingWrites.count()).toBe(0);
+    expect(notKept.now().pending).toBe(0);
     expect((await onDisk())?.meal.name).toBe('Lunch');
   });
 
@@ -98,5 +100,57 @@ describe('the open meal in memory', () => {
     );
     await settled();
     expect((await loadMeal(db, other.mealId))?.meal.name).toBe('Another');
+  });
+});
+
+describe('a store that takes nothing', () => {
+  const full = () => {
+    // As the library tells it: the transaction was aborted, and why lies within.
+    const error = Object.assign(new Error('aborted'), {
+      name: 'AbortError',
+      inner: { name: 'QuotaExceededError' },
+    });
+    return jest.spyOn(db, 'transaction').mockRejectedValue(error);
+  };
+
+  test('loses nothing: what was done stands on the page, is counted, and is kept in its order once there is room', async () => {
+    const disk = full();
+    rename('Lunch');
+    rename('Late lunch');
+    await settled();
+    expect(notKept.now()).toEqual({ pending: 0, stuck: 2, fault: 'full' });
+    expect(held()?.meal.name).toBe('Late lunch');
+    expect(unkeptMeal(meal)?.meal.name).toBe('Late lunch');
+    await keepAgain();
+    expect(notKept.now().stuck).toBe(2);
+    disk.mockRestore();
+    expect((await onDisk())?.meal.name).toBe('Supper');
+    // What is done after them waits for them.
+    rename('Tea');
+    await settled();
+    expect(notKept.now().stuck).toBe(3);
+    await keepAgain();
+    await settled();
+    expect(notKept.now()).toEqual({ pending: 0, stuck: 0 });
+    expect((await onDisk())?.meal.name).toBe('Tea');
+    takeBack(meal);
+    await settled();
+    expect((await onDisk())?.meal.name).toBe('Late lunch');
+    expect(reported).not.toHaveBeenCalled();
+  });
+
+  test('takes nothing back meanwhile, and another tab’s writing does not put its own state over the page’s', async () => {
+    const disk = full();
+    rename('Lunch');
+    takeBack(meal);
+    await settled();
+    refresh();
+    await settled();
+    expect(held()?.meal.name).toBe('Lunch');
+    expect(reported.mock.calls.flat().map(String)).toEqual([
+      expect.stringContaining('One change is on this page only') as unknown,
+    ]);
+    disk.mockRestore();
+    await keepAgain();
   });
 });

@@ -4,9 +4,19 @@ import { type Overfull, overfull } from '@/core/batch/index.ts';
 import { overfullWords } from '@/words/index.ts';
 import { Refused } from './refused.ts';
 import { loadRows } from '@/store/meals.ts';
-import { changesOf, listsOf, rowsFrom, withChanges, type Deed, type Rows } from '@/store/rows.ts';
+import {
+  changesOf,
+  listsOf,
+  loadedOf,
+  rowsFrom,
+  withChanges,
+  type Deed,
+  type LoadedMeal,
+  type Rows,
+} from '@/store/rows.ts';
 import { db } from './db.ts';
 import { queries } from './queries.ts';
+import { actsBefore, inOrder, isStuck, toDisk, tryAgain } from './queue.ts';
 import { tellOtherTabs, whenAnotherTabWrites } from './tabs.ts';
 
 /**
@@ -21,34 +31,7 @@ export const keptKey = ['kept'] as const;
 const heldMeal = (mealId: string) => queries.getQueryData<Rows | null>(mealKey(mealId));
 const heldKept = () => queries.getQueryData<KeptRows>(keptKey);
 
-/** Every act and every read wait for the acts before them. */
-let tail: Promise<unknown> = Promise.resolve();
 let edits = 0;
-let pending = 0;
-const listeners = new Set<() => void>();
-
-/** Acts that are not on the disk yet. */
-export const pendingWrites = {
-  count: () => pending,
-  subscribe: (listener: () => void) => {
-    listeners.add(listener);
-    return () => {
-      listeners.delete(listener);
-    };
-  },
-};
-
-function count(by: number): void {
-  pending += by;
-  for (const tell of listeners) tell();
-}
-
-function inOrder<T>(work: () => Promise<T>): Promise<T> {
-  count(1);
-  const done = tail.then(work);
-  tail = done.catch(() => undefined);
-  return done.finally(() => count(-1));
-}
 
 const report = (error: unknown) => {
   reportError(error);
@@ -118,9 +101,10 @@ function hold(mealId: string | undefined, rows: Rows): void {
 
 /** Brings an act to the disk; where the disk then says something else than memory, memory is read anew. */
 function write(work: () => Promise<boolean>): void {
-  inOrder(work)
+  toDisk(work)
     .then(
       (asHeld) => {
+        if (asHeld === 'stuck') return;
         tellOtherTabs();
         if (!asHeld) refresh();
       },
@@ -135,7 +119,9 @@ function write(work: () => Promise<boolean>): void {
 /** Reads a meal once all acts before are on the disk; what was edited while it was read is not overtaken. */
 export async function readMeal(mealId: string): Promise<Rows | null> {
   for (;;) {
-    await tail;
+    await actsBefore();
+    const stands = heldMeal(mealId);
+    if (stands && isStuck()) return stands;
     const before = edits;
     const rows = await loadRows(db, mealId);
     if (edits === before) return rows ?? null;
@@ -145,7 +131,9 @@ export async function readMeal(mealId: string): Promise<Rows | null> {
 }
 
 export async function readKept(): Promise<KeptRows> {
-  await tail;
+  await actsBefore();
+  const stands = heldKept();
+  if (stands && isStuck()) return stands;
   const before = edits;
   const rows = await db.kept.toArray();
   const held = heldKept();
@@ -154,10 +142,25 @@ export async function readKept(): Promise<KeptRows> {
 
 /** What the disk says counts again: after undo, and when another tab has written. */
 export function refresh(): void {
+  if (isStuck()) return;
   queries.invalidateQueries({ queryKey: ['rows'] }).catch(report);
   queries.invalidateQueries({ queryKey: keptKey }).catch(report);
 }
 whenAnotherTabWrites(refresh);
+
+/** Tries again what the store did not take; once all of it is kept, the disk counts again. */
+export async function keepAgain(): Promise<void> {
+  await tryAgain();
+  if (isStuck()) return;
+  tellOtherTabs();
+  refresh();
+}
+
+/** The meal as the page shows it, while the store does not take it. */
+export const unkeptMeal = (mealId: string): LoadedMeal | undefined => {
+  const rows = isStuck() ? heldMeal(mealId) : undefined;
+  return rows ? loadedOf({ ...rows, kept: heldKept() ?? rows.kept }) : undefined;
+};
 
 /** Does something with whole meals, on the disk: memory then reads what it holds anew. */
 export async function onDisk<T>(work: () => Promise<T>): Promise<T> {

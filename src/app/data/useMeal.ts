@@ -12,6 +12,8 @@ export function useMeal(mealId: string): LoadedMeal | null | undefined {
   const { data } = useQuery({
     queryKey: mealKey(mealId),
     queryFn: () => readMeal(mealId),
+    // What cannot be read at all is told by the page that stands for a broken one.
+    throwOnError: true,
     staleTime: first ? 0 : Infinity,
     ...(first && { initialData: first }),
   });

@@ -52,6 +52,7 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
         placeholder={planned ? `about ${planned.value} ${planned.unit}` : ''}
         chars={12}
         weighs
+        draft={[loaded.meal.id, batch.id, flow, lot].join(' ')}
         onDone={(value, read) => {
           if (value.text === entry?.value?.text) return;
           weigh(loaded.meal.id, words, { ...base, value, measure: read === 'volume' ? 'volume' : 'mass' });

@@ -6,7 +6,7 @@ import { newMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
 import { todayName } from '../data/todayName.ts';
-import { usePending } from '../data/usePending.ts';
+import { useNotKept } from '../data/useNotKept.ts';
 import { useUndo } from '../data/useUndo.ts';
 import { usePainted } from '../data/usePainted.ts';
 import { Brand } from './Brand.tsx';
@@ -20,7 +20,7 @@ export function Top({ children }: { readonly children?: ReactNode }) {
   const { mealId } = useParams();
   const { undoWords, redoWords, undo, redo } = useUndo(mealId);
   const painted = usePainted();
-  const pending = usePending();
+  const { pending, fault } = useNotKept();
   const start = () => {
     onDisk(() => newMeal(db, todayName()))
       .then(({ mealId, batchId }) => navigate(`/meals/${mealId}/batches/${batchId}/meat`))
@@ -36,18 +36,18 @@ export function Top({ children }: { readonly children?: ReactNode }) {
       <Brand />
       {children ?? <span className={css.stove} />}
       <nav className={css.topLinks} aria-label="Kept for all meals">
-        {pending > 0 && (
+        {pending > 0 && fault === undefined && (
           <span className={clsx('quiet', css.saving)} data-pending={pending}>
             saving
           </span>
         )}
-        {undoWords !== undefined && (
+        {undoWords !== undefined && fault === undefined && (
           <button type="button" className={css.undo} onClick={undo} title={`Undo ${undoWords}`}>
             <Undo2 size={16} aria-hidden />
             <span>undo {undoWords}</span>
           </button>
         )}
-        {redoWords !== undefined && (
+        {redoWords !== undefined && fault === undefined && (
           <button
             type="button"
             className={css.undo}

@@ -46,7 +46,7 @@ jest.unstable_mockModule('@/core/model/draws/drawn.ts', () => ({
 const { coreWorker } = await import('@/workers/core.ts');
 const { App } = await import('../App.tsx');
 const { db } = await import('../data/db.ts');
-const { pendingWrites } = await import('../data/memory.ts');
+const { notKept } = await import('../data/queue.ts');
 const { queries } = await import('../data/queries.ts');
 
 globalThis.reportError = (error: unknown) => {
@@ -112,7 +112,7 @@ const REST_MS = 30;
 
 /** Why the page is not at rest yet, or undefined if it is. */
 function unrest(): string | undefined {
-  if (pendingWrites.count() > 0) return 'still writing';
+  if (notKept.now().pending > 0) return 'still writing';
   if (asked > 0 || queries.isFetching() > 0) return 'still asking';
   if (document.body.textContent.includes('One moment.')) return 'still loading';
   const sheet = document.querySelector('main');

@@ -1,5 +1,6 @@
-import { useId, useState, type KeyboardEvent } from 'react';
+import { useId, useRef, useState, type KeyboardEvent } from 'react';
 import { type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
+import { dropDraft, keepDraft, useDraft } from '../../data/drafts.ts';
 import { useTyped } from './useTyped.ts';
 import { FieldError } from '../FieldError.tsx';
 
@@ -18,6 +19,8 @@ interface Props {
   readonly chars?: number;
   readonly autoFocus?: boolean;
   readonly weighs?: boolean;
+  /** Names what is typed and not entered yet, so that a crash brings it back; for fields that are entered. */
+  readonly draft?: string;
   /** Called at each change with the text as typed and what was read from it. */
   readonly onChange?: (quantity: Quantity, measure: Measure | undefined) => void;
   /** Called with a quantity that reads well, when Enter is pressed or the field is left. */
@@ -41,6 +44,7 @@ export function QuantityField(props: Props) {
     chars = 9,
     autoFocus,
     weighs,
+    draft,
     onChange,
     onDone,
     onUnread,
@@ -59,8 +63,20 @@ export function QuantityField(props: Props) {
   const shown = fault && (!focused || fault.choices) ? fault : undefined;
   const words = shown?.error ?? (fault ? undefined : problem);
 
+  // Whether what stands in the field may lie on the disk as a draft.
+  const drafted = useRef(false);
+  useDraft(draft, stored, (found) => {
+    drafted.current = true;
+    type(found);
+  });
+  const unentered = draft !== undefined && !focused && text !== stored && !fault;
+
   const change = (next: string) => {
     type(next);
+    if (draft !== undefined) {
+      drafted.current = true;
+      keepDraft(draft, next);
+    }
     const now = read(next);
     if (now?.ok) onChange?.(now.quantity, now.measure);
     else onChange?.({ text: next }, undefined);
@@ -69,6 +85,11 @@ export function QuantityField(props: Props) {
     if (reading?.ok) onDone?.(reading.quantity, reading.measure);
     else if (reading) onUnread?.({ text });
     if (text.trim() === '') onEmptied?.();
+    const enters = reading === undefined ? onEmptied : reading.ok ? onDone : onUnread;
+    if (draft !== undefined && enters && drafted.current) {
+      drafted.current = false;
+      dropDraft(draft);
+    }
   };
   const keys = (event: KeyboardEvent) => {
     if (event.key === 'Enter') done();
@@ -105,6 +126,13 @@ export function QuantityField(props: Props) {
         }}
         onKeyDown={keys}
       />
+      {unentered && (
+        <span className="offers">
+          <button type="button" className="btn btn-sm act" onClick={done}>
+            Enter {text.trim() === '' ? 'nothing' : text}
+          </button>
+        </span>
+      )}
       {words !== undefined && <FieldError id={`${id}-wrong`}>{words}</FieldError>}
       {shown?.choices && (
         <span className="offers">

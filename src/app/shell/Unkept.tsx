@@ -1,0 +1,57 @@
+import { useEffect } from 'react';
+import { useLocation } from 'react-router';
+import { storageWords, unkeptWords } from '@/words/index.ts';
+import { db } from '../data/db.ts';
+import { keepAgain, unkeptMeal } from '../data/memory.ts';
+import { saveMeal } from '../data/saveMeal.ts';
+import { useNotKept } from '../data/useNotKept.ts';
+import { FieldError } from '../parts/FieldError.tsx';
+
+const say = (error: unknown) => {
+  reportError(error);
+};
+
+/** What the store did not take: how much of it, why, and the ways to bring it to safety. */
+export function Unkept() {
+  const { fault, stuck } = useNotKept();
+  const mealId = /^\/meals\/([^/]+)/.exec(useLocation().pathname)?.[1];
+  const isUnkept = fault !== undefined;
+  useEffect(() => {
+    if (!isUnkept) return;
+    const ask = (event: BeforeUnloadEvent) => {
+      event.preventDefault();
+    };
+    addEventListener('beforeunload', ask);
+    return () => removeEventListener('beforeunload', ask);
+  }, [isUnkept]);
+  if (fault === undefined) return null;
+  const { what, todo } = storageWords(fault);
+  const meal = mealId === undefined ? undefined : unkeptMeal(mealId);
+  return (
+    <div className="faults" data-stuck={stuck}>
+      <FieldError>
+        {what} {unkeptWords(stuck)} {todo}
+      </FieldError>{' '}
+      <button
+        type="button"
+        className="btn btn-sm act"
+        onClick={() => {
+          keepAgain().catch(say);
+        }}
+      >
+        Try again
+      </button>{' '}
+      {meal && (
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => {
+            saveMeal(db, meal.meal.id, meal.meal.name).catch(say);
+          }}
+        >
+          Save this meal as a file
+        </button>
+      )}
+    </div>
+  );
+}

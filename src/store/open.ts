@@ -1,0 +1,38 @@
+import type { SlowSpoonDb } from './db.ts';
+import { storageFaultOf, type StorageFault } from './faults.ts';
+
+/** The library keeps ten numbers for each version of a store. */
+const NUMBERS = 10;
+
+/**
+ * Opens the store, and says why if it cannot be: one that a newer version of the program has written is left as it
+ * is (the library would open it, and write into it by the older plan).
+ * @param told called while it cannot be opened yet, or may not be written any more
+ */
+export async function openStore(
+  db: SlowSpoonDb,
+  told: (fault: StorageFault | undefined) => void,
+): Promise<StorageFault | undefined> {
+  db.on('blocked', () => told('blocked'));
+  db.on('versionchange', () => {
+    // The library's own answer would open it again with the next act, and write into the newer store.
+    db.close({ disableAutoOpen: true });
+    told('outdated');
+    return false;
+  });
+  try {
+    if (await isNewer(db)) return 'newer';
+    await db.open();
+    told(undefined);
+    return undefined;
+  } catch (error) {
+    return storageFaultOf(error) ?? 'broken';
+  }
+}
+
+async function isNewer(db: SlowSpoonDb): Promise<boolean> {
+  // Not every browser tells; then the library's own way with it must do.
+  const known = (await (globalThis.indexedDB as Partial<IDBFactory> | undefined)?.databases?.()) ?? [];
+  const version = known.find(({ name }) => name === db.name)?.version ?? 0;
+  return Math.floor(version / NUMBERS) > db.verno;
+}
