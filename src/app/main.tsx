@@ -8,6 +8,7 @@ import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
 import { readFirstMeal } from './data/firstMeal.ts';
 import { queries } from './data/queries.ts';
+import { keepFolder } from './data/backupFolder.ts';
 import { openStorage } from './data/storage.ts';
 
 const root = document.getElementById('root');
@@ -27,3 +28,4 @@ const draw = () =>
 openStorage()
   .then((isOpen) => (isOpen ? readFirstMeal(location.pathname) : undefined))
   .then(draw, draw);
+keepFolder();

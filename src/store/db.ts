@@ -73,7 +73,10 @@ export interface HouseRow {
   readonly id: 'backup';
   /** Epoch ms of the last backup. */
   readonly at?: number;
+  /** Where a backup is written by itself, once a day in which something has changed. */
   readonly folder?: FileSystemDirectoryHandle;
+  /** Why the folder could not be written last. */
+  readonly failed?: string;
 }
 
 /** A timer: kept as the clock time at which it rings, so that no sleep of the page moves it. */

@@ -7,3 +7,4 @@ export { overfullWords } from './overfull.ts';
 export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';
+export { agoWords, namesWords, sizeWords } from './sizes.ts';

@@ -15,6 +15,7 @@ import {
   type Rows,
 } from '@/store/rows.ts';
 import { db } from './db.ts';
+import { askToKeepStorage } from './keepStorage.ts';
 import { queries } from './queries.ts';
 import { actsBefore, inOrder, isStuck, toDisk, tryAgain } from './queue.ts';
 import { tellOtherTabs, whenAnotherTabWrites } from './tabs.ts';
@@ -105,6 +106,7 @@ function write(work: () => Promise<boolean>): void {
     .then(
       (asHeld) => {
         if (asHeld === 'stuck') return;
+        askToKeepStorage();
         tellOtherTabs();
         if (!asHeld) refresh();
       },

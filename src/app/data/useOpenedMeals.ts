@@ -2,6 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { startTransition, useEffect, useState } from 'react';
 import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
+import { breath } from '@/store/breath.ts';
 import { loadMeals, type LoadedMeal } from '@/store/meals.ts';
 import { db } from './db.ts';
 
@@ -13,7 +14,6 @@ export interface OpenedMeals {
 
 /** Between two of these the page takes a key or draws a picture, ms. */
 const SLICE_MS = 12;
-const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 /**
  * Opens meals a few at a time, so that many of them do not hold the page up.

@@ -1,42 +1,28 @@
 import { Link } from 'react-router';
-import { countOf } from '@/core/order/index.ts';
-import type { MealRow as Row } from '@/store/db.ts';
+import type { SummaryRow } from '@/store/db.ts';
 import { deleteMeal } from '@/store/meals.ts';
 import { db } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
 import { saveMeal } from '../data/saveMeal.ts';
 
 interface Props {
-  readonly row: Row;
+  readonly row: SummaryRow;
   readonly report: (error: unknown) => void;
 }
 
-/** A meal with its pots and plates. */
-export function KnownMeal({ row, report }: Props) {
-  const { meal } = row;
-  const plates = meal.dishes.reduce((sum, dish) => sum + countOf(dish), 0);
-  const pots = meal.batches.length === 1 ? 'one pot' : `${meal.batches.length} pots`;
-  return (
-    <MealRow
-      row={row}
-      name={meal.name || 'a meal without a name'}
-      said={plates > 0 ? `${pots}, ${plates} plates` : pots}
-      report={report}
-    />
-  );
-}
-
-interface RowProps extends Props {
-  readonly name: string;
-  readonly said: string;
-}
+const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** One line of the list: opened, saved, deleted. A damaged meal has the same, and is saved as it lies. */
-export function MealRow({ row: { id }, name, said, report }: RowProps) {
+export function MealRow({ row, report }: Props) {
+  const { id, damaged, serving } = row;
+  const name = row.name || (damaged ? 'a damaged meal' : 'a meal without a name');
   return (
     <li>
       <Link to={`/meals/${id}`}>{name}</Link>
-      <span className="quiet">{said}</span>
+      <span className="quiet">
+        {serving !== undefined && `${days.format(new Date(serving))} · `}
+        {damaged ? 'it cannot be opened' : saidOf(row)}
+      </span>
       <button
         type="button"
         className="link"
@@ -57,4 +43,10 @@ export function MealRow({ row: { id }, name, said, report }: RowProps) {
       </button>
     </li>
   );
+}
+
+/** Its pots and plates. */
+function saidOf({ pots, plates }: SummaryRow): string {
+  const inPots = pots === 1 ? 'one pot' : `${pots} pots`;
+  return plates > 0 ? `${inPots}, ${plates} plates` : inPots;
 }

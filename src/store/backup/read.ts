@@ -5,6 +5,7 @@ import {
   readBackupMeal,
   tooLarge,
 } from '@/core/batch/file/index.ts';
+import { breath } from '../breath.ts';
 import type { Course } from './save.ts';
 
 /** What a backup holds, and what of it cannot be read: the others are whole all the same. */
@@ -18,7 +19,6 @@ export type BackupReading =
 
 /** Between two of these the page takes a key or draws a picture, ms. */
 const SLICE_MS = 24;
-const breath = () => new Promise((resolve) => setTimeout(resolve));
 
 /** Reads a backup line by line, before anything changes; says in one sentence why it is none. */
 export async function readBackup(

@@ -1,5 +1,5 @@
 import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
-import { type BackupMeal, canonical, writeBackupMeal } from '@/core/batch/file/index.ts';
+import { type BackupMeal, canonical } from '@/core/batch/file/index.ts';
 import type { Transaction } from 'dexie';
 import type { BatchRow, KeptRow, SlowSpoonDb } from '../db.ts';
 import { packed } from '../packs.ts';
@@ -38,7 +38,7 @@ export async function changesBy(
     for (const meal of mine) {
       const theirs = incoming.get(meal.meal.id);
       if (!theirs) here.push(meal.meal.name);
-      else if (writeBackupMeal(theirs) === writeBackupMeal(meal)) same += 1;
+      else if (canonical(theirs) === canonical(meal)) same += 1;
       else changed.push(theirs.meal.name);
     }
     course.told?.(done, ids.length);
@@ -61,7 +61,7 @@ async function kitchenHere(db: SlowSpoonDb): Promise<Kitchen | undefined> {
 
 const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'drafts'] as const;
 /** So many meals are written at a time. */
-const AT_A_TIME = 250;
+const AT_A_TIME = 60;
 
 /**
  * Brings a backup in: all of it or, if it is cancelled or fails, nothing. A merge leaves the kitchen here as it is, and
@@ -87,19 +87,20 @@ export async function restore(
     if ((await tx.table('meals').count()) === 0) await tx.table<KeptRow>('kept').bulkPut(keptOf(head));
     const here = await tx.table<KeptRow, string>('kept').get('kitchen');
     const other = canonical(shared) !== canonical(here?.id === 'kitchen' ? here.kitchen : usualKitchen);
+    const others = new Set(await tx.table<BatchRow, string>('batches').toCollection().primaryKeys());
     for (let from = 0; from < meals.length; from += AT_A_TIME) {
       signal?.throwIfAborted();
       const some = meals
         .slice(from, from + AT_A_TIME)
         .map((meal) => (other ? { kitchen: shared, ...meal } : meal));
-      await put(tx, some);
+      await put(tx, some, others);
       told?.(Math.min(from + AT_A_TIME, meals.length), meals.length);
     }
     signal?.throwIfAborted();
   });
 }
 
-async function put(tx: Transaction, some: readonly BackupMeal[]): Promise<void> {
+async function put(tx: Transaction, some: readonly BackupMeal[], others: Set<string>): Promise<void> {
   const mealRows = some.map(({ made, meal, kitchen }) => ({
     id: meal.id,
     meal,
@@ -112,13 +113,13 @@ async function put(tx: Transaction, some: readonly BackupMeal[]): Promise<void> 
   const entryRows = some.flatMap(({ meal, entries }) =>
     entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry })),
   );
-  const there = await tx.table<BatchRow, string>('batches').bulkGet(batchRows.map(({ id }) => id));
-  const [taken] = there.filter((row) => row !== undefined);
-  if (taken) throw new Error(`Batch “${taken.id}” of this backup belongs to another meal here.`);
+  const taken = batchRows.find(({ id }) => others.has(id));
+  if (taken) throw new Error(`Batch “${taken.id}” of this backup belongs to another meal.`);
+  for (const { id } of batchRows) others.add(id);
   await Promise.all([
-    tx.table('meals').bulkPut(mealRows),
-    tx.table('batches').bulkPut(batchRows),
-    tx.table('entries').bulkPut([...packed(entryRows)]),
+    tx.table('meals').bulkAdd(mealRows),
+    tx.table('batches').bulkAdd(batchRows),
+    tx.table('entries').bulkAdd([...packed(entryRows)]),
     tx.table('summaries').bulkPut(
       mealRows.map((row) =>
         summaryOf(

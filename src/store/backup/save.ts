@@ -10,7 +10,7 @@ export interface Course {
 
 /**
  * Everything that is kept here as one file: a line for what all meals share, and a line a meal, in the order of their
- * ids. The same holdings are the same to the byte.
+ * ids.
  */
 export async function saveAll(db: SlowSpoonDb, { signal, told }: Course = {}): Promise<Blob> {
   const ids = await db.meals.orderBy('id').primaryKeys();
@@ -21,10 +21,11 @@ export async function saveAll(db: SlowSpoonDb, { signal, told }: Course = {}): P
     ...(settings?.id === 'settings' && { settings: settings.settings }),
     ...(shopping?.id === 'shopping' && { got: [...shopping.got] }),
   });
-  const parts: string[] = [`${head}\n`];
+  // A blob each: the whole as one text would hold the page up.
+  const parts = [new Blob([`${head}\n`])];
   for await (const { meals, done } of backupRows(db, ids)) {
     signal?.throwIfAborted();
-    parts.push(meals.map((meal) => `${writeBackupMeal(meal)}\n`).join(''));
+    parts.push(new Blob(meals.map((meal) => `${writeBackupMeal(meal)}\n`)));
     told?.(done, ids.length);
   }
   return new Blob(parts, { type: 'application/jsonl' });

@@ -2,7 +2,7 @@ import type { ZodType } from 'zod';
 import { backupHead, backupMeal, type BackupHead, type BackupMeal } from '../schema.ts';
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
-import { canonical, parse } from './text.ts';
+import { parse } from './text.ts';
 
 export type { BackupHead, BackupMeal } from '../schema.ts';
 
@@ -18,10 +18,10 @@ const VERSION = 1;
 
 /** The first line of a backup of so many meals. */
 export const writeBackupHead = (head: Omit<BackupHead, 'format' | 'version'>): string =>
-  canonical({ format: 'slow-spoon backup', version: VERSION, ...head });
+  JSON.stringify({ format: 'slow-spoon backup', version: VERSION, ...head });
 
-/** A meal as one line: the same meal is the same to the byte, whenever it is written. */
-export const writeBackupMeal = (meal: BackupMeal): string => canonical(meal);
+/** A meal as one line. */
+export const writeBackupMeal = (meal: BackupMeal): string => JSON.stringify(meal);
 
 /** Reads the first line, or says in one sentence why it is none. */
 export function readBackupHead(line: string): LineReading<BackupHead> {

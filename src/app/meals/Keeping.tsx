@@ -1,0 +1,132 @@
+import { agoWords, sizeWords } from '@/words/index.ts';
+import { backUpToFolder, chooseFolder, hasFolders, leaveFolder } from '../data/backupFolder.ts';
+import { saveBackup } from '../data/backups.ts';
+import { type LastBackup, useKeeping, useLastBackup } from '../data/useKeeping.ts';
+import { FieldError } from '../parts/FieldError.tsx';
+import { FileButton } from './FileButton.tsx';
+import { Progress } from './Progress.tsx';
+import { useCourse } from './useCourse.ts';
+import css from './meals.module.scss';
+
+interface Props {
+  readonly tell: (words: string) => void;
+  readonly report: (error: unknown) => void;
+  readonly onBackup: (file: File) => void;
+}
+
+/** How much is kept in this browser and how surely, and everything as one file: out, back, and by itself. */
+export function Keeping({ tell, report, onBackup }: Props) {
+  const [{ used, quota, promised }, askToKeep] = useKeeping();
+  const last = useLastBackup();
+  const { running, run, cancel } = useCourse();
+  const save = async () => {
+    await run('Everything is being written', async (course) => {
+      await saveBackup(course);
+      tell('Everything is saved as one file.');
+    });
+  };
+  return (
+    <section className={css.keeping} aria-labelledby="kept-title">
+      <h2 id="kept-title">Kept in this browser</h2>
+      <p>
+        {used !== undefined && (
+          <>
+            {sizeWords(used)}
+            {quota !== undefined && ` of ${sizeWords(quota)} that it allows`}.{' '}
+          </>
+        )}
+        {promised === true && 'It has promised not to clear it by itself. '}
+        {promised === false && (
+          <>
+            It may clear it when it runs short of room.{' '}
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                askToKeep().catch(report);
+              }}
+            >
+              Ask it to keep it
+            </button>
+          </>
+        )}
+      </p>
+      {last && <p className={isDue(last) ? css.due : undefined}>{lastWords(last)}</p>}
+      {running ? (
+        <Progress {...running} onCancel={cancel} />
+      ) : (
+        <p className="choices">
+          <button
+            type="button"
+            className={last && isDue(last) ? 'btn act is-first' : 'btn act'}
+            onClick={() => {
+              save().catch(report);
+            }}
+          >
+            Save everything as one file
+          </button>
+          <FileButton
+            words="Bring a backup back"
+            label="A backup of everything"
+            accept=".jsonl,.json"
+            onFile={onBackup}
+          />
+          {hasFolders() && !last?.folder && (
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                chooseFolder().catch((error: unknown) => {
+                  // Whoever closes the picker wanted nothing.
+                  if (!(error instanceof DOMException && error.name === 'AbortError')) report(error);
+                });
+              }}
+            >
+              Into a folder, by itself
+            </button>
+          )}
+        </p>
+      )}
+      {last?.folder && (
+        <p>
+          Once a day it is written into the folder “{last.folder.name}”, if something has changed.{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              backUpToFolder().catch(report);
+            }}
+          >
+            Write it now
+          </button>{' '}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              leaveFolder().catch(report);
+            }}
+          >
+            Leave that
+          </button>
+        </p>
+      )}
+      {last?.failed !== undefined && (
+        <FieldError>The folder could not be written: {last.failed}. “Write it now” asks again.</FieldError>
+      )}
+    </section>
+  );
+}
+
+const DAY_MS = 86_400_000;
+/** After so long with changes it is time for another. */
+const DUE_DAYS = 14;
+const isDue = ({ at = 0, changed }: LastBackup): boolean => changed && Date.now() - at > DUE_DAYS * DAY_MS;
+
+function lastWords({ at, changed }: LastBackup): string {
+  if (at === undefined)
+    return changed
+      ? 'What is here is in this browser alone: it has never been saved as a whole.'
+      : 'Nothing has been saved as a whole yet.';
+  const when = `All was saved ${agoWords(at, Date.now())}`;
+  return changed ? `${when}; there have been changes since.` : `${when}, and nothing has changed since.`;
+}

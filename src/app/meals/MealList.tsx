@@ -1,0 +1,63 @@
+import clsx from 'clsx';
+import { useDeferredValue, useState } from 'react';
+import { useSummaries } from '../data/useSummaries.ts';
+import { MealRow } from './MealRow.tsx';
+import css from './meals.module.scss';
+
+/** So many are shown at once; a list of hundreds is searched, not read. */
+const AT_ONCE = 40;
+/** Fewer than this are seen with one look. */
+const WORTH_SEARCHING = 8;
+
+/** The meals, newest first, with a search through their names, dishes, pots and cuts. */
+export function MealList({ report }: { readonly report: (error: unknown) => void }) {
+  const rows = useSummaries();
+  const [sought, seek] = useState('');
+  const [shown, show] = useState(AT_ONCE);
+  const words = useDeferredValue(sought).trim().toLowerCase().split(/\s+/);
+  const found = rows?.filter((row) => words.every((word) => row.words.includes(word)));
+  return (
+    <>
+      {rows && rows.length >= WORTH_SEARCHING && (
+        <p className={css.search}>
+          <label className="visually-hidden" htmlFor="seek-meal">
+            Look for a meal
+          </label>
+          <input
+            id="seek-meal"
+            className="write"
+            size={28}
+            placeholder="a name, a dish, a cut …"
+            value={sought}
+            autoComplete="off"
+            onChange={({ target }) => {
+              seek(target.value);
+              show(AT_ONCE);
+            }}
+          />{' '}
+          <span className="quiet" role="status">
+            {found?.length === rows.length
+              ? `${rows.length} meals`
+              : `${found?.length ?? 0} of ${rows.length} meals`}
+          </span>
+        </p>
+      )}
+      {rows?.length === 0 && (
+        <p className="nothing">No meal is kept here. Begin one with “+ meal”, or bring in a file.</p>
+      )}
+      {rows && rows.length > 0 && found?.length === 0 && (
+        <p className="nothing">No meal has “{sought.trim()}” in its name, its dishes or its cuts.</p>
+      )}
+      <ul className={css.meals}>
+        {found?.slice(0, shown).map((row) => (
+          <MealRow key={row.id} row={row} report={report} />
+        ))}
+      </ul>
+      {found && found.length > shown && (
+        <button type="button" className={clsx('btn act', css.more)} onClick={() => show(shown + AT_ONCE)}>
+          Show {Math.min(AT_ONCE, found.length - shown)} more
+        </button>
+      )}
+    </>
+  );
+}
