@@ -3,17 +3,16 @@ import { writeBackupHead, writeBackupMeal } from '../src/core/batch/file/index.t
 import { usualBatch, usualDish, usualLot, usualMeal } from '../src/core/batch/index.ts';
 
 const HOUR_MS = 3_600_000;
-const BEGAN = Date.UTC(2020, 0, 4, 12);
+const LONG_AGO = Date.UTC(2010, 0, 4, 12);
 
-/** So many meals of one batch, each with so many readings, a day apart. */
-export function manyMeals(meals: number, readings: number): string {
+/** So many meals of one batch, each with so many readings, a day apart from a first one on. */
+export function manyMeals(meals: number, readings: number, first = LONG_AGO): string {
   const lines = [writeBackupHead({ meals })];
-  for (let i = 0; i < meals; i += 1) lines.push(writeBackupMeal(oneMeal(i, readings)));
+  for (let i = 0; i < meals; i += 1) lines.push(writeBackupMeal(oneMeal(i, readings, first + i * 24 * HOUR_MS)));
   return `${lines.join('\n')}\n`;
 }
 
-function oneMeal(i: number, readings: number): Parameters<typeof writeBackupMeal>[0] {
-  const made = BEGAN + i * 24 * HOUR_MS;
+function oneMeal(i: number, readings: number, made: number): Parameters<typeof writeBackupMeal>[0] {
   const batch = {
     ...usualBatch(`batch-${i}`, `Pot ${i}`),
     lots: [{ ...usualLot(`lot-${i}`), cut: 'beef-shank', weight: grams(2000 + i) }],

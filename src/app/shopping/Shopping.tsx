@@ -14,6 +14,8 @@ import { ListLine } from './ListLine.tsx';
 import css from './shopping.module.scss';
 
 const NONE: readonly OpenedMeal[] = [];
+/** So many meals are offered at once to be left out. */
+const TICKS = 24;
 const wanted = (meal: OpenedMeal) => shoppingList([meal]);
 /** One that cannot be read is told of, whatever its day. */
 const stillToShop = ({ damaged, serving, zone }: SummaryRow, now: number) =>
@@ -32,6 +34,7 @@ export default function Shopping() {
   );
   const meals = useOpenedMeals(ids, wanted);
   const [left, leave] = useState<ReadonlySet<string>>(new Set());
+  const [all, showAll] = useState(false);
   const got = useTicked();
   const damaged = meals?.damaged ?? [];
   const open = meals?.opened ?? NONE;
@@ -83,7 +86,7 @@ export default function Shopping() {
         </div>
         {open.length > 1 && (
           <div className="ticks">
-            {open.map(({ input: { meal } }) => (
+            {open.slice(0, all ? open.length : TICKS).map(({ input: { meal } }) => (
               <label key={meal.id}>
                 <input
                   type="checkbox"
@@ -95,6 +98,11 @@ export default function Shopping() {
                 {meal.name}
               </label>
             ))}
+            {!all && open.length > TICKS && (
+              <button type="button" className="link" onClick={() => showAll(true)}>
+                and {open.length - TICKS} more
+              </button>
+            )}
           </div>
         )}
         {damaged.map(({ meal }) => (

@@ -40,14 +40,22 @@ export function isOpen({ serving }: Pick<Meal, 'serving'>, now: number): boolean
 }
 
 /** The day in a zone, 2026-12-05; a zone that nobody knows is taken as UTC. */
-function dayIn(zone: string, now: number): string {
-  const write = (timeZone: string) =>
-    new Intl.DateTimeFormat('sv-SE', { timeZone, dateStyle: 'short' }).format(now);
+const dayIn = (zone: string, now: number) => dayWriter(zone).format(now);
+
+const writers = new Map<string, Intl.DateTimeFormat>();
+/** Made once for each zone: to make one takes a thousand times as long as to use it. */
+function dayWriter(zone: string): Intl.DateTimeFormat {
+  const known = writers.get(zone);
+  if (known) return known;
+  const make = (timeZone: string) => new Intl.DateTimeFormat('sv-SE', { timeZone, dateStyle: 'short' });
+  let writer: Intl.DateTimeFormat;
   try {
-    return write(zone);
+    writer = make(zone);
   } catch {
-    return write('UTC');
+    writer = make('UTC');
   }
+  writers.set(zone, writer);
+  return writer;
 }
 
 const place = (section: string) => (sections as readonly string[]).indexOf(section);
