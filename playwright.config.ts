@@ -28,6 +28,8 @@ export default defineConfig({
     acceptDownloads: true,
     actionTimeout: 15_000,
     trace: 'retain-on-failure',
+    // Each test would load the whole application into a cache of its own; what is kept offline is tried by itself.
+    serviceWorkers: 'block',
     launchOptions: chromiumOptions,
   },
   webServer: [serve(own, 'own'), serve(demo, 'demo')],

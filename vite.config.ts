@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /** `SLOW_SPOON_DATA=demo vite` shows the demo, as the server does for the built app. */
 const dataMode: Plugin = {
@@ -9,8 +10,40 @@ const dataMode: Plugin = {
     process.env.SLOW_SPOON_DATA === 'demo' ? html.replace('content="own"', 'content="demo"') : html,
 };
 
+/** The application as one that can be installed, and the worker that keeps its files. */
+const offline = VitePWA({
+  strategies: 'injectManifest',
+  srcDir: 'src/offline',
+  filename: 'sw.ts',
+  // The page registers it itself, once its first picture stands.
+  injectRegister: false,
+  injectManifest: {
+    globPatterns: ['**/*.{js,css,html,woff2,woff,ttf,svg,png,txt,webmanifest}'],
+    // Their names change with what is in them.
+    dontCacheBustURLsMatching: /^assets\//,
+    maximumFileSizeToCacheInBytes: 5_000_000,
+  },
+  manifest: {
+    id: '/',
+    name: 'Slow Spoon',
+    short_name: 'Slow Spoon',
+    description: 'From a raw roast to measured plates.',
+    lang: 'en',
+    start_url: '/',
+    display: 'standalone',
+    background_color: '#f5efe4',
+    theme_color: '#2a1f1b',
+    icons: [
+      { src: '/spoon-192.png', sizes: '192x192', type: 'image/png' },
+      { src: '/spoon-512.png', sizes: '512x512', type: 'image/png' },
+      { src: '/spoon-mask.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+      { src: '/spoon.svg', sizes: 'any', type: 'image/svg+xml' },
+    ],
+  },
+});
+
 export default defineConfig({
-  plugins: [react(), dataMode],
+  plugins: [react(), dataMode, offline],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   worker: { format: 'es' },
   // A small font or picture must not become a data: address, which the policy refuses.

@@ -76,6 +76,7 @@ async function checks(): Promise<Counts[]> {
   return [
     await check('format', bin('prettier/bin/prettier.cjs'), ['--check', '--log-level', 'warn', '.']),
     await check('types', bin('typescript/bin/tsc'), ['--noEmit']),
+    await check('types of the offline worker', bin('typescript/bin/tsc'), ['--noEmit', '-p', 'src/offline']),
     await check('architecture', bin('dependency-cruiser/bin/dependency-cruise.mjs'), cruise),
     await check('nothing unused', bin('knip/bin/knip.js'), []),
     await check('the file format is as documented', bin('tsx/dist/cli.mjs'), [

@@ -1,5 +1,5 @@
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import rateLimit from 'express-rate-limit';
 import helmet from 'helmet';
 import { createServer, type Server } from 'node:http';
@@ -83,12 +83,15 @@ export function makeApp({ dist, data }: ServerOptions): Express {
     '/assets',
     express.static(join(dist, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }),
   );
-  app.use(express.static(dist, { index: false }));
-  app.get('/{*path}', (_request, response) => {
+  const page: RequestHandler = (_request, response) => {
     // Read anew each time: the app may have been built again under a running server.
-    const page = readFileSync(join(dist, 'index.html'), 'utf8').replace('content="own"', `content="${data}"`);
-    response.type('html').set('Cache-Control', 'no-cache').send(page);
-  });
+    const html = readFileSync(join(dist, 'index.html'), 'utf8').replace('content="own"', `content="${data}"`);
+    response.type('html').set('Cache-Control', 'no-cache').send(html);
+  };
+  // By its own name too: that is how the page is kept for when there is no server.
+  app.get('/index.html', page);
+  app.use(express.static(dist, { index: false }));
+  app.get('/{*path}', page);
   app.use((_request, response) => {
     response.status(404).type('text').send('That is not here.');
   });

@@ -5,6 +5,7 @@ import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
 import { Broken } from './shell/Broken.tsx';
 import { Faults } from './shell/Faults.tsx';
 import { MealFrame } from './shell/MealFrame.tsx';
+import { NewVersion } from './shell/NewVersion.tsx';
 import { NoStorage } from './shell/NoStorage.tsx';
 import { Start } from './shell/Start.tsx';
 import { Unkept } from './shell/Unkept.tsx';
@@ -22,6 +23,7 @@ export function App() {
       <MaterialPatterns />
       <Faults />
       <Unkept />
+      <NewVersion />
       <NoStorage>
         <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
           <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>

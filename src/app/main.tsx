@@ -9,6 +9,7 @@ import { App } from './App.tsx';
 import { readFirstMeal } from './data/firstMeal.ts';
 import { queries } from './data/queries.ts';
 import { keepFolder } from './data/backupFolder.ts';
+import { keepOffline } from './data/offline.ts';
 import { openStorage } from './data/storage.ts';
 
 const root = document.getElementById('root');
@@ -29,3 +30,4 @@ openStorage()
   .then((isOpen) => (isOpen ? readFirstMeal(location.pathname) : undefined))
   .then(draw, draw);
 keepFolder();
+keepOffline();

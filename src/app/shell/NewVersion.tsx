@@ -1,0 +1,20 @@
+import { useState, useSyncExternalStore } from 'react';
+import { newVersion } from '../data/offline.ts';
+
+/** A new version has been loaded and asks before it takes over. */
+export function NewVersion() {
+  const take = useSyncExternalStore(newVersion.subscribe, newVersion.waiting);
+  const [later, setLater] = useState(false);
+  if (!take || later) return null;
+  return (
+    <div className="faults" role="status">
+      <span>A new version of Slow Spoon is here. Every tab of it loads anew; nothing typed is lost.</span>{' '}
+      <button type="button" className="btn btn-sm act is-first" onClick={take}>
+        Take it
+      </button>{' '}
+      <button type="button" className="btn btn-sm act" onClick={() => setLater(true)}>
+        Later
+      </button>
+    </div>
+  );
+}
