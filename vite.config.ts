@@ -2,6 +2,7 @@ import react from '@vitejs/plugin-react';
 import { fileURLToPath } from 'node:url';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { licences } from './scripts/licences.ts';
 
 /** `SLOW_SPOON_DATA=demo vite` shows the demo, as the server does for the built app. */
 const dataMode: Plugin = {
@@ -43,7 +44,7 @@ const offline = VitePWA({
 });
 
 export default defineConfig({
-  plugins: [react(), dataMode, offline],
+  plugins: [react(), dataMode, offline, licences()],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   worker: { format: 'es' },
   // A small font or picture must not become a data: address, which the policy refuses.

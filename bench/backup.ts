@@ -8,7 +8,8 @@ const LONG_AGO = Date.UTC(2010, 0, 4, 12);
 /** So many meals of one batch, each with so many readings, a day apart from a first one on. */
 export function manyMeals(meals: number, readings: number, first = LONG_AGO): string {
   const lines = [writeBackupHead({ meals })];
-  for (let i = 0; i < meals; i += 1) lines.push(writeBackupMeal(oneMeal(i, readings, first + i * 24 * HOUR_MS)));
+  for (let i = 0; i < meals; i += 1)
+    lines.push(writeBackupMeal(oneMeal(i, readings, first + i * 24 * HOUR_MS)));
   return `${lines.join('\n')}\n`;
 }
 

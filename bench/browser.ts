@@ -1,13 +1,16 @@
 /** What has to be measured in Chromium, on the built app. */
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { readFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
 import { chromiumOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
+import { manyMeals } from './backup.ts';
 import { manyLots } from './meals.ts';
 import { median, say } from './measure.ts';
 
@@ -30,6 +33,8 @@ export async function measureBrowser(): Promise<void> {
     await measureFirstLoad(browser, app.url);
     await measureKeystroke(browser, app.url);
     await measureManyLots(browser, app.url);
+    await measureBackup(browser, app.url);
+    await measureLists(browser, app.url);
     await measureStart(browser, app.url, empty.url);
   } finally {
     await browser.close();
@@ -166,6 +171,59 @@ async function measureManyLots(browser: Browser, url: string): Promise<void> {
   await page.getByText('from 1000 draws').waitFor();
   say('a keystroke to the new figure with 200 lots', median(await keystrokes(page)), 'ms', 100);
   await page.close();
+}
+
+/** Five thousand batches with sixty readings each: back from one file, and out as one. */
+async function measureBackup(browser: Browser, url: string): Promise<void> {
+  const page = await browser.newPage();
+  await page.goto(`${url}/meals`);
+  const file = join(mkdtempSync(join(tmpdir(), 'slow-spoon-')), 'years.jsonl');
+  writeFileSync(file, manyMeals(5_000, 60));
+  // From when the page has the file: how long the test takes to hand it over is not the program's.
+  await page.evaluate(`addEventListener('change', () => { globalThis.began = performance.now(); }, true)`);
+  await page.getByLabel('A backup of everything').setInputFiles(file);
+  const take = page.getByRole('button', { name: 'Bring it in' });
+  await take.waitFor({ timeout: 60_000 });
+  const read = await page.evaluate<number>('performance.now() - globalThis.began');
+  const began = Date.now();
+  await take.click();
+  await page.getByText('5000 meals are in.').waitFor({ timeout: 60_000 });
+  say('5,000 batches with 60 readings each, back from one file', (read + Date.now() - began) / 1000, 's', 10);
+  const saving = Date.now();
+  await Promise.all([
+    page.waitForEvent('download', { timeout: 60_000 }),
+    page.getByRole('button', { name: 'Save everything as one file' }).click(),
+  ]);
+  say('the same, out as one file', (Date.now() - saving) / 1000, 's', 3);
+  await page.close();
+}
+
+/** The longest task of the page while five hundred meals are listed, and while they are shopped for. */
+async function measureLists(browser: Browser, url: string): Promise<void> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.goto(`${url}/meals`);
+  await page.getByLabel('A backup of everything').setInputFiles({
+    name: 'ahead.jsonl',
+    mimeType: 'application/jsonl',
+    buffer: Buffer.from(manyMeals(500, 0, Date.now())),
+  });
+  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await page.getByText('500 meals are in.').waitFor();
+  await page.addInitScript(`globalThis.longest = 0; new PerformanceObserver((list) => {
+    for (const { duration } of list.getEntries()) globalThis.longest = Math.max(globalThis.longest, duration);
+  }).observe({ type: 'longtask', buffered: true })`);
+  for (const [what, path, ready] of [
+    ['listed', 'meals', '500 meals'],
+    ['shopped for', 'shopping', 'Beef shank'],
+  ] as const) {
+    await page.goto(`${url}/${path}`);
+    await page.getByText(ready).first().waitFor();
+    await page.waitForTimeout(1_000);
+    // Tasks of less than 50 ms are not told at all.
+    say(`500 meals ${what}: the longest task`, await page.evaluate<number>('globalThis.longest'), 'ms', 50);
+  }
+  await context.close();
 }
 
 /** From navigation to a batch whose figures stand, against an empty page with the same libraries. */

@@ -60,7 +60,7 @@ function nextBuild(): string {
   cpSync('dist', dist, { recursive: true });
   const files = readdirSync(dist, { recursive: true, encoding: 'utf8' }).map((name) => join(dist, name));
   const scripts = readdirSync(join(dist, 'assets')).filter((name) => name.endsWith('.js'));
-  const turned = (hash: string) => [...hash].reverse().join('');
+  const turned = (hash: string) => hash.split('').reverse().join('');
   const renamed = scripts.map((name) => [name, name.replace(/[\w-]{8}(?=\.js$)/, turned)] as const);
   for (const file of files.filter((name) => /\.(js|html)$/.test(name))) {
     let text = readFileSync(file, 'utf8');
@@ -102,6 +102,12 @@ test('with the server gone it starts at any page, reckons, and keeps what is wri
     await page.goto(`${kitchen.url}/${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   }
+  const [licences] = await Promise.all([
+    page.context().waitForEvent('page'),
+    page.getByRole('link', { name: 'What it is made of' }).click(),
+  ]);
+  await expect(licences.getByText('public domain')).toBeVisible();
+  await expect(licences.getByText('react-dom')).toBeVisible();
   await page.goto(meal);
   await expect(page.getByLabel('Weight')).toHaveValue('3 kg');
 });

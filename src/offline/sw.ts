@@ -34,7 +34,9 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api/'))
     return;
-  event.respondWith(request.mode === 'navigate' ? page({ event, request, url }) : fileFor(event));
+  // An address is the application's, unless it names a file.
+  const isPage = request.mode === 'navigate' && files.getCacheKeyForURL(request.url) === undefined;
+  event.respondWith(isPage ? page({ event, request, url }) : fileFor(event));
 });
 
 /** A file of this build; or of an older one, for a page that is open still; or what the server has. */

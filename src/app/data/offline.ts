@@ -25,16 +25,13 @@ export const newVersion = {
   },
 };
 
-const say = (error: unknown) => {
-  reportError(error);
-};
-
 /** Keeps the application in this browser, from a moment after its first picture on. */
 export function keepOffline(): void {
   if (!import.meta.env.PROD || !('serviceWorker' in navigator)) return;
   void afterFirstPaint.then(() => {
     setTimeout(() => {
-      register().catch(say);
+      // A browser that keeps no application, as in a private window, shows it as it always did.
+      register().catch(() => undefined);
     }, REST_MS);
   });
 }

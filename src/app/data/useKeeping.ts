@@ -10,6 +10,8 @@ export interface Keeping {
   readonly quota?: number;
   /** The browser has promised not to clear it by itself. */
   readonly promised?: boolean;
+  /** The application itself is kept here: it starts without its server. */
+  readonly offline: boolean;
 }
 
 async function look(): Promise<Keeping> {
@@ -20,6 +22,7 @@ async function look(): Promise<Keeping> {
     ...(estimate?.usage !== undefined && { used: estimate.usage }),
     ...(estimate?.quota !== undefined && { quota: estimate.quota }),
     ...(promised !== undefined && { promised }),
+    offline: Boolean((navigator as Partial<Navigator>).serviceWorker?.controller),
   };
 }
 
@@ -33,7 +36,7 @@ export function useKeeping(): readonly [Keeping, () => Promise<void>] {
     await navigator.storage.persist();
     await queries.invalidateQueries({ queryKey: keepingKey });
   };
-  return [data ?? {}, ask];
+  return [data ?? { offline: false }, ask];
 }
 
 export interface LastBackup extends Partial<HouseRow> {

@@ -156,6 +156,12 @@ export default function Kitchen() {
         <p>
           <Link to="/cuts">All cuts, and your own</Link>
         </p>
+        <p className="quiet">
+          Slow Spoon’s tables come from the USDA’s Standard Reference 24, which is in the public domain.{' '}
+          <a href="/licences.txt" target="_blank">
+            What it is made of, and under which licences
+          </a>
+        </p>
       </main>
     </div>
   );

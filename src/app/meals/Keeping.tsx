@@ -16,7 +16,7 @@ interface Props {
 
 /** How much is kept in this browser and how surely, and everything as one file: out, back, and by itself. */
 export function Keeping({ tell, report, onBackup }: Props) {
-  const [{ used, quota, promised }, askToKeep] = useKeeping();
+  const [{ used, quota, promised, offline }, askToKeep] = useKeeping();
   const last = useLastBackup();
   const { running, run, cancel } = useCourse();
   const save = async () => {
@@ -51,6 +51,7 @@ export function Keeping({ tell, report, onBackup }: Props) {
           </>
         )}
       </p>
+      {offline && <p>Slow Spoon itself is kept too: it starts without its server, and can be installed.</p>}
       {last && <p className={isDue(last) ? css.due : undefined}>{lastWords(last)}</p>}
       {running ? (
         <Progress {...running} onCancel={cancel} />
