@@ -13,6 +13,7 @@ import { makeApp } from '../server/app.ts';
 import { manyMeals } from './backup.ts';
 import { manyLots } from './meals.ts';
 import { median, say } from './measure.ts';
+import { measureStart } from './start.ts';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 const SIX = ['Beef blade roast, bone in', 'Beef shank, cross-cut, bone in', 'Lamb shoulder, bone in'];
@@ -35,7 +36,7 @@ export async function measureBrowser(): Promise<void> {
     await measureManyLots(browser, app.url);
     await measureBackup(browser, app.url);
     await measureLists(browser, app.url);
-    await measureStart(browser, app.url, empty.url);
+    await measureStart(browser, empty.url, (page) => fill(page, app.url));
   } finally {
     await browser.close();
     app.server.close();
@@ -102,7 +103,7 @@ async function measureFirstLoad(browser: Browser, url: string): Promise<void> {
   await page.close();
 }
 
-async function fill(page: Page, url: string): Promise<void> {
+export async function fill(page: Page, url: string): Promise<void> {
   await page.goto(url);
   for (const [i, cut] of SIX.entries()) {
     if (i > 0) await page.getByRole('button', { name: 'Add a lot' }).click();
@@ -223,41 +224,5 @@ async function measureLists(browser: Browser, url: string): Promise<void> {
     // Tasks of less than 50 ms are not told at all.
     say(`500 meals ${what}: the longest task`, await page.evaluate<number>('globalThis.longest'), 'ms', 50);
   }
-  await context.close();
-}
-
-/** From navigation to a batch whose figures stand, against an empty page with the same libraries. */
-async function measureStart(browser: Browser, url: string, emptyUrl: string): Promise<void> {
-  const context = await browser.newContext();
-  const page = await context.newPage();
-  await fill(page, url);
-  const batch = page.url();
-  const slow = await context.newCDPSession(page);
-  await slow.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-  const until = async (to: string, ready: string) => {
-    await page.goto('about:blank');
-    await page.goto(to, { waitUntil: 'commit' });
-    // Nothing is drawn before the meal is read, so the first paint with content is that of its figures.
-    // As text: the loader that runs this file would name the inner function with a helper of its own.
-    return page.evaluate<number>(`new Promise((resolve, reject) => {
-      new PerformanceObserver((list) => {
-        const paint = list.getEntriesByName('first-contentful-paint')[0];
-        if (!paint) return;
-        if (document.querySelector(${JSON.stringify(ready)})) resolve(paint.startTime);
-        else reject(new Error('painted without its figures'));
-      }).observe({ type: 'paint', buffered: true });
-    })`);
-  };
-  const pairs: { ours: number; empty: number }[] = [];
-  for (let i = 0; i < 9; i += 1) {
-    const empty = await until(`${emptyUrl}/`, '#ready');
-    pairs.push({ empty, ours: await until(batch, '[class*="_lot_"] .figure .value') });
-  }
-  const ours = median(pairs.map((pair) => pair.ours));
-  const empty = median(pairs.map((pair) => pair.empty));
-  process.stdout.write(
-    `         (CPU slowed four times: the batch ${ours.toFixed(0)} ms, the empty page ${empty.toFixed(0)} ms)\n`,
-  );
-  say('navigation to a usable batch, of an empty page with the same libraries', ours / empty, '×', 1.25);
   await context.close();
 }

@@ -1,12 +1,21 @@
 import react from '@vitejs/plugin-react';
 import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
 export default defineConfig({
   root: at('.'),
-  plugins: [react()],
+  plugins: [
+    react(),
+    // The empty page is kept as the application is: both are measured at their second visit.
+    VitePWA({
+      injectRegister: 'script',
+      manifest: false,
+      workbox: { globPatterns: ['**/*.{js,css,html,woff2}'], clientsClaim: true, skipWaiting: true },
+    }),
+  ],
   resolve: { alias: { '@': at('../../src') } },
   worker: { format: 'es' },
   build: {

@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Route, Routes, useLocation } from 'react-router';
+import { usePainted } from './data/usePainted.ts';
 import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
 import { Broken } from './shell/Broken.tsx';
 import { Faults } from './shell/Faults.tsx';
@@ -20,7 +21,8 @@ export function App() {
   const { pathname } = useLocation();
   return (
     <>
-      <MaterialPatterns />
+      {/* Only what is drawn after the first picture is filled with them. */}
+      {usePainted() && <MaterialPatterns />}
       <Faults />
       <Unkept />
       <NewVersion />

@@ -1,26 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { loadedOf } from '@/store/rows.ts';
-import { firstMealOf, forgetFirstMeal } from './firstMeal.ts';
 import { mealKey, readMeal } from './memory.ts';
 import { useKept } from './useKept.ts';
 
 /** The open meal as it stands in memory; undefined while it is read, null if there is none. */
 export function useMeal(mealId: string): LoadedMeal | null | undefined {
-  const first = firstMealOf(mealId);
   const { data } = useQuery({
     queryKey: mealKey(mealId),
     queryFn: () => readMeal(mealId),
     // What cannot be read at all is told by the page that stands for a broken one.
     throwOnError: true,
-    staleTime: first ? 0 : Infinity,
-    ...(first && { initialData: first }),
+    staleTime: Infinity,
   });
   const kept = useKept();
-  useEffect(() => {
-    if (data !== undefined) forgetFirstMeal();
-  }, [data]);
   return useMemo(() => {
     if (!data) return data;
     // Of what all meals share the kitchen counts here, wherever it was last changed.

@@ -20,7 +20,7 @@ const MANY = 6;
 const VERY_MANY = 30;
 
 /** What was bought, and what it becomes: three entries here give the whole answer. */
-export function Meat() {
+export default function Meat() {
   const { batch, batchReckoning, units, loaded, reckoning } = useOpenMeal();
   const { lots, meat } = batchReckoning;
   const { value, unit } = writeMass(meat.rawG.mid, units);

@@ -16,7 +16,7 @@ const edits = {
 };
 jest.unstable_mockModule('../data/edits.ts', () => edits);
 const { renderWithMeal } = await import('../testing/withMeal.tsx');
-const { Meat } = await import('./Meat.tsx');
+const { default: Meat } = await import('./Meat.tsx');
 
 afterEach(() => {
   cleanup();

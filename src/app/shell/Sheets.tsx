@@ -1,10 +1,10 @@
 import { lazy, Suspense, type ComponentType } from 'react';
 import type { Stage } from '@/core/batch/index.ts';
-import { Meat } from '../meat/Meat.tsx';
+import { usePainted } from '../data/usePainted.ts';
 
 const sheets: Readonly<Record<Stage, ComponentType>> = {
   order: lazy(() => import('../order/Order.tsx')),
-  meat: Meat,
+  meat: lazy(() => import('../meat/Meat.tsx')),
   pot: lazy(() => import('../pot/Pot.tsx')),
   clock: lazy(() => import('../clock/Clock.tsx')),
   bench: lazy(() => import('../bench/Bench.tsx')),
@@ -13,11 +13,14 @@ const sheets: Readonly<Record<Stage, ComponentType>> = {
   keep: lazy(() => import('../keep/Keep.tsx')),
 };
 
-/** The sheet of the open station. The meat is where a meal opens, so it comes with the first load. */
+/** The sheet of the open station, drawn once the figures of the strands stand: they are what a cook looks for first. */
 export function Sheets({ stage }: { readonly stage: Stage }) {
+  const painted = usePainted();
   const Sheet = sheets[stage];
+  const moment = <p className="quiet">One moment.</p>;
+  if (!painted) return moment;
   return (
-    <Suspense fallback={<p className="quiet">One moment.</p>}>
+    <Suspense fallback={moment}>
       <Sheet />
     </Suspense>
   );

@@ -18,9 +18,8 @@ export function Stove() {
   const { loaded, batch: open, reckoning } = useOpenMeal();
   const stage = useStage();
   const now = useNow();
-  const { data: day } = useAnswer('day', firstPlan(now), {
-    enabled: usePainted() && anyOnTheHeat(loaded.batches),
-  });
+  const asks = usePainted() && anyOnTheHeat(loaded.batches);
+  const { data: day } = useAnswer('day', asks ? firstPlan(now) : UNASKED, { enabled: asks });
   const names = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   return (
     <ul className={css.stove} aria-label="The stove">
@@ -38,7 +37,7 @@ export function Stove() {
               <SmallPot level={potLevel(figures?.pot)} slow={batch.cook[0]?.heat === 'slow cooker'} />
               <span>
                 <b>{batch.name}</b>
-                <small>{next ? nextActWords(next, now, (at) => clock.format(at)) : ''}</small>
+                <small>{next ? nextActWords(next, now, clockTime) : ''}</small>
               </span>
             </Link>
           </li>
@@ -68,4 +67,10 @@ const anyOnTheHeat = (batches: readonly Batch[]) => batches.some(({ lidOn }) => 
 const potLevel = (pot: { standsCm: number; vessel: { heightCm: number } } | null | undefined) =>
   pot ? Math.min(1, pot.standsCm / pot.vessel.heightCm) : 0;
 
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+/** Stands for the question while nothing is on the heat. */
+const UNASKED = { now: 0, tries: 0, zone: 'UTC' };
+
+let writer: Intl.DateTimeFormat | undefined;
+/** A time of day; what writes it is made when one is first written, not at the start. */
+const clockTime = (at: number) =>
+  (writer ??= new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })).format(at);

@@ -1,6 +1,6 @@
 import { wallTimeOf } from './zone.ts';
 
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
+let weekday: Intl.DateTimeFormat | undefined;
 
 /** A moment as a wall clock shows it: "14:20". */
 export const writeClock = (moment: number, zone: string): string => wallTimeOf(moment, zone).local.slice(11);
@@ -10,6 +10,8 @@ export const dateOf = (moment: number, zone: string): string => wallTimeOf(momen
 
 export function weekdayOf(moment: number, zone: string): string {
   const [year = 0, month = 1, day = 1] = dateOf(moment, zone).split('-').map(Number);
+  // Made when a day is first written: at the start of a page it would take longer than the page's own figures.
+  weekday ??= new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' });
   return weekday.format(Date.UTC(year, month - 1, day));
 }
 

@@ -34,13 +34,8 @@ export function packDiscs(floor: Floor, r: number): readonly Spot[] {
   const take = (spots: readonly Spot[]) => {
     if (spots.length > best.length) best = spots;
   };
-  for (const turned of [false, true]) {
-    for (const rowGap of [Math.sqrt(3) * r, 2 * r]) {
-      for (let i = 0; i < STEPS; i += 1) {
-        for (let j = 0; j < STEPS; j += 1) take(rows(floor, r, rowGap, i / STEPS, j / STEPS, turned));
-      }
-    }
-  }
+  const inRows = bestRows(floor, r);
+  if (inRows) take(rowsOf(floor, r, inRows).flatMap((row) => spotsOf(row, r, inRows.turned)));
   const area = floor.shape === 'round' ? Math.PI * floor.r ** 2 : 4 * floor.w * floor.l;
   if (area / (4 * r * r) > MANY) return best;
   for (const outward of [true, false]) {
@@ -54,21 +49,82 @@ const MANY = 90;
 /** Positions of the rows that are tried, each way. */
 const STEPS = 6;
 
+/** Where rows of discs stand: their distance, where the first disc of the first row is, and which way they run. */
+interface Rows {
+  readonly gap: number;
+  readonly dx: number;
+  readonly dy: number;
+  readonly turned: boolean;
+}
+/** The discs of a row: the first one, how many, and the height of the row. */
+interface Row {
+  readonly from: number;
+  readonly n: number;
+  readonly v: number;
+}
+
+/** The rows that hold most discs: they are counted, not laid, since it is asked at every reckoning. */
+function bestRows(floor: Floor, r: number): Rows | undefined {
+  let best: Rows | undefined;
+  let most = 0;
+  for (const turned of [false, true]) {
+    for (const gap of [Math.sqrt(3) * r, 2 * r]) {
+      for (let i = 0; i < STEPS; i += 1) {
+        for (let j = 0; j < STEPS; j += 1) {
+          const rows = { gap, dx: i / STEPS, dy: j / STEPS, turned };
+          let n = 0;
+          eachRow(floor, r, rows, (_from, here) => {
+            n += here;
+          });
+          if (n > most) [most, best] = [n, rows];
+        }
+      }
+    }
+  }
+  return best;
+}
+
+function rowsOf(floor: Floor, r: number, rows: Rows): Row[] {
+  const all: Row[] = [];
+  eachRow(floor, r, rows, (from, n, v) => all.push({ from, n, v }));
+  return all;
+}
+
+const spotsOf = ({ from, n, v }: Row, r: number, turned: boolean): Spot[] =>
+  Array.from({ length: n }, (_, i) => {
+    const u = from + 2 * r * i;
+    return turned ? { x: v, y: u } : { x: u, y: v };
+  });
+
 /** Rows of discs, each shifted by half a disc against the last where they are close-packed. */
-function rows(floor: Floor, r: number, gap: number, dx: number, dy: number, turned: boolean): Spot[] {
+function eachRow(
+  floor: Floor,
+  r: number,
+  { gap, dx, dy, turned }: Rows,
+  take: (from: number, n: number, v: number) => void,
+): void {
   const half = floor.shape === 'round' ? floor.r : Math.max(floor.w, floor.l);
-  const spots: Spot[] = [];
   const count = Math.ceil(half / r) + 2;
   const shift = gap < 2 * r - EPS ? r : 0;
   for (let j = -count; j <= count; j += 1) {
     const v = (j + dy) * gap;
-    for (let i = -count; i <= count; i += 1) {
-      const u = (i + dx) * 2 * r + (j % 2 === 0 ? 0 : shift);
-      const spot = turned ? { x: v, y: u } : { x: u, y: v };
-      if (lies(floor, spot, r)) spots.push(spot);
-    }
+    const reach = reachAt(floor, r, v, turned);
+    if (reach < 0) continue;
+    const first = 2 * r * dx + (j % 2 === 0 ? 0 : shift);
+    const i = Math.ceil((-reach - first) / (2 * r));
+    const n = Math.floor((reach - first) / (2 * r)) - i + 1;
+    if (n > 0) take(first + 2 * r * i, n, v);
   }
-  return spots;
+}
+
+/** How far from the middle of its row the middle of a disc may lie; below nought, no disc lies in that row. */
+function reachAt(floor: Floor, r: number, v: number, turned: boolean): number {
+  if (floor.shape === 'round') {
+    const inside = (floor.r - r + EPS) ** 2 - v * v;
+    return inside < 0 ? -1 : Math.sqrt(inside);
+  }
+  const [along, across] = turned ? [floor.l, floor.w] : [floor.w, floor.l];
+  return Math.abs(v) <= across - r + EPS ? along - r + EPS : -1;
 }
 
 /** Discs along the wall of a round floor, as many as fit there less some, evenly set. */
