@@ -23,6 +23,8 @@ const base = {
 };
 
 export default {
+  // On a busy machine all of it takes three times as long; what hangs is found all the same.
+  testTimeout: 30_000,
   projects: [
     {
       ...base,

@@ -6,6 +6,8 @@ test('everything goes out as one file and comes back: previewed, beside what is 
 }, info) => {
   await threeEntries(page, '3 kg', 'Beef brisket, whole', '12');
   await page.getByRole('button', { name: '+ meal' }).click();
+  // The new meal has nothing in it yet.
+  await expect(page.getByLabel('Weight')).toHaveValue('');
   await page.getByLabel('Weight').fill('2 kg');
   await kept(page, 'the weight of a lot');
   await page.goto('/meals');
@@ -26,7 +28,9 @@ test('everything goes out as one file and comes back: previewed, beside what is 
     .getByRole('button', { name: /^Delete/ })
     .first()
     .click();
+  const before = page.url();
   await page.getByRole('button', { name: '+ meal' }).click();
+  await expect(page).not.toHaveURL(before);
   await page.goto('/meals');
   await expect(page.getByText('there have been changes since')).toBeVisible();
   const dialog = page.getByRole('dialog', { name: 'Bring a backup back' });

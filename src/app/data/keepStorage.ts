@@ -5,7 +5,8 @@ export function askToKeepStorage(): void {
   if (asked) return;
   asked = true;
   // Not every browser has it, and none does on an insecure address.
-  const storage = navigator.storage as Partial<StorageManager> | undefined;
+  const storage = (globalThis.navigator as Navigator | undefined)?.storage as
+    Partial<StorageManager> | undefined;
   storage?.persisted?.().then(
     (promised) => (promised ? undefined : storage.persist?.()),
     // A browser that does not say is not asked; the list of meals tells what it does.

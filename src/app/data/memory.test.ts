@@ -32,7 +32,9 @@ const rename = (name: string) =>
 /** Until everything is on the disk and memory has been read anew where it had to be. */
 async function settled(): Promise<void> {
   await readMeal(meal);
-  for (let i = 0; i < 50 && (notKept.now().pending > 0 || queries.isFetching() > 0); i += 1)
+  // A busy machine may take seconds.
+  const began = Date.now();
+  while (Date.now() - began < 20_000 && (notKept.now().pending > 0 || queries.isFetching() > 0))
     await new Promise((resolve) => setTimeout(resolve, 5));
 }
 

@@ -78,7 +78,8 @@ describe('a damaged meal', () => {
     await damage();
     await disk.table('meals').put({ id: 'worse', made: 3, meal: { name: 'Worse' } });
     await openPath('/meals');
-    await screen.findByRole('link', { name: 'a damaged meal' });
+    await screen.findByRole('link', { name: 'Worse' });
+    expect(sheet()).toContain('it cannot be opened');
     await screen.findByRole('link', { name: 'Lunch' });
     closePageQuietly();
     await openPath('/shopping');

@@ -1,0 +1,21 @@
+import { expect, test } from '@playwright/test';
+import { faultStorm } from '../bench/storm/faults.ts';
+import { killStorm } from '../bench/storm/kills.ts';
+import { randomOf } from '../bench/storm/random.ts';
+
+/** The same each time; `./slow-spoon storm` goes on for as long as one likes. */
+const SEED = 20_261_127;
+
+test('a browser that is killed in the middle of everything has lost nothing that was confirmed', async () => {
+  const { confirmed, lost, loose } = await killStorm('dist', randomOf(SEED), (kills) => kills >= 3);
+  expect(lost).toEqual([]);
+  expect(loose).toEqual([]);
+  expect(confirmed).toBeGreaterThan(0);
+});
+
+test('a disk that refuses now and then has everything in the end', async () => {
+  const { refused, wrote, stands, loose } = await faultStorm('dist', randomOf(SEED), 40);
+  expect(refused).toBeGreaterThan(0);
+  expect(stands).toBe(wrote);
+  expect(loose).toEqual([]);
+});
