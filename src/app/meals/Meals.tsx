@@ -8,6 +8,7 @@ import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { BringIn } from './BringIn.tsx';
 import { Keeping } from './Keeping.tsx';
 import { MealList } from './MealList.tsx';
+import css from './meals.module.scss';
 
 const Restore = lazy(() => import('./Restore.tsx'));
 
@@ -34,7 +35,7 @@ export default function Meals() {
         {said && (said.wrong ? <FieldError>{said.words}</FieldError> : <p role="status">{said.words}</p>)}
         <MealList report={report} />
         {isDemo && (
-          <p>
+          <p className={css.more}>
             <button
               type="button"
               className="btn act"
