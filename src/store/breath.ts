@@ -3,6 +3,8 @@
  * over hundreds of breaths is seconds.
  */
 export function breath(): Promise<void> {
+  // A page that is only simulated has none.
+  if (typeof MessageChannel === 'undefined') return new Promise((resolve) => setTimeout(resolve));
   return new Promise((resolve) => {
     const { port1, port2 } = new MessageChannel();
     port1.onmessage = () => {
