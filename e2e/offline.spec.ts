@@ -65,7 +65,7 @@ function nextBuild(): string {
   for (const file of files.filter((name) => /\.(js|html)$/.test(name))) {
     let text = readFileSync(file, 'utf8');
     for (const [from, to] of renamed) text = text.replaceAll(from, to);
-    if (file.endsWith('sw.js')) {
+    if (file === join(dist, 'sw.js')) {
       const listed = /"revision":"\w+","url":"index\.html"/;
       expect(text).toMatch(listed);
       text = text.replace(listed, '"revision":"next","url":"index.html"');

@@ -22,8 +22,11 @@ interface Written {
 const weight = (page: Page) => page.getByLabel('Weight', { exact: true }).first();
 const bones = (page: Page) => page.getByLabel('Bones', { exact: true });
 const pots = (page: Page) => page.getByRole('list', { name: 'The stove' }).getByRole('link');
-const kept = (page: Page) =>
-  page.waitForFunction(() => document.querySelector('[data-pending]') === null, undefined, { polling: 15 });
+/** Until all is on the disk. Asked again and again: a handle that is waited for would outlive the browser that is killed. */
+async function kept(page: Page): Promise<void> {
+  while (await page.evaluate(() => document.querySelector('[data-pending]') !== null))
+    await page.waitForTimeout(15);
+}
 
 /** Kills the browser until it is time to end; at least once. */
 export async function killStorm(
