@@ -33,14 +33,18 @@ export default {
       testMatch: [
         '<rootDir>/{src/core,src/reference,src/words,src/workers,src/store,server,scripts}/**/*.test.ts',
       ],
-      setupFiles: ['fake-indexeddb/auto'],
+      setupFiles: ['<rootDir>/src/store/fixtures/clone.ts', 'fake-indexeddb/auto'],
     },
     {
       ...base,
       displayName: 'app',
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/src/app/**/*.test.{ts,tsx}'],
-      setupFiles: ['<rootDir>/src/app/testing/page.ts', 'fake-indexeddb/auto'],
+      setupFiles: [
+        '<rootDir>/src/app/testing/page.ts',
+        '<rootDir>/src/store/fixtures/clone.ts',
+        'fake-indexeddb/auto',
+      ],
       testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
     },
   ],

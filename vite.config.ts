@@ -74,7 +74,7 @@ export default defineConfig({
         // costs a slow machine time. Whatever can wait is imported lazily; no list says so a second time.
         codeSplitting: {
           groups: [
-            { name: 'libraries', tags: ['$initial'], test: /node_modules|rolldown.runtime/ },
+            { name: 'libraries', tags: ['$initial'], test: /node_modules/ },
             { name: 'app', tags: ['$initial'] },
           ],
         },

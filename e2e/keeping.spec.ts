@@ -156,3 +156,23 @@ test('storage that is refused, or written by a newer version, is said in the pla
     await context.close();
   }
 });
+
+test('a store that an older tab holds is said at once, and the page goes on once it lets go', async ({
+  page,
+  context,
+}) => {
+  const older = await context.newPage();
+  await older.goto('/spoon.svg');
+  // As a version before it would that does not know how to let go.
+  await older.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const request = indexedDB.open('slow-spoon', 20);
+        request.onsuccess = () => resolve();
+      }),
+  );
+  await page.goto('/meals');
+  await expect(page.getByRole('heading', { name: 'Another tab with an older Slow Spoon' })).toBeVisible();
+  await older.close();
+  await expect(page.getByRole('heading', { name: 'Meals' })).toBeVisible();
+});

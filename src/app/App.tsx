@@ -23,9 +23,11 @@ export function App() {
     <>
       {/* Only what is drawn after the first picture is filled with them. */}
       {usePainted() && <MaterialPatterns />}
-      <Faults />
-      <Unkept />
-      <NewVersion />
+      <div className="notices">
+        <Faults />
+        <Unkept />
+        <NewVersion />
+      </div>
       <NoStorage>
         <ErrorBoundary FallbackComponent={Broken} resetKeys={[pathname]}>
           <Suspense fallback={<p className="sheet is-wide">One moment.</p>}>

@@ -2,7 +2,6 @@ import type { Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
 import { usualKitchen } from '@/core/batch/index.ts';
 import type {
-  AnyTable,
   BatchRow,
   Change,
   EntryRow,
@@ -11,7 +10,9 @@ import type {
   PackRow,
   Row,
   SlowSpoonDb,
+  TableName,
 } from './db.ts';
+import { markChanged } from './backup/lastBackup.ts';
 import { mark, record, stepOf, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
 import { entryOf, unpacked, writeEntries } from './packs.ts';
@@ -25,8 +26,7 @@ export { nextActs, type ActOptions } from './journal.ts';
  * that the library keeps across awaits, and now and then, on a busy machine, that zone is lost: the write would go
  * on outside of it.
  */
-const tableOf = (tx: Transaction, table: Exclude<Change, { what: 'append' }>['table']): AnyTable =>
-  tx.table<Row | PackRow, string>(table);
+const tableOf = (tx: Transaction, table: Exclude<TableName, 'entries'>) => tx.table<Row, string>(table);
 
 /** The rows that a deed may see: a meal's, and those that all meals share. */
 export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
@@ -40,7 +40,7 @@ export async function rowsIn(tx: Transaction, mealId: string | undefined): Promi
   return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept });
 }
 
-const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries'] as const;
+const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'house'] as const;
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
@@ -105,6 +105,7 @@ async function write(
   }
   await record(tx, options, mealId, changes);
   await summarize(tx, changes);
+  await markChanged(tx, Date.now());
 }
 
 /** What all meals share may have been changed from another meal since: that stands. */
@@ -146,9 +147,9 @@ async function step(
   direction: 'undo' | 'redo',
 ): Promise<string | undefined> {
   return db.transaction('rw', [...TABLES], async (tx) => {
-    const acts = await stepOf(tx, mealId, direction);
-    const head = direction === 'undo' ? acts.at(-1) : acts[0];
-    if (!head) return undefined;
+    const found = await stepOf(tx, mealId, direction);
+    if (!found) return undefined;
+    const { head, acts } = found;
     for (const act of acts) {
       await turn(tx, act.changes, direction);
       await mark(tx, act, direction, head.seq);
@@ -157,6 +158,7 @@ async function step(
       tx,
       acts.flatMap(({ changes }) => changes),
     );
+    await markChanged(tx, Date.now());
     return head.words;
   });
 }

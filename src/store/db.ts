@@ -1,4 +1,4 @@
-import { Dexie, type EntityTable, type Table } from 'dexie';
+import { Dexie, type EntityTable } from 'dexie';
 import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/index.ts';
 import { packRows } from './packs.ts';
 import { scopeOf } from './scopes.ts';
@@ -68,16 +68,18 @@ export type KeptRow =
   /** What has been ticked off the shopping list. */
   | { readonly id: 'shopping'; readonly got: readonly string[] };
 
-/** What this browser keeps of itself, and no file carries: when all was backed up last, and into which folder. */
-export interface HouseRow {
-  readonly id: 'backup';
-  /** Epoch ms of the last backup. */
-  readonly at?: number;
-  /** Where a backup is written by itself, once a day in which something has changed. */
-  readonly folder?: FileSystemDirectoryHandle;
-  /** Why the folder could not be written last. */
-  readonly failed?: string;
-}
+/** What this browser keeps of itself, and no file carries: when all was backed up last, and when something was changed. */
+export type HouseRow =
+  | {
+      readonly id: 'backup';
+      /** Epoch ms. */
+      readonly at?: number;
+      /** Where a backup is written by itself, once a day in which something has changed. */
+      readonly folder?: FileSystemDirectoryHandle;
+      /** Why the folder could not be written last. */
+      readonly failed?: string;
+    }
+  | { readonly id: 'changed'; readonly at: number };
 
 /** A timer: kept as the clock time at which it rings, so that no sleep of the page moves it. */
 export interface TimerRow {
@@ -165,5 +167,3 @@ export function openDb(name: string): SlowSpoonDb {
     });
   return db;
 }
-
-export type AnyTable = Table<Row | PackRow, string>;

@@ -1,4 +1,5 @@
 import type { Table, Transaction } from 'dexie';
+import sameRow from 'fast-deep-equal';
 import type { Act, Change } from './db.ts';
 import { scopeOf } from './scopes.ts';
 
@@ -31,9 +32,18 @@ export async function nextActs(
 ): Promise<{ undo?: Act; redo?: Act }> {
   const [undo, redo] = await Promise.all([
     standing(acts, mealId, 0).last(),
-    standing(acts, mealId, 1).first(),
+    mealId === undefined ? nextInHouse(acts) : standing(acts, mealId, 1).first(),
   ]);
   return { ...(undo && { undo }), ...(redo && { redo }) };
+}
+
+/** Where no meal is open: an act of a meal is done again only when it is the meal's next, or it would skip some. */
+async function nextInHouse(acts: Acts): Promise<Act | undefined> {
+  for (const act of await standing(acts, undefined, 1).toArray()) {
+    const next = act.mealId === '' ? act : await standing(acts, act.mealId, 1).first();
+    if (next?.seq === act.seq) return act;
+  }
+  return undefined;
 }
 
 /** One act more in the journal, or the last one carried on; what was taken back can no longer be done again. */
@@ -105,26 +115,29 @@ function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | 
   if (last.changes.length !== 1 || changes.length !== 1) return undefined;
   if (first?.what !== 'put' || second?.what !== 'put') return undefined;
   if (first.table !== second.table || first.id !== second.id || !first.before) return undefined;
+  // What somebody else has changed between the two is not this act's to take back.
+  if (!sameRow(first.after, second.before)) return undefined;
   return [{ ...second, before: first.before }];
 }
 
-/** The acts that a step takes back or does again, in the order in which that is done. */
+/** The act that a step takes back or does again, and all that goes with it in the order in which that is done. */
 export async function stepOf(
   tx: Transaction,
   mealId: string | undefined,
   direction: 'undo' | 'redo',
-): Promise<readonly Act[]> {
+): Promise<{ readonly head: Act; readonly acts: readonly Act[] } | undefined> {
   const acts = actsOf(tx);
-  const { [direction]: found } = await nextActs({ acts }, mealId);
-  if (!found) return [];
-  if (direction === 'redo') return [found, ...(await acts.where('with').equals(found.seq).sortBy('seq'))];
+  const { [direction]: head } = await nextActs({ acts }, mealId);
+  if (!head) return undefined;
+  if (direction === 'redo')
+    return { head, acts: [head, ...(await acts.where('with').equals(head.seq).sortBy('seq'))] };
   // From where no meal is open, an act of a meal goes back with all that was done to the meal since.
-  if (mealId !== undefined || found.mealId === '') return [found];
-  const since = await standing(acts, found.mealId, 0)
-    .filter(({ seq }) => seq > found.seq)
+  if (mealId !== undefined || head.mealId === '') return { head, acts: [head] };
+  const since = await standing(acts, head.mealId, 0)
+    .filter(({ seq }) => seq > head.seq)
     .reverse()
     .sortBy('seq');
-  return [...since, found];
+  return { head, acts: [...since, head] };
 }
 
 /** Marks an act as taken back, alone or with another, or as standing again. */

@@ -2,7 +2,7 @@ import { usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
 import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
-import { summarizeMeal } from './summaries.ts';
+import { nameOf, summarizeMeal } from './summaries.ts';
 import type { BatchRow, MealRow, SlowSpoonDb } from './db.ts';
 
 export type { LoadedMeal } from './rows.ts';
@@ -23,10 +23,17 @@ export async function loadMeal(db: SlowSpoonDb, mealId: string): Promise<LoadedM
 /** So many meals are read at a time: the page gets its breath between. */
 const AT_A_TIME = 40;
 
+/** Meals as they were read; of one that cannot be, its name: one damaged row must not take the others with it. */
+export interface LoadedMeals {
+  readonly meals: readonly LoadedMeal[];
+  readonly damaged: readonly { readonly id: string; readonly name: string }[];
+}
+
 /** Meals of these ids, in their order, without those that are gone. */
-export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promise<readonly LoadedMeal[]> {
+export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promise<LoadedMeals> {
   const kept = await db.kept.toArray();
   const meals: LoadedMeal[] = [];
+  const damaged: { id: string; name: string }[] = [];
   for (let from = 0; from < ids.length; from += AT_A_TIME) {
     const some = ids.slice(from, from + AT_A_TIME);
     const [rows, batches, packs] = await Promise.all([
@@ -38,12 +45,16 @@ export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promis
       if (!meal) continue;
       const own = <T extends { readonly mealId: string }>(all: readonly T[]) =>
         all.filter(({ mealId }) => mealId === meal.id);
-      const entries = own(packs).flatMap(unpacked);
-      const loaded = loadedOf(rowsFrom({ meals: [meal], batches: own(batches), entries, kept }));
-      if (loaded) meals.push(loaded);
+      try {
+        const entries = own(packs).flatMap(unpacked);
+        const loaded = loadedOf(rowsFrom({ meals: [meal], batches: own(batches), entries, kept }));
+        if (loaded) meals.push(loaded);
+      } catch {
+        damaged.push({ id: meal.id, name: nameOf(meal.meal) });
+      }
     }
   }
-  return meals;
+  return { meals, damaged };
 }
 
 const newIds = () =>
@@ -86,7 +97,7 @@ export async function firstMeal(
   name: string,
   wanted?: string,
 ): Promise<{ readonly meal: string; readonly batch: string }> {
-  return db.transaction('rw', db.meals, db.batches, db.summaries, async (tx) => {
+  return db.transaction('rw', db.meals, db.batches, db.kept, db.summaries, async (tx) => {
     const meals = tx.table<MealRow, string>('meals');
     const row =
       (wanted === undefined ? undefined : await meals.get(wanted)) ?? (await meals.orderBy('made').last());

@@ -7,12 +7,13 @@ const NUMBERS = 10;
 /**
  * Opens the store, and says why if it cannot be: one that a newer version of the program has written is left as it
  * is (the library would open it, and write into it by the older plan).
- * @param told called while it cannot be opened yet, or may not be written any more
+ * @param told called with all that is news: why it cannot be opened, or not yet, or may not be written any more; with
+ *   undefined once it is open
  */
 export async function openStore(
   db: SlowSpoonDb,
   told: (fault: StorageFault | undefined) => void,
-): Promise<StorageFault | undefined> {
+): Promise<void> {
   db.on('blocked', () => told('blocked'));
   db.on('versionchange', () => {
     // The library's own answer would open it again with the next act, and write into the newer store.
@@ -21,12 +22,13 @@ export async function openStore(
     return false;
   });
   try {
-    if (await isNewer(db)) return 'newer';
-    await db.open();
-    told(undefined);
-    return undefined;
+    if (await isNewer(db)) told('newer');
+    else {
+      await db.open();
+      told(undefined);
+    }
   } catch (error) {
-    return storageFaultOf(error) ?? 'broken';
+    told(storageFaultOf(error) ?? 'broken');
   }
 }
 

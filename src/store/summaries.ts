@@ -1,15 +1,23 @@
 import type { Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
+import type { Kitchen } from '@/core/batch/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { reference } from '@/reference/index.ts';
-import type { BatchRow, Change, MealRow, SlowSpoonDb, SummaryRow } from './db.ts';
+import type { BatchRow, Change, KeptRow, MealRow, SlowSpoonDb, SummaryRow } from './db.ts';
 
 const cutNames = new Map(reference.cuts.map(({ id, name }) => [id, name]));
 
-/** What a list says of a meal; of one that cannot be read, that it is damaged. */
-export function summaryOf({ id, made, meal, kitchen }: MealRow, batches: readonly BatchRow[]): SummaryRow {
+/**
+ * What a list says of a meal; of one that cannot be read, that it is damaged.
+ * @param shared the kitchen of meals that have none of their own
+ */
+export function summaryOf(
+  { id, made, meal, kitchen }: MealRow,
+  batches: readonly BatchRow[],
+  shared: Kitchen | undefined,
+): SummaryRow {
   try {
-    const own = new Map(kitchen?.cuts.map((cut) => [cut.id, cut.name]));
+    const own = new Map((kitchen ?? shared)?.cuts.map((cut) => [cut.id, cut.name]));
     const cuts = batches.flatMap(({ batch }) =>
       batch.lots.map(({ cut }) => own.get(cut) ?? cutNames.get(cut) ?? ''),
     );
@@ -29,15 +37,17 @@ export function summaryOf({ id, made, meal, kitchen }: MealRow, batches: readonl
       words: [...new Set(words)].join(' ').toLowerCase(),
     };
   } catch {
-    return { ...DAMAGED, id, made, ...nameOf(meal) };
+    const name = nameOf(meal);
+    return { ...DAMAGED, id, made, name, words: name.toLowerCase() };
   }
 }
 
-const DAMAGED = { name: '', pots: 0, plates: 0, words: '', damaged: true } as const;
-/** A damaged row need not hold what its type says. */
-function nameOf(meal: unknown): { name: string; words: string } | undefined {
-  const name: unknown = (meal as { name?: unknown } | undefined)?.name;
-  return typeof name === 'string' ? { name, words: name.toLowerCase() } : undefined;
+const DAMAGED = { pots: 0, plates: 0, damaged: true } as const;
+
+/** The name of a meal that may be damaged: it need not hold what its type says. */
+export function nameOf(meal: unknown): string {
+  const name: unknown = typeof meal === 'object' ? (meal as { name?: unknown } | null)?.name : undefined;
+  return typeof name === 'string' ? name : '';
 }
 
 /** Makes the summaries anew of the meals that these changes have touched. */
@@ -59,7 +69,8 @@ export async function summarizeMeal(tx: Transaction, id: string): Promise<void> 
   const meal = await tx.table<MealRow, string>('meals').get(id);
   if (!meal) return summaries.delete(id);
   const batches = await tx.table<BatchRow, string>('batches').where('mealId').equals(id).toArray();
-  const summary = summaryOf(meal, batches);
+  const kept = await tx.table<KeptRow, string>('kept').get('kitchen');
+  const summary = summaryOf(meal, batches, kept?.id === 'kitchen' ? kept.kitchen : undefined);
   if (!sameRow(await summaries.get(id), summary)) await summaries.put(summary);
 }
 
@@ -72,7 +83,7 @@ export async function mendSummaries(db: SlowSpoonDb): Promise<void> {
   const [have, want] = [new Set(summed), new Set(meals)];
   const wrong = [...meals.filter((id) => !have.has(id)), ...summed.filter((id) => !want.has(id))];
   if (wrong.length === 0) return;
-  await db.transaction('rw', db.meals, db.batches, db.summaries, async (tx) => {
+  await db.transaction('rw', db.meals, db.batches, db.kept, db.summaries, async (tx) => {
     for (const id of wrong) await summarizeMeal(tx, id);
   });
 }

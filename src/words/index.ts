@@ -1,3 +1,4 @@
+export { backupChangesWords, broughtInWords, lastBackupWords, unreadWords } from './backups.ts';
 export { nothingToBuyWords } from './buy.ts';
 export { dayNoteWords } from './dayNotes.ts';
 export { doingWords } from './doing.ts';
@@ -7,4 +8,4 @@ export { overfullWords } from './overfull.ts';
 export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';
-export { agoWords, namesWords, sizeWords } from './sizes.ts';
+export { sizeWords } from './sizes.ts';

@@ -43,9 +43,7 @@ export function Checks({ day }: Props) {
         if (other) setDoubt({ check, other });
         else keep(check);
       })
-      .catch((error: unknown) => {
-        reportError(error);
-      });
+      .catch(reportError);
   };
   const takeBack = (entry: Entry) => {
     const { batch: of, measures, measure, id } = entry;

@@ -2,12 +2,14 @@ import { useId } from 'react';
 import type { Vessel } from '@/core/batch/index.ts';
 import { midpoint, readLength, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { dropDraft, keepDraft, useDraft } from '../data/drafts.ts';
+import { useDraft } from '../data/drafts.ts';
 import { editKitchen, weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { Unentered } from '../parts/fields/Unentered.tsx';
 import { useTyped } from '../parts/fields/useTyped.ts';
 import { FieldError } from '../parts/FieldError.tsx';
+import { emptyDraft } from '../parts/emptyDraft.ts';
 import css from './clock.module.scss';
 
 /** How much is in the pot when it comes off: on the scale with its vessel, or by a spoon stood in it. */
@@ -65,6 +67,7 @@ function OneVessel({ vessel }: { readonly vessel: Vessel }) {
           measure="mass"
           units={massUnits(units)}
           placeholder="weigh it empty"
+          draft={emptyDraft(vessel)}
           onDone={({ lo }) => {
             if (lo === undefined) return;
             const tare = (v: Vessel) => (v.id === vessel.id ? { ...v, tareG: lo } : v);
@@ -104,14 +107,14 @@ interface DepthProps {
 function Depth({ label, stored, draft, onDone }: DepthProps) {
   const id = useId();
   const [text, type] = useTyped(stored);
-  useDraft(draft, stored, (found) => type(found, stored));
+  const drafted = useDraft(draft, stored, (found) => type(found, stored));
   const reading = readLength(text);
   const done = () => {
     if (text === stored) return;
     if (text.trim() === '') onDone('', undefined);
     else if (reading.ok) onDone(text, reading.cm);
     else return;
-    dropDraft(draft);
+    drafted.drop();
   };
   return (
     <span className="field">
@@ -129,9 +132,10 @@ function Depth({ label, stored, draft, onDone }: DepthProps) {
         }}
         onChange={({ target }) => {
           type(target.value, stored);
-          keepDraft(draft, target.value);
+          drafted.keep(target.value);
         }}
       />
+      {drafted.isBack && reading.ok && <Unentered text={text} onEnter={done} />}
       {text !== '' && text !== stored && !reading.ok && <FieldError>{reading.error}</FieldError>}
     </span>
   );

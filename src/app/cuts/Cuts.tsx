@@ -8,6 +8,7 @@ import { useWeighedMeals } from '../data/useWeighedMeals.ts';
 import { useKitchen } from '../data/useKitchen.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
+import { SeekField } from '../parts/fields/SeekField.tsx';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { CutCard, drawnOf } from './CutCard.tsx';
@@ -44,17 +45,11 @@ export default function Cuts() {
         <div className="line">
           <h1>What a kilogram becomes</h1>
           <span className="choices is-tight">
-            <label className="visually-hidden" htmlFor="seek-cut">
-              Look for a cut
-            </label>
-            <input
-              id="seek-cut"
-              className="write"
+            <SeekField
+              label="Look for a cut"
               placeholder="shank, tacos, lamb …"
               value={sought}
-              onChange={(event) => {
-                seek(event.target.value);
-              }}
+              onChange={seek}
             />
             <Choice legend="Order" hidden value={order} options={orders} onChoose={setOrder} />
           </span>

@@ -94,9 +94,7 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
     <form
       className={clsx('panel', css.ownCut)}
       onSubmit={(event) => {
-        handleSubmit(save)(event).catch((error: unknown) => {
-          reportError(error);
-        });
+        handleSubmit(save)(event).catch(reportError);
       }}
     >
       <h2>A cut of your own</h2>

@@ -1,5 +1,6 @@
 import { afterFirstPaint } from './afterFirstPaint.ts';
-import { allAsOneFile, backupName, changeHouse, markBackedUp } from './backups.ts';
+import { changeBackup, lastBackup, type LastBackup } from '@/store/backup/lastBackup.ts';
+import { allAsOneFile, backupName, markBackedUp } from './backups.ts';
 import { db } from './db.ts';
 
 /*
@@ -17,6 +18,7 @@ interface Allowed {
   queryPermission?(mode: { mode: 'readwrite' }): Promise<PermissionState>;
   requestPermission?(mode: { mode: 'readwrite' }): Promise<PermissionState>;
 }
+type Folder = FileSystemDirectoryHandle & Allowed;
 interface Picks {
   showDirectoryPicker?(options: { id: string; mode: 'readwrite' }): Promise<FileSystemDirectoryHandle>;
 }
@@ -28,16 +30,16 @@ export const hasFolders = (): boolean => 'showDirectoryPicker' in globalThis;
 export async function chooseFolder(): Promise<void> {
   const folder = await (globalThis as Picks).showDirectoryPicker?.({ id: 'slow-spoon', mode: 'readwrite' });
   if (!folder) return;
-  await changeHouse((row) => ({ ...row, folder }));
+  await changeBackup(db, (row) => ({ ...row, folder }));
   await backUpToFolder();
 }
 
 /** No backup is written by itself any more; those in the folder stay. */
-export const leaveFolder = (): Promise<void> => changeHouse(({ folder: _, failed: __, ...row }) => row);
+export const leaveFolder = (): Promise<void> => changeBackup(db, ({ folder: _, failed: __, ...row }) => row);
 
 /** Writes everything into the folder now; asks first, if the browser wants to be asked anew. */
 export async function backUpToFolder(): Promise<void> {
-  const folder = (await db.house.get('backup'))?.folder as (FileSystemDirectoryHandle & Allowed) | undefined;
+  const { folder }: { folder?: Folder } = await lastBackup(db);
   if (!folder) return;
   try {
     if ((await folder.requestPermission?.({ mode: 'readwrite' })) === 'denied')
@@ -45,7 +47,7 @@ export async function backUpToFolder(): Promise<void> {
     await write(folder);
   } catch (error) {
     const failed = error instanceof Error ? error.message : String(error);
-    await changeHouse((row) => ({ ...row, failed }));
+    await changeBackup(db, (row) => ({ ...row, failed }));
   }
 }
 
@@ -61,14 +63,11 @@ async function write(folder: FileSystemDirectoryHandle): Promise<void> {
 }
 
 /** Writes into the folder if that is due and the browser allows it without asking. */
-async function look(): Promise<void> {
-  const row = await db.house.get('backup');
-  const folder = row?.folder as (FileSystemDirectoryHandle & Allowed) | undefined;
-  if (!folder || Date.now() - (row?.at ?? 0) < OLD_MS) return;
-  const last = await db.acts.orderBy('seq').last();
-  if (!last || last.at < (row?.at ?? 0)) return;
+export async function backUpIfDue(): Promise<void> {
+  const { folder, at = 0, changed }: LastBackup & { folder?: Folder } = await lastBackup(db);
+  if (!folder || !changed || Date.now() - at < OLD_MS) return;
   if ((await folder.queryPermission?.({ mode: 'readwrite' })) !== 'granted') {
-    await changeHouse((before) => ({ ...before, failed: 'the browser wants to be asked again' }));
+    await changeBackup(db, (before) => ({ ...before, failed: 'the browser wants to be asked again' }));
     return;
   }
   await backUpToFolder();
@@ -78,10 +77,8 @@ async function look(): Promise<void> {
 export function keepFolder(): void {
   const now = () => {
     void navigator.locks
-      .request('slow-spoon-backup', { ifAvailable: true }, (lock) => (lock ? look() : undefined))
-      .catch((error: unknown) => {
-        reportError(error);
-      });
+      .request('slow-spoon-backup', { ifAvailable: true }, (lock) => (lock ? backUpIfDue() : undefined))
+      .catch(reportError);
   };
   void afterFirstPaint.then(() => {
     setTimeout(now, FIRST_LOOK_MS);

@@ -1,7 +1,8 @@
 import type { Course } from '@/store/backup/save.ts';
 import type { Backup, BackupReading } from '@/store/backup/read.ts';
-import type { Changes, Way } from '@/store/backup/restore.ts';
-import type { HouseRow } from '@/store/db.ts';
+import type { Way } from '@/store/backup/restore.ts';
+import { changeBackup } from '@/store/backup/lastBackup.ts';
+import type { BackupChanges } from '@/core/batch/file/index.ts';
 import { db, isDemo } from './db.ts';
 import { onDisk } from './memory.ts';
 import { inOrder } from './queue.ts';
@@ -9,7 +10,7 @@ import { queries } from './queries.ts';
 import { saveFile } from './saveText.ts';
 import { keepingKey } from './useKeeping.ts';
 
-export type { Backup, Changes, Way };
+export type { Backup, Way };
 
 /** "slow-spoon-2026-11-27.jsonl"; of the demo it says so. */
 export function backupName(now: Date): string {
@@ -17,13 +18,13 @@ export function backupName(now: Date): string {
   return `slow-spoon-${isDemo ? 'demo-' : ''}${day}.jsonl`;
 }
 
-/** Everything that is kept, as one file; remembers that and when. */
+/** Everything that is kept, as one file. */
 export async function allAsOneFile(course: Course): Promise<Blob> {
   const { saveAll } = await import('@/store/backup/save.ts');
   return inOrder(() => saveAll(db, course));
 }
 
-/** Saves everything as one file. */
+/** Saves everything as one file, and remembers that and when. */
 export async function saveBackup(course: Course): Promise<void> {
   const now = new Date();
   saveFile(backupName(now), await allAsOneFile(course));
@@ -32,15 +33,7 @@ export async function saveBackup(course: Course): Promise<void> {
 
 /** Remembers that all has been backed up. */
 export const markBackedUp = (now: Date): Promise<void> =>
-  changeHouse(({ failed: _, ...row }) => ({ ...row, at: now.getTime() }));
-
-/** Changes what this browser remembers of its backups. */
-export async function changeHouse(recipe: (row: HouseRow) => HouseRow): Promise<void> {
-  await db.transaction('rw', db.house, async (tx) => {
-    const house = tx.table<HouseRow, string>('house');
-    await house.put(recipe((await house.get('backup')) ?? { id: 'backup' }));
-  });
-}
+  changeBackup(db, ({ failed: _, ...row }) => ({ ...row, at: now.getTime() }));
 
 /** Reads a backup; nothing is changed. */
 export async function openBackup(file: File, course: Course): Promise<BackupReading> {
@@ -49,7 +42,7 @@ export async function openBackup(file: File, course: Course): Promise<BackupRead
 }
 
 /** What a backup would change here. */
-export async function compareBackup(backup: Backup, course: Course): Promise<Changes> {
+export async function compareBackup(backup: Backup, course: Course): Promise<BackupChanges> {
   const { changesBy } = await import('@/store/backup/restore.ts');
   return inOrder(() => changesBy(db, backup, course));
 }

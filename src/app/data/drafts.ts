@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { db } from './db.ts';
 import { actsBefore, inOrder } from './queue.ts';
 
@@ -7,37 +7,61 @@ import { actsBefore, inOrder } from './queue.ts';
  * field. It goes once the entry that it became is on the disk.
  */
 
-const say = (error: unknown) => {
-  reportError(error);
-};
+export interface Draft {
+  /** What stands in the field was brought back, and is not entered yet. */
+  readonly isBack: boolean;
+  /** Keeps what is typed. */
+  readonly keep: (text: string) => void;
+  /** What stood there has been entered: the draft goes behind the act that did it. */
+  readonly drop: () => void;
+}
+
 // A store that takes no acts takes no drafts; that it does not is told by the acts.
 const quietly = (work: () => Promise<unknown>): void => {
   inOrder(work).catch(() => undefined);
 };
 
-/** Keeps what stands in a field. */
-export const keepDraft = (id: string, text: string): void => quietly(() => db.drafts.put({ id, text }));
-
-/** What stood there has been entered, behind the act that did it. */
-export const dropDraft = (id: string): void => quietly(() => db.drafts.delete(id));
-
-/** Brings back to a field what was typed there before a crash, once, as long as nobody has typed there since. */
-export function useDraft(id: string | undefined, stored: string, restore: (text: string) => void): void {
+/**
+ * The draft of a field, which is brought back to it once, as long as nobody has typed there since.
+ * @param id names the field among all of all meals; undefined: it keeps none
+ */
+export function useDraft(id: string | undefined, stored: string, type: (text: string) => void): Draft {
+  const kept = useRef(false);
+  const [isBack, setIsBack] = useState(false);
+  const drop = () => {
+    setIsBack(false);
+    if (id === undefined || !kept.current) return;
+    kept.current = false;
+    quietly(() => db.drafts.delete(id));
+  };
+  const bringBack = useEffectEvent((text: string) => {
+    if (kept.current) return;
+    kept.current = true;
+    if (text === stored) {
+      drop();
+      return;
+    }
+    setIsBack(true);
+    type(text);
+  });
   useEffect(() => {
     if (id === undefined) return;
     let left = false;
     const look = async () => {
       await actsBefore();
       const row = await db.drafts.get(id);
-      if (left || row === undefined) return;
-      if (row.text === stored) dropDraft(id);
-      else restore(row.text);
+      if (!left && row) bringBack(row.text);
     };
-    look().catch(say);
+    look().catch(reportError);
     return () => {
       left = true;
     };
-    // Once for each field: what is typed and stored later is newer than any draft that was found.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id]);
+  const keep = (text: string) => {
+    setIsBack(false);
+    if (id === undefined) return;
+    kept.current = true;
+    quietly(() => db.drafts.put({ id, text }));
+  };
+  return { isBack, keep, drop };
 }

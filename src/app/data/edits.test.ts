@@ -8,7 +8,12 @@ import { pantry } from '@/reference/pantry.ts';
 import { redo, undo } from '@/store/acts.ts';
 import { loadMeal, newMeal } from '@/store/meals.ts';
 
-Object.assign(globalThis, { document: { querySelector: () => null } });
+Object.assign(globalThis, {
+  document: { querySelector: () => null },
+  reportError: (error: unknown) => {
+    throw error;
+  },
+});
 jest.unstable_mockModule('./tabs.ts', () => ({
   tellOtherTabs: () => undefined,
   whenAnotherTabWrites: () => undefined,

@@ -7,9 +7,9 @@ export function askToKeepStorage(): void {
   // Not every browser has it, and none does on an insecure address.
   const storage = (globalThis.navigator as Navigator | undefined)?.storage as
     Partial<StorageManager> | undefined;
-  storage?.persisted?.().then(
-    (promised) => (promised ? undefined : storage.persist?.()),
-    // A browser that does not say is not asked; the list of meals tells what it does.
-    () => undefined,
-  );
+  const ask = async () => {
+    if (!(await storage?.persisted?.())) await storage?.persist?.();
+  };
+  // A browser that does not say is not asked; the list of meals tells what it does.
+  ask().catch(() => undefined);
 }

@@ -34,10 +34,6 @@ const heldKept = () => queries.getQueryData<KeptRows>(keptKey);
 
 let edits = 0;
 
-const report = (error: unknown) => {
-  reportError(error);
-};
-
 /** Does something to a meal, or to what all meals share: in memory at once if it is held there. */
 export function change(mealId: string | undefined, options: ActOptions, what: (deed: Deed) => void): void {
   const rows = mealId === undefined ? undefined : heldMeal(mealId);
@@ -56,7 +52,7 @@ export function change(mealId: string | undefined, options: ActOptions, what: (d
     hold(mealId, withChanges(held, changes));
     write(() => keep(db, options, mealId, changes, what));
   } catch (error) {
-    report(error);
+    reportError(error);
   }
 }
 
@@ -111,11 +107,11 @@ function write(work: () => Promise<boolean>): void {
         if (!asHeld) refresh();
       },
       (error: unknown) => {
-        report(error);
+        reportError(error);
         refresh();
       },
     )
-    .catch(report);
+    .catch(reportError);
 }
 
 /** Reads a meal once all acts before are on the disk; what was edited while it was read is not overtaken. */
@@ -145,8 +141,8 @@ export async function readKept(): Promise<KeptRows> {
 /** What the disk says counts again: after undo, and when another tab has written. */
 export function refresh(): void {
   if (isStuck()) return;
-  queries.invalidateQueries({ queryKey: ['rows'] }).catch(report);
-  queries.invalidateQueries({ queryKey: keptKey }).catch(report);
+  queries.invalidateQueries({ queryKey: ['rows'] }).catch(reportError);
+  queries.invalidateQueries({ queryKey: keptKey }).catch(reportError);
 }
 whenAnotherTabWrites(refresh);
 
@@ -179,10 +175,10 @@ async function step(way: typeof undo, mealId: string | undefined): Promise<void>
   refresh();
 }
 export const takeBack = (mealId: string | undefined): void => {
-  step(undo, mealId).catch(report);
+  step(undo, mealId).catch(reportError);
 };
 export const doAgain = (mealId: string | undefined): void => {
-  step(redo, mealId).catch(report);
+  step(redo, mealId).catch(reportError);
 };
 /** Takes the last act back and lets go of what memory holds: for a page that could not be drawn from it. */
 export async function takeBackAndForget(mealId: string | undefined): Promise<void> {

@@ -1,6 +1,7 @@
 import { afterFirstPaint } from './afterFirstPaint.ts';
 import { isDemo } from './db.ts';
 import { actsBefore, isStuck } from './queue.ts';
+import { watched } from './watched.ts';
 
 /*
  * The page's side of what keeps the application in the browser. A new version waits until it is asked to take over;
@@ -11,19 +12,8 @@ import { actsBefore, isStuck } from './queue.ts';
 const REST_MS = 2_000;
 const HOUR_MS = 3_600_000;
 
-let takes: (() => void) | undefined;
-const listeners = new Set<() => void>();
-
 /** A version that waits to take over, to be watched; called, it takes over. */
-export const newVersion = {
-  waiting: () => takes,
-  subscribe: (listener: () => void) => {
-    listeners.add(listener);
-    return () => {
-      listeners.delete(listener);
-    };
-  },
-};
+export const newVersion = watched<(() => void) | undefined>(undefined);
 
 /** Keeps the application in this browser, from a moment after its first picture on. */
 export function keepOffline(): void {
@@ -50,8 +40,7 @@ async function register(): Promise<void> {
   });
   const workbox = new Workbox('/sw.js');
   workbox.addEventListener('waiting', () => {
-    takes = () => workbox.messageSkipWaiting();
-    for (const tell of listeners) tell();
+    newVersion.set(() => workbox.messageSkipWaiting());
   });
   await workbox.register();
   serviceWorker.controller?.postMessage({ type: 'LOADED' });
@@ -84,7 +73,7 @@ async function isOfAnotherServer(): Promise<boolean> {
   const registration = await navigator.serviceWorker.getRegistration();
   await registration?.unregister();
   for (const name of await caches.keys()) await caches.delete(name);
-  location.reload();
+  await loadAnew();
   return true;
 }
 

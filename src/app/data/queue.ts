@@ -1,6 +1,7 @@
 import { storageFaultOf, type StorageFault } from '@/store/faults.ts';
 import { unkeptWords } from '@/words/index.ts';
 import { Refused } from './refused.ts';
+import { watched } from './watched.ts';
 
 /*
  * The way to the disk: every act and every read waits for the acts before it. Where the store takes nothing any more,
@@ -19,43 +20,30 @@ export interface Unkept {
 }
 
 let tail: Promise<unknown> = Promise.resolve();
-let unkept: Unkept = { pending: 0, stuck: 0 };
 let works: Work[] = [];
-const listeners = new Set<() => void>();
 
 /** Acts that are not on the disk, to be watched. */
-export const notKept = {
-  now: () => unkept,
-  subscribe: (listener: () => void) => {
-    listeners.add(listener);
-    return () => {
-      listeners.delete(listener);
-    };
-  },
-};
+export const notKept = watched<Unkept>({ pending: 0, stuck: 0 });
 
-function tell(changes: Partial<Unkept>): void {
-  unkept = { ...unkept, ...changes };
-  for (const listener of listeners) listener();
-}
+const tell = (changes: Partial<Unkept>): void => notKept.set({ ...notKept.now(), ...changes });
 
 /** Whether the store takes nothing at present: then what memory holds is all there is of the last acts. */
-export const isStuck = (): boolean => unkept.fault !== undefined;
+export const isStuck = (): boolean => notKept.now().fault !== undefined;
 
 /** The acts before are done with, one way or the other. */
 export const actsBefore = (): Promise<unknown> => tail;
 
 function queued<T>(work: () => Promise<T>): Promise<T> {
-  tell({ pending: unkept.pending + 1 });
+  tell({ pending: notKept.now().pending + 1 });
   const done = tail.then(work);
   tail = done.catch(() => undefined);
-  return done.finally(() => tell({ pending: unkept.pending - 1 }));
+  return done.finally(() => tell({ pending: notKept.now().pending - 1 }));
 }
 
 /** Does something on the disk after all acts before; refuses while some of them are not kept. */
 export const inOrder = <T>(work: () => Promise<T>): Promise<T> =>
   queued(() => {
-    if (isStuck()) throw new Refused(`${unkeptWords(unkept.stuck)} That waits until they are.`);
+    if (isStuck()) throw new Refused(`${unkeptWords(notKept.now().stuck)} That waits until they are.`);
     return work();
   });
 
@@ -75,7 +63,7 @@ export const toDisk = (work: Work): Promise<boolean | 'stuck'> =>
     }
   });
 
-function wait(work: Work, fault = unkept.fault): 'stuck' {
+function wait(work: Work, fault = notKept.now().fault): 'stuck' {
   works.push(work);
   tell({ stuck: works.length, ...(fault && { fault }) });
   return 'stuck';
@@ -85,8 +73,6 @@ function wait(work: Work, fault = unkept.fault): 'stuck' {
 export async function tryAgain(): Promise<void> {
   const again = works;
   works = [];
-  const { pending } = unkept;
-  unkept = { pending, stuck: 0 };
-  tell({});
+  notKept.set({ pending: notKept.now().pending, stuck: 0 });
   await Promise.all(again.map(toDisk));
 }

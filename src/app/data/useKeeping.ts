@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useQuery } from '@tanstack/react-query';
-import type { HouseRow } from '@/store/db.ts';
+import { lastBackup, type LastBackup } from '@/store/backup/lastBackup.ts';
 import { db } from './db.ts';
 import { queries } from './queries.ts';
 
@@ -39,15 +39,5 @@ export function useKeeping(): readonly [Keeping, () => Promise<void>] {
   return [data ?? { offline: false }, ask];
 }
 
-export interface LastBackup extends Partial<HouseRow> {
-  /** Something has been done since. */
-  readonly changed: boolean;
-}
-
 /** When all was backed up last, and whether something has been done since; undefined while that is looked up. */
-export function useLastBackup(): LastBackup | undefined {
-  return useLiveQuery(async () => {
-    const [row, last] = await Promise.all([db.house.get('backup'), db.acts.orderBy('seq').last()]);
-    return { ...row, changed: last !== undefined && last.at > (row?.at ?? 0) };
-  }, []);
-}
+export const useLastBackup = (): LastBackup | undefined => useLiveQuery(() => lastBackup(db), []);

@@ -3,13 +3,13 @@ import { startTransition, useEffect, useState } from 'react';
 import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { breath } from '@/store/breath.ts';
-import { loadMeals, type LoadedMeal } from '@/store/meals.ts';
+import { loadMeals, type LoadedMeal, type LoadedMeals } from '@/store/meals.ts';
 import { db } from './db.ts';
 
 export interface OpenedMeals {
   readonly opened: readonly OpenedMeal[];
-  /** Meals that cannot be read: one damaged row must not take the others with it. */
-  readonly damaged: readonly LoadedMeal[];
+  /** Meals that cannot be read. */
+  readonly damaged: LoadedMeals['damaged'];
 }
 
 /** Between two of these the page takes a key or draws a picture, ms. */
@@ -36,12 +36,12 @@ export function useOpenedMeals(
     let left = false;
     const open = async () => {
       const opened: OpenedMeal[] = [];
-      const damaged: LoadedMeal[] = [];
+      const damaged = [...loaded.damaged];
       let began = performance.now();
-      for (const meal of loaded) {
+      for (const meal of loaded.meals) {
         const one = opens(meal, look);
         if (one) opened.push(one);
-        else damaged.push(meal);
+        else damaged.push({ id: meal.meal.id, name: meal.meal.name });
         if (performance.now() - began < SLICE_MS) continue;
         await breath();
         if (left) return;
@@ -49,9 +49,7 @@ export function useOpenedMeals(
       }
       startTransition(() => setMeals({ opened, damaged }));
     };
-    open().catch((error: unknown) => {
-      reportError(error);
-    });
+    open().catch(reportError);
     return () => {
       left = true;
     };

@@ -7,9 +7,7 @@ import { db } from './db.ts';
 /** What the lists say of each meal, newest first; undefined while it is read. */
 export function useSummaries(): readonly SummaryRow[] | undefined {
   useEffect(() => {
-    mendSummaries(db).catch((error: unknown) => {
-      reportError(error);
-    });
+    mendSummaries(db).catch(reportError);
   }, []);
   return useLiveQuery(() => db.summaries.orderBy('made').reverse().toArray(), []);
 }

@@ -95,6 +95,7 @@ export default function Kitchen() {
               measure="mass"
               units={['g']}
               problem={wrongSalt}
+              draft="own salt"
               onDone={({ lo, text }) => {
                 const good = lo !== undefined && lo >= LIGHTEST && lo <= HEAVIEST;
                 setWrongSalt(

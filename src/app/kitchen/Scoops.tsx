@@ -59,6 +59,7 @@ export function Scoops({ kitchen, units }: Props) {
               label="Holds"
               quantity={written(writeVolume(scoop.ml, units), scoop.ml)}
               measure="volume"
+              draft={`scoop ${scoop.id}`}
               onDone={({ lo }) => {
                 if (lo !== undefined && lo !== scoop.ml) change(scoop.id, 'what a scoop holds', { ml: lo });
               }}
@@ -73,6 +74,7 @@ export function Scoops({ kitchen, units }: Props) {
                 }
                 measure="mass"
                 units={massUnits(units)}
+                draft={`scoop ${scoop.id} shred`}
                 placeholder={`about ${written(writeMass(shredInScoop(scoop), units), 0).text}`}
                 onDone={({ lo }) => {
                   if (lo !== undefined) change(scoop.id, 'the shred in a scoop', { shredG: lo });

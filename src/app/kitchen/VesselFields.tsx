@@ -20,6 +20,7 @@ import {
 } from '@/core/quantity/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
+import { emptyDraft } from '../parts/emptyDraft.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
@@ -95,6 +96,7 @@ export function VesselFields({ vessel, units }: Props) {
         measure="volume"
         placeholder={`${writeVolume(brimMl(vessel), units).value} ${writeVolume(brimMl(vessel), units).unit}`}
         problem={tooWide}
+        draft={`vessel ${vessel.id} volume`}
         onChange={() => setTooWide(undefined)}
         onDone={({ lo, text }) => {
           if (lo === undefined) return;
@@ -168,6 +170,7 @@ function Weighed({ vessel, units, edit }: WeighedProps) {
         measure="mass"
         units={massUnits(units)}
         placeholder="weigh it once"
+        draft={emptyDraft(vessel)}
         onDone={({ lo }) => {
           if (lo !== undefined) edit('the empty weight of a vessel', (v) => ({ ...v, tareG: lo }));
         }}
@@ -179,6 +182,7 @@ function Weighed({ vessel, units, edit }: WeighedProps) {
           measure="mass"
           units={massUnits(units)}
           placeholder="if you like"
+          draft={`vessel ${vessel.id} full`}
           onDone={({ lo, text }) => {
             if (lo === undefined) return;
             setWrong(

@@ -1,7 +1,9 @@
-import { agoWords, sizeWords } from '@/words/index.ts';
+import { useState } from 'react';
+import { isDue } from '@/store/backup/lastBackup.ts';
+import { lastBackupWords, sizeWords } from '@/words/index.ts';
 import { backUpToFolder, chooseFolder, hasFolders, leaveFolder } from '../data/backupFolder.ts';
 import { saveBackup } from '../data/backups.ts';
-import { type LastBackup, useKeeping, useLastBackup } from '../data/useKeeping.ts';
+import { useKeeping, useLastBackup } from '../data/useKeeping.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { FileButton } from './FileButton.tsx';
 import { Progress } from './Progress.tsx';
@@ -18,6 +20,8 @@ interface Props {
 export function Keeping({ tell, report, onBackup }: Props) {
   const [{ used, quota, promised, offline }, askToKeep] = useKeeping();
   const last = useLastBackup();
+  const [now] = useState(() => Date.now());
+  const due = last !== undefined && isDue(last, now);
   const { running, run, cancel } = useCourse();
   const save = async () => {
     await run('Everything is being written', async (course) => {
@@ -52,14 +56,14 @@ export function Keeping({ tell, report, onBackup }: Props) {
         )}
       </p>
       {offline && <p>Slow Spoon itself is kept too: it starts without its server, and can be installed.</p>}
-      {last && <p className={isDue(last) ? css.due : undefined}>{lastWords(last)}</p>}
+      {last && <p className={due ? css.due : undefined}>{lastBackupWords(last, now)}</p>}
       {running ? (
         <Progress {...running} onCancel={cancel} />
       ) : (
         <p className="choices">
           <button
             type="button"
-            className={last && isDue(last) ? 'btn act is-first' : 'btn act'}
+            className={due ? 'btn act is-first' : 'btn act'}
             onClick={() => {
               save().catch(report);
             }}
@@ -116,18 +120,4 @@ export function Keeping({ tell, report, onBackup }: Props) {
       )}
     </section>
   );
-}
-
-const DAY_MS = 86_400_000;
-/** After so long with changes it is time for another. */
-const DUE_DAYS = 14;
-const isDue = ({ at = 0, changed }: LastBackup): boolean => changed && Date.now() - at > DUE_DAYS * DAY_MS;
-
-function lastWords({ at, changed }: LastBackup): string {
-  if (at === undefined)
-    return changed
-      ? 'What is here is in this browser alone: it has never been saved as a whole.'
-      : 'Nothing has been saved as a whole yet.';
-  const when = `All was saved ${agoWords(at, Date.now())}`;
-  return changed ? `${when}; there have been changes since.` : `${when}, and nothing has changed since.`;
 }

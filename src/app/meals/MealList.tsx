@@ -1,5 +1,6 @@
 import clsx from 'clsx';
 import { useDeferredValue, useState } from 'react';
+import { SeekField } from '../parts/fields/SeekField.tsx';
 import { useSummaries } from '../data/useSummaries.ts';
 import { MealRow } from './MealRow.tsx';
 import css from './meals.module.scss';
@@ -20,18 +21,13 @@ export function MealList({ report }: { readonly report: (error: unknown) => void
     <>
       {rows && rows.length >= WORTH_SEARCHING && (
         <p className={css.search}>
-          <label className="visually-hidden" htmlFor="seek-meal">
-            Look for a meal
-          </label>
-          <input
-            id="seek-meal"
-            className="write"
-            size={28}
+          <SeekField
+            label="Look for a meal"
             placeholder="a name, a dish, a cut …"
             value={sought}
-            autoComplete="off"
-            onChange={({ target }) => {
-              seek(target.value);
+            size={28}
+            onChange={(next) => {
+              seek(next);
               show(AT_ONCE);
             }}
           />{' '}

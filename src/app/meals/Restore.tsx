@@ -1,14 +1,8 @@
 import { useEffect, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
-import { namesWords } from '@/words/index.ts';
-import {
-  type Backup,
-  bringBack,
-  type Changes,
-  compareBackup,
-  openBackup,
-  type Way,
-} from '../data/backups.ts';
+import type { BackupChanges } from '@/core/batch/file/index.ts';
+import { backupChangesWords, broughtInWords, unreadWords } from '@/words/index.ts';
+import { type Backup, bringBack, compareBackup, openBackup, type Way } from '../data/backups.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
 import { Progress } from './Progress.tsx';
@@ -29,7 +23,7 @@ const ways = [
 
 /** What a backup would change here, before anything does; then it comes in whole, or not at all. */
 export default function Restore({ file, onDone, onFault }: Props) {
-  const [found, setFound] = useState<{ readonly backup: Backup; readonly changes: Changes }>();
+  const [found, setFound] = useState<{ readonly backup: Backup; readonly changes: BackupChanges }>();
   const [way, setWay] = useState<Way>('merge');
   const { running, run, cancel } = useCourse();
   useEffect(() => {
@@ -49,8 +43,7 @@ export default function Restore({ file, onDone, onFault }: Props) {
   const take = async ({ backup }: { readonly backup: Backup }) => {
     const words = 'It is being brought in';
     const done = await run(words, (course) => bringBack(backup, way, course).then(() => true));
-    const { length } = backup.meals;
-    if (done) onDone(length === 1 ? 'One meal is in.' : `${length} meals are in.`);
+    if (done) onDone(broughtInWords(backup.meals.length));
   };
   return (
     <Modal
@@ -76,13 +69,12 @@ export default function Restore({ file, onDone, onFault }: Props) {
             {!isEmpty(found.changes) && (
               <Choice legend="It comes in" value={way} options={ways} onChoose={setWay} />
             )}
-            <ChangesList changes={found.changes} way={way} />
-            {found.backup.unread.length > 0 && (
-              <FieldError>
-                {found.backup.unread.length === 1 ? 'One part' : `${found.backup.unread.length} parts`} of it
-                cannot be read and would be left out. {found.backup.unread[0]}
-              </FieldError>
-            )}
+            <ul className={css.changes}>
+              {backupChangesWords(found.changes, way).map(({ words, isLoss }) => (
+                <li key={words}>{isLoss ? <b>{words}</b> : words}</li>
+              ))}
+            </ul>
+            {found.backup.unread.length > 0 && <FieldError>{unreadWords(found.backup.unread)}</FieldError>}
             {!isEmpty(found.changes) && (
               <p>This cannot be undone; save what is here as one file first, if it is dear to you.</p>
             )}
@@ -106,44 +98,4 @@ export default function Restore({ file, onDone, onFault }: Props) {
 }
 
 /** Nothing is here that a backup could touch. */
-const isEmpty = ({ changed, same, here }: Changes) => changed.length + same + here.length === 0;
-
-/** What would be new, another, gone, and as it was. */
-function ChangesList({ changes, way }: { readonly changes: Changes; readonly way: Way }) {
-  const { added, changed, same, here, otherKitchen } = changes;
-  const meals = (count: number) => (count === 1 ? 'One meal' : `${count} meals`);
-  return (
-    <ul className={css.changes}>
-      {added.length > 0 && (
-        <li>
-          {meals(added.length)} would be new: {namesWords(added)}.
-        </li>
-      )}
-      {changed.length > 0 && (
-        <li>
-          {meals(changed.length)} would become what the file has: {namesWords(changed)}.
-        </li>
-      )}
-      {here.length > 0 && way === 'replace' && (
-        <li>
-          <b>
-            {meals(here.length)} would be gone: {namesWords(here)}.
-          </b>
-        </li>
-      )}
-      {here.length > 0 && way === 'merge' && <li>{meals(here.length)} would stay that the file has not.</li>}
-      {same > 0 && (
-        <li>
-          {meals(same)} {same === 1 ? 'is' : 'are'} the same here and there.
-        </li>
-      )}
-      {otherKitchen && (
-        <li>
-          {way === 'replace'
-            ? 'The kitchen would be that of the file.'
-            : 'The kitchen here stays; meals of the file that shared another keep theirs.'}
-        </li>
-      )}
-    </ul>
-  );
-}
+const isEmpty = ({ changed, same, here }: BackupChanges) => changed.length + same + here.length === 0;

@@ -3,6 +3,7 @@ import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
+import { emptyDraft } from './emptyDraft.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { SelectField } from './fields/SelectField.tsx';
 import css from './parts.module.scss';
@@ -41,6 +42,7 @@ export function Bowl({ what, bowl, onChoose }: Props) {
           measure="mass"
           units={massUnits(units)}
           placeholder="weigh it empty"
+          draft={emptyDraft(vessel)}
           onDone={({ lo }) => {
             if (lo === undefined) return;
             editKitchen(

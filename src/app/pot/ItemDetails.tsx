@@ -130,6 +130,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
         label="Goes in"
         moment={item.at}
         atEnd={false}
+        draft={`item ${item.id} in`}
         onChange={(at) => {
           edit('when to put in', ({ at: _, ...i }) => (at ? { ...i, at } : i), 'at');
         }}
@@ -155,6 +156,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           label={fate === 'puréed' ? 'Blended' : 'Comes out'}
           moment={item.out}
           atEnd
+          draft={`item ${item.id} out`}
           onChange={(out) => {
             edit('when to take out', ({ out: _, ...i }) => (out ? { ...i, out } : i), 'out');
           }}
@@ -194,11 +196,13 @@ interface WhenProps {
   readonly moment: Moment | undefined;
   /** Without a moment it is the end; otherwise the start. */
   readonly atEnd: boolean;
+  /** Names what is typed and not entered yet. */
+  readonly draft: string;
   readonly onChange: (moment: Moment | undefined) => void;
 }
 
 /** A moment of the cook: from the start or with the meat, after so long, or for the last so long. */
-function When({ label, moment, atEnd, onChange }: WhenProps) {
+function When({ label, moment, atEnd, draft, onChange }: WhenProps) {
   const { batch } = useOpenMeal();
   const kind = moment === undefined ? 'start' : moment.before === 'end' ? 'before' : 'after';
   const phase = batch.cook.length - 1;
@@ -226,6 +230,7 @@ function When({ label, moment, atEnd, onChange }: WhenProps) {
           quantity={{ text, lo: moment.minutes, hi: moment.minutes }}
           measure="duration"
           chars={8}
+          draft={draft}
           onDone={({ lo }) => {
             if (lo !== undefined && lo !== moment.minutes) onChange({ ...moment, minutes: Math.round(lo) });
           }}

@@ -83,6 +83,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
         measure="mass"
         units={massUnits(units)}
         placeholder="not by the piece"
+        draft={`ingredient ${ingredient.id} piece`}
         onDone={({ lo }) => {
           if (lo !== undefined && lo !== ingredient.pieceG) edit('the piece of', { pieceG: lo });
         }}

@@ -1,9 +1,10 @@
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { newVersion } from '../data/offline.ts';
+import { useWatched } from '../data/watched.ts';
 
 /** A new version has been loaded and asks before it takes over. */
 export function NewVersion() {
-  const take = useSyncExternalStore(newVersion.subscribe, newVersion.waiting);
+  const take = useWatched(newVersion);
   const [later, setLater] = useState(false);
   if (!take || later) return null;
   return (

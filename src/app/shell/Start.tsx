@@ -15,9 +15,7 @@ export function Start() {
       const { meal, batch } = await firstMeal(db, todayName(), mealId);
       if (!left) await navigate(`/meals/${meal}/batches/${batch}/meat`, { replace: true });
     };
-    open().catch((error: unknown) => {
-      reportError(error);
-    });
+    open().catch(reportError);
     return () => {
       left = true;
     };

@@ -5,8 +5,9 @@ import { NavLink, useNavigate, useParams } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
+import { notKept } from '../data/queue.ts';
 import { todayName } from '../data/todayName.ts';
-import { useNotKept } from '../data/useNotKept.ts';
+import { useWatched } from '../data/watched.ts';
 import { useUndo } from '../data/useUndo.ts';
 import { usePainted } from '../data/usePainted.ts';
 import { Brand } from './Brand.tsx';
@@ -20,13 +21,11 @@ export function Top({ children }: { readonly children?: ReactNode }) {
   const { mealId } = useParams();
   const { undoWords, redoWords, undo, redo } = useUndo(mealId);
   const painted = usePainted();
-  const { pending, fault } = useNotKept();
+  const { pending, fault } = useWatched(notKept);
   const start = () => {
     onDisk(() => newMeal(db, todayName()))
       .then(({ mealId, batchId }) => navigate(`/meals/${mealId}/batches/${batchId}/meat`))
-      .catch((error: unknown) => {
-        reportError(error);
-      });
+      .catch(reportError);
   };
   return (
     <header className={css.top}>

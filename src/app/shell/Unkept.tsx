@@ -3,17 +3,14 @@ import { useLocation } from 'react-router';
 import { storageWords, unkeptWords } from '@/words/index.ts';
 import { db } from '../data/db.ts';
 import { keepAgain, unkeptMeal } from '../data/memory.ts';
+import { notKept } from '../data/queue.ts';
 import { saveMeal } from '../data/saveMeal.ts';
-import { useNotKept } from '../data/useNotKept.ts';
+import { useWatched } from '../data/watched.ts';
 import { FieldError } from '../parts/FieldError.tsx';
-
-const say = (error: unknown) => {
-  reportError(error);
-};
 
 /** What the store did not take: how much of it, why, and the ways to bring it to safety. */
 export function Unkept() {
-  const { fault, stuck } = useNotKept();
+  const { fault, stuck } = useWatched(notKept);
   const mealId = /^\/meals\/([^/]+)/.exec(useLocation().pathname)?.[1];
   const isUnkept = fault !== undefined;
   useEffect(() => {
@@ -36,7 +33,7 @@ export function Unkept() {
         type="button"
         className="btn btn-sm act"
         onClick={() => {
-          keepAgain().catch(say);
+          keepAgain().catch(reportError);
         }}
       >
         Try again
@@ -46,7 +43,7 @@ export function Unkept() {
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            saveMeal(db, meal.meal.id, meal.meal.name).catch(say);
+            saveMeal(db, meal.meal.id, meal.meal.name).catch(reportError);
           }}
         >
           Save this meal as a file

@@ -51,6 +51,7 @@ export function ListLine({ line, got, units }: Props) {
               measure="mass"
               units={massUnits(units).toReversed()}
               placeholder="pack"
+              draft={`pack ${ref}`}
               chars={5}
               onDone={({ lo }) => {
                 if (lo === undefined) return;

@@ -75,9 +75,7 @@ export default function Shopping() {
               type="button"
               className="btn act"
               onClick={() => {
-                csv().catch((error: unknown) => {
-                  reportError(error);
-                });
+                csv().catch(reportError);
               }}
             >
               Save as CSV
@@ -105,8 +103,10 @@ export default function Shopping() {
             )}
           </div>
         )}
-        {damaged.map(({ meal }) => (
-          <FieldError key={meal.id}>“{meal.name}” cannot be read and is left out.</FieldError>
+        {damaged.map(({ id, name }) => (
+          <FieldError key={id}>
+            “{name || 'a meal without a name'}” cannot be read and is left out.
+          </FieldError>
         ))}
         {open.length === 1 && <p className="quiet">For {open[0]?.input.meal.name}.</p>}
         {!meals && <p className="quiet">One moment.</p>}

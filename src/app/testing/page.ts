@@ -20,5 +20,4 @@ Object.assign(globalThis, {
       // Nothing was observed.
     }
   },
-  structuredClone: (value: unknown): unknown => JSON.parse(JSON.stringify(value)),
 });

@@ -128,11 +128,13 @@ describe('a backup', () => {
     const damaged = await reading(text.replace('"name":"Lunch"', '"name":7'));
     expect(damaged.meals).toHaveLength(2);
     expect(damaged.unread).toEqual([
-      'This file cannot be read: the name of the meal is 7, and a text belongs there.',
+      expect.stringMatching(
+        /^Line \d of the backup cannot be read: the name of the meal is 7, and a text belongs there\.$/,
+      ) as unknown,
     ]);
     const cut = await reading(`${text.trimEnd().split('\n').slice(0, -1).join('\n')}\n`);
     expect(cut.meals).toHaveLength(2);
-    expect(cut.unread).toEqual(['The file was cut off: 1 of its 3 meals are missing.']);
+    expect(cut.unread).toEqual(['The file was cut off: 1 of its 3 meals is missing.']);
   });
 
   test.each([

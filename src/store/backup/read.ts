@@ -29,17 +29,20 @@ export async function readBackup(
   const meals = new Map<string, BackupMeal>();
   const unread: string[] = [];
   let read = 0;
+  let lines = 0;
   let began = performance.now();
   for await (const line of linesOf(source.stream())) {
     signal?.throwIfAborted();
     read += line.length + 1;
+    lines += 1;
     if (!head) {
       const reading = readBackupHead(line);
       if (!reading.ok) return reading;
       head = reading.value;
     } else if (line !== '') {
       const large = tooLarge(line.length);
-      const reading = large === undefined ? readBackupMeal(line) : ({ ok: false, error: large } as const);
+      const reading =
+        large === undefined ? readBackupMeal(line, lines) : ({ ok: false, error: large } as const);
       if (!reading.ok) unread.push(reading.error);
       else if (meals.has(reading.value.meal.id))
         return { ok: false, error: `This backup has the meal “${reading.value.meal.name}” twice.` };
@@ -53,7 +56,10 @@ export async function readBackup(
   }
   if (!head) return { ok: false, error: 'This file is empty; choose a backup that was saved from here.' };
   const missing = head.meals - meals.size - unread.length;
-  if (missing > 0) unread.push(`The file was cut off: ${missing} of its ${head.meals} meals are missing.`);
+  if (missing > 0)
+    unread.push(
+      `The file was cut off: ${missing} of its ${head.meals} meals ${missing === 1 ? 'is' : 'are'} missing.`,
+    );
   return { ok: true, backup: { head, meals: [...meals.values()], unread } };
 }
 

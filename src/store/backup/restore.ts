@@ -1,9 +1,10 @@
 import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
-import { type BackupMeal, canonical } from '@/core/batch/file/index.ts';
+import { type BackupChanges, type BackupMeal, canonical } from '@/core/batch/file/index.ts';
 import type { Transaction } from 'dexie';
 import type { BatchRow, KeptRow, SlowSpoonDb } from '../db.ts';
 import { packed } from '../packs.ts';
-import { summaryOf } from '../summaries.ts';
+import { nameOf, summaryOf } from '../summaries.ts';
+import { markChanged } from './lastBackup.ts';
 import type { Backup } from './read.ts';
 import { backupRows } from './rows.ts';
 import type { Course } from './save.ts';
@@ -11,24 +12,12 @@ import type { Course } from './save.ts';
 /** Replace: afterwards nothing is here but what the backup holds. Merge: it comes in beside what is here. */
 export type Way = 'replace' | 'merge';
 
-/** What a backup would change here, by the names of meals. */
-export interface Changes {
-  readonly added: readonly string[];
-  /** Here and in the backup, and not the same: the backup's takes the place of what is here. */
-  readonly changed: readonly string[];
-  readonly same: number;
-  /** Only here: a merge leaves them, a replacement takes them away. */
-  readonly here: readonly string[];
-  /** The kitchen that all meals share is another one in the backup. */
-  readonly otherKitchen: boolean;
-}
-
 /** Compares a backup with what is here, meal by meal; changes nothing. */
 export async function changesBy(
   db: SlowSpoonDb,
   { head, meals }: Backup,
   course: Course = {},
-): Promise<Changes> {
+): Promise<BackupChanges> {
   const incoming = new Map(meals.map((meal) => [meal.meal.id, meal]));
   const ids = await db.meals.orderBy('id').primaryKeys();
   const [changed, here]: [string[], string[]] = [[], []];
@@ -37,7 +26,7 @@ export async function changesBy(
     course.signal?.throwIfAborted();
     for (const meal of mine) {
       const theirs = incoming.get(meal.meal.id);
-      if (!theirs) here.push(meal.meal.name);
+      if (!theirs) here.push(nameOf(meal.meal));
       else if (canonical(theirs) === canonical(meal)) same += 1;
       else changed.push(theirs.meal.name);
     }
@@ -76,7 +65,7 @@ export async function restore(
 ): Promise<void> {
   const shared = head.kitchen ?? usualKitchen;
   const ids = meals.map(({ meal }) => meal.id);
-  await db.transaction('rw', [...TABLES], async (tx) => {
+  await db.transaction('rw', [...TABLES, 'house'], async (tx) => {
     if (way === 'replace') await Promise.all(TABLES.map((name) => tx.table(name).clear()));
     else {
       await tx.table('meals').bulkDelete(ids);
@@ -93,14 +82,20 @@ export async function restore(
       const some = meals
         .slice(from, from + AT_A_TIME)
         .map((meal) => (other ? { kitchen: shared, ...meal } : meal));
-      await put(tx, some, others);
+      await put(tx, some, shared, others);
       told?.(Math.min(from + AT_A_TIME, meals.length), meals.length);
     }
+    await markChanged(tx, Date.now());
     signal?.throwIfAborted();
   });
 }
 
-async function put(tx: Transaction, some: readonly BackupMeal[], others: Set<string>): Promise<void> {
+async function put(
+  tx: Transaction,
+  some: readonly BackupMeal[],
+  shared: Kitchen,
+  others: Set<string>,
+): Promise<void> {
   const mealRows = some.map(({ made, meal, kitchen }) => ({
     id: meal.id,
     meal,
@@ -125,6 +120,7 @@ async function put(tx: Transaction, some: readonly BackupMeal[], others: Set<str
         summaryOf(
           row,
           batchRows.filter(({ mealId }) => mealId === row.id),
+          shared,
         ),
       ),
     ),

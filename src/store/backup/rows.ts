@@ -1,6 +1,6 @@
 import type { BackupMeal } from '@/core/batch/file/index.ts';
-import type { SlowSpoonDb } from '../db.ts';
-import { unpacked } from '../packs.ts';
+import type { Entry } from '@/core/batch/index.ts';
+import type { BatchRow, MealRow, PackRow, SlowSpoonDb } from '../db.ts';
 
 /** So many meals are read at a time. */
 const AT_A_TIME = 50;
@@ -21,20 +21,31 @@ export async function* backupRows(
       db.batches.where('mealId').between(first, last, true, true).toArray(),
       db.entries.where('mealId').between(first, last, true, true).toArray(),
     ]);
-    const meals = rows.map((row) => {
-      const own = batches.filter(({ mealId }) => mealId === row.id).map(({ batch }) => batch);
-      const entries = packs
-        .filter(({ mealId }) => mealId === row.id)
-        .flatMap(unpacked)
-        .map(({ entry }) => entry);
-      return {
-        made: row.made,
-        meal: row.meal,
-        batches: own.sort((a, b) => (a.id < b.id ? -1 : 1)),
-        entries: entries.sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1)),
-        ...(row.kitchen && { kitchen: row.kitchen }),
-      };
-    });
+    const of = <T extends { readonly mealId: string }>(all: readonly T[], id: string) =>
+      all.filter(({ mealId }) => mealId === id);
+    const meals = rows.map((row) => backupMealOf(row, of(batches, row.id), of(packs, row.id)));
     yield { meals, done: from + some.length };
+  }
+}
+
+/** A damaged row goes out as it lies: whoever reads it is told, and it must not keep the others from going out. */
+const backupMealOf = (
+  { made, meal, kitchen }: MealRow,
+  batches: readonly BatchRow[],
+  packs: readonly PackRow[],
+): BackupMeal => ({
+  made,
+  meal,
+  batches: batches.map(({ batch }) => batch),
+  // In the order in which they were made, whatever their packs' order is.
+  entries: inOrder(packs.flatMap(({ entries }) => entries)),
+  ...(kitchen && { kitchen }),
+});
+
+function inOrder(entries: readonly Entry[]): Entry[] {
+  try {
+    return entries.toSorted((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+  } catch {
+    return [...entries];
   }
 }

@@ -63,9 +63,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
         disabled={busy}
         onClick={() => {
           sheet()
-            .catch((error: unknown) => {
-              reportError(error);
-            })
+            .catch(reportError)
             .finally(() => {
               setBusy(false);
             });

@@ -1,7 +1,8 @@
-import { useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useId, useState, type KeyboardEvent } from 'react';
 import { type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
-import { dropDraft, keepDraft, useDraft } from '../../data/drafts.ts';
+import { useDraft } from '../../data/drafts.ts';
 import { useTyped } from './useTyped.ts';
+import { Unentered } from './Unentered.tsx';
 import { FieldError } from '../FieldError.tsx';
 
 interface Props {
@@ -63,20 +64,11 @@ export function QuantityField(props: Props) {
   const shown = fault && (!focused || fault.choices) ? fault : undefined;
   const words = shown?.error ?? (fault ? undefined : problem);
 
-  // Whether what stands in the field may lie on the disk as a draft.
-  const drafted = useRef(false);
-  useDraft(draft, stored, (found) => {
-    drafted.current = true;
-    type(found);
-  });
-  const unentered = draft !== undefined && !focused && text !== stored && !fault;
+  const drafted = useDraft(draft, stored, type);
 
   const change = (next: string) => {
     type(next);
-    if (draft !== undefined) {
-      drafted.current = true;
-      keepDraft(draft, next);
-    }
+    drafted.keep(next);
     const now = read(next);
     if (now?.ok) onChange?.(now.quantity, now.measure);
     else onChange?.({ text: next }, undefined);
@@ -86,10 +78,7 @@ export function QuantityField(props: Props) {
     else if (reading) onUnread?.({ text });
     if (text.trim() === '') onEmptied?.();
     const enters = reading === undefined ? onEmptied : reading.ok ? onDone : onUnread;
-    if (draft !== undefined && enters && drafted.current) {
-      drafted.current = false;
-      dropDraft(draft);
-    }
+    if (enters) drafted.drop();
   };
   const keys = (event: KeyboardEvent) => {
     if (event.key === 'Enter') done();
@@ -126,13 +115,7 @@ export function QuantityField(props: Props) {
         }}
         onKeyDown={keys}
       />
-      {unentered && (
-        <span className="offers">
-          <button type="button" className="btn btn-sm act" onClick={done}>
-            Enter {text.trim() === '' ? 'nothing' : text}
-          </button>
-        </span>
-      )}
+      {drafted.isBack && !fault && <Unentered text={text} onEnter={done} />}
       {words !== undefined && <FieldError id={`${id}-wrong`}>{words}</FieldError>}
       {shown?.choices && (
         <span className="offers">

@@ -1,4 +1,5 @@
 import type { ZodType } from 'zod';
+import { quoted } from '../../quantity/index.ts';
 import { backupHead, backupMeal, type BackupHead, type BackupMeal } from '../schema.ts';
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
@@ -37,21 +38,43 @@ export function readBackupHead(line: string): LineReading<BackupHead> {
       ok: false,
       error: `This backup is version ${head.version} and this program reads up to ${VERSION}; bring Slow Spoon up to date.`,
     };
-  return read(backupHead, line);
+  return read(backupHead, json, 'This backup');
 }
 
-/** Reads a further line: a meal, whole, or in one sentence why it cannot be read. */
-export function readBackupMeal(line: string): LineReading<BackupMeal> {
-  const reading = read(backupMeal, line);
-  const loose = reading.ok ? looseEnd(reading.value) : undefined;
+/**
+ * Reads a further line: a meal, whole, or in one sentence why it cannot be read.
+ * @param n which line it is, should it have no name
+ */
+export function readBackupMeal(line: string, n: number): LineReading<BackupMeal> {
+  const parsing = parse(line, `Line ${n} of the backup`);
+  if (!parsing.ok) return parsing;
+  const what = nameIn(parsing.json) ?? `Line ${n} of the backup`;
+  const reading = read(backupMeal, parsing.json, what);
+  const loose = reading.ok ? looseEnd(reading.value, what) : undefined;
   return loose === undefined ? reading : { ok: false, error: loose };
 }
 
-function read<T>(schema: ZodType<T>, line: string): LineReading<T> {
-  const parsing = parse(line);
-  if (!parsing.ok) return parsing;
-  const parsed = schema.safeParse(parsing.json);
+/** What the meal of a line is called, as far as that can be told. */
+function nameIn(json: unknown): string | undefined {
+  const name = (json as { meal?: { name?: unknown } | null } | null)?.meal?.name;
+  return typeof name === 'string' && name !== '' ? quoted(name) : undefined;
+}
+
+function read<T>(schema: ZodType<T>, json: unknown, what: string): LineReading<T> {
+  const parsed = schema.safeParse(json);
   return parsed.success
     ? { ok: true, value: parsed.data }
-    : { ok: false, error: firstFault(parsed.error, parsing.json) };
+    : { ok: false, error: firstFault(parsed.error, json, what) };
+}
+
+/** What a backup would change where it is brought in, by the names of meals. */
+export interface BackupChanges {
+  readonly added: readonly string[];
+  /** There and in the backup, and not the same: the backup's takes the place of what is there. */
+  readonly changed: readonly string[];
+  readonly same: number;
+  /** Only there: a merge leaves them, a replacement takes them away. */
+  readonly here: readonly string[];
+  /** The kitchen that all meals share is another one in the backup. */
+  readonly otherKitchen: boolean;
 }

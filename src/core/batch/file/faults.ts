@@ -116,12 +116,15 @@ const tooLittle = (origin: string, value: unknown, least: number) =>
       ? `has fewer than ${least} of them`
       : `is ${shown(value)}, and at least ${least} can be read`;
 
-/** The first thing that the schema does not like, with its place and its value, in one sentence. */
-export function firstFault(error: ZodError, json: unknown): string {
+/**
+ * The first thing that the schema does not like, with its place and its value, in one sentence.
+ * @param what is read, as the sentence begins
+ */
+export function firstFault(error: ZodError, json: unknown, what = 'This file'): string {
   const [issue] = error.issues;
-  if (!issue) return 'This file does not hold a meal.';
+  if (!issue) return `${what} does not hold a meal.`;
   let value: unknown = json;
   for (const key of issue.path)
     value = typeof value === 'object' ? (value as Record<PropertyKey, unknown> | null)?.[key] : undefined;
-  return `This file cannot be read: ${placeWords(issue.path)} ${whyWords(issue, value)}.`;
+  return `${what} cannot be read: ${placeWords(issue.path)} ${whyWords(issue, value)}.`;
 }

@@ -1,4 +1,5 @@
 export {
+  type BackupChanges,
   type BackupHead,
   type BackupMeal,
   readBackupHead,

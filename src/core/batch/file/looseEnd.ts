@@ -1,16 +1,18 @@
 import { quoted } from '../../quantity/index.ts';
 import type { MealFile } from '../schema.ts';
 
-/** An id that is named but not there, or there twice. */
-export function looseEnd({
-  meal,
-  batches,
-  entries,
-}: Pick<MealFile, 'meal' | 'batches' | 'entries'>): string | undefined {
+/**
+ * An id that is named but not there, or there twice.
+ * @param file what it is, as the sentence begins
+ */
+export function looseEnd(
+  { meal, batches, entries }: Pick<MealFile, 'meal' | 'batches' | 'entries'>,
+  file = 'This file',
+): string | undefined {
   const twice = (what: string, ids: readonly string[]) => {
     const seen = new Set<string>();
     const again = ids.find((id) => seen.size === seen.add(id).size);
-    return again === undefined ? undefined : `This file has ${what} ${quoted(again)} twice.`;
+    return again === undefined ? undefined : `${file} has ${what} ${quoted(again)} twice.`;
   };
   const ids = batches.map((batch) => batch.id);
   const known = new Set(ids);
@@ -32,11 +34,9 @@ export function looseEnd({
       'entry',
       entries.map((entry) => entry.id),
     ) ??
-    (missing === undefined
-      ? undefined
-      : `This file speaks of batch ${quoted(missing)}, which is not in it.`) ??
+    (missing === undefined ? undefined : `${file} speaks of batch ${quoted(missing)}, which is not in it.`) ??
     (unasked === undefined
       ? undefined
-      : `This file holds batch ${quoted(unasked)}, which its meal does not name.`)
+      : `${file} holds batch ${quoted(unasked)}, which its meal does not name.`)
   );
 }

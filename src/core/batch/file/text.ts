@@ -1,20 +1,24 @@
 import { DEPTH_MOST } from '../bounds.ts';
 
-/** What a text holds, or in one sentence why it holds nothing that can be read. */
+/**
+ * What a text holds, or in one sentence why it holds nothing that can be read.
+ * @param what it is, as the sentence begins
+ */
 export function parse(
   text: string,
+  what = 'This file',
 ): { readonly ok: true; readonly json: unknown } | { readonly ok: false; readonly error: string } {
   if (depthOf(text) > DEPTH_MOST)
     return {
       ok: false,
-      error: 'This file is nested deeper than any meal is; choose one that was exported from here.',
+      error: `${what} is nested deeper than any meal is; choose one that was exported from here.`,
     };
   try {
     return { ok: true, json: JSON.parse(text) };
   } catch {
     return {
       ok: false,
-      error: 'This file is broken or not JSON: it may have been cut off; export the meal again.',
+      error: `${what} is broken or not JSON: it may have been cut off; save it again.`,
     };
   }
 }
