@@ -15,6 +15,8 @@ export interface CutRows {
       };
   /** The cooked row of the same meat, where there is one. */
   readonly cooked?: string;
+  /** The whole that a part without rows of its own leans on. */
+  readonly partOf?: string;
   /** The raw row stands for a near relative, not for this cut itself. */
   readonly rawIsOf?: string;
   /** Bone of the purchased weight: worked out from the cooked row's 1-lb yield, or an estimate. */
@@ -231,10 +233,11 @@ export const cutRows: readonly CutRows[] = [
     name: 'Beef brisket, flat half',
     species: 'beef',
     family: 'brisket',
-    raw: '13805',
-    cooked: '13806',
+    // As it is sold, trimmed: the rows with 1/8" of fat are fatter than the whole brisket's.
+    raw: '13904',
+    cooked: '13369',
     bone: 0,
-    leanLike: 'beef-brisket',
+    leanLike: 'beef-top-round',
     toughness: 1.1,
     goodFor: ['rolls'],
   },
@@ -243,6 +246,7 @@ export const cutRows: readonly CutRows[] = [
     name: 'Beef brisket, point half',
     species: 'beef',
     family: 'brisket',
+    partOf: 'beef brisket',
     raw: '13021',
     rawIsOf: 'whole brisket with its thick fat',
     bone: 0,

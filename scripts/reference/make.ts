@@ -98,8 +98,10 @@ function cut(rows: (typeof cutRows)[number]) {
   const kin = {
     species: species in speciesOfPairs ? speciesOfPairs[species as keyof typeof speciesOfPairs] : species,
     family,
+    whole: rows.partOf,
     cut: pair?.cut,
     lean: pair?.lean ?? false,
+    trim: pair?.trim,
   };
   const flesh = rawOf(rows);
   const y = model.predict(kin, flesh).y;
@@ -116,6 +118,7 @@ function cut(rows: (typeof cutRows)[number]) {
     ...(cooked !== undefined && { cooked: composition(cooked) }),
     fatFreeYield: round(model.fatFreeYield(kin)),
     retention: round(model.retention(kin, flesh.fat)),
+    keptFat: round(model.keptFat(kin, flesh.fat)),
     boneShare: bone === 'from the yield' ? round(1 - (ofPurchased ?? 0) / y) : bone,
     ...(boneIn !== undefined && { boneIn }),
     ...(ofPurchased !== undefined && { cookedOfPurchased: round(ofPurchased) }),

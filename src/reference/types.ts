@@ -22,6 +22,8 @@ export interface Cut {
   /** Fat-free cooked per fat-free raw, and fat retained of the raw fat: core/meat/cookedModel. */
   readonly fatFreeYield: number;
   readonly retention: number;
+  /** Fat that stays of the raw fat in the flows, below 1: core/meat/keptFat. */
+  readonly keptFat: number;
   /** Bone of purchased weight, 0 to 1; from the model and the published 1-lb yield, or an estimate. */
   readonly boneShare: number;
   /** Bone of purchased weight where a boneless cut is bought with its bone (estimate). */

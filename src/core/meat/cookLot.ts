@@ -14,7 +14,12 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.boneLoss = out.rawBone - out.boneOut;
   out.bone = isWeighed(weighed.bone) ? weighed.bone : out.boneOut;
 
-  const share = cookedShare({ ...flesh, protein: out.protein, fat: out.fat, ash: out.ash });
+  const share = cookedShare(
+    { ...flesh, protein: out.protein, fat: out.fat, ash: out.ash },
+    draw.fat,
+    plan.gelatinShare * draw.gelatin,
+  );
+  out.trimmedCooked = trimmedCooked(plan, share.y, out);
   out.keptFat = out.boneless * share.keptFat;
   out.rendered = out.boneless * share.rendered;
   out.renderedFat = out.rendered + BONE_GIVES.fat * out.boneLoss;
@@ -28,10 +33,12 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   // Juice and air loss together are 1 − y − rendered; the lost ash goes with the juice.
   const loss = Math.max(0, out.boneless - out.flesh - out.rendered);
   out.juiceAsh = Math.min((1 - KEPT_ASH) * out.ash * out.boneless, loss);
-  const water = loss - out.juiceAsh;
+  out.gelatin = Math.min(out.boneless * share.gelatin, loss - out.juiceAsh);
+  const water = loss - out.juiceAsh - out.gelatin;
   out.airLoss = Math.min(plan.airShare * out.raw, water);
   out.juiceWater = water - out.airLoss;
-  out.juice = out.juiceWater + out.juiceAsh + (BONE_GIVES.water + BONE_GIVES.protein) * out.boneLoss;
+  out.juice =
+    out.juiceWater + out.juiceAsh + out.gelatin + (BONE_GIVES.water + BONE_GIVES.protein) * out.boneLoss;
 
   out.bench = isWeighed(weighed.cooked) ? Math.max(0, weighed.cooked - out.bone) : out.flesh;
   // Bone lying on the bench with the cooked meat: no more of it than was weighed in all.
@@ -39,11 +46,18 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.cooked = out.bench + out.boneOnBench;
 }
 
+/** What the trimmings would weigh cooked, of what the whole would; what the knife took of the meat itself does not count. */
+function trimmedCooked(plan: LotPlan, afterY: number, { trimOfLot, afterTrim, trimBlend }: LotMass): number {
+  if (!(trimOfLot > 0) || !(afterTrim > 0)) return 0;
+  const whole = (trimOfLot + afterTrim) * plan.wholeY;
+  return whole > 0 ? Math.max(0, trimBlend * (1 - (afterTrim * afterY) / whole)) : 0;
+}
+
 /** Water in a lot's cooked meat before salt takes some of its place, g. */
 export function cookedWater(lot: LotMass): number {
   return Math.max(
     0,
-    lot.flesh - lot.protein * lot.boneless - lot.keptFat - (lot.ash * lot.boneless - lot.juiceAsh),
+    lot.flesh - (lot.protein * lot.boneless - lot.gelatin) - lot.keptFat - (lot.ash * lot.boneless - lot.juiceAsh),
   );
 }
 
@@ -73,7 +87,7 @@ export function cookFlows(
   const salt = saltOfWater * water;
   const flesh = positive({
     water: water - salt,
-    protein: after.protein * mass.boneless,
+    protein: after.protein * mass.boneless - mass.gelatin,
     fat: mass.keptFat,
     ash: after.ash * mass.boneless - mass.juiceAsh,
     salt,
@@ -83,7 +97,7 @@ export function cookFlows(
   const perBone = mass.boneOut > 0 ? times(bone, 1 / mass.boneOut) : RAW_BONE;
   const juice = {
     water: mass.juiceWater + boneGives.water + salt,
-    protein: boneGives.protein,
+    protein: boneGives.protein + mass.gelatin,
     ash: mass.juiceAsh,
   };
   return {

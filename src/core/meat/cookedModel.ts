@@ -1,15 +1,9 @@
 import type { Composition } from '@/reference/types.ts';
 import { fitLevels, type LevelRow } from '../pooled/index.ts';
 import { KEPT_ASH } from './flesh.ts';
-
-/** Where a meat belongs: the levels over which its way of cooking is pooled. */
-export interface Kin {
-  readonly species: string;
-  readonly family: string;
-  /** Absent, or one that was never seen: the family's value. */
-  readonly cut?: string | undefined;
-  readonly lean: boolean;
-}
+import { fitKeptFat } from './keptFat.ts';
+import { kinOf, wholeOf, type Kin } from './kin.ts';
+import { studySpread } from './studies.ts';
 
 /** Two rows of one meat, raw and cooked, in grams per 100 g. */
 export interface CookedPair extends Kin {
@@ -37,39 +31,62 @@ export interface PredictedCooked {
   readonly fat: number;
 }
 
+/** Whether the next row comes from the study that the cut is known by, or from another. */
+export type Study = 'the same' | 'another';
+
 export interface CookedModel {
+  /** How far two studies of one cut stand from the cut's own yield: standard deviation of log y. */
+  readonly studySpread: number;
   /** Fat-free cooked per gram of fat-free raw. */
   fatFreeYield(kin: Kin): number;
   /** Fat retained of the raw fat, at that raw fat (a fraction); above 1 where the rows say so. */
   retention(kin: Kin, fat: number): number;
-  predict(kin: Kin, raw: Pick<Composition, 'protein' | 'fat' | 'ash'>): PredictedCooked;
+  /** Fat that the meat can really have kept, of its raw fat: always below 1. */
+  keptFat(kin: Kin, fat: number): number;
+  /** The next row of that meat, and how far it may lie from there. */
+  predict(kin: Kin, raw: Pick<Composition, 'protein' | 'fat' | 'ash'>, study?: Study): PredictedCooked;
 }
 
 /**
  * Standard deviations of the logarithm between the groups of each level, from trials on the rows
- * themselves by restricted likelihood and by leaving cuts out (docs/decisions/0009).
+ * themselves by restricted likelihood and by leaving cuts out (docs/decisions/0009). A cut's holds its study.
  */
-const FAT_FREE = { species: 0.06, family: 0.06, cut: 0.045, side: 0.01, weighing: 0.017, piece: 0.042 };
-const RETENTION = { species: 0.027, family: 0.098, cut: 0.12, side: 0.145 };
-const ROW_NOISE = { fatFree: 0.011, retention: 0.067 };
+const FAT_FREE = {
+  species: 0.07,
+  family: 0.02,
+  whole: 0.04,
+  cut: 0.045,
+  side: 0.01,
+  trim: 0.008,
+  weighing: 0.014,
+  piece: 0.042,
+};
+const RETENTION = { species: 0.03, family: 0.08, whole: 0.1, cut: 0.11, side: 0.145, trim: 0.04 };
+const ROW_NOISE = { fatFree: 0.011, retention: 0.06 };
 /** A weighed yield errs with its study (a level above) and by itself. */
-const WEIGHED_NOISE = { weighing: 0.011, piece: 0.027 };
-const HEAVY = { level: 'cut', freedom: 4 };
+const WEIGHED_NOISE = { weighing: 0.011, piece: 0.025 };
+const HEAVY = { level: 'cut', freedom: 3 };
 
-const levelsOf = ({ species, family, cut, lean }: Kin): Record<string, string> => ({
-  species,
-  family,
-  cut: cut ?? '',
-  side: `${cut ?? ''} ${lean ? 'lean' : 'whole'}`,
-});
+function levelsOf({ species, family, whole, cut: named, lean, trim }: Kin): Record<string, string> {
+  const cut = named === undefined ? '' : kinOf(named).cut;
+  return {
+    species,
+    family: `${species} ${family}`,
+    whole: whole ?? wholeOf(cut),
+    cut,
+    side: `${cut} ${lean ? 'lean' : 'whole'}`,
+    ...(trim !== undefined && { trim: `${cut} ${trim}` }),
+  };
+}
 const fatFreeFixed = ({ lean }: Kin) => [1, lean ? 1 : 0];
 const fatFixed = (fat: number) => [1, Math.log(Math.max(fat, 0.005))];
 
 /**
  * What becomes of meat in a braise, learned from published raw and cooked rows: the fat-free yield
- * g, and the fat retained R, each pooled over species, family, cut and lean or whole, R falling
+ * g, and the fat retained R, each pooled over species, family in it, whole, part and lean or not, R falling
  * with raw fat; then y = (1 − f)·g + R·f, cooked water = y − p − R·f − .75 a. Protein stays in the meat,
- * so a pair gives y = p raw / p cooked; weighed yields are a second reading of the same y.
+ * so a pair gives y = p raw / p cooked; weighed yields are a second reading of the same y. The range is that of the
+ * next row: what is not known of the cut, the row's own noise, and, of another study, how far studies lie apart.
  * Source: USDA SR24; what else was tried stands in docs/decisions/0009.
  */
 export function fitCookedModel(pairs: readonly CookedPair[], weighed: readonly WeighedYield[]): CookedModel {
@@ -102,20 +119,32 @@ export function fitCookedModel(pairs: readonly CookedPair[], weighed: readonly W
     })),
     RETENTION,
   );
+  const keptFat = fitKeptFat(pairs);
+  const studies = studySpread(pairs);
+  const cuts = new Set(pairs.map(({ cut }) => cut));
   const fatFreeOf = (kin: Kin) => lean.predict({ fixed: fatFreeFixed(kin), levels: levelsOf(kin) });
   const retained = (kin: Kin, f: number) => fat.predict({ fixed: fatFixed(f), levels: levelsOf(kin) });
   return {
+    studySpread: studies,
     fatFreeYield: (kin) => Math.exp(fatFreeOf(kin).value),
     retention: (kin, f) => Math.exp(retained(kin, f).value),
-    predict: (kin, raw) => {
+    keptFat,
+    predict: (kin, raw, study = 'another') => {
       const g = fatFreeOf(kin);
       const r = retained(kin, raw.fat);
       const leanPart = (1 - raw.fat) * Math.exp(g.value);
       const fatPart = raw.fat * Math.exp(r.value);
       const y = leanPart + fatPart;
+      // Of a cut that nobody has studied, the spread of cuts holds that of studies already.
+      const known = kin.cut !== undefined && cuts.has(kinOf(kin.cut).cut);
+      const ofStudy = known && study === 'another' ? studies : 0;
       return {
         y,
-        sd: Math.hypot(leanPart * g.sd, fatPart * r.sd) / y,
+        sd: Math.hypot(
+          (leanPart * Math.hypot(g.sd, ROW_NOISE.fatFree)) / y,
+          (fatPart * Math.hypot(r.sd, ROW_NOISE.retention)) / y,
+          ofStudy,
+        ),
         water: (y - raw.protein - fatPart - KEPT_ASH * raw.ash) / y,
         protein: raw.protein / y,
         fat: fatPart / y,

@@ -1,7 +1,7 @@
 import type { Kitchen, OwnCut } from '../batch/index.ts';
 import type { Composition, Cut, Reference } from '@/reference/types.ts';
 import { fatFreeYieldFor, fleshOf, type Flesh } from './flesh.ts';
-import { pickedShare } from './picking.ts';
+import { pickedShare, pickPlan } from './picking.ts';
 
 /** A cut with all that the reckoning asks of it, published or the user's own. */
 export interface KnownCut {
@@ -13,6 +13,8 @@ export interface KnownCut {
   readonly boneIn: number | undefined;
   readonly leanShare: number;
   readonly separableFat: Composition;
+  /** Protein that dissolves as gelatin, of the raw boneless weight (estimates). */
+  readonly gelatinShare: number;
   readonly toughness: number;
   /** Spread of log y that the lots of this cut share (estimates; wider where nothing is published). */
   readonly spread: number;
@@ -24,6 +26,13 @@ export interface KnownCut {
 /** Of a cut whose cooked yield is in the data, and of one that is not (estimates). */
 const PUBLISHED_SPREAD = 0.07;
 const UNSEEN_SPREAD = 0.09;
+
+/**
+ * Protein that dissolves as gelatin, of the raw boneless weight: about .6 % (± .3), and more where there is much
+ * collagen (estimates).
+ */
+const GELATIN_USUAL = 0.006;
+const GELATIN: Readonly<Record<string, number>> = { shank: 0.012, rib: 0.008 };
 
 /** The cut of that id, from the reference table or the kitchen's own; undefined if there is none. */
 export function findCut(id: string, kitchen: Kitchen, reference: Reference): KnownCut | undefined {
@@ -43,6 +52,7 @@ function knownCut(cut: Cut, reference: Reference): KnownCut {
     boneIn: cut.boneShare > 0 ? cut.boneShare : cut.boneIn,
     leanShare: cut.leanShare,
     separableFat: reference.separableFat[cut.species],
+    gelatinShare: GELATIN[cut.family] ?? GELATIN_USUAL,
     toughness: cut.toughness,
     spread: cut.cooked ? PUBLISHED_SPREAD : UNSEEN_SPREAD,
     estimates: cut.estimates,
@@ -90,7 +100,7 @@ function ownCut(own: OwnCut, like: KnownCut): KnownCut {
   };
   if (!own.yield) return cut;
   const ofBoneless = own.yield.value / (own.yield.of === 'purchased' ? 1 - boneShare : 1);
-  const y = ofBoneless / (own.yield.what === 'shred' ? 1 - pickedShare('membrane', like.leanShare) : 1);
+  const y = ofBoneless / (own.yield.what === 'shred' ? 1 - pickedShare(pickPlan('membrane', like.leanShare)) : 1);
   return { ...cut, flesh: { ...flesh, fatFreeYield: fatFreeYieldFor(flesh, y) } };
 }
 

@@ -1,4 +1,8 @@
 import type { Cut } from '@/reference/types.ts';
+import { MOST_KEPT } from './keptFat.ts';
+
+/** However tough, the collagen of a piece is no more than this of its protein (estimate). */
+const MOST_GELATIN = 0.2;
 
 /** Ash left in cooked meat, of the raw ash. The published rows give .61 to 1.07 (estimate). */
 export const KEPT_ASH = 0.75;
@@ -16,8 +20,10 @@ export interface Flesh {
   readonly ash: number;
   /** Fat-free cooked, g per g fat-free raw. */
   readonly fatFreeYield: number;
-  /** Fat retained of the raw fat, at `fatOfRow` (published rows; above 1 in half of them). */
+  /** Fat retained of the raw fat, at `fatOfRow` (published rows; above 1 in half of them): what y is reckoned with. */
   readonly retention: number;
+  /** Fat that really stays, at `fatOfRow`: what the flows are reckoned with. */
+  readonly keptFat: number;
   readonly fatOfRow: number;
 }
 
@@ -28,20 +34,29 @@ export function retained({ retention, fatOfRow }: Flesh, fat: number): number {
 }
 
 /** The flesh of a cut of the table. */
-export const fleshOf = ({ raw, fatFreeYield, retention }: Cut): Flesh => ({
+export const fleshOf = ({ raw, fatFreeYield, retention, keptFat }: Cut): Flesh => ({
   protein: raw.protein,
   fat: raw.fat,
   ash: raw.ash,
   fatFreeYield,
   retention,
+  keptFat,
   fatOfRow: raw.fat,
 });
+
+/** Fat that stays of the raw fat: the same slope, never more than a braise keeps (core/meat/keptFat). */
+function keptShare({ keptFat, fatOfRow }: Flesh, fat: number): number {
+  if (!(fat > 0) || !(fatOfRow > 0)) return MOST_KEPT;
+  return Math.min(MOST_KEPT, keptFat * (fat / fatOfRow) ** FAT_SLOPE);
+}
 
 /** What one gram of raw boneless flesh becomes, before the spread of a batch. */
 export interface CookedShare {
   readonly y: number;
   readonly keptFat: number;
   readonly rendered: number;
+  /** Protein that dissolves as gelatin. */
+  readonly gelatin: number;
   /** The yield can never leave these, in draws too. */
   readonly lowest: number;
   readonly highest: number;
@@ -49,17 +64,21 @@ export interface CookedShare {
 
 /**
  * Cooked yield of boneless flesh: y = (1 − f)·g + R·f (core/meat/cookedModel). In the flows the fat
- * it keeps is F = f·min(R, 1) and f − F is rendered; what the rows have above R = 1 is lean taken up
- * or noise, and stays in y as water. Held in [p + F + .75 a, 1 − rendered].
+ * it keeps is F = f·k, k below 1 (core/meat/keptFat), and f − F is rendered; what the rows have above that is
+ * the noise of two analyses, and stays in y as water. Of the protein a little dissolves as gelatin; y stays, so the cooked
+ * meat's water is higher by as much. Held in [p − gelatin + F + .75 a, 1 − rendered − gelatin].
+ * @param fatFactor multiplies what is rendered
+ * @param gelatinShare of the raw boneless weight
  */
-export function cookedShare(flesh: Flesh): CookedShare {
+export function cookedShare(flesh: Flesh, fatFactor = 1, gelatinShare = 0): CookedShare {
   const r = retained(flesh, flesh.fat);
-  const keptFat = flesh.fat * Math.min(1, r);
-  const rendered = flesh.fat - keptFat;
-  const lowest = flesh.protein + keptFat + KEPT_ASH * flesh.ash;
-  const highest = 1 - rendered;
+  const rendered = Math.min(flesh.fat, flesh.fat * (1 - keptShare(flesh, flesh.fat)) * fatFactor);
+  const keptFat = flesh.fat - rendered;
+  const gelatin = Math.min(gelatinShare, MOST_GELATIN * flesh.protein);
+  const lowest = flesh.protein - gelatin + keptFat + KEPT_ASH * flesh.ash;
+  const highest = 1 - rendered - gelatin;
   const y = (1 - flesh.fat) * flesh.fatFreeYield + r * flesh.fat;
-  return { y: Math.min(highest, Math.max(lowest, y)), keptFat, rendered, lowest, highest };
+  return { y: Math.min(highest, Math.max(lowest, y)), keptFat, rendered, gelatin, lowest, highest };
 }
 
 /** The fat-free yield that gives a known cooked yield: an own cut by what it came to. */

@@ -1,5 +1,6 @@
 export { cookFlows, cookedWater, cookLot, type CookedLot } from './cookLot.ts';
 export { fitCookedModel } from './cookedModel.ts';
+export { kinOf, wholeOf, type Kin } from './kin.ts';
 export { findCut, type OwnCutFault, ownCutProblem, type KnownCut } from './cut.ts';
 export {
   compositionOf,
@@ -13,8 +14,9 @@ export {
   type LotPlan,
   type LotWeighed,
 } from './lot.ts';
+export { cookedShare } from './flesh.ts';
 export { cutOfLot, fattier } from './ofLot.ts';
-export { pickedShare } from './picking.ts';
+export { pickAll, pickedShare, pickPlan, picksAll, type PickPlan } from './picking.ts';
 export { BONE_GIVES } from './stuff.ts';
 export { trimPlan } from './trim.ts';
 export { trimFlows, trimLot } from './trimLot.ts';

@@ -1,6 +1,7 @@
 import type { LotFlow, LotReading } from '../ledger/index.ts';
 import type { Composition } from '@/reference/types.ts';
 import type { Flesh } from './flesh.ts';
+import type { PickPlan } from './picking.ts';
 import type { TrimPlan } from './trim.ts';
 
 /** What a lot is before it is cooked. Masses g; shares 0 to 1; a weighed figure is NaN until it is weighed. */
@@ -13,7 +14,11 @@ export interface LotPlan {
   readonly boneShare: number;
   readonly trim: TrimPlan;
   readonly flesh: Flesh;
-  readonly pickShare: number;
+  /** Cooked of boneless if it were not trimmed. */
+  readonly wholeY: number;
+  readonly pick: PickPlan;
+  /** Protein that dissolves into the liquid, of the raw boneless weight. */
+  readonly gelatinShare: number;
   /** Water that the lot loses to the air before the pot, of its raw weight. */
   readonly airShare: number;
   readonly weighed: LotWeighed;
@@ -39,10 +44,21 @@ export interface LotDraw {
   bone: number;
   trim: number;
   y: number;
+  /** Of what is rendered, and of the gelatin. */
+  fat: number;
+  gelatin: number;
   pickings: number;
 }
 
-export const nominalLot: Readonly<LotDraw> = { raw: 1, bone: 1, trim: 1, y: 1, pickings: 1 };
+export const nominalLot: Readonly<LotDraw> = {
+  raw: 1,
+  bone: 1,
+  trim: 1,
+  y: 1,
+  fat: 1,
+  gelatin: 1,
+  pickings: 1,
+};
 
 /** What the steps of a lot hand to one another, g and shares, beside the flows themselves. */
 interface LotState {
@@ -54,6 +70,8 @@ interface LotState {
   /** Boneless weight that the balance leaves after trimming, and what goes into the pot. */
   afterTrim: number;
   boneless: number;
+  /** What the trimmings would weigh cooked, of what the whole would: it is not there to be picked. */
+  trimmedCooked: number;
   /** Composition of what is left after trimming, fractions. */
   protein: number;
   fat: number;
@@ -66,6 +84,8 @@ interface LotState {
   keptFat: number;
   /** Fat that left the flesh; its flow carries the bone's as well. */
   rendered: number;
+  /** Protein that left it. */
+  gelatin: number;
   /** Water and ash that the flesh gives to the liquid. */
   juiceWater: number;
   juiceAsh: number;
@@ -95,6 +115,7 @@ export const emptyLotMass = (): LotMass => ({
   rawBone: 0,
   trimOfLot: 0,
   trimBlend: 0,
+  trimmedCooked: 0,
   afterTrim: 0,
   boneless: 0,
   protein: 0,
@@ -105,6 +126,7 @@ export const emptyLotMass = (): LotMass => ({
   flesh: 0,
   keptFat: 0,
   rendered: 0,
+  gelatin: 0,
   juiceWater: 0,
   juiceAsh: 0,
   boneOut: 0,

@@ -9,7 +9,7 @@ import { cookedShare } from './flesh.ts';
 import { emptyLotMass, nominalLot, nothingWeighed, type LotPlan } from './lot.ts';
 import { runLot } from '../bench/index.ts';
 import { cutOfLot } from './ofLot.ts';
-import { pickedShare } from './picking.ts';
+import { pickAll, pickedShare, pickPlan } from './picking.ts';
 import { trimPlan } from './trim.ts';
 
 function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): LotPlan {
@@ -23,7 +23,9 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
     boneShare: cut.boneShare,
     trim: trimPlan('none', cut.separableFat),
     flesh: cut.flesh,
-    pickShare: pickedShare('membrane', cut.leanShare),
+    wholeY: cookedShare(cut.flesh).y,
+    pick: pickPlan('membrane', cut.leanShare),
+    gelatinShare: 0.006,
     airShare: 0.03,
     weighed: nothingWeighed(),
     ...changes,
@@ -39,9 +41,9 @@ test('shred is W (1−b)(1−t) y (1−s)', () => {
   const cut = findCut('beef-blade-roast', usualKitchen, reference);
   if (!cut) throw new Error('no blade');
   const plan = planOf('beef-blade-roast', 2600);
-  const s = pickedShare('membrane', cut.leanShare);
+  const s = pickedShare(pickPlan('membrane', cut.leanShare));
   expect(cooked(plan).shred).toBeCloseTo(
-    2600 * (1 - 0.1511) * ((1 - 0.2131) * 0.5945 + 0.8149 * 0.2131) * (1 - s),
+    2600 * (1 - cut.boneShare) * ((1 - 0.2131) * cut.flesh.fatFreeYield + cut.flesh.retention * 0.2131) * (1 - s),
     6,
   );
 });
@@ -102,8 +104,8 @@ test('no plan, however odd, makes a negative mass or a yield outside its bounds'
     fc.property(
       fc.constantFrom(...reference.cuts.map((cut) => cut.id)),
       fc.double({ min: 0.1, max: 50_000, noNaN: true }),
-      fc.record({ boneShare: share, pickShare: share, airShare: share }),
-      fc.record({ raw: factor, bone: factor, trim: factor, y: factor, pickings: factor }),
+      fc.record({ boneShare: share, airShare: share, gelatinShare: share }),
+      fc.record({ raw: factor, bone: factor, trim: factor, y: factor, fat: factor, gelatin: factor, pickings: factor }),
       fc.record({
         raw: grams,
         board: grams,
@@ -193,7 +195,7 @@ describe('a lot as it was bought', () => {
 
   test('bones for flavour give fat and juice, and no shred', () => {
     const bones = cutOfLot(cutOf('beef-shank'), { kind: 'bones' });
-    const out = cooked(planOf('beef-shank', 2000, { boneShare: bones.boneShare, pickShare: 1 }));
+    const out = cooked(planOf('beef-shank', 2000, { boneShare: bones.boneShare, pick: pickAll }));
     expect(out.shred).toBe(0);
     expect(out.pickings).toBeCloseTo(out.bench, 9);
     expect(out.renderedFat).toBeGreaterThan(50);

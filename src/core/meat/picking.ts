@@ -5,12 +5,32 @@ const LEAST = 0.015;
 /** "Membrane and big lumps out" stands this far from the least to lean only (estimate). */
 const MEMBRANE = 0.4;
 
+/** How a lot is picked over. */
+export interface PickPlan {
+  /** What lean only would pick of meat that was not trimmed, of its cooked boneless weight: 1 − lean share (published). */
+  readonly leanOnly: number;
+  /** How far this picking goes, from the least (0) to lean only (1). */
+  readonly goes: number;
+}
+
+const goes: Readonly<Record<Picking, number>> = { 'all tender': 0, membrane: MEMBRANE, 'lean only': 1 };
+
+export const pickPlan = (picking: Picking, leanShare: number): PickPlan => ({
+  leanOnly: Math.max(LEAST, 1 - leanShare),
+  goes: goes[picking],
+});
+
+/** All of it is picked out again: bones that went in for their flavour. */
+export const pickAll: PickPlan = { leanOnly: 1, goes: Infinity };
+export const picksAll = ({ goes: far }: PickPlan): boolean => far === Infinity;
+
 /**
- * Share of the cooked boneless weight that is picked out.
- * Lean only is what the published whole and lean-only cooked weights leave: 1 − lean share.
+ * Share of the cooked boneless weight that is picked out. What was trimmed off raw is not there to be picked: of
+ * what lean only would pick, that much less is left.
+ * @param trimmed what the trimmings would weigh cooked, of what the whole would
  */
-export function pickedShare(picking: Picking, leanShare: number): number {
-  const leanOnly = Math.max(LEAST, 1 - leanShare);
-  if (picking === 'lean only') return leanOnly;
-  return picking === 'all tender' ? LEAST : LEAST + MEMBRANE * (leanOnly - LEAST);
+export function pickedShare({ leanOnly, goes: far }: PickPlan, trimmed = 0): number {
+  if (far === Infinity) return 1;
+  const left = Math.max(LEAST, (leanOnly - trimmed) / Math.max(1e-9, 1 - trimmed));
+  return LEAST + far * (left - LEAST);
 }

@@ -56,7 +56,7 @@ describe('the plan of a meal', () => {
     const [plain, own] = open([batchOf([shank, close])], []).plan.batches[0]?.lots ?? [];
     expect(plain?.trim.share).toBe(0);
     expect(own?.trim.share).toBeGreaterThan(0.1);
-    expect(own?.pickShare).toBeGreaterThan(plain?.pickShare ?? 1);
+    expect(own?.pick.goes).toBeGreaterThan(plain?.pick.goes ?? 1);
   });
 
   test('two pots take two vessels, the first that was chosen before any other', () => {

@@ -2,6 +2,7 @@ import { MINUTE_MS, valueAt } from '../quantity/index.ts';
 import { cookOf } from '../clock/index.ts';
 import { dishName, type Ticket } from '../order/index.ts';
 import { mlOf } from '../broth/index.ts';
+import { picksAll } from '../meat/index.ts';
 import { nominalServing, emptyServed, serve } from '../plates/index.ts';
 import type { NominalBatch, OpenedMeal } from '../model/index.ts';
 
@@ -93,7 +94,7 @@ function lotsNow({ plan, mass }: NominalBatch, now: number): LotNow[] {
   );
   return plan.lots.flatMap((lot, i) => {
     const m = mass.lots[i];
-    if (!m || lot.pickShare >= 1) return [];
+    if (!m || picksAll(lot.pick)) return [];
     const r = ready?.lots.findIndex(({ id }) => id === lot.id) ?? -1;
     const since = batch.lidOn === undefined ? undefined : (now - batch.lidOn) / MINUTE_MS;
     const minutes = cookOf(batch.cook).potFrom + (since ?? 0);

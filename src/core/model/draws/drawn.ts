@@ -1,3 +1,4 @@
+import { picksAll } from '../../meat/index.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import type { BatchColumns } from './figures.ts';
 
@@ -33,8 +34,8 @@ export function numberOfDraws(plans: readonly BatchPlan[]): number {
 export function largestLot(plans: readonly BatchPlan[]): { batch: string; lot: string } | undefined {
   let largest: { batch: string; lot: string; rawG: number } | undefined;
   for (const plan of plans) {
-    for (const { id, rawG, pickShare } of plan.lots) {
-      if (pickShare < 1 && rawG > (largest?.rawG ?? 0)) largest = { batch: plan.id, lot: id, rawG };
+    for (const { id, rawG, pick } of plan.lots) {
+      if (!picksAll(pick) && rawG > (largest?.rawG ?? 0)) largest = { batch: plan.id, lot: id, rawG };
     }
   }
   return largest;

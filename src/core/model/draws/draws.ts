@@ -1,7 +1,7 @@
 import { valueAt } from '../../quantity/index.ts';
 import { mlOf, type LiquidDraw } from '../../broth/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
-import type { LotDraw } from '../../meat/index.ts';
+import { nominalLot, type LotDraw } from '../../meat/index.ts';
 import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
 import type { Nominal } from '../nominal/nominal.ts';
 import { batchColumns } from './figures.ts';
@@ -16,6 +16,9 @@ const spread = {
   bone: 0.1,
   trim: 0.25,
   pickings: 0.3,
+  /** What a cut renders (its lots share it), and what dissolves of one lot. */
+  fat: 0.4,
+  gelatin: 0.45,
   steam: 0.25,
   held: 0.2,
   soak: 0.35,
@@ -32,6 +35,8 @@ interface LotColumns {
   readonly bone: Float64Array;
   readonly trim: Float64Array;
   readonly pickings: Float64Array;
+  readonly fat: Float64Array;
+  readonly gelatin: Float64Array;
 }
 
 function lotColumns(meal: string, plan: BatchPlan, n: number): readonly LotColumns[] {
@@ -41,7 +46,9 @@ function lotColumns(meal: string, plan: BatchPlan, n: number): readonly LotColum
       raw: spreadAbout(key('raw'), lot.rawSpread, n),
       bone: lot.boneShare > 0 ? logNormals(key('bone'), spread.bone, n) : ones(n),
       trim: lot.trim.share > 0 ? logNormals(key('trim'), spread.trim, n) : ones(n),
-      pickings: lot.pickShare > 0 ? logNormals(key('pickings'), spread.pickings, n) : ones(n),
+      pickings: logNormals(key('pickings'), spread.pickings, n),
+      fat: logNormals(`${meal}|cut|${lot.cut}|fat`, spread.fat, n),
+      gelatin: logNormals(key('gelatin'), spread.gelatin, n),
     };
   });
 }
@@ -108,7 +115,7 @@ function drawMeal({
     const skim = logNormals(`${meal}|${plan.id}|skim`, spread.skim, n);
     const figures = drawn.batches.get(plan.id);
     const mass = emptyBatchMass(plan);
-    const lotDraws: LotDraw[] = plan.lots.map(() => ({ raw: 1, bone: 1, trim: 1, y: 1, pickings: 1 }));
+    const lotDraws: LotDraw[] = plan.lots.map(() => ({ ...nominalLot }));
     const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1, salt: 1 };
     for (let d = 0; d < n; d += 1) {
       for (let i = 0; i < lotDraws.length; i += 1) {
@@ -119,6 +126,8 @@ function drawMeal({
         to.bone = valueAt(from.bone, d);
         to.trim = valueAt(from.trim, d);
         to.pickings = valueAt(from.pickings, d);
+        to.fat = valueAt(from.fat, d);
+        to.gelatin = valueAt(from.gelatin, d);
         to.y = yields[firstLot + i]?.[d] ?? 1;
       }
       liquidDraw.poured = valueAt(poured, d);

@@ -66,7 +66,7 @@ export function runBatch(
     sums.shred += mass.shred;
     sum.juiceWater += mass.juiceWater + BONE_GIVES.water * mass.boneLoss;
     sum.juiceAsh += mass.juiceAsh;
-    sum.protein += BONE_GIVES.protein * mass.boneLoss;
+    sum.protein += mass.gelatin + BONE_GIVES.protein * mass.boneLoss;
     sum.fat += mass.rendered + BONE_GIVES.fat * mass.boneLoss;
     sum.meatWater += cookedWater(mass);
     sum.inPot += mass.flesh + mass.boneOut;

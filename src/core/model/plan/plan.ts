@@ -12,7 +12,10 @@ import {
   type LotPlan,
   nothingWeighed,
   ownCutProblem,
-  pickedShare,
+  cookedShare,
+  pickAll,
+  pickPlan,
+  picksAll,
   trimPlan,
 } from '../../meat/index.ts';
 import { type Ticket, ticketsOf } from '../../order/index.ts';
@@ -73,7 +76,7 @@ function meatOfPiece(batches: readonly BatchPlan[]): number | undefined {
   for (const { batch, lots } of batches) {
     for (const lot of lots) {
       const count = batch.lots.find(({ id }) => id === lot.id)?.pieces?.count;
-      if (count === undefined || !(lot.boneShare > 0) || lot.pickShare >= 1) continue;
+      if (count === undefined || !(lot.boneShare > 0) || picksAll(lot.pick)) continue;
       runLot(lot, nominalLot, out);
       grams += out.shred;
       pieces += count;
@@ -97,7 +100,9 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     boneShare: cut.boneShare,
     trim: trimPlan(lot.trim ?? batch.trim, cut.separableFat),
     flesh: cut.flesh,
-    pickShare: lot.kind === 'bones' ? 1 : pickedShare(lot.picking ?? batch.picking, cut.leanShare),
+    wholeY: cookedShare(cut.flesh).y,
+    pick: lot.kind === 'bones' ? pickAll : pickPlan(lot.picking ?? batch.picking, cut.leanShare),
+    gelatinShare: cut.gelatinShare,
     airShare: air,
     weighed: nothingWeighed(),
   }));
