@@ -77,6 +77,17 @@ describe('what becomes of the liquid', () => {
     expect(out.strained.other).toBeCloseTo(50, 6);
   });
 
+  test('bacon gives its fat to be skimmed, strained or not', () => {
+    const bacon = item('bacon', 'solid', 150, { water: 0.4, protein: 0.12, fat: 0.45, salt: 0.03 });
+    for (const steps of [usual, without('strain')]) {
+      const [plain, fatter] = [
+        [water, onion],
+        [water, onion, bacon],
+      ].map((items) => cooked({ steps }, items).skim.fat);
+      expect(fatter).toBeGreaterThan((plain ?? Infinity) + 20);
+    }
+  });
+
   test('not strained, the solids are the sauce', () => {
     const out = cooked({ steps: without('strain') });
     expect(massOf(out.strained)).toBe(0);

@@ -215,21 +215,41 @@ type Sums = Pick<
 
 /** How far a pour is off: people pour more or less than they said (estimate). */
 const POURED_SPREAD = 0.05;
-const dryOf = (amount: Amount): Amount => ({ ...amount, water: 0, salt: 0, alcohol: 0 });
+
+/** What is fatter than this renders when it is braised: bacon, sausage, skin; g/g (estimate). */
+const FATTY = 0.1;
+/** And this much of its fat swims (estimate). */
+const RENDERS = 0.6;
+
+/** What no sieve lets through of a solid: neither its juice nor the fat that it rendered. */
+const dryOf = ({ perGram }: ItemPlan): Amount => ({
+  ...perGram,
+  water: 0,
+  salt: 0,
+  alcohol: 0,
+  fat: perGram.fat * (perGram.fat > FATTY ? 1 - RENDERS : 1),
+});
 
 /** Sums that every draw needs, made once from the items. */
 export function sumsOf(items: readonly ItemPlan[]): Sums {
   let [poured, solids, blended, lifted] = [nothing, nothing, nothing, nothing];
+  let [dry, liftedDry] = [nothing, nothing];
   let pouredMl = 0;
   let variance = 0;
-  for (const { role, fate, grams, perGram, density, spread } of items) {
+  for (const item of items) {
+    const { role, fate, grams, perGram, density, spread } = item;
     if (role === 'liquid') {
       poured = plus(poured, perGram, grams);
       pouredMl += grams / density;
       variance += (grams * spread) ** 2;
-    } else if (fate === 'comes out') lifted = plus(lifted, perGram, grams);
-    else if (fate === 'puréed') blended = plus(blended, perGram, grams);
-    else solids = plus(solids, perGram, grams);
+    } else if (fate === 'comes out') {
+      lifted = plus(lifted, perGram, grams);
+      liftedDry = plus(liftedDry, dryOf(item), grams);
+    } else if (fate === 'puréed') blended = plus(blended, perGram, grams);
+    else {
+      solids = plus(solids, perGram, grams);
+      dry = plus(dry, dryOf(item), grams);
+    }
   }
   const typed = massOf(poured) > 0 ? Math.sqrt(variance) / massOf(poured) : 0;
   return {
@@ -239,8 +259,8 @@ export function sumsOf(items: readonly ItemPlan[]): Sums {
     solids,
     blended,
     lifted,
-    dry: dryOf(solids),
-    liftedDry: dryOf(lifted),
+    dry,
+    liftedDry,
     alcohol: items.flatMap(({ grams, perGram, at }) =>
       perGram.alcohol > 0 ? [{ grams: grams * perGram.alcohol, at }] : [],
     ),

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { usualKitchen } from '../batch/usual.ts';
-import type { OwnCut } from '../batch/schema.ts';
+import type { OwnCut, Trim } from '../batch/schema.ts';
 import { reference } from '@/reference/index.ts';
 import { saysWords } from '@/words/index.ts';
+import { cookedWater } from './cookLot.ts';
 import { findCut, ownCutProblem } from './cut.ts';
 import { cookedShare } from './flesh.ts';
 import { emptyLotMass, nominalLot, nothingWeighed, type LotPlan } from './lot.ts';
@@ -200,5 +201,57 @@ describe('a lot as it was bought', () => {
     expect(out.pickings).toBeCloseTo(out.bench, 9);
     expect(out.renderedFat).toBeGreaterThan(50);
     expect(out.rawBone).toBeCloseTo(1840, 9);
+  });
+});
+
+describe('fat, once', () => {
+  const cutOf = (id: string) => {
+    const cut = findCut(id, usualKitchen, reference);
+    if (!cut) throw new Error(id);
+    return cut;
+  };
+
+  test('every cut renders some, however its rows were analysed; a whole stands between its parts', () => {
+    const perKilo = (id: string) => cooked(planOf(id, 1000, { boneShare: 0 })).rendered;
+    for (const { id, raw } of reference.cuts) {
+      expect(perKilo(id)).toBeGreaterThanOrEqual(0.079 * 1000 * raw.fat);
+      expect(perKilo(id)).toBeLessThan(0.4 * 1000 * raw.fat);
+    }
+    const [flat, whole, point] = ['beef-brisket-flat', 'beef-brisket', 'beef-brisket-point'].map(perKilo);
+    expect(whole).toBeGreaterThan(flat ?? Infinity);
+    expect(whole).toBeLessThan(point ?? 0);
+  });
+
+  /** Common practice, no source: two or three spoons, of 13 g, from a kilo and a half of chuck. */
+  test('chuck gives two or three spoons', () => {
+    const spoons = cooked(planOf('beef-blade-roast', 1500)).renderedFat / 13;
+    expect(spoons).toBeGreaterThan(2);
+    expect(spoons).toBeLessThan(5);
+  });
+
+  /** USDA SR24 13818 and 13060: lean only is .757 of the whole, cooked. */
+  test('what was trimmed is not there to be picked: trimmed close or not, lean only gives the published lean', () => {
+    const cut = cutOf('beef-blade-roast');
+    const shred = (trim: Trim) =>
+      cooked(
+        planOf(cut.id, 2000, {
+          trim: trimPlan(trim, cut.separableFat),
+          pick: pickPlan('lean only', cut.leanShare),
+        }),
+      ).shred;
+    const published = 2000 * (1 - cut.boneShare) * cookedShare(cut.flesh).y * cut.leanShare;
+    for (const trim of ['none', 'silver skin', 'thick fat', 'close'] as const)
+      expect(Math.abs(shred(trim) / published - 1)).toBeLessThan(0.03);
+  });
+
+  test('gelatin is protein to the liquid; the yield stays and the meat is as much wetter', () => {
+    const [with_, without] = [0.006, 0].map((gelatinShare) =>
+      cooked(planOf('beef-shank', 1000, { gelatinShare })),
+    );
+    if (!with_ || !without) throw new Error('two');
+    expect(with_.gelatin).toBeCloseTo(0.006 * with_.boneless, 9);
+    expect(with_.flesh).toBe(without.flesh);
+    expect(cookedWater(with_) - cookedWater(without)).toBeCloseTo(with_.gelatin, 9);
+    expect(without.juiceWater - with_.juiceWater).toBeCloseTo(with_.gelatin, 9);
   });
 });

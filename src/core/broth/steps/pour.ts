@@ -21,8 +21,9 @@ export function pour(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   pool.fat += plan.panFatG;
   out.saltG = plan.saltG * draw.salt;
   pool.salt += out.saltG;
-  main.solidsG = massOf(plan.solids);
-  main.comesOutG = massOf(plan.lifted);
+  // What rendered is no part of what a sieve holds any more.
+  main.solidsG = massOf(plan.solids) - (plan.solids.fat - plan.dry.fat);
+  main.comesOutG = massOf(plan.lifted) - (plan.lifted.fat - plan.liftedDry.fat);
   setTimes(main.comesOut, plan.liftedDry, 1);
   setTimes(main.solids, plan.dry, strainedLater(plan) ? 1 : 0);
 }
