@@ -1,5 +1,5 @@
 /** Heat into the middle of a piece: ours against the explicit scheme of the textbooks, at the same accuracy. */
-import { coreTemperature, readinessOf } from '../src/core/tender/index.ts';
+import { coreTemperature, readinessOf, referencePot } from '../src/core/tender/index.ts';
 import { median, say } from './measure.ts';
 
 const ALPHA = 1.45e-7;
@@ -79,7 +79,7 @@ function readiness(run: number): number {
     seen: i === 0 ? [{ minutes: 120, feel: 'resists' as const, big: false }] : [],
   }));
   const cook = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '', lo: 160, hi: 160 } }];
-  const ready = readinessOf(cook, lots, 0);
+  const ready = readinessOf(cook, lots, referencePot, 0);
   if (typeof ready !== 'object' || 'never' in ready) throw new Error('not ready');
   const normal = new Float64Array(400).map((_, d) => Math.sin(d));
   return ready.odds.drawn(

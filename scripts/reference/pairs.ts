@@ -27,7 +27,9 @@ export function cookedPairs(foods: readonly Food[]) {
       const far = ({ kin }: (typeof raws)[number]) =>
         Number(kin.grade !== grade) * 2 + Number(kin.trim !== trim);
       const [raw] = raws
-        .filter(({ kin }) => kin.cut === rawCutOf(cut) && (kin.lean === lean || cut.startsWith('game meat, deer')))
+        .filter(
+          ({ kin }) => kin.cut === rawCutOf(cut) && (kin.lean === lean || cut.startsWith('game meat, deer')),
+        )
         .filter(({ kin }) => lean || kin.trim === trim)
         .sort((a, b) => far(a) - far(b));
       if (!raw) return [];

@@ -77,6 +77,12 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
     `The ${liquid} would end at ${percent(finished)}, too salty to drink: salt ${grams(lessG)} less now.`,
   'salt: brought in': ({ liquid, finished, itemsG, thinMl }) =>
     `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: take unsalted stock, or thin it with ${litres(thinMl)} of water.`,
+  'boils dry': ({ dry, lackedMl }) =>
+    dry
+      ? `The pot boils dry: the heat would take ${litres(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`
+      : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty. Keep the lid on, pour more, or cook it cooler.',
+  'cold too long': ({ cut, hours }) =>
+    `So much ${cut} takes about ${hours.toFixed(1)} h from 5 to 57 °C in its middle, and four are the usual limit: heat it in smaller lots, cut it smaller, or pour the liquid boiling. Follow your local code.`,
   'still in': ({ things }) =>
     `Still in it: ${things.map(({ name, left, of }) => `${left} of ${of} × ${name}`).join(', ')}. Find them before it is served.`,
   'slow cooker keeps it': ({ leftMl, needMl, lessMl, boilMin }) => {
@@ -108,6 +114,12 @@ export function remedyWords(remedy: Remedy): string {
       return 'Pour half of it after an hour';
     case 'pour less':
       return `Pour ${litres(remedy.lessMl)} less`;
+    case 'pour more':
+      return `Pour ${litres(remedy.moreMl)} more`;
+    case 'cover':
+      return remedy.openLast
+        ? `Lid on, ${remedy.openLast.lid} for the last ${remedy.openLast.minutes} min`
+        : 'Keep the lid on';
     case 'heat':
       return `Set the oven to ${remedy.celsius} °C`;
     case 'salt':

@@ -1,4 +1,5 @@
 import type { Skim } from '@/core/batch/index.ts';
+import { bodyOf } from '@/core/broth/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
@@ -7,6 +8,7 @@ import { Jug } from '../figures/Jug.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { Figure } from '../parts/Figure.tsx';
+import { Problems } from '../parts/Problems.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { Unaccounted } from '../parts/Unaccounted.tsx';
@@ -26,7 +28,7 @@ const skims: readonly { value: Skim; words: string }[] = [
 /** Strain, skim, finish: what the liquid becomes. */
 export default function Broth() {
   const { batch, batchReckoning, units } = useOpenMeal();
-  const { liquid, meat } = batchReckoning;
+  const { liquid, meat, salt } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="What the liquid becomes" />;
   const word = batch.strain ? 'broth' : 'sauce';
   const finished = liquid.brothMl ?? liquid.sauceMl;
@@ -46,6 +48,7 @@ export default function Broth() {
           }}
         />
       </div>
+      <Problems batch={batch.id} stage="broth" />
       {finished && written && liquid.skimG && liquid.solidsG && liquid.saltPct ? (
         <>
           <div className="two">
@@ -81,6 +84,18 @@ export default function Broth() {
                 </dd>
               </div>
               <div>
+                <dt>body</dt>
+                <dd>
+                  <Figure
+                    written={{
+                      value: bodyOf(liquid.gelatinG?.mid ?? 0, finished.mid),
+                      unit: '',
+                      range: `about ${Math.round((1000 * (liquid.gelatinG?.mid ?? 0)) / finished.mid)} g of gelatin a litre`,
+                    }}
+                  />
+                </dd>
+              </div>
+              <div>
                 <dt>salt</dt>
                 <dd>
                   <Figure
@@ -97,6 +112,11 @@ export default function Broth() {
               </div>
             </dl>
           </div>
+          {salt && salt.toLiquidG >= 0.5 && (
+            <p className="quiet">
+              The {word} is not salted enough: {set(writeMass(salt.toLiquidG, units))} now.
+            </p>
+          )}
           <div className="choices">
             <Choice
               legend="Fat"
@@ -149,7 +169,9 @@ export default function Broth() {
           <Unaccounted />
         </>
       ) : (
-        <p className="nothing">It hangs on how long the pot cooks. Write the time at the clock.</p>
+        !batchReckoning.dry && (
+          <p className="nothing">It hangs on how long the pot cooks. Write the time at the clock.</p>
+        )
       )}
       <Caution>Blend hot liquid in small lots with the lid vented.</Caution>
     </>

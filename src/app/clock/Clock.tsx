@@ -41,7 +41,7 @@ export default function Clock() {
   const now = useNow();
   const { day, levelling, failed } = useDay(now);
   const [fold, setFold] = useState<Fold>();
-  const { ready, meat, dry } = batchReckoning;
+  const { ready, meat } = batchReckoning;
   const vesselName = (id: string) => loaded.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
   if (meat.rawG.mid === 0) return <NothingYet title="When it is tender" />;
   if (fold === 'service' && day)
@@ -64,9 +64,6 @@ export default function Clock() {
         <p className="nothing">
           Write the heat, or how long it cooks, and the steam and the broth are worked out from that.
         </p>
-      )}
-      {dry && (
-        <FieldError>The pot boils dry before the meat is tender: pour more, or keep the lid on.</FieldError>
       )}
       {failed && (
         <FieldError>The day could not be worked out ({failed.message}). Reload the page.</FieldError>

@@ -14,7 +14,7 @@ import {
   usualKitchen,
   usualLot,
 } from '@/core/batch/index.ts';
-import { openPhase } from '@/core/clock/index.ts';
+import { openPhase, withLastMinutes } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import type { Settings } from '@/store/db.ts';
@@ -146,9 +146,20 @@ export function applyRemedy(batchId: string, remedy: Remedy): void {
         };
       });
       break;
+    case 'cover':
+      editBatch(batchId, 'the lid', (b) => {
+        const covered = b.cook.map((phase) => ({ ...phase, lid: 'on' as const }));
+        const { openLast } = remedy;
+        return {
+          ...b,
+          cook: openLast ? withLastMinutes(covered, openLast.lid, openLast.minutes) : covered,
+        };
+      });
+      break;
+    case 'pour more':
     case 'pour less': {
       const less = { amount: remedy.amount, measure: 'volume' as const };
-      editItems(batchId, 'pouring less', (items) =>
+      editItems(batchId, remedy.what === 'pour more' ? 'pouring more' : 'pouring less', (items) =>
         items.map((item) => (item.id === remedy.item ? { ...item, ...less } : item)),
       );
       break;

@@ -6,7 +6,7 @@ import { FieldError } from './FieldError.tsx';
 interface Props {
   readonly batch: string;
   /** Only what concerns this sheet; absent: whatever has no sheet of its own. */
-  readonly stage?: 'clock' | 'bench';
+  readonly stage?: 'clock' | 'bench' | 'broth';
 }
 
 /** What is wrong with a batch as a whole, and what can be done; a lot or a dish says its own beside its field. */
@@ -16,7 +16,7 @@ export function Problems({ batch, stage }: Props) {
     .filter(
       (problem) =>
         problem.batch === batch &&
-        (problem.stage === stage || (stage === undefined && problem.stage === 'pot')) &&
+        (problem.everywhere || problem.stage === stage || (stage === undefined && problem.stage === 'pot')) &&
         (problem.lot === undefined || problem.guest),
     )
     .map((problem) => (

@@ -154,14 +154,16 @@ const lot = z.strictObject({
 });
 
 export const heats = ['oven', 'stove', 'slow cooker', 'smoker'] as const;
+export const stoveSettings = ['bare simmer', 'simmer', 'boil'] as const;
 export const lids = ['on', 'ajar', 'off'] as const;
 
 const phase = z.strictObject({
   heat: z.enum(heats),
   setting: z
-    .union([temperature, z.enum(['low', 'high'])])
+    .union([temperature, z.enum(stoveSettings), z.enum(['low', 'high'])])
     .optional()
-    .describe('a temperature, or low or high'),
+    .describe('a temperature; of a slow cooker low or high; of a stove how it bubbles, absent: a simmer'),
+  air: z.enum(['dry', 'humid']).optional().describe('in the open smoke, absent: dry'),
   lid: z.enum(lids),
   minutes: duration.optional().describe('absent: until it is tender'),
   vessel: id.optional().describe('absent: the smallest that it fits'),

@@ -1,14 +1,37 @@
 import { flow, settle, times, type Flow, type Owner } from '../ledger/index.ts';
-import { isWeighed, pickedShare, picksAll, type CookedLot, type LotDraw, type LotMass, type LotPlan } from '../meat/index.ts';
+import { phi } from '../tender/index.ts';
+import {
+  isWeighed,
+  pickedShare,
+  picksAll,
+  type CookedLot,
+  type LotDraw,
+  type LotMass,
+  type LotPlan,
+} from '../meat/index.ts';
 
-/** The lot on the bench: bones out, pickings off (s of the cooked boneless weight), and what is left is shred. */
+/** Pieces of a lot come along this much apart, of the log of their rate (estimate). */
+const PIECES = 0.15;
+
+/**
+ * The lot on the bench: bones out; of a cook that is timed, the pieces that are not tender yet will not pull; pickings
+ * off (s of the rest), and what is left is shred.
+ */
 export function pickLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): void {
   const { weighed } = plan;
-  out.pickings = isWeighed(weighed.pickings)
-    ? weighed.pickings
-    : out.bench * picked(plan, draw, out);
-  out.shred = isWeighed(weighed.shred) ? weighed.shred : Math.max(0, out.bench - out.pickings);
+  const pulls = out.bench * pullingShare(plan.doneness * draw.doneness);
+  out.pickings = isWeighed(weighed.pickings) ? weighed.pickings : pulls * picked(plan, draw, out);
+  out.unpulled = out.bench - pulls;
+  if (isWeighed(weighed.shred)) {
+    out.shred = weighed.shred;
+    // Whatever was shredded pulled after all.
+    out.unpulled = Math.min(out.unpulled, Math.max(0, out.bench - out.pickings - out.shred));
+  } else out.shred = Math.max(0, pulls - out.pickings);
 }
+
+/** The chance that a piece has come as far as tender; all of it where nothing is timed. */
+const pullingShare = (far: number): number =>
+  Number.isNaN(far) ? 1 : phi(Math.log(Math.max(1e-9, far)) / PIECES);
 
 function picked({ pick }: LotPlan, draw: Readonly<LotDraw>, { trimmedCooked }: LotMass): number {
   return picksAll(pick) ? 1 : Math.min(0.95, pickedShare(pick, trimmedCooked) * draw.pickings);
@@ -19,8 +42,16 @@ export function pickFlows(mass: LotMass, { flesh, bone }: CookedLot, owner: Owne
   return [
     flow('bone', owner, times(bone, mass.bone)),
     flow('pickings', owner, times(flesh, mass.pickings)),
+    flow('unpulled', owner, times(flesh, mass.unpulled)),
     flow('shred', owner, times(flesh, mass.shred)),
     ...settle(owner, 'bench', 'bench', 'bone', bone, mass.boneOnBench - mass.bone),
-    ...settle(owner, 'bench', 'bench', 'meat', flesh, mass.bench - mass.pickings - mass.shred),
+    ...settle(
+      owner,
+      'bench',
+      'bench',
+      'meat',
+      flesh,
+      mass.bench - mass.pickings - mass.unpulled - mass.shred,
+    ),
   ];
 }

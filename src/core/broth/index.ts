@@ -1,3 +1,4 @@
+export { bodyOf, type Body } from './body.ts';
 export { cookLiquid } from './cookLiquid.ts';
 export { BROTH, gramsOfVolume } from './density.ts';
 export { liquidFlows } from './flows.ts';
@@ -6,6 +7,7 @@ export {
   mainOf,
   mlOf,
   noLiquidWeighed,
+  noSteam,
   nominalLiquid,
   saltShareOf,
   stepsG,
@@ -16,5 +18,6 @@ export {
   type LiquidMass,
   type LiquidPlan,
   type LiquidWeighed,
+  type SteamCourse,
 } from './liquid.ts';
 export { usualSteps } from './step.ts';

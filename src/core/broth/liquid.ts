@@ -46,15 +46,33 @@ export interface LiquidPlan {
   readonly saltSpread: number;
   /** What would have to be added for the strength that is wanted; below nought if there is too much already. */
   readonly saltWantedG: number;
-  /** Steam over phases of a given length, g, and what each minute until tender adds. */
+  /** Steam over phases of a given length, g, and what has gone at each step of the phase until tender. */
   readonly steamFixed: number;
-  readonly steamPerMinute: number;
+  readonly steamOpen: SteamCourse;
   readonly minutesFixed: number;
   /** Minutes until tender; 0 if every phase has its length. */
   readonly minutesOpen: number;
   /** What is done to it after the lid is on, in order. */
   readonly steps: readonly LiquidStep[];
   readonly weighed: LiquidWeighed;
+}
+
+/** Steam since the start of a phase, g, at each step of so many minutes. */
+export interface SteamCourse {
+  readonly stepMin: number;
+  readonly grams: Float64Array;
+}
+
+export const noSteam: SteamCourse = { stepMin: 1, grams: new Float64Array(1) };
+
+/** Steam of so many minutes; beyond what was followed it goes on as at its end. */
+export function steamOf({ stepMin, grams }: SteamCourse, minutes: number): number {
+  const last = grams.length - 1;
+  if (last < 1) return 0;
+  const at = Math.max(0, minutes) / stepMin;
+  const i = Math.min(Math.floor(at), last - 1);
+  const low = grams[i] ?? 0;
+  return low + ((grams[i + 1] ?? low) - low) * (at - i);
 }
 
 export interface LiquidDraw {
@@ -125,7 +143,11 @@ export interface LiquidMass {
   saltG: number;
   alcoholOff: number;
   steam: number;
+  /** More would have boiled off than there was; or hardly any is left. */
   dry: boolean;
+  nearDry: boolean;
+  /** Water that the phases would have taken and that was not there, g. */
+  lacked: number;
   /** What a weighed pot held more than the balance allows, or less than can have boiled off. */
   potFound: number;
   readonly potMissing: Pool;
@@ -149,6 +171,8 @@ export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
     alcoholOff: 0,
     steam: 0,
     dry: false,
+    nearDry: false,
+    lacked: 0,
     potFound: 0,
     potMissing: emptyPool(),
     saltOfMeatWater: 0,

@@ -8,6 +8,6 @@ export {
   openPhase,
   phaseMinutes,
 } from './lid/phases.ts';
-export { alcoholLeft, boilDownMinutes, steamPerHour } from './lid/steam.ts';
+export { alcoholLeft, boilDownMinutes } from './lid/steam.ts';
 export { dateOf, weekdayOf, writeClock, writeMoment } from './wall/write.ts';
 export { minuteOfDay, momentOf, wallTimeOf } from './wall/zone.ts';

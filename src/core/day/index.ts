@@ -2,7 +2,6 @@ export { calendarOf } from './calendar.ts';
 export type { DayBatch, DayFacts } from './facts.ts';
 export type { Interval, Line, Tight } from './line.ts';
 export { milestonesOf, type Milestones } from './milestones.ts';
-export { toHeatMinutes } from './minutes.ts';
 export { planDay, type Day } from './plan.ts';
 export type { Lack, Resource, ResourceKind } from './resources.ts';
 export { taskId, type BatchTaskKind, type Doing } from './task.ts';

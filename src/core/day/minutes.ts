@@ -50,12 +50,3 @@ export const usual = {
   stirEvery: 45,
   turnEvery: 45,
 } as const;
-
-/** Specific heat of a pot with meat and liquid, kJ/kg/K, and what of a burner's power reaches it, kW (estimates). */
-const POT_CP = 3.7;
-const BURNER_KW = 1.3;
-/** From the burner it goes on to its heat at this many K above what went in. */
-const TO_HOT = 50;
-
-/** Until a pot of so many grams is hot, min. */
-export const toHeatMinutes = (grams: number): number => (kg(grams) * POT_CP * TO_HOT) / BURNER_KW / 60;

@@ -14,6 +14,7 @@ export const strandParts = {
   fat: { material: 'fat', words: 'rendered fat to the liquid' },
   bone: { material: 'bone', words: 'bone out' },
   pickings: { material: 'pickings', words: 'picked out' },
+  unpulled: { material: 'meat', words: 'will not pull yet' },
   shred: { material: 'meat', words: 'shred' },
   pour: { material: 'broth', words: 'poured in' },
   items: { material: 'solids', words: 'vegetables and what else went in' },
@@ -61,6 +62,8 @@ export const flows = {
   cooked: { from: 'meat', to: 'bench', stage: 'bench', of: 'lot', weighable: true },
   bone: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'bone' },
   pickings: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'pickings' },
+  // What is not tender yet does not pull: it is chopped, or goes back.
+  unpulled: { from: 'bench', to: 'unpulled', stage: 'bench', of: 'lot', strand: 'unpulled' },
   shred: { from: 'bench', to: 'bowl', stage: 'bench', of: 'lot', weighable: true, strand: 'shred' },
 
   bought: { from: 'cupboard', to: 'aside', stage: 'pot', of: 'item' },

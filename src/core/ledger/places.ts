@@ -1,6 +1,7 @@
 /**
  * Where grams come from and go to: outside, or a place inside where nothing may be left standing. A batch
- * whose cook cannot be reckoned yet (no time for the pot) is unreckoned.
+ * whose cook cannot be reckoned yet (no time for the pot) is unreckoned; what
+ * is not tender lies unpulled until it is chopped or goes back.
  */
 const outside = [
   'shop',
@@ -12,6 +13,7 @@ const outside = [
   'plates',
   'unaccounted',
   'unreckoned',
+  'unpulled',
 ] as const;
 type Inside = 'board' | 'aside' | 'pan' | 'meat' | 'liquid' | 'bench' | 'bowl' | 'jug' | 'dressed';
 export type Place = (typeof outside)[number] | Inside;

@@ -1,4 +1,5 @@
 import { flow, massOf, plus, settle, times, type Amount, type Flow, type Owner } from '../ledger/index.ts';
+import { yieldAt } from './doneness.ts';
 import { cookedShare, KEPT_ASH } from './flesh.ts';
 import { compositionOf, isWeighed, type LotDraw, type LotMass, type LotPlan } from './lot.ts';
 import { ANY_FLESH, BONE_GIVES, BONE_OUT, positive, RAW_BONE } from './stuff.ts';
@@ -25,8 +26,8 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.renderedFat = out.rendered + BONE_GIVES.fat * out.boneLoss;
   const wanted = isWeighed(weighed.cooked)
     ? (weighed.cooked - out.bone) / Math.max(out.boneless, 1e-9)
-    : share.y * draw.y;
-  out.plannedY = share.y;
+    : share.y * draw.y * yieldAt(plan.doneness * draw.doneness);
+  out.plannedY = share.y * yieldAt(plan.doneness);
   out.y = out.boneless > 0 ? Math.min(share.highest, Math.max(share.lowest, wanted)) : 0;
   out.flesh = out.boneless * out.y;
 
@@ -57,7 +58,10 @@ function trimmedCooked(plan: LotPlan, afterY: number, { trimOfLot, afterTrim, tr
 export function cookedWater(lot: LotMass): number {
   return Math.max(
     0,
-    lot.flesh - (lot.protein * lot.boneless - lot.gelatin) - lot.keptFat - (lot.ash * lot.boneless - lot.juiceAsh),
+    lot.flesh -
+      (lot.protein * lot.boneless - lot.gelatin) -
+      lot.keptFat -
+      (lot.ash * lot.boneless - lot.juiceAsh),
   );
 }
 

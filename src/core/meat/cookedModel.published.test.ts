@@ -172,7 +172,9 @@ describe('who leans on whom', () => {
     const domestic = kinOf('Lamb, domestic, foreshank, separable lean and fat, trimmed to 1/8" fat, raw');
     const imported = kinOf('Lamb, New Zealand, imported, frozen, foreshank, separable lean and fat, raw');
     expect(imported.cut).toBe(domestic.cut);
-    expect(Math.abs(y({ ...imported, trim: undefined }) - y({ ...domestic, trim: undefined }))).toBeLessThan(1e-9);
+    expect(Math.abs(y({ ...imported, trim: undefined }) - y({ ...domestic, trim: undefined }))).toBeLessThan(
+      1e-9,
+    );
   });
 
   test('a part without rows leans on its whole before its family', () => {

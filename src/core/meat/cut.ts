@@ -100,7 +100,8 @@ function ownCut(own: OwnCut, like: KnownCut): KnownCut {
   };
   if (!own.yield) return cut;
   const ofBoneless = own.yield.value / (own.yield.of === 'purchased' ? 1 - boneShare : 1);
-  const y = ofBoneless / (own.yield.what === 'shred' ? 1 - pickedShare(pickPlan('membrane', like.leanShare)) : 1);
+  const y =
+    ofBoneless / (own.yield.what === 'shred' ? 1 - pickedShare(pickPlan('membrane', like.leanShare)) : 1);
   return { ...cut, flesh: { ...flesh, fatFreeYield: fatFreeYieldFor(flesh, y) } };
 }
 

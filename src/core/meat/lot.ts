@@ -21,6 +21,8 @@ export interface LotPlan {
   readonly gelatinShare: number;
   /** Water that the lot loses to the air before the pot, of its raw weight. */
   readonly airShare: number;
+  /** How far it is on its way to tender (1) when it is lifted; NaN: until it is. */
+  readonly doneness: number;
   readonly weighed: LotWeighed;
 }
 
@@ -48,6 +50,7 @@ export interface LotDraw {
   fat: number;
   gelatin: number;
   pickings: number;
+  doneness: number;
 }
 
 export const nominalLot: Readonly<LotDraw> = {
@@ -58,6 +61,7 @@ export const nominalLot: Readonly<LotDraw> = {
   fat: 1,
   gelatin: 1,
   pickings: 1,
+  doneness: 1,
 };
 
 /** What the steps of a lot hand to one another, g and shares, beside the flows themselves. */
@@ -111,6 +115,7 @@ export const emptyLotMass = (): LotMass => ({
   cooked: 0,
   bone: 0,
   pickings: 0,
+  unpulled: 0,
   shred: 0,
   rawBone: 0,
   trimOfLot: 0,

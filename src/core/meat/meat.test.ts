@@ -28,6 +28,7 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
     pick: pickPlan('membrane', cut.leanShare),
     gelatinShare: 0.006,
     airShare: 0.03,
+    doneness: NaN,
     weighed: nothingWeighed(),
     ...changes,
   };
@@ -44,7 +45,10 @@ test('shred is W (1−b)(1−t) y (1−s)', () => {
   const plan = planOf('beef-blade-roast', 2600);
   const s = pickedShare(pickPlan('membrane', cut.leanShare));
   expect(cooked(plan).shred).toBeCloseTo(
-    2600 * (1 - cut.boneShare) * ((1 - 0.2131) * cut.flesh.fatFreeYield + cut.flesh.retention * 0.2131) * (1 - s),
+    2600 *
+      (1 - cut.boneShare) *
+      ((1 - 0.2131) * cut.flesh.fatFreeYield + cut.flesh.retention * 0.2131) *
+      (1 - s),
     6,
   );
 });
@@ -106,7 +110,16 @@ test('no plan, however odd, makes a negative mass or a yield outside its bounds'
       fc.constantFrom(...reference.cuts.map((cut) => cut.id)),
       fc.double({ min: 0.1, max: 50_000, noNaN: true }),
       fc.record({ boneShare: share, airShare: share, gelatinShare: share }),
-      fc.record({ raw: factor, bone: factor, trim: factor, y: factor, fat: factor, gelatin: factor, pickings: factor }),
+      fc.record({
+        raw: factor,
+        bone: factor,
+        trim: factor,
+        y: factor,
+        fat: factor,
+        gelatin: factor,
+        pickings: factor,
+        doneness: factor,
+      }),
       fc.record({
         raw: grams,
         board: grams,

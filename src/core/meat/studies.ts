@@ -22,10 +22,7 @@ export const twins: readonly (readonly [readonly string[], readonly string[]])[]
       'pork, loin, top loin (chops), boneless',
     ],
   ],
-  [
-    ['lamb, cubed for stew or kabob (leg and shoulder)'],
-    ['lamb, shoulder, whole (arm and blade)'],
-  ],
+  [['lamb, cubed for stew or kabob (leg and shoulder)'], ['lamb, shoulder, whole (arm and blade)']],
   [
     ['veal, cubed for stew (leg and shoulder)'],
     ['veal, leg (top round)', 'veal, shoulder, whole (arm and blade)'],

@@ -76,7 +76,9 @@ afterAll(() => {
       const back = (1 - cut.boneShare) * cookedShare(fleshOf(cut)).y;
       return `${cut.id} ${back.toFixed(3)} of ${cut.cookedOfPurchased?.toFixed(3) ?? ''}`;
     });
-  process.stdout.write(`not counted, bone and yield of purchased against the published: ${rows.join('; ')}\n`);
+  process.stdout.write(
+    `not counted, bone and yield of purchased against the published: ${rows.join('; ')}\n`,
+  );
 });
 
 test('published rows sum to 100 within what the table itself rounds and loses', () => {

@@ -1,4 +1,4 @@
-import type { BeyondLimit } from '../batch/index.ts';
+import type { BeyondLimit, Lid } from '../batch/index.ts';
 import type { OwnCutFault } from '../meat/index.ts';
 import type { GuestMustNot, PortionFault } from '../order/index.ts';
 import type { MisfitSays, Remedy as FitRemedy } from '../pot/index.ts';
@@ -14,6 +14,8 @@ export interface Problem {
   readonly guest?: true;
   /** Where it is the cook's concern, if not wherever the batch is. */
   readonly stage?: 'pot' | 'clock' | 'bench';
+  /** It is said on every sheet of the batch. */
+  readonly everywhere?: true;
   readonly says: Says;
   /** What can be done about it with one press. */
   readonly remedies?: readonly Remedy[];
@@ -50,6 +52,18 @@ export type Says =
       readonly thinMl: number;
     }
   | {
+      readonly what: 'boils dry';
+      /** Quite, or nearly. */
+      readonly dry: boolean;
+      readonly lackedMl: number;
+      readonly steamMl: number;
+    }
+  | {
+      readonly what: 'cold too long';
+      readonly cut: string;
+      readonly hours: number;
+    }
+  | {
       readonly what: 'still in';
       readonly things: readonly { readonly name: string; readonly left: number; readonly of: number }[];
     }
@@ -68,5 +82,16 @@ type LiquidName = 'broth' | 'sauce';
 export type Remedy =
   | FitRemedy
   | { readonly what: 'pour less'; readonly item: string; readonly amount: Quantity; readonly lessMl: number }
+  | {
+      readonly what: 'pour more';
+      readonly item: string;
+      readonly amount: Quantity;
+      readonly moreMl: number;
+    }
+  /** The lid goes on; as it was only for the last minutes, if it says so. */
+  | {
+      readonly what: 'cover';
+      readonly openLast?: { readonly lid: Exclude<Lid, 'on'>; readonly minutes: number };
+    }
   | { readonly what: 'heat'; readonly setting: Quantity; readonly celsius: number }
   | { readonly what: 'salt'; readonly grams: number };

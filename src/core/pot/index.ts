@@ -23,6 +23,7 @@ export { takenUpShare } from './season/marinade.ts';
 export {
   BROTH_TARGET,
   MEAT_TARGET,
+  PROPOSED_MOST,
   SALT_MOST,
   saltAtDressing,
   saltOfVolume,
@@ -42,6 +43,7 @@ export {
   fullOfWater,
   heightOf,
   isWithinBounds,
+  outerM2,
   surfaceCm2,
   usualSizes,
   volumeTo,

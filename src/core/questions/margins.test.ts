@@ -7,7 +7,10 @@ import { margins, type MarginBin } from './margins.ts';
 const sum = (bins: readonly MarginBin[]) => bins.reduce((total, { share }) => total + share, 0);
 
 test('the distribution holds every draw, nought lies between two stretches, and what is short is the chance', () => {
-  const input = inputOf([batchOf([lotOf('beef-blade-roast', 2200)])], [dishOf('taco', 20)]);
+  const input = inputOf(
+    [batchOf([lotOf('beef-blade-roast', 2200)], { cook: [{ heat: 'stove', lid: 'on' }] })],
+    [dishOf('taco', 20)],
+  );
   const { meat, liquid, draws } = margins(openMeal(input));
   expect(draws).toBe(5000);
   for (const bins of [meat.bins, liquid?.bins ?? []]) {

@@ -1,13 +1,13 @@
 /**
- * Tenderness, one set for every method and size (from a fit of the readiness table: 85 kJ/mol and .44 an
- * hour for beef chuck; 50 to 100 kJ/mol fit too once the rest is refitted). Only a cut's toughness
+ * Tenderness, one set for every method and size (fitted to the readiness table: 60 kJ/mol and .42 an
+ * hour for beef chuck; 50 to 100 kJ/mol fit nearly as well once the rest is refitted). Only a cut's toughness
  * stands beside them.
  */
 export const tenderness = {
   /** J/mol. */
-  activation: 85_000,
+  activation: 60_000,
   /** Of the way to tender, an hour at the temperature below. */
-  rate: 0.44,
+  rate: 0.42,
   celsius: 95,
   /** Log-normal spread of the rate: from one lot to another, and of a cut's named toughness (estimates). */
   lots: 0.15,
@@ -16,6 +16,10 @@ export const tenderness = {
   heat: 0.09,
   /** Relative spread of the sides of the pieces; the big ones are twice that above the others (estimate). */
   sizes: 0.1,
+  /** So much faster than the others the first of several pieces comes along (estimate). */
+  first: 1.11,
+  /** And the thin end of a single one (estimate). */
+  firstEnd: 1.06,
   /** On the same curve, where what was tender goes to mush, or a lean cut stringy (estimates). */
   mush: 3,
   stringy: 2.4,

@@ -1,5 +1,6 @@
 import { tenderingAt } from './constants.ts';
-import { surfaceOf } from './heat/liquid.ts';
+import { courseOf } from './heat/course.ts';
+import type { PotHeat } from './heat/pot.ts';
 import { coreTemperature } from './heat/coreTemperature.ts';
 import { propertiesOf } from './heat/properties.ts';
 import type { Phase } from '../batch/index.ts';
@@ -32,7 +33,7 @@ const MANY = 400;
 
 const diffusivities = new Map<string, number>();
 /** m²/s, to three places. */
-function diffusivityOf(flesh: Composition): number {
+export function diffusivityOf(flesh: Composition): number {
   const key = `${flesh.water} ${flesh.protein} ${flesh.fat} ${flesh.ash}`;
   const known = diffusivities.get(key);
   if (known !== undefined) return known;
@@ -53,34 +54,39 @@ export function tendernessCurve(
   phases: readonly Phase[],
   lengths: readonly number[],
   piece: Piece,
+  pot: PotHeat,
   altitudeM: number,
 ): TendernessCurve | undefined {
   const sides = piece.sides.map((cm) => Math.round(cm * 10) / 10) as [number, number, number];
   const alpha = diffusivityOf(piece.flesh);
   // Asked at every keystroke for every lot: a key made by hand is made sooner.
-  let key = `${sides.join()} ${alpha} ${piece.start} ${altitudeM} ${lengths.join()}`;
-  for (const { heat, lid, setting } of phases)
-    key += ` ${heat} ${lid} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`;
+  let key = `${sides.join()} ${alpha} ${piece.start} ${altitudeM} ${lengths.join()} ${keyOfPot(pot)}`;
+  for (const { heat, lid, setting, air = '' } of phases)
+    key += ` ${heat} ${lid} ${air} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`;
   if (curves.has(key)) return curves.get(key);
   if (curves.size > MANY) curves.clear();
-  const curve = walk(phases, lengths, { sides, diffusivity: alpha }, piece.start, altitudeM);
+  const curve = walk(phases, lengths, { sides, diffusivity: alpha }, piece.start, pot, altitudeM);
   curves.set(key, curve);
   return curve;
 }
+
+const keyOfPot = ({ heatCapacity, meatHeatCapacity, outerM2, openM2, litres }: PotHeat) =>
+  [heatCapacity, meatHeatCapacity, outerM2, openM2, litres].map((x) => x.toPrecision(3)).join();
 
 function walk(
   phases: readonly Phase[],
   lengths: readonly number[],
   brick: Parameters<typeof coreTemperature>[0],
   start: number,
+  pot: PotHeat,
   altitudeM: number,
 ): TendernessCurve | undefined {
   const before = lengths.slice(0, -1).reduce((sum, length) => sum + length, 0);
   // Most are tender within a working day; only what is not is followed to the end.
   for (const minutes of [before + DAY_OF_WORK, before + LONGEST]) {
-    const surface = surfaceOf(phases, lengths, altitudeM, Math.ceil(minutes / STEP) + 1, STEP);
-    if (!surface) return undefined;
-    const temperature = coreTemperature(brick, surface, start, STEP);
+    const course = courseOf(phases, lengths, pot, altitudeM, Math.ceil(minutes / STEP) + 1, STEP);
+    if (!course) return undefined;
+    const temperature = coreTemperature(brick, course.temperature, start, STEP);
     const curve = new Float64Array(temperature.length);
     for (let i = 1; i < curve.length; i += 1) {
       const mean = (valueAt(temperature, i) + valueAt(temperature, i - 1)) / 2;

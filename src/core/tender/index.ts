@@ -1,4 +1,10 @@
 export { coreTemperature } from './heat/coreTemperature.ts';
+export { courseOf, minutesOnBurner, type Course } from './heat/course.ts';
+export { assumed, rateOf } from './heat/balance.ts';
+export { referencePot, vesselHeatCapacity, type PotHeat } from './heat/pot.ts';
+export { hoursCold } from './cold.ts';
+export { propertiesOf } from './heat/properties.ts';
+export { STEP } from './curve.ts';
 export { boilingAt } from './heat/boiling.ts';
-export { isTender, type Seen } from './checks.ts';
+export { isTender, phi, type Seen } from './checks.ts';
 export { readinessOf, startOf, type LotToCook, type Readiness } from './readiness.ts';

@@ -13,6 +13,7 @@ const wayTo = (tender: number): TendernessCurve =>
 const lot = (tender: number, seen: readonly Seen[] = []): CookingLot => ({
   curve: wayTo(tender),
   bigCurve: wayTo(tender * 1.12),
+  first: { curve: wayTo(tender * 0.88), ahead: 1.1 },
   toughness: 1,
   spread: 0.2,
   seen,

@@ -8,6 +8,8 @@ export interface CookingLot {
   readonly curve: TendernessCurve;
   /** The same for its big pieces. */
   readonly bigCurve: TendernessCurve;
+  /** And for the piece that is likely to be first: smaller, and tender sooner by this. */
+  readonly first: { readonly curve: TendernessCurve; readonly ahead: number };
   readonly toughness: number;
   /** Spread of its own, of the log of its rate. */
   readonly spread: number;
@@ -21,8 +23,14 @@ export interface Odds {
    * that; undefined if it never is.
    */
   readonly lotAt: (lot: number, chance: number, times?: number) => number | undefined;
+  /** The same for the piece likely to be first, before any fork. */
+  readonly firstAt: (lot: number, chance: number) => number | undefined;
   /** The same for all of them. */
   readonly potAt: (chance: number) => number | undefined;
+  /** Spread of the log of its rate: the pot's, and its own. */
+  readonly spreadOf: (lot: number) => { readonly shared: number; readonly own: number };
+  /** How far on its way a lot is then, as likely as not: 1 is tender. */
+  readonly farAt: (lot: number, minutes: number) => number;
   readonly lotChance: (lot: number, minutes: number) => number;
   readonly potChance: (minutes: number) => number;
   /** Minutes until all are tender, in each draw of normals: one column shared, one for each lot. */
@@ -103,9 +111,23 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
   };
   const end = Math.max(0, ...lots.map(({ curve }) => (curve.length - 1) * STEP));
   return {
+    spreadOf: (i) => ({ shared: SHARED, own: lots[i]?.spread ?? 0 }),
+    farAt: (i, minutes) => {
+      const lot = lots[i];
+      if (!lot) return 1;
+      const even = lotAt(i, 0.5);
+      const tender = even === undefined ? lot.toughness : tendernessAt(lot.curve, even);
+      return tendernessAt(lot.curve, minutes) / Math.max(1e-9, tender);
+    },
     lotChance: (i, minutes) => lotChance(i, minutes),
     potChance,
     lotAt,
+    firstAt: (i, chance) => {
+      const lot = lots[i];
+      if (!lot) return undefined;
+      const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
+      return minutesTo(lot.first.curve, (lot.toughness * Math.exp(-u)) / lot.first.ahead);
+    },
     potAt: (chance) => {
       if (lots.length === 1) return lotAt(0, chance);
       // All are ready no sooner than the last alone, and no later than where each has its share of what may fail.

@@ -4,12 +4,15 @@ import { type Cook, cookOf, lengthsUntil } from '../clock/index.ts';
 import { isTender, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';
 import { oddsOf, type CookingLot, type Odds } from './odds.ts';
+import type { PotHeat } from './heat/pot.ts';
 import { LONGEST, minutesTo, STEP, tendernessCurve, type Piece, type TendernessCurve } from './curve.ts';
 
 /** A lot that is to become tender. */
 export interface LotToCook {
   readonly id: string;
   readonly piece: Piece;
+  /** It is one piece: none of them is first. */
+  readonly alone?: boolean;
   /** What forks have said of it. */
   readonly seen: readonly Seen[];
 }
@@ -42,6 +45,8 @@ export interface Readiness {
 /** Where nobody says how hot it is; or the lots that are not tender in 24 hours. */
 export type NoReadiness = 'unknown' | { readonly never: readonly string[] };
 
+/** The first look is when one in five would pass, at the pieces likely to be first. */
+const FIRST = 0.2;
 /** Nobody looks again sooner, min. */
 const NOT_SOONER = 20;
 /** Of ten, one would have gone too far. */
@@ -57,11 +62,12 @@ const LEAN = 0.07;
 export function readinessOf(
   phases: readonly Phase[],
   lots: readonly LotToCook[],
+  pot: PotHeat,
   altitudeM: number,
 ): Readiness | NoReadiness | undefined {
   if (lots.length === 0) return undefined;
   const cook = cookOf(phases);
-  let cooking = curves({ ...cook, after: [] }, [...cook.before, LONGEST], lots, altitudeM);
+  let cooking = curves({ ...cook, after: [] }, [...cook.before, LONGEST], lots, pot, altitudeM);
   if (!cooking) return 'unknown';
   const never = lots.filter(
     ({ piece }, i) => minutesTo(cooking?.[i]?.curve ?? new Float64Array(1), piece.toughness) === undefined,
@@ -70,7 +76,7 @@ export function readinessOf(
   let odds = oddsOf(cooking);
   if (cook.after.length > 0) {
     const lengths = lengthsUntil(cook, odds.potAt(0.5) ?? LONGEST);
-    cooking = curves(cook, [...lengths.slice(0, -1), LONGEST], lots, altitudeM);
+    cooking = curves(cook, [...lengths.slice(0, -1), LONGEST], lots, pot, altitudeM);
     if (!cooking) return 'unknown';
     odds = oddsOf(cooking);
   }
@@ -98,7 +104,7 @@ function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
   return {
     potFrom: cook.potFrom,
     median: odds.potAt(0.5) ?? LONGEST,
-    firstCheck: Math.min(...lots.map((_, i) => last(0.2, i))),
+    firstCheck: Math.min(...lots.map((_, i) => odds.firstAt(i, FIRST) ?? LONGEST)),
     nextCheck:
       latestLook > 0 && left.length > 0 ? Math.max(latestLook + NOT_SOONER, last(0.5, earliest)) : undefined,
     lookAt: lots[earliest]?.id ?? '',
@@ -114,6 +120,7 @@ function curves(
   cook: Cook,
   lengths: readonly number[],
   lots: readonly LotToCook[],
+  pot: PotHeat,
   altitudeM: number,
 ): CookingLot[] | undefined {
   const phases = cook.phases.slice(0, lengths.length);
@@ -121,15 +128,19 @@ function curves(
     ...piece,
     sides: piece.sides.map((cm) => cm * by) as [number, number, number],
   });
-  const found = lots.flatMap(({ piece, seen }): CookingLot[] => {
-    const curve = tendernessCurve(phases, lengths, piece, altitudeM);
-    const larger = tendernessCurve(phases, lengths, grown(piece, 1 + tenderness.sizes), altitudeM);
-    if (!curve || !larger) return [];
+  const found = lots.flatMap(({ piece, seen, alone }): CookingLot[] => {
+    const curve = tendernessCurve(phases, lengths, piece, pot, altitudeM);
+    const larger = tendernessCurve(phases, lengths, grown(piece, 1 + tenderness.sizes), pot, altitudeM);
+    const smaller = alone
+      ? curve
+      : tendernessCurve(phases, lengths, grown(piece, 1 - 2 * tenderness.sizes), pot, altitudeM);
+    if (!curve || !larger || !smaller) return [];
+    const first = { curve: smaller, ahead: alone ? tenderness.firstEnd : tenderness.first };
     const big = seen.some((one) => one.big)
-      ? tendernessCurve(phases, lengths, grown(piece, 1 + 2 * tenderness.sizes), altitudeM)
+      ? tendernessCurve(phases, lengths, grown(piece, 1 + 2 * tenderness.sizes), pot, altitudeM)
       : curve;
     const spread = Math.hypot(tenderness.lots, tenderness.cuts, bySize(curve, larger, piece.toughness));
-    return [{ curve, bigCurve: big ?? curve, toughness: piece.toughness, spread, seen }];
+    return [{ curve, bigCurve: big ?? curve, first, toughness: piece.toughness, spread, seen }];
   });
   return found.length === lots.length ? found : undefined;
 }

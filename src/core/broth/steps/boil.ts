@@ -1,9 +1,19 @@
 import { alcoholLeft } from '../../clock/index.ts';
 import { massOf, setLess, clearPool, setTimes } from '../../ledger/index.ts';
 import { isWeighed } from '../../meat/index.ts';
-import { mainOf, type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan } from '../liquid.ts';
+import {
+  mainOf,
+  steamOf,
+  type FromMeat,
+  type LiquidDraw,
+  type LiquidMass,
+  type LiquidPlan,
+} from '../liquid.ts';
 import { heldWater } from './hold.ts';
 import { strainedLater } from './pour.ts';
+
+/** So little of the free water left is nearly dry (estimate). */
+const NEARLY = 0.1;
 
 /** The braise: alcohol and steam off, never more than the free water; a weighed pot says how much. */
 export function boil(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw>, out: LiquidMass): void {
@@ -19,9 +29,12 @@ export function boil(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
     ? weighed.steam
     : isWeighed(weighed.pot)
       ? Math.max(0, meat.inPot + massOf(pool) - weighed.pot)
-      : (plan.steamFixed + plan.steamPerMinute * minutes) * draw.steam;
+      : (plan.steamFixed + steamOf(plan.steamOpen, minutes)) * draw.steam;
   out.steam = Math.min(free, wanted);
-  out.dry = wanted > free && free > 0 && !isWeighed(weighed.pot);
+  const weighs = isWeighed(weighed.pot) || isWeighed(weighed.steam);
+  out.lacked = weighs ? 0 : Math.max(0, wanted - free);
+  out.dry = out.lacked > 0;
+  out.nearDry = !weighs && free - out.steam < NEARLY * free;
   pool.water -= out.steam;
   settlePot(weighed.pot - meat.inPot, out);
 }

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import type { Phase } from '../../batch/index.ts';
 import { withLastMinutes } from './lastMinutes.ts';
 import { cookOf, lengthsUntil, minutesOf, openPhase, phaseMinutes } from './phases.ts';
-import { alcoholLeft, boilDownMinutes, steamPerHour } from './steam.ts';
+import { alcoholLeft, boilDownMinutes } from './steam.ts';
 
 const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });
 const oven = (lid: Phase['lid'], minutes?: number): Phase => ({
@@ -63,13 +63,6 @@ describe('the lid', () => {
       ['ajar', 40],
     ]);
     expect(withLastMinutes(cook, 'ajar', 0)).toHaveLength(1);
-  });
-
-  test('ajar is half of open, and steam goes with the surface', () => {
-    const open = steamPerHour('stove', 'off', 600);
-    expect(steamPerHour('stove', 'ajar', 600)).toBeCloseTo(open / 2, 9);
-    expect(steamPerHour('stove', 'off', 1200)).toBeCloseTo(2 * open, 9);
-    expect(steamPerHour('slow cooker', 'on', 600)).toBeLessThan(steamPerHour('oven', 'on', 600));
   });
 
   /** From memory: USDA Table of Nutrient Retention Factors, release 6. */

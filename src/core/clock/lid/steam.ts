@@ -1,26 +1,3 @@
-import type { Heat, Lid } from '../../batch/index.ts';
-
-/** Floor of the pot that the rates below are for: 28 cm across. */
-const RATE_FLOOR_CM2 = Math.PI * 14 ** 2;
-
-/** Water off an open 28 cm pot, l/h (estimates; the middle of the range given for each). */
-const open: Readonly<Record<Heat, number>> = { oven: 0.52, stove: 0.56, smoker: 0.52, 'slow cooker': 0.06 };
-const covered: Readonly<Record<Heat, number>> = {
-  oven: 0.09,
-  stove: 0.09,
-  smoker: 0.09,
-  'slow cooker': 0.03,
-};
-
-/**
- * Steam of a pot, g of water an hour. It goes with the open surface; ajar is about half of open.
- * @param surface open surface of the liquid, cm²
- */
-export function steamPerHour(heat: Heat, lid: Lid, surface: number): number {
-  const rate = lid === 'on' ? covered[heat] : lid === 'off' ? open[heat] : open[heat] / 2;
-  return 1000 * rate * (surface / RATE_FLOOR_CM2);
-}
-
 /**
  * Alcohol left in a pot that has simmered so long, of what went in (from memory: USDA Table of
  * Nutrient Retention Factors, release 6: 15 min .40, 30 min .35, 1 h .25, 1½ h .20, 2 h .10, 2½ h .05).

@@ -104,6 +104,7 @@ function drawMeal({
     lotShredG: lots.map(column),
   };
 
+  const none = ones(n);
   let firstLot = 0;
   for (const plan of plans) {
     const columns = lotColumns(meal, plan, n);
@@ -112,6 +113,7 @@ function drawMeal({
     const poured = logNormals(`${meal}|${plan.id}|poured`, plan.liquid?.pouredSpread ?? 0, n);
     const salt = logNormals(`${meal}|${plan.id}|salt`, plan.liquid?.saltSpread ?? 0, n);
     const minutes = readyMinutes(meal, plan, n);
+    const far = donenessDraws(meal, plan, n);
     const skim = logNormals(`${meal}|${plan.id}|skim`, spread.skim, n);
     const figures = drawn.batches.get(plan.id);
     const mass = emptyBatchMass(plan);
@@ -128,6 +130,7 @@ function drawMeal({
         to.pickings = valueAt(from.pickings, d);
         to.fat = valueAt(from.fat, d);
         to.gelatin = valueAt(from.gelatin, d);
+        to.doneness = valueAt(far[i] ?? none, d);
         to.y = yields[firstLot + i]?.[d] ?? 1;
       }
       liquidDraw.poured = valueAt(poured, d);
@@ -159,6 +162,17 @@ export function readyMinutes(meal: string, { id, ready }: BatchPlan, n: number):
     shared,
     ready.lots.map((lot) => normals(`${meal}|${id}|${lot.id}|tender`, n)),
   );
+}
+
+/** How far each lot is at the end of a timed cook, against the plan: by the same draws as its minutes. */
+function donenessDraws(meal: string, { id, ready, lots }: BatchPlan, n: number): readonly Float64Array[] {
+  const shared = normals(`${meal}|${id}|heat`, n);
+  return lots.map((lot) => {
+    if (!ready || Number.isNaN(lot.doneness)) return ones(n);
+    const spread = ready.odds.spreadOf(ready.lots.findIndex((one) => one.id === lot.id));
+    const own = normals(`${meal}|${id}|${lot.id}|tender`, n);
+    return own.map((z, d) => Math.exp(spread.shared * valueAt(shared, d) + spread.own * z));
+  });
 }
 
 /** What the open phase is multiplied by if the pot is ready then: the timed ones about it keep their length. */

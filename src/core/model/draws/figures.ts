@@ -32,6 +32,7 @@ export const liquidFigures = {
   pouredMl: ({ liquid }) => liquid.pouredMl,
   juiceMl: ({ fromMeat }) => (fromMeat.juiceWater + fromMeat.juiceAsh + fromMeat.protein) / BROTH,
   fatG: ({ fromMeat }) => fromMeat.fat,
+  gelatinG: ({ fromMeat }) => fromMeat.protein,
   steamMl: (mass, plan) => mass.liquid.steam + onSteps('steam')(mass, plan),
   solidsG: ({ liquid }) => liquid.solids,
   skimG: onSteps('skim'),

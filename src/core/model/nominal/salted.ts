@@ -1,6 +1,6 @@
 import { mainOf, takenBy, type LiquidPlan } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
-import { BROTH_TARGET, saltWanted, type Low } from '../../pot/index.ts';
+import { BROTH_TARGET, MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import { nominalBatch } from './run.ts';
 
@@ -12,6 +12,9 @@ export function salted(plan: BatchPlan): BatchPlan {
   const { liquid } = plan;
   if (!liquid) return plan;
   const { mass } = nominalBatch({ ...plan, liquid: { ...liquid, saltG: 0 } });
+  // Of a pot that boils dry nobody can say how salty it ends; the warning stands in its place.
+  if (mass.liquid.dry || mass.liquid.nearDry)
+    return plan.batch.salt?.lo === undefined ? { ...plan, liquid: { ...liquid, saltG: 0 } } : plan;
   const { pool: finished } = mainOf(mass.liquid);
   const reduction = takenBy(liquid, mass.liquid, 'boil down').water;
   const taken = takenBy(liquid, mass.liquid, 'skim on the way', 'scum', 'take out', 'strain', 'skim').water;
@@ -26,6 +29,11 @@ export function salted(plan: BatchPlan): BatchPlan {
     finished.water + reduction,
     { waterG, saltG: saltOf(liquid.items) },
     lowsOf(liquid, waterG, mass.liquid.steam, stronger),
+    {
+      grams: mass.lots.reduce((sum, lot) => sum + lot.flesh, 0),
+      waterG: mass.fromMeat.meatWater,
+      target: plan.batch.strength?.meat ?? MEAT_TARGET,
+    },
   );
   const saltG = plan.batch.salt?.lo === undefined ? Math.max(0, saltWantedG) : liquid.saltG;
   return { ...plan, liquid: { ...liquid, saltG, saltWantedG } };

@@ -1,4 +1,4 @@
-import type { Readiness } from '../../tender/index.ts';
+import type { PotHeat, Readiness } from '../../tender/index.ts';
 import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
 import { runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
@@ -23,10 +23,12 @@ import { airShare, type ItemPlan, misfits, planItems, takenUpShare } from '../..
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import { ingredientsById, type Input } from '../input.ts';
 import type { Problem, Says } from '../problem.ts';
+import { potHeatOf } from './heat.ts';
 import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
 import { fillVessels, planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
+import { planSteam, type PlannedSteam } from './steam.ts';
 import { problemsOf } from './problems.ts';
 
 /** A batch as numbers: what the kernels take. */
@@ -41,6 +43,9 @@ export interface BatchPlan {
   readonly sear: SearFigures;
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
+  /** The vessels as their heat balance sees them, and when and how hard it boils under its lid. */
+  readonly pot: PotHeat;
+  readonly boilsCovered: PlannedSteam['boilsCovered'];
   /** The vessels, the main one first, with all that stands in them before the lid. */
   readonly vessels: readonly FilledVessel[];
 }
@@ -104,6 +109,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     pick: lot.kind === 'bones' ? pickAll : pickPlan(lot.picking ?? batch.picking, cut.leanShare),
     gelatinShare: cut.gelatinShare,
     airShare: air,
+    doneness: NaN,
     weighed: nothingWeighed(),
   }));
   const toPan = toSear(
@@ -111,31 +117,95 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     known.map(({ lot }) => lot),
     batch,
   );
+  const sear = planSear(batch, toPan, input);
+  const rawG = lots.reduce((sum, lot) => sum + lot.rawG, 0);
+  const lie = (minutesOf: (lot: string) => number) =>
+    planVessels(
+      batch,
+      known.map(({ lot, cut }, i): LyingLot => ({
+        id: lot.id,
+        rawG: midpoint(lot.weight) ?? 0,
+        boneShare: cut.boneShare,
+        size: lot.pieces?.size ?? batch.size,
+        minutes: minutesOf(lot.id),
+        placed: lot.placements && new Map(lot.placements.map(({ vessel, share }) => [vessel, share])),
+        longestCm: lot.pieces?.longestCm,
+        toSear: toPan[i] ?? { lot: lot.id, size: batch.size, grams: 0, count: undefined },
+      })),
+      input,
+      taken,
+    );
+  const fillAll = (vessels: ReturnType<typeof lie>, lengths: readonly number[]) =>
+    filledWith(batch, vessels, lengths, rawG, input);
+
+  // How soon it is hot hangs on what is in it when the lid goes on, which hangs on no time.
+  const cold = lie(() => 0);
+  const first = fillAll(cold, phaseMinutes(batch.cook, LONG));
+  const pot = potHeatOf(lots, first.items, first.filled);
   const ready = planReadiness(
     batch,
     known.flatMap(({ lot, cut }, i) => {
-      const toSear = toPan[i];
-      return lot.kind === 'meat' && toSear ? [{ id: lot.id, cut, toSear }] : [];
+      const piece = toPan[i];
+      return lot.kind === 'meat' && piece ? [{ id: lot.id, cut, toSear: piece }] : [];
     }),
+    pot,
     input,
     problems,
   );
-  const sear = planSear(batch, toPan, input);
-  const rawG = lots.reduce((sum, lot) => sum + lot.rawG, 0);
-  const lying = known.map(({ lot, cut }, i): LyingLot => {
-    return {
-      id: lot.id,
-      rawG: midpoint(lot.weight) ?? 0,
-      boneShare: cut.boneShare,
-      size: lot.pieces?.size ?? batch.size,
-      minutes: ready?.lots.find(({ id }) => id === lot.id)?.tender.mid ?? 0,
-      placed: lot.placements && new Map(lot.placements.map(({ vessel, share }) => [vessel, share])),
-      longestCm: lot.pieces?.longestCm,
-      toSear: toPan[i] ?? { lot: lot.id, size: batch.size, grams: 0, count: undefined },
-    };
-  });
-  const vessels = planVessels(batch, lying, input, taken);
+  const tenderMin = (lot: string) => ready?.lots.find(({ id }) => id === lot)?.tender.mid ?? 0;
   const lengths = phaseMinutes(batch.cook, ready?.median);
+  const { items, filled, solved } = fillAll(cold.length > 1 ? lie(tenderMin) : cold, lengths);
+  problems.push(...fitProblems(batch, filled, solved, input));
+  const steam = planSteam(batch, pot, lengths, input.kitchen.altitudeM);
+  return {
+    id: batch.id,
+    batch,
+    lots: lots.map((lot) => ({ ...lot, doneness: donenessOf(batch, ready, lot.id, lengths) })),
+    cuts: known.map(({ cut }) => cut),
+    ready,
+    sear,
+    lengths,
+    pot,
+    boilsCovered: steam?.boilsCovered,
+    liquid:
+      lots.length > 0 && filled.length > 0 && steam && (ready || isTimed(batch))
+        ? planLiquid(batch, items, steam, rawG, sear.fatInPotG, input)
+        : undefined,
+    vessels: filled,
+  };
+}
+
+/** Longer than any cook until what goes in later does, min. */
+const LONG = 24 * 60;
+
+const isTimed = ({ cook }: Batch): boolean => cook.every(({ minutes }) => midpoint(minutes) !== undefined);
+
+/**
+ * How far a lot is when a written time ends; NaN where none is written: then it is cooked until it is tender, which is what
+ * the published yields are of.
+ */
+function donenessOf(
+  batch: Batch,
+  ready: Readiness | undefined,
+  lot: string,
+  lengths: readonly number[],
+): number {
+  const i = ready?.lots.findIndex(({ id }) => id === lot) ?? -1;
+  if (!ready || i < 0 || !isTimed(batch)) return NaN;
+  return ready.odds.farAt(
+    i,
+    lengths.reduce((sum, length) => sum + length, 0),
+  );
+}
+
+/** The pot as it is filled before the lid, and the pour that was solved for it. */
+function filledWith(
+  batch: Batch,
+  vessels: ReturnType<typeof planVessels>,
+  lengths: readonly number[],
+  rawG: number,
+  input: Input,
+) {
   const items = planItems(batch, ingredientsById(input), {
     rawG,
     vessels: vessels.map(({ fill, share }) => ({ toLineMl: fill.toLineMl, share })),
@@ -145,21 +215,10 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
   const early = items.filter(({ at }) => at <= 0);
   const solved = early.find((item) => item.role === 'liquid' && item.solved && !item.marinade);
   const ml = (some: readonly ItemPlan[]) => some.reduce((sum, item) => sum + item.grams / item.density, 0);
-  const filled = fillVessels(vessels, ml(early.filter((item) => item !== solved)), solved && ml([solved]));
-  problems.push(...fitProblems(batch, filled, solved && { item: solved.id, ml: ml([solved]) }, input));
   return {
-    id: batch.id,
-    batch,
-    lots,
-    cuts: known.map(({ cut }) => cut),
-    ready,
-    sear,
-    lengths,
-    liquid:
-      lots.length > 0 && vessels.length > 0
-        ? planLiquid(batch, items, filled, ready, lengths, rawG, sear.fatInPotG, input)
-        : undefined,
-    vessels: filled,
+    items,
+    filled: fillVessels(vessels, ml(early.filter((item) => item !== solved)), solved && ml([solved])),
+    solved: solved && { item: solved.id, ml: ml([solved]) },
   };
 }
 

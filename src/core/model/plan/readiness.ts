@@ -1,7 +1,15 @@
 import { MINUTE_MS } from '../../quantity/index.ts';
-import { type LotToCook, type Readiness, readinessOf, type Seen, startOf } from '../../tender/index.ts';
+import {
+  hoursCold,
+  type LotToCook,
+  type PotHeat,
+  type Readiness,
+  readinessOf,
+  type Seen,
+  startOf,
+} from '../../tender/index.ts';
 import { type Batch, type Entry, standingEntries } from '../../batch/index.ts';
-import { cookOf, openPhase } from '../../clock/index.ts';
+import { cookOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
 import type { Input } from '../input.ts';
@@ -17,6 +25,7 @@ interface MeatLot {
 export function planReadiness(
   batch: Batch,
   lots: readonly MeatLot[],
+  pot: PotHeat,
   { kitchen, entries }: Input,
   problems: Problem[],
 ): Readiness | undefined {
@@ -30,14 +39,16 @@ export function planReadiness(
       start: startOf({ sear: batch.sear, stoodOut }),
       toughness: cut.toughness,
     },
+    alone: toSear.size === 'whole' && (toSear.count ?? 1) <= 1,
     seen: seenOf(batch, id, forks),
   }));
-  const ready = readinessOf(batch.cook, cooking, kitchen.altitudeM);
+  problems.push(...coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
+  const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM);
   if (typeof ready !== 'object') return undefined;
   if (!('never' in ready)) return ready;
   const open = openPhase(batch.cook);
   const setting = typeof open?.setting === 'object' ? open.setting.text : undefined;
-  const hot = open?.heat === 'oven' ? hotEnough(batch, cooking, kitchen.altitudeM) : undefined;
+  const hot = open?.heat === 'oven' ? hotEnough(batch, cooking, pot, kitchen.altitudeM) : undefined;
   const warmer =
     hot === undefined
       ? []
@@ -61,6 +72,28 @@ export function planReadiness(
   return undefined;
 }
 
+/** The usual limit between 5 and 57 °C, h (common practice, no source; the local code says). */
+const COLD_MOST = 4;
+const HALF_DAY = 12 * 60;
+
+/** Of a large load, the cut whose middle stays too long where things grow. */
+function coldTooLong(
+  batch: Batch,
+  lots: readonly MeatLot[],
+  cooking: readonly LotToCook[],
+  pot: PotHeat,
+  altitudeM: number,
+): Problem[] {
+  const lengths = phaseMinutes(batch.cook, HALF_DAY);
+  let worst: { readonly cut: string; readonly hours: number } | undefined;
+  for (const [i, { piece }] of cooking.entries()) {
+    const hours = hoursCold(batch.cook, lengths, piece, pot, altitudeM);
+    if (hours !== undefined && hours > COLD_MOST && hours > (worst?.hours ?? 0))
+      worst = { cut: lots[i]?.cut.name.toLowerCase() ?? '', hours };
+  }
+  return worst ? [{ batch: batch.id, stage: 'clock', says: { what: 'cold too long', ...worst } }] : [];
+}
+
 /** What forks have said of a lot, by the minutes of the cook. Without a start they cannot be placed. */
 export function seenOf(batch: Batch, lot: string, forks: readonly Entry[]): readonly Seen[] {
   const { lidOn } = batch;
@@ -75,12 +108,17 @@ export function seenOf(batch: Batch, lot: string, forks: readonly Entry[]): read
 }
 
 /** The lowest heat of an oven, to 10 °C, at which all of it is tender within half a day. */
-function hotEnough(batch: Batch, lots: readonly LotToCook[], altitudeM: number): number | undefined {
+function hotEnough(
+  batch: Batch,
+  lots: readonly LotToCook[],
+  pot: PotHeat,
+  altitudeM: number,
+): number | undefined {
   const open = openPhase(batch.cook);
   for (let celsius = 90; celsius <= 200; celsius += 10) {
     const setting = { text: '', lo: celsius, hi: celsius };
     const cook = batch.cook.map((phase) => (phase === open ? { ...phase, setting } : phase));
-    const ready = readinessOf(cook, lots, altitudeM);
+    const ready = readinessOf(cook, lots, pot, altitudeM);
     if (typeof ready === 'object' && !('never' in ready) && ready.median <= HALF_A_DAY) return celsius;
   }
   return undefined;

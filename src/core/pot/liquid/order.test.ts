@@ -56,6 +56,7 @@ describe('what must come out again', () => {
     { ref: 'bay-leaf', amount: { text: '2', lo: 2, hi: 2 }, measure: 'count' },
     'cheese-rind',
     'onion',
+    { ref: 'stock-low-salt', amount: { text: '1 l', lo: 1000, hi: 1000 }, measure: 'volume' },
   );
   const back = (thing: string, n: number): Entry => ({
     id: thing + String(n),

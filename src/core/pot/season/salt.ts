@@ -4,6 +4,8 @@ export const BROTH_TARGET = 0.008;
 export const MEAT_TARGET = 0.011;
 /** Nobody eats anything saltier (estimate). */
 export const SALT_MOST = 0.03;
+/** Nothing is proposed to be eaten that is saltier (estimate): a quarter above a well salted shred. */
+export const PROPOSED_MOST = 0.016;
 /** Past the strength that is wanted by this much, a plan is too salty (estimate). */
 export const TOO_SALTY = 1.25;
 
@@ -26,6 +28,8 @@ export interface Low {
  * @param liquidWaterG water of that liquid, g
  * @param end all water in the pot at the end, and salt of the items
  * @param lows the smallest volumes on the way
+ * @param meat cooked meat without bone and the water in it, g, and how salty it may be: its water takes the same salt,
+ * so a liquid of many solids and little water does not set more than the meat bears
  */
 export function saltWanted(
   target: number,
@@ -33,11 +37,30 @@ export function saltWanted(
   liquidWaterG: number,
   end: Low,
   lows: readonly Low[] = [],
+  meat?: { readonly grams: number; readonly waterG: number; readonly target: number },
 ): number {
   if (!(liquidWaterG > 0)) return 0;
-  const perWater = (target * liquidBaseG) / (1 - target) / liquidWaterG;
-  const each = [end, ...lows].map(({ waterG, saltG }) => perWater * waterG - saltG);
+  const most = Math.min(target, PROPOSED_MOST);
+  const ofLiquid = (most * liquidBaseG) / (1 - most) / liquidWaterG;
+  const ofMeat =
+    meat && meat.waterG > 0 ? (Math.min(meat.target, PROPOSED_MOST) * meat.grams) / meat.waterG : Infinity;
+  const perWater = Math.min(ofLiquid, ofMeat);
+  const inMeat = meat?.waterG ?? 0;
+  const each = [end, ...lows].map(
+    ({ waterG, saltG }) => strengthOf(perWater, waterG, inMeat) * waterG - saltG,
+  );
   return Math.min(...each);
+}
+
+/**
+ * Salt for each gram of all water, so that the liquid holds so much for each of its own: what the meat takes up sends its weight of
+ * water back (the positive root of W σ² + (W − M(1+p) − p(W−M)) σ − p(W−M) = 0).
+ */
+function strengthOf(p: number, waterG: number, inMeatG: number): number {
+  const own = p * Math.max(0, waterG - inMeatG);
+  if (!(waterG > 0) || own === 0) return p;
+  const b = waterG - inMeatG * (1 + p) - own;
+  return (-b + Math.sqrt(b * b + 4 * waterG * own)) / (2 * waterG);
 }
 
 /**

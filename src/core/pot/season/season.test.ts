@@ -38,10 +38,10 @@ describe('three figures of salt', () => {
         fc.double({ min: 300, max: 1500, noNaN: true }),
         fc.double({ min: 0.004, max: 0.015, noNaN: true }),
         (ml, liquid) => {
-          // Salt taken up by the meat sends its weight of water back: one or two hundredths.
-          expect(Math.abs(saltOf({ strength: { liquid } }).finished / liquid - 1)).toBeLessThan(0.03);
+          expect(Math.abs(saltOf({ strength: { liquid } }).finished / liquid - 1)).toBeLessThan(0.005);
           const down = saltOf({ strength: { liquid }, reduceTo: grams(ml) }).finished;
-          expect(Math.abs(down / liquid - 1)).toBeLessThan(0.03);
+          // Boiled down, what the meat sends back in water is boiled off too.
+          expect(Math.abs(down / liquid - 1)).toBeLessThan(0.035);
         },
       ),
       { numRuns: 20 },
@@ -93,7 +93,7 @@ describe('three figures of salt', () => {
     const words = pot({ items: items([]) }).problems.map(problemWords)[0] ?? '';
     expect(words).toMatch(/by itself.*take unsalted stock, or thin it with \d\.\d l of water/);
     const litres = Number(/with (\d\.\d) l/.exec(words)?.[1]);
-    expect(saltOf({ items: items([water('b', 1000 * litres)]) }).finished).toBeLessThan(0.0105);
+    expect(saltOf({ items: items([water('b', 1000 * litres)]) }).finished).toBeLessThan(0.0107);
   });
 
   test('by the spoon it weighs what the salt by the stove weighs', () => {

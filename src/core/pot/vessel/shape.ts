@@ -46,6 +46,14 @@ export function surfaceCm2(vessel: Vessel, cm: number): number {
   return insideOf(vessel).unit * widthAt(vessel, cm) ** 2;
 }
 
+/** Outside of a vessel with its lid, as thin as it is, m²: what the air of an oven heats. */
+export function outerM2(vessel: Vessel): number {
+  const { bottom, top, height, unit } = insideOf(vessel);
+  const around = vessel.shape === 'round' ? Math.PI : 2 * (1 + unit);
+  const cm2 = unit * (bottom ** 2 + top ** 2) + around * ((bottom + top) / 2) * height;
+  return cm2 / 10_000;
+}
+
 /** What a vessel holds up to a height, ml; above the brim as if its walls went straight up. */
 export function volumeTo(vessel: Vessel, cm: number): number {
   const inside = insideOf(vessel);

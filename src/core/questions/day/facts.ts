@@ -1,16 +1,10 @@
-import {
-  overOf,
-  toHeatMinutes,
-  type DayBatch,
-  type DayFacts,
-  type Resource,
-  type ResourceKind,
-} from '../../day/index.ts';
-import { type Batch, type Kitchen, type Lid, usualDay } from '../../batch/index.ts';
+import { overOf, type DayBatch, type DayFacts, type Resource, type ResourceKind } from '../../day/index.ts';
+import { type Batch, type Kitchen, type Lid, type Phase, usualDay } from '../../batch/index.ts';
 import { mlOf, takenBy } from '../../broth/index.ts';
 import { boilDownMinutes, cookOf, momentOf, openPhase } from '../../clock/index.ts';
 import { itemsOf, OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
 import { MINUTE_MS, midpoint, valueAt } from '../../quantity/index.ts';
+import { minutesOnBurner } from '../../tender/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { milestonesIn, tickedIn, tickedTasks } from '../seen.ts';
 
@@ -87,6 +81,13 @@ function resourcesOf(kitchen: Kitchen): readonly Resource[] {
 }
 
 /** A day reaches no further back: a meal that was left with its lid on is not planned through the years since. */
+/** What an oven, a smoker or a slow cooker is set to: they are shared by it. */
+function settingOf(open: Phase | undefined): DayBatch['setting'] {
+  const setting = open?.setting;
+  if (typeof setting === 'object') return midpoint(setting);
+  return setting === 'low' || setting === 'high' ? setting : undefined;
+}
+
 const LONG_AGO = 7 * 24 * 60 * MINUTE_MS;
 
 function dayBatch(
@@ -102,9 +103,6 @@ function dayBatch(
   const since = lidOn === undefined ? undefined : (now - lidOn) / MINUTE_MS;
   const found = ready?.lots.every((lot) => lot.found) ?? false;
   const braiseMin = found ? Math.max(0, since ?? 0) : readyAt(plan, chance) - potFrom;
-  const grams =
-    mass.lots.reduce((sum, lot) => sum + lot.raw, 0) +
-    (liquid?.items ?? []).reduce((sum, item) => sum + item.grams, 0);
   const items = liquid?.items.filter(({ at }) => at <= 0) ?? [];
   const looks = found ? [] : looksOf(plan, since, braiseMin);
   return {
@@ -126,13 +124,13 @@ function dayBatch(
       : undefined,
     smokeMin: potFrom > 0 ? potFrom : undefined,
     heat: open?.heat ?? 'oven',
-    setting: typeof open?.setting === 'object' ? midpoint(open.setting) : open?.setting,
+    setting: settingOf(open),
     vessels: vessels.map(({ vessel }) => ({
       id: vessel.id,
       name: vessel.name,
       widthCm: vessel.lengthCm ?? vessel.widthCm,
     })),
-    toHeatMin: Math.round(toHeatMinutes(grams)),
+    toHeatMin: Math.round(minutesOnBurner(plan.pot)),
     braiseMin,
     looks,
     lookAt: lookAtOf(plan),

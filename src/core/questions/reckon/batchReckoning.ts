@@ -123,12 +123,16 @@ function figuresOf(
   // What the meat gives is known without a time; the rest of the liquid is not.
   const known = (name: LiquidFigure): Answer =>
     plan.liquid || name === 'juiceMl' || name === 'fatG' ? range(name) : null;
-  const { liquidMl, ...liquid } = mapValues(liquidFigures, known);
+  const { liquidMl: left, ...liquid } = mapValues(liquidFigures, known);
+  // What is left of a pot that boils dry is no broth.
+  const dry = plan.liquid !== undefined && mass.liquid.dry;
+  const liquidMl = dry ? null : left;
   return {
     id: plan.id,
     meat: mapValues(meatFigures, range),
     liquid: {
       ...liquid,
+      saltPct: dry ? null : liquid.saltPct,
       brothMl: plan.batch.strain ? liquidMl : null,
       sauceMl: plan.batch.strain ? null : liquidMl,
     },
@@ -143,7 +147,7 @@ function figuresOf(
     sear: plan.sear,
     lengths: plan.lengths,
     need,
-    dry: plan.liquid !== undefined && mass.liquid.dry,
+    dry,
   };
 }
 

@@ -2,6 +2,7 @@ import type { LedgerFlow } from '../../ledger/index.ts';
 import { numberOfDraws, type Drawn, type Problem, type OpenedMeal } from '../../model/index.ts';
 import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './batchReckoning.ts';
 import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
+import { boilsDry } from './dry.ts';
 import { saltProblems } from './salt.ts';
 import { tooMuchLiquid } from './slowCooker.ts';
 import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
@@ -31,6 +32,7 @@ export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
     problems: [
       ...plan.problems,
       ...nominal.batches.flatMap((one) => [
+        ...boilsDry(one, input),
         ...saltProblems(one, input),
         ...stillInPot(one, input),
         ...tooMuchLiquid(one, needOfBatch(one, meal).liquidMl),

@@ -1,6 +1,13 @@
 import { mainOf, saltShareOf, takenBy } from '../../broth/index.ts';
 import { type Flow, massOf } from '../../ledger/index.ts';
-import { BROTH_TARGET, MEAT_TARGET, SALT_MOST, TOO_SALTY } from '../../pot/index.ts';
+import {
+  BROTH_TARGET,
+  MEAT_TARGET,
+  PROPOSED_MOST,
+  SALT_MOST,
+  saltAtDressing,
+  TOO_SALTY,
+} from '../../pot/index.ts';
 import { type Input, type Problem, type NominalBatch, saltTyped } from '../../model/index.ts';
 
 /** The salt of a batch, g and shares: now on the meat, at dressing, and in the liquid after reducing. */
@@ -10,6 +17,8 @@ export interface SaltFigures {
   readonly wantedG: number;
   readonly itemsG: number;
   readonly atDressingG: number;
+  /** What the finished liquid still wants, boiled down or not. */
+  readonly toLiquidG: number;
   readonly finished: number;
   readonly liquidTarget: number;
   readonly meatTarget: number;
@@ -18,14 +27,20 @@ export interface SaltFigures {
 export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]): SaltFigures | null {
   const { liquid, batch } = plan;
   if (!liquid) return null;
+  const { pool } = mainOf(mass.liquid);
+  const liquidTarget = batch.strength?.liquid ?? BROTH_TARGET;
+  const dry = mass.liquid.dry || mass.liquid.nearDry;
   const dressing = flows.filter((flow) => flow.batch === plan.id && flow.id === 'dressingSalt');
   return {
     nowG: liquid.saltG,
     wantedG: liquid.saltWantedG,
     itemsG: liquid.items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0),
     atDressingG: dressing.reduce((sum, flow) => sum + massOf(flow.amount), 0),
+    toLiquidG: dry
+      ? 0
+      : saltAtDressing(Math.min(liquidTarget, PROPOSED_MOST), massOf(pool) - pool.fat, pool.salt),
     finished: saltShareOf(mainOf(mass.liquid)),
-    liquidTarget: batch.strength?.liquid ?? BROTH_TARGET,
+    liquidTarget,
     meatTarget: batch.strength?.meat ?? MEAT_TARGET,
   };
 }
@@ -34,7 +49,13 @@ export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]
 export function saltProblems(one: NominalBatch, input: Input): Problem[] {
   const { plan } = one;
   const salt = saltFigures(one, []);
-  if (!salt || salt.finished <= TOO_SALTY * Math.max(salt.liquidTarget, BROTH_TARGET)) return [];
+  if (
+    !salt ||
+    one.mass.liquid.dry ||
+    one.mass.liquid.nearDry ||
+    salt.finished <= TOO_SALTY * Math.max(salt.liquidTarget, BROTH_TARGET)
+  )
+    return [];
   const { finished, itemsG } = salt;
   const where = { batch: plan.id, stage: 'pot' } as const;
   const liquid = plan.batch.strain ? 'broth' : 'sauce';

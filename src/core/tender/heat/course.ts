@@ -1,0 +1,90 @@
+import type { Phase } from '../../batch/index.ts';
+import { valueAt } from '../../quantity/index.ts';
+import { BURNER, inSmoke, rateOf, smokeStep } from './balance.ts';
+import { boilingAt } from './boiling.ts';
+import type { PotHeat } from './pot.ts';
+
+/** A pot that comes from the burner stands so warm in the oven (common practice, no source); the burner's own time is the day's. */
+const FROM_BURNER = 65;
+/** A slow cooker is filled with seared meat and what stands in the kitchen (common practice, no source). */
+const FILLED_COLD = 25;
+/** Meat from the fridge, on its way into the smoke. */
+const FROM_FRIDGE = 5;
+/** What is poured over meat that comes out of the smoke (common practice, no source). */
+const POURED_HOT = 98;
+/** The balance is stepped through so finely, s. */
+const FINE = 30;
+
+/** Out of the kitchen and the fridge, mixed, °C (estimate). */
+const FILLED = 15;
+
+/** Until a pot is hot on its burner, min. */
+export const minutesOnBurner = ({ heatCapacity }: PotHeat): number =>
+  (heatCapacity * (FROM_BURNER - FILLED)) / BURNER / 60;
+
+/** Temperature around the meat, °C, and steam of the pot since its start, g, at each step. */
+export interface Course {
+  readonly temperature: Float64Array;
+  readonly steam: Float64Array;
+  /** It boils under a lid: from where, in steps; undefined if it never does. */
+  readonly boilsCovered: number | undefined;
+}
+
+function firstOf(phase: Phase): number {
+  if (phase.heat === 'slow cooker') return FILLED_COLD;
+  return inSmoke(phase) ? FROM_FRIDGE : FROM_BURNER;
+}
+
+/**
+ * What a pot goes through in the phases one after the other, by its heat balance stepped forward; undefined if a
+ * phase does not say how hot it is. The last phase lasts to the end. From one heat to another the pot keeps its own; meat
+ * from the smoke is mixed with what is poured over it.
+ * @param lengths of each phase, min
+ * @param minutes of a step
+ */
+export function courseOf(
+  phases: readonly Phase[],
+  lengths: readonly number[],
+  pot: PotHeat,
+  altitudeM: number,
+  steps: number,
+  minutes: number,
+): Course | undefined {
+  const boils = boilingAt(altitudeM);
+  const temperature = new Float64Array(steps);
+  const steam = new Float64Array(steps);
+  let boilsCovered: number | undefined;
+  let at = 0;
+  let left = valueAt(lengths, 0);
+  let phase = phases[0];
+  if (!phase) return undefined;
+  let now = firstOf(phase);
+  let gone = 0;
+  for (let i = 0; i < steps; i += 1) {
+    temperature[i] = now;
+    steam[i] = gone;
+    while (left <= 0 && at < phases.length - 1) {
+      const before: Phase = phase;
+      at += 1;
+      phase = phases[at] ?? before;
+      left += valueAt(lengths, at);
+      if (inSmoke(before) !== inSmoke(phase)) {
+        const meat = pot.meatHeatCapacity / pot.heatCapacity;
+        now = inSmoke(phase) ? now : meat * now + (1 - meat) * POURED_HOT;
+      }
+    }
+    if (inSmoke(phase)) now = smokeStep(phase, now, minutes);
+    else {
+      for (let s = 0; s < minutes * 60; s += FINE) {
+        const rate = rateOf(phase, pot, now, boils);
+        if (!rate) return undefined;
+        gone += rate.steam * FINE;
+        now = Math.min(rate.most, now + (rate.netW / pot.heatCapacity) * FINE);
+      }
+      if (boilsCovered === undefined && phase.lid === 'on' && phase.setting !== 'boil' && now >= boils)
+        boilsCovered = i;
+    }
+    left -= minutes;
+  }
+  return { temperature, steam, boilsCovered };
+}
