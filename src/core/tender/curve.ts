@@ -1,10 +1,10 @@
 import { tenderingAt } from './constants.ts';
-import { courseOf } from './heat/course.ts';
+import { courseOf, keyOfPhases, keyOfPot } from './heat/course.ts';
 import type { PotHeat } from './heat/pot.ts';
 import { coreTemperature } from './heat/coreTemperature.ts';
 import { propertiesOf } from './heat/properties.ts';
 import type { Phase } from '../batch/index.ts';
-import { valueAt, bisect, midpoint } from '../quantity/index.ts';
+import { valueAt, bisect } from '../quantity/index.ts';
 import type { Composition } from '@/reference/types.ts';
 
 /** A piece on its way to tender. */
@@ -59,19 +59,13 @@ export function tendernessCurve(
 ): TendernessCurve | undefined {
   const sides = piece.sides.map((cm) => Math.round(cm * 10) / 10) as [number, number, number];
   const alpha = diffusivityOf(piece.flesh);
-  // Asked at every keystroke for every lot: a key made by hand is made sooner.
-  let key = `${sides.join()} ${alpha} ${piece.start} ${altitudeM} ${lengths.join()} ${keyOfPot(pot)}`;
-  for (const { heat, lid, setting, air = '' } of phases)
-    key += ` ${heat} ${lid} ${air} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`;
+  const key = `${sides.join()} ${alpha} ${piece.start} ${altitudeM} ${lengths.join()} ${keyOfPot(pot)} ${keyOfPhases(phases)}`;
   if (curves.has(key)) return curves.get(key);
   if (curves.size > MANY) curves.clear();
   const curve = walk(phases, lengths, { sides, diffusivity: alpha }, piece.start, pot, altitudeM);
   curves.set(key, curve);
   return curve;
 }
-
-const keyOfPot = ({ heatCapacity, meatHeatCapacity, outerM2, openM2, litres }: PotHeat) =>
-  [heatCapacity, meatHeatCapacity, outerM2, openM2, litres].map((x) => x.toPrecision(3)).join();
 
 function walk(
   phases: readonly Phase[],

@@ -10,6 +10,8 @@ const BONE_CP = 2.4;
 
 const perGram = (food: Parameters<typeof propertiesOf>[0]) => propertiesOf(food, HALF_WAY).heatCapacity;
 
+const rounded = (x: number) => Number(x.toPrecision(3));
+
 /**
  * What a batch's vessels are to their heat: all that is in them when the lid goes on, the last pour as planned, and
  * what of them is in the air. Several are taken as one. Without a vessel it is the one that the readiness table is read at.
@@ -33,11 +35,12 @@ export function potHeatOf(
       grams * perGram({ water, protein: protein + starch + other, fat: fat + alcohol, ash: ash + salt }),
   );
   const walls = sum(vessels, ({ vessel }) => vesselHeatCapacity(outerM2(vessel), vessel.tareG));
+  // To three places: nobody knows it better, and a gram more asks for no new course.
   return {
-    heatCapacity: meat + poured + walls,
-    meatHeatCapacity: meat,
-    outerM2: sum(vessels, ({ vessel }) => outerM2(vessel)),
-    openM2: sum(vessels, ({ vessel, lineCm }) => surfaceCm2(vessel, lineCm) / 10_000),
-    litres: sum(vessels, ({ vessel }) => brimMl(vessel) / 1000),
+    heatCapacity: rounded(meat + poured + walls),
+    meatHeatCapacity: rounded(meat),
+    outerM2: rounded(sum(vessels, ({ vessel }) => outerM2(vessel))),
+    openM2: rounded(sum(vessels, ({ vessel, lineCm }) => surfaceCm2(vessel, lineCm) / 10_000)),
+    litres: rounded(sum(vessels, ({ vessel }) => brimMl(vessel) / 1000)),
   };
 }

@@ -4,8 +4,8 @@ import { openPhase } from '../../clock/index.ts';
 import { midpoint, valueAt } from '../../quantity/index.ts';
 import { assumed, courseOf, type PotHeat, STEP } from '../../tender/index.ts';
 
-/** Nobody waits longer for the open phase, min. */
-const LONGEST = 24 * 60;
+/** The open phase is followed so long, min; by then it steams as it goes on to. */
+const LONGEST = 12 * 60;
 
 /** What steam a cook gives, g, by its heat balance. */
 export interface PlannedSteam {

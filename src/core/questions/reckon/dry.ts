@@ -2,8 +2,9 @@ import type { Phase } from '../../batch/index.ts';
 import { openPhase, withLastMinutes } from '../../clock/index.ts';
 import { openMeal, type Input, type NominalBatch, type Problem, type Remedy } from '../../model/index.ts';
 
-/** Poured beside what is lacking, so that some is left to spoon, ml (estimate). */
+/** Poured beside what is lacking, so that some is left to spoon: ml, and of what boils off (estimates). */
 const LEFT_OVER = 250;
+const LEFT_SHARE = 0.15;
 /** Nobody braises cooler, °C. */
 const COOLEST = 100;
 const COOLER = 10;
@@ -41,7 +42,9 @@ function waysOut({ plan, mass }: NominalBatch, input: Input): Remedy[] {
   // Once its lid is on more can still be poured: it is hot then.
   const pour = plan.liquid?.items.find((item) => item.role === 'liquid' && item.at <= 0 && !item.marinade);
   if (pour) {
-    const moreMl = Math.ceil((mass.liquid.lacked + LEFT_OVER) / 50) * 50;
+    const { lacked, steam } = mass.liquid;
+    const leftOver = Math.max(LEFT_OVER, LEFT_SHARE * (steam + lacked));
+    const moreMl = Math.ceil((lacked + leftOver) / 50) * 50;
     const ml = pour.grams / pour.density + moreMl;
     ways.push({
       what: 'pour more',

@@ -1,5 +1,5 @@
 import type { Phase } from '../../batch/index.ts';
-import { valueAt } from '../../quantity/index.ts';
+import { midpoint, valueAt } from '../../quantity/index.ts';
 import { BURNER, inSmoke, rateOf, smokeStep } from './balance.ts';
 import { boilingAt } from './boiling.ts';
 import type { PotHeat } from './pot.ts';
@@ -13,7 +13,7 @@ const FROM_FRIDGE = 5;
 /** What is poured over meat that comes out of the smoke (common practice, no source). */
 const POURED_HOT = 98;
 /** The balance is stepped through so finely, s. */
-const FINE = 30;
+const FINE = 60;
 
 /** Out of the kitchen and the fridge, mixed, °C (estimate). */
 const FILLED = 15;
@@ -43,6 +43,37 @@ function firstOf(phase: Phase): number {
  * @param minutes of a step
  */
 export function courseOf(
+  phases: readonly Phase[],
+  lengths: readonly number[],
+  pot: PotHeat,
+  altitudeM: number,
+  steps: number,
+  minutes: number,
+): Course | undefined {
+  // Asked at every keystroke, by time and by steam: what is known is kept.
+  const key = `${keyOfPhases(phases)} ${lengths.join()} ${keyOfPot(pot)} ${altitudeM} ${steps} ${minutes}`;
+  if (kept.has(key)) return kept.get(key);
+  if (kept.size > MANY) kept.clear();
+  const course = follow(phases, lengths, pot, altitudeM, steps, minutes);
+  kept.set(key, course);
+  return course;
+}
+
+const kept = new Map<string, Course | undefined>();
+const MANY = 300;
+
+/** What tells pots apart, and phases: a key made by hand is made sooner. */
+export const keyOfPot = ({ heatCapacity, meatHeatCapacity, outerM2, openM2, litres }: PotHeat): string =>
+  `${heatCapacity} ${meatHeatCapacity} ${outerM2} ${openM2} ${litres}`;
+export const keyOfPhases = (phases: readonly Phase[]): string =>
+  phases
+    .map(
+      ({ heat, lid, setting, air = '' }) =>
+        `${heat} ${lid} ${air} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`,
+    )
+    .join();
+
+function follow(
   phases: readonly Phase[],
   lengths: readonly number[],
   pot: PotHeat,
