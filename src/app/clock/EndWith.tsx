@@ -70,6 +70,8 @@ function wordsOf(found: LidFor, lid: 'ajar' | 'off', litres: (ml: number) => str
       return `There will be ${litres(found.ml)} with the lid left alone: pour more instead.`;
     case 'not enough':
       return `${lid === 'ajar' ? 'Ajar' : 'Off'} from the start still leaves ${litres(found.ml)}: pour less, or boil it down at the end.`;
+    case 'boils dry':
+      return `With less than ${litres(found.ml)} it boils dry: boil it down at the end, where you can watch it.`;
     case 'unknown':
       return 'No time is known at this heat.';
   }

@@ -11,6 +11,8 @@ export type LidFor =
   | { readonly what: 'less already'; readonly ml: number }
   /** Even open from the start more is left. */
   | { readonly what: 'not enough'; readonly ml: number }
+  /** With less the pot boils dry, or nearly: no lid is moved so far. */
+  | { readonly what: 'boils dry'; readonly ml: number }
   | { readonly what: 'unknown' };
 
 export interface LidAsk {
@@ -34,10 +36,15 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
     const { reduceTo: _, ...rest } = batch;
     const changed = { ...rest, cook: withLastMinutes(batch.cook, lid, minutes) };
     const trial = input.batches.map((one) => (one.id === batchId ? changed : one));
-    const { batches } = reckon(openMeal({ ...input, batches: trial }));
+    const opened = openMeal({ ...input, batches: trial });
+    const { batches } = reckon(opened);
     const found = batches.find(({ id }) => id === batchId);
     const liquid = found?.liquid.brothMl ?? found?.liquid.sauceMl;
-    return liquid && found ? { ml: liquid.mid, all: found.ready.min?.mid ?? 0 } : undefined;
+    if (!found || !(liquid || found.dry)) return undefined;
+    const wet = opened.nominal.batches.every(
+      ({ plan, mass }) => plan.id !== batchId || !(mass.liquid.dry || mass.liquid.nearDry),
+    );
+    return { ml: liquid?.mid ?? 0, all: found.ready.min?.mid ?? 0, wet };
   };
   const none = after(0);
   if (!none || none.all <= 0) return { what: 'unknown' };
@@ -45,8 +52,13 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
   const longest = Math.floor(none.all / ROUND);
   const left = after(longest * ROUND);
   if (!left) return { what: 'unknown' };
-  if (left.ml > wantMl) return { what: 'not enough', ml: left.ml };
-  const [low, high] = bisect((half) => (after(half * ROUND)?.ml ?? 0) > wantMl, 0, longest, 1);
+  if (left.ml > wantMl && left.wet) return { what: 'not enough', ml: left.ml };
+  const more = (half: number) => {
+    const trial = after(half * ROUND);
+    return trial !== undefined && trial.wet && trial.ml > wantMl;
+  };
+  const [low, high] = bisect(more, 0, longest, 1);
+  if (after(high * ROUND)?.wet === false) return { what: 'boils dry', ml: after(low * ROUND)?.ml ?? 0 };
   const [under, over] = [after(high * ROUND)?.ml ?? 0, after(low * ROUND)?.ml ?? 0];
   // Of the two beside the mark the nearer.
   const nearer = over - wantMl < wantMl - under ? { minutes: low, ml: over } : { minutes: high, ml: under };
