@@ -3,9 +3,10 @@
  * app's. A bad file gives one sentence on standard error and exit code 2.
  */
 import { readFileSync, statSync } from 'node:fs';
+import type { Stage } from '../src/core/batch/index.ts';
 import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
 import { printed, reckon } from '../src/core/questions/index.ts';
-import { drawsOf, openMeal } from '../src/core/model/index.ts';
+import { drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { problemWords } from '../src/words/index.ts';
 import { reference } from '../src/reference/index.ts';
 
@@ -28,7 +29,19 @@ if (table !== reference.version) {
 const opened = openMeal({ meal, batches, entries, kitchen, reference });
 const reckoning = reckon(opened, drawsOf(opened));
 for (const problem of reckoning.problems) process.stderr.write(`${problemWords(problem)}\n`);
-process.stdout.write(`${JSON.stringify(printed(reckoning), null, 2)}\n`);
+const problems = reckoning.problems.map((problem) => ({
+  batch: problem.batch ?? null,
+  stage: stageOf(problem),
+  says: problemWords(problem),
+}));
+process.stdout.write(`${JSON.stringify({ ...printed(reckoning), problems }, null, 2)}\n`);
+
+/** The sheet on which it is said. */
+function stageOf({ stage, dish, lot, item }: Problem): Stage {
+  if (stage) return stage;
+  if (dish !== undefined) return 'order';
+  return lot !== undefined && item === undefined ? 'meat' : 'pot';
+}
 
 function readFile(file: string): string {
   try {

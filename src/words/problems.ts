@@ -81,6 +81,8 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
     dry
       ? `The pot boils dry: the heat would take ${litres(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`
       : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty. Keep the lid on, pour more, or cook it cooler.',
+  'longer than a day': ({ cut }) =>
+    `At this heat one pot in ten has ${cut} that is not tender in 24 h, and no longer time is told: give it more heat, or cut it smaller.`,
   'cold too long': ({ cut, hours }) =>
     `So much ${cut} takes about ${hours.toFixed(1)} h from 5 to 57 °C in its middle, and four are the usual limit: heat it in smaller lots, cut it smaller, or pour the liquid boiling. Follow your local code.`,
   'still in': ({ things }) =>

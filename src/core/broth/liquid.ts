@@ -148,6 +148,8 @@ export interface LiquidMass {
   nearDry: boolean;
   /** Water that the phases would have taken and that was not there, g. */
   lacked: number;
+  /** The pot with its contents after the braise, the meat's bones too, g. */
+  potG: number;
   /** What a weighed pot held more than the balance allows, or less than can have boiled off. */
   potFound: number;
   readonly potMissing: Pool;
@@ -173,6 +175,7 @@ export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
     dry: false,
     nearDry: false,
     lacked: 0,
+    potG: 0,
     potFound: 0,
     potMissing: emptyPool(),
     saltOfMeatWater: 0,

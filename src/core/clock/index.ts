@@ -3,6 +3,7 @@ export {
   type Cook,
   cookOf,
   isSmoke,
+  isTimed,
   lengthsUntil,
   minutesOf,
   openPhase,

@@ -9,7 +9,7 @@ export {
   type MeatFigure,
 } from './draws/figures.ts';
 export { sampleNormals } from './draws/normals.ts';
-export { LOT_SPREAD } from './draws/yieldDraws.ts';
+export { LOT_SPREAD } from './posterior/latents.ts';
 export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';
 export type { Nominal } from './nominal/nominal.ts';

@@ -4,6 +4,7 @@ import { ledgerOf } from './nominal/ledger.ts';
 import { runNominal, type Nominal } from './nominal/nominal.ts';
 import { salted } from './nominal/salted.ts';
 import { weighedPlan } from './nominal/weighed.ts';
+import { posteriorOf, type Posterior } from './posterior/posterior.ts';
 import { planMeal, type BatchPlan, type MealPlan } from './plan/plan.ts';
 
 /** A meal with all that its questions share, each part worked out once, when it is first asked for. */
@@ -17,6 +18,8 @@ export interface OpenedMeal {
   /** The nominal runs of both: no spread, every node closed. */
   readonly plannedRun: Nominal;
   readonly nominal: Nominal;
+  /** What the weighings teach: the middle that `nominal` runs at, and the draws about it. */
+  readonly posterior: Posterior;
   /** Planned beside now, flow by flow. */
   readonly ledger: readonly LedgerFlow[];
 }
@@ -31,7 +34,10 @@ export function openMeal(input: Input): OpenedMeal {
   const nothingRead = input.entries.length === 0;
   const now = once(() => (nothingRead ? planned() : planned().map((batch) => weighedPlan(batch, input))));
   const plannedRun = once(() => runNominal(plan(), planned()));
-  const nominal = once(() => (nothingRead ? plannedRun() : runNominal(plan(), now())));
+  const posterior = once(() => posteriorOf(input.meal.id, now()));
+  const nominal = once(() =>
+    nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre),
+  );
   const ledger = once(() => ledgerOf(plannedRun().flows, nominal().flows, now()));
   return {
     input,
@@ -46,6 +52,9 @@ export function openMeal(input: Input): OpenedMeal {
     },
     get plannedRun() {
       return plannedRun();
+    },
+    get posterior() {
+      return posterior();
     },
     get nominal() {
       return nominal();

@@ -58,6 +58,7 @@ export type Says =
       readonly lackedMl: number;
       readonly steamMl: number;
     }
+  | { readonly what: 'longer than a day'; readonly cut: string }
   | {
       readonly what: 'cold too long';
       readonly cut: string;

@@ -53,8 +53,6 @@ const WIDE = 5;
 const HOUR = 60;
 /** Until small pieces are hot to the middle again, min (estimate). */
 const WARM = 5;
-/** Beyond the last minute that was followed. */
-const NEVER_MIN = 48 * 60;
 
 /**
  * The chances of the lots of a pot. Without checks a lot's log rate is normal about the pot's; each check is
@@ -139,7 +137,7 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
     left: (i, minutes) => {
       const lot = lots[i];
       const even = lotAt(i, 0.5);
-      if (!lot || even === undefined) return { asItIs: NEVER_MIN, cutSmaller: NEVER_MIN };
+      if (!lot || even === undefined) return { asItIs: end, cutSmaller: end };
       const asItIs = Math.max(0, even - minutes);
       // An hour on the middle has the heat that a small piece's has at once.
       const rate = (tendernessAt(lot.curve, even + HOUR) - tendernessAt(lot.curve, even)) / HOUR;
@@ -275,7 +273,7 @@ function minutesByRate({ curve, toughness, spread }: CookingLot): (u: number) =>
   const reach = WIDE * Math.hypot(SHARED, spread);
   const table = Float64Array.from(
     { length: RATES + 1 },
-    (_, j) => minutesTo(curve, toughness * Math.exp(reach - (2 * reach * j) / RATES)) ?? NEVER_MIN,
+    (_, j) => minutesTo(curve, toughness * Math.exp(reach - (2 * reach * j) / RATES)) ?? (curve.length - 1) * STEP,
   );
   return (u) => {
     const at = Math.min(RATES, Math.max(0, ((u + reach) / (2 * reach)) * RATES));

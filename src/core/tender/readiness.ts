@@ -39,6 +39,8 @@ export interface Readiness {
   readonly nextCheck: number | undefined;
   /** The lot to look at, then. */
   readonly lookAt: string;
+  /** Lots of which one in ten is not tender in 24 h. */
+  readonly beyondADay: readonly string[];
   readonly lots: readonly LotReadiness[];
   readonly odds: Odds;
 }
@@ -84,14 +86,16 @@ export function readinessOf(
 }
 
 function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
-  const last = (chance: number, i: number) => odds.lotAt(i, chance) ?? LONGEST;
+  // Nobody is told of a time beyond what was followed: that is said in words.
+  const end = cook.before.reduce((sum, minutes) => sum + minutes, 0) + LONGEST;
+  const last = (chance: number, i: number) => odds.lotAt(i, chance) ?? end;
   const ready = lots.map(({ id, piece, seen }, i): LotReadiness => {
     const lean = piece.flesh.fat < LEAN;
     const far = lean ? tenderness.stringy : tenderness.mush;
     return {
       id,
       tender: { mid: last(0.5, i), p10: last(0.1, i), p50: last(0.5, i), p90: last(0.9, i) },
-      goodUntil: Math.max(last(0.5, i), odds.lotAt(i, GONE, far) ?? LONGEST),
+      goodUntil: Math.max(last(0.5, i), odds.lotAt(i, GONE, far) ?? end),
       goes: lean ? 'stringy' : 'to mush',
       found: isTender(lastOf(seen)?.feel ?? 'resists'),
     };
@@ -103,8 +107,9 @@ function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
   const latestLook = Math.max(0, ...lots.flatMap(({ seen }) => seen.map(({ minutes }) => minutes)));
   return {
     potFrom: cook.potFrom,
-    median: odds.potAt(0.5) ?? LONGEST,
-    firstCheck: Math.min(...lots.map((_, i) => odds.firstAt(i, FIRST) ?? LONGEST)),
+    median: odds.potAt(0.5) ?? end,
+    beyondADay: lots.flatMap(({ id }, i) => (odds.lotAt(i, 0.9) === undefined ? [id] : [])),
+    firstCheck: Math.min(...lots.map((_, i) => odds.firstAt(i, FIRST) ?? end)),
     nextCheck:
       latestLook > 0 && left.length > 0 ? Math.max(latestLook + NOT_SOONER, last(0.5, earliest)) : undefined,
     lookAt: lots[earliest]?.id ?? '',

@@ -36,6 +36,7 @@ export function boil(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   out.dry = out.lacked > 0;
   out.nearDry = !weighs && free - out.steam < NEARLY * free;
   pool.water -= out.steam;
+  out.potG = meat.inPot + massOf(pool);
   settlePot(weighed.pot - meat.inPot, out);
 }
 

@@ -6,6 +6,10 @@ export function openPhase(cook: readonly Phase[]): Phase | undefined {
   return cook.findLast((phase) => midpoint(phase.minutes) === undefined) ?? cook.at(-1);
 }
 
+/** Every phase has its time: the cook has written how long it is to be. */
+export const isTimed = ({ cook }: { readonly cook: readonly Phase[] }): boolean =>
+  cook.every(({ minutes }) => midpoint(minutes) !== undefined);
+
 /** In the open smoke there is no pot yet. */
 export const isSmoke = ({ heat, lid }: Phase): boolean => heat === 'smoker' && lid === 'off';
 

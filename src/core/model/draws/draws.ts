@@ -1,57 +1,22 @@
 import { valueAt } from '../../quantity/index.ts';
-import { mlOf, type LiquidDraw } from '../../broth/index.ts';
+import { mlOf } from '../../broth/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
-import { nominalLot, type LotDraw } from '../../meat/index.ts';
 import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
-import type { Nominal } from '../nominal/nominal.ts';
+import { plainDraw, posteriorOf, put } from '../posterior/posterior.ts';
 import { batchColumns } from './figures.ts';
 import { numberOfDraws, type Drawn } from './drawn.ts';
 import type { OpenedMeal } from '../openMeal.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
 import { emptyBatchMass, runBatch } from '../nominal/run.ts';
-import { drawYields, yieldLots } from './yieldDraws.ts';
 
-/** Relative spreads, log-normal with median 1 (estimates; the log replaces them). */
+/** Relative spreads of the plates, log-normal with median 1 (estimates; the log replaces them). */
 const spread = {
-  bone: 0.1,
-  trim: 0.25,
-  pickings: 0.3,
-  /** What a cut renders (its lots share it), and what dissolves of one lot. */
-  fat: 0.4,
-  gelatin: 0.45,
-  steam: 0.25,
-  held: 0.2,
   soak: 0.35,
-  portion: 0.05,
-  skim: 0.1,
+  /** A heavy hand is the meal's, a little of it each dish's, and each serving has its own. */
+  hand: 0.04,
+  portion: 0.03,
+  serving: 0.1,
 };
-
-/** 1 + spread · z: a weight that was typed as a range is normal. */
-const spreadAbout = (key: string, sigma: number, n: number): Float64Array =>
-  sigma === 0 ? ones(n) : normals(key, n).map((z) => 1 + sigma * z);
-
-interface LotColumns {
-  readonly raw: Float64Array;
-  readonly bone: Float64Array;
-  readonly trim: Float64Array;
-  readonly pickings: Float64Array;
-  readonly fat: Float64Array;
-  readonly gelatin: Float64Array;
-}
-
-function lotColumns(meal: string, plan: BatchPlan, n: number): readonly LotColumns[] {
-  return plan.lots.map((lot) => {
-    const key = (quantity: string) => `${meal}|${plan.id}|${lot.id}|${quantity}`;
-    return {
-      raw: spreadAbout(key('raw'), lot.rawSpread, n),
-      bone: lot.boneShare > 0 ? logNormals(key('bone'), spread.bone, n) : ones(n),
-      trim: lot.trim.share > 0 ? logNormals(key('trim'), spread.trim, n) : ones(n),
-      pickings: logNormals(key('pickings'), spread.pickings, n),
-      fat: logNormals(`${meal}|cut|${lot.cut}|fat`, spread.fat, n),
-      gelatin: logNormals(key('gelatin'), spread.gelatin, n),
-    };
-  });
-}
 
 const known = new WeakMap<OpenedMeal, Drawn>();
 
@@ -66,28 +31,26 @@ export function drawsOf(meal: OpenedMeal): Drawn {
  * The same draws of the meat alone, for a question that asks nothing of the liquid: they are keyed, so what is left
  * out moves none of the others. Its liquid figures are nought.
  */
-export function meatDrawsOf({ input, plan, now, nominal }: OpenedMeal): Drawn {
+export function meatDrawsOf({ input, plan, now }: OpenedMeal): Drawn {
   const dry = now.map((batch): BatchPlan => ({ ...batch, liquid: undefined, ready: undefined }));
-  return drawMeal({ input, plan, now: dry, nominal });
+  return drawMeal({ input, plan, now: dry, posterior: posteriorOf(input.meal.id, dry) });
 }
 
 /**
- * Runs the meal once for each draw. Random numbers are keyed by meal, batch, lot and quantity, so an
+ * Runs the meal once for each draw of its posterior. Random numbers are keyed by meal, batch, lot and quantity, so an
  * edit moves only what it touches and more meat never lowers the chance.
  */
 function drawMeal({
   input,
   plan: mealPlan,
   now: plans,
-  nominal,
-}: Pick<OpenedMeal, 'input' | 'plan' | 'now' | 'nominal'>): Drawn {
+  posterior,
+}: Pick<OpenedMeal, 'input' | 'plan' | 'now' | 'posterior'>): Drawn {
   const meal = input.meal.id;
   const n = numberOfDraws(plans);
   const { tickets } = mealPlan;
   const column = () => new Float64Array(n);
-  const seen = (batch: string, lot: string) => seenYield(nominal, batch, lot);
-  const lots = yieldLots(plans, seen);
-  const yields = drawYields(meal, lots, n);
+  const columns = posterior.drawn(n);
   const drawn: Drawn = {
     n,
     batches: new Map(plans.map((plan) => [plan.id, batchColumns(n)])),
@@ -101,45 +64,26 @@ function drawMeal({
     meatG: tickets.map(column),
     servedMl: tickets.map(column),
     heldMl: tickets.map(column),
-    lotShredG: lots.map(column),
+    lotShredG: plans.flatMap(({ lots }) => lots.map(column)),
   };
 
   const none = ones(n);
   let firstLot = 0;
-  for (const plan of plans) {
-    const columns = lotColumns(meal, plan, n);
-    const steam = logNormals(`${meal}|${plan.id}|steam`, spread.steam, n);
-    const held = logNormals(`${meal}|${plan.id}|held`, spread.held, n);
-    const poured = logNormals(`${meal}|${plan.id}|poured`, plan.liquid?.pouredSpread ?? 0, n);
-    const salt = logNormals(`${meal}|${plan.id}|salt`, plan.liquid?.saltSpread ?? 0, n);
+  for (const [b, plan] of plans.entries()) {
+    const mine = posterior.latents.flatMap((latent, i) => {
+      const of = columns[i];
+      return latent.batch === b && of ? [{ latent, of }] : [];
+    });
     const minutes = readyMinutes(meal, plan, n);
     const far = donenessDraws(meal, plan, n);
-    const skim = logNormals(`${meal}|${plan.id}|skim`, spread.skim, n);
     const figures = drawn.batches.get(plan.id);
     const mass = emptyBatchMass(plan);
-    const lotDraws: LotDraw[] = plan.lots.map(() => ({ ...nominalLot }));
-    const liquidDraw: LiquidDraw = { poured: 1, steam: 1, held: 1, minutes: 1, skim: 1, salt: 1 };
+    const draw = plainDraw(plan);
     for (let d = 0; d < n; d += 1) {
-      for (let i = 0; i < lotDraws.length; i += 1) {
-        const to = lotDraws[i];
-        const from = columns[i];
-        if (!to || !from) continue;
-        to.raw = valueAt(from.raw, d);
-        to.bone = valueAt(from.bone, d);
-        to.trim = valueAt(from.trim, d);
-        to.pickings = valueAt(from.pickings, d);
-        to.fat = valueAt(from.fat, d);
-        to.gelatin = valueAt(from.gelatin, d);
-        to.doneness = valueAt(far[i] ?? none, d);
-        to.y = yields[firstLot + i]?.[d] ?? 1;
-      }
-      liquidDraw.poured = valueAt(poured, d);
-      liquidDraw.steam = valueAt(steam, d);
-      liquidDraw.held = valueAt(held, d);
-      liquidDraw.minutes = openFactor(plan, valueAt(minutes, d));
-      liquidDraw.skim = valueAt(skim, d);
-      liquidDraw.salt = valueAt(salt, d);
-      runBatch(plan, lotDraws, liquidDraw, mass);
+      for (const { latent, of } of mine) put(draw, latent, valueAt(of, d));
+      for (const [i, lot] of draw.lots.entries()) lot.doneness = valueAt(far[i] ?? none, d);
+      draw.liquid.minutes = openFactor(plan, valueAt(minutes, d));
+      runBatch(plan, draw.lots, draw.liquid, mass);
       figures?.write(mass, plan, valueAt(minutes, d) - (plan.ready?.potFrom ?? 0), d);
       for (const [i, lot] of mass.lots.entries()) {
         drawn.shredG[d] = valueAt(drawn.shredG, d) + lot.shred;
@@ -181,14 +125,7 @@ function openFactor({ ready, liquid }: BatchPlan, minutes: number): number {
   return Math.max(0, liquid.minutesOpen + minutes - ready.median) / liquid.minutesOpen;
 }
 
-function seenYield(nominal: Nominal, batch: string, lot: string): number {
-  const at = nominal.batches.find(({ plan }) => plan.id === batch);
-  const i = at?.plan.lots.findIndex((l) => l.id === lot) ?? -1;
-  const plan = at?.plan.lots[i];
-  const mass = at?.mass.lots[i];
-  if (!plan || !mass || Number.isNaN(plan.weighed.cooked) || mass.plannedY <= 0 || mass.y <= 0) return NaN;
-  return Math.log(mass.y / mass.plannedY);
-}
+const product = (a: Float64Array, b: Float64Array): Float64Array => a.map((x, d) => x * valueAt(b, d));
 
 interface ServingColumns {
   /** Multiplies every portion of the ticket, and what its shred holds. */
@@ -207,10 +144,13 @@ export function servingColumns(
   n: number,
 ): readonly ServingColumns[] {
   return tickets.map(({ id }) => ({
-    portion: logNormals(`${meal}|${id}|portion`, spread.portion, n),
+    portion: product(
+      logNormals(`${meal}|hand`, spread.hand, n),
+      logNormals(`${meal}|${id}|portion`, spread.portion, n),
+    ),
     serving: normals(`${meal}|${id}|serving`, n),
     held: logNormals(`${meal}|${id}|held`, spread.soak, n),
-    one: logNormals(`${meal}|${id}|one`, 0.1, n),
+    one: logNormals(`${meal}|${id}|one`, spread.serving, n),
   }));
 }
 

@@ -13,7 +13,7 @@ import {
 } from '../../plates/index.ts';
 import { MEAT_TARGET } from '../../pot/index.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
-import { nominalBatch, type NominalBatch } from './run.ts';
+import { nominalBatch, type BatchDraw, type NominalBatch } from './run.ts';
 
 /** The nominal run of a meal: no spread, every node closed. */
 export interface Nominal {
@@ -29,9 +29,16 @@ interface Given {
   readonly liquid: readonly Source[];
 }
 
-/** Runs the whole meal once and writes its flows. */
-export function runNominal({ tickets }: MealPlan, plans: readonly BatchPlan[]): Nominal {
-  const batches = plans.map(nominalBatch);
+/**
+ * Runs the whole meal once and writes its flows.
+ * @param centre the middle of what the weighings leave possible, for each batch; absent: nothing was weighed
+ */
+export function runNominal(
+  { tickets }: MealPlan,
+  plans: readonly BatchPlan[],
+  centre: readonly BatchDraw[] = [],
+): Nominal {
+  const batches = plans.map((plan, i) => nominalBatch(plan, centre[i]));
   const given = batches.map(givenBy);
   const shred = given.flatMap((one) => one.shred);
   const liquid = given.flatMap((one) => one.liquid);

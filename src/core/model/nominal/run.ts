@@ -74,15 +74,21 @@ export function runBatch(
   if (plan.liquid) cookLiquid(plan.liquid, sum, liquidDraw, out.liquid);
 }
 
+/** The multipliers of a batch: one set for each lot, one for the liquid. */
+export interface BatchDraw {
+  readonly lots: readonly LotDraw[];
+  readonly liquid: LiquidDraw;
+}
+
 export interface NominalBatch {
   readonly plan: BatchPlan;
   readonly mass: BatchMass;
 }
 
-/** A batch with every multiplier at one. */
-export function nominalBatch(plan: BatchPlan): NominalBatch {
+/** A batch with every multiplier at one, or at the middle of what its weighings leave possible. */
+export function nominalBatch(plan: BatchPlan, centre?: BatchDraw): NominalBatch {
   const mass = emptyBatchMass(plan);
-  const draws = plan.lots.map(() => nominalLot);
-  runBatch(plan, draws, nominalLiquid, mass);
+  const draws = centre?.lots ?? plan.lots.map(() => nominalLot);
+  runBatch(plan, draws, centre?.liquid ?? nominalLiquid, mass);
   return { plan, mass };
 }

@@ -1,11 +1,11 @@
 import { type Entry, standingEntries } from '../../batch/index.ts';
 import { BROTH, gramsOfVolume, type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
-import { isLotReading, type LotReading } from '../../ledger/index.ts';
-import { readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
+import { isLotReading, lotReadings, type LotReading } from '../../ledger/index.ts';
+import { isWeighed, readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
 import { BONE_DENSITY, MUSCLE_DENSITY, volumeTo, withTakenUp } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
-import type { BatchPlan } from '../plan/plan.ts';
+import type { BatchPlan, LotWeighing } from '../plan/plan.ts';
 import { nominalBatch } from './run.ts';
 
 /** The broth is this hot when a spoon is stood in it, if nobody says otherwise (estimate). */
@@ -93,9 +93,15 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
   // Of a batch in two vessels the pot is known once both are weighed.
   if (liquid && pots.size > 0 && plan.vessels.every(({ vessel }) => pots.has(vessel.id)))
     liquid.pot = [...pots.values()].reduce((sum, grams) => sum + grams, 0);
-  for (const { flow, grams } of sums) deal(flow, grams, byLot, planned, plan.lots);
+  const alone = byLot.flatMap((weighed, at) =>
+    lotReadings.flatMap((flow) =>
+      isWeighed(weighed[flow]) ? [{ flow, lots: [at], grams: weighed[flow] }] : [],
+    ),
+  );
+  const together = sums.map(({ flow, grams }) => deal(flow, grams, byLot, planned, plan.lots));
   return {
     ...plan,
+    weighings: [...alone, ...together],
     lots: plan.lots.map((lot, at) => ({ ...lot, weighed: byLot[at] ?? lot.weighed })),
     liquid: plan.liquid && liquid && { ...withMarinade(plan.liquid, planned, marinated), weighed: liquid },
   };
@@ -115,7 +121,7 @@ function deal(
   byLot: readonly LotWeighed[],
   planned: readonly LotMass[],
   lots: readonly LotPlan[],
-): void {
+): LotWeighing {
   const open = byLot.flatMap((weighed, at) => (Number.isNaN(weighed[flow]) ? [at] : []));
   const own = byLot.reduce((sum, weighed) => sum + (Number.isNaN(weighed[flow]) ? 0 : weighed[flow]), 0);
   const rest = Math.max(0, grams - own);
@@ -129,4 +135,5 @@ function deal(
     const weighed = byLot[at];
     if (weighed && total > 0) weighed[flow] = (rest * share(at, by)) / total;
   }
+  return { flow, lots: open, grams: rest };
 }

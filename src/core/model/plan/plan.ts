@@ -2,7 +2,7 @@ import type { PotHeat, Readiness } from '../../tender/index.ts';
 import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
 import { runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
-import { minutesOf, openPhase, phaseMinutes } from '../../clock/index.ts';
+import { isTimed, minutesOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import {
   nominalLot,
   cutOfLot,
@@ -18,6 +18,7 @@ import {
   picksAll,
   trimPlan,
 } from '../../meat/index.ts';
+import type { LotReading } from '../../ledger/index.ts';
 import { type Ticket, ticketsOf } from '../../order/index.ts';
 import { airShare, type ItemPlan, misfits, planItems, takenUpShare } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
@@ -46,8 +47,17 @@ export interface BatchPlan {
   /** The vessels as their heat balance sees them, and when and how hard it boils under its lid. */
   readonly pot: PotHeat;
   readonly boilsCovered: PlannedSteam['boilsCovered'];
+  /** What was weighed of its lots, one by one and over several. */
+  readonly weighings: readonly LotWeighing[];
   /** The vessels, the main one first, with all that stands in them before the lid. */
   readonly vessels: readonly FilledVessel[];
+}
+
+/** A weighing of some of a batch's lots, by their places. */
+export interface LotWeighing {
+  readonly flow: LotReading;
+  readonly lots: readonly number[];
+  readonly grams: number;
 }
 
 export interface MealPlan {
@@ -167,6 +177,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     lengths,
     pot,
     boilsCovered: steam?.boilsCovered,
+    weighings: [],
     liquid:
       lots.length > 0 && filled.length > 0 && steam && (ready || isTimed(batch))
         ? planLiquid(batch, items, steam, rawG, sear.fatInPotG, input)
@@ -177,8 +188,6 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
 
 /** Longer than any cook until what goes in later does, min. */
 const LONG = 24 * 60;
-
-const isTimed = ({ cook }: Batch): boolean => cook.every(({ minutes }) => midpoint(minutes) !== undefined);
 
 /**
  * How far a lot is when a written time ends; NaN where none is written: then it is cooked until it is tender, which is what

@@ -45,7 +45,11 @@ export function planReadiness(
   problems.push(...coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
   const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM);
   if (typeof ready !== 'object') return undefined;
-  if (!('never' in ready)) return ready;
+  if (!('never' in ready)) {
+    for (const cut of namesOf(lots, ready.beyondADay))
+      problems.push({ batch: batch.id, stage: 'clock', says: { what: 'longer than a day', cut } });
+    return ready;
+  }
   const open = openPhase(batch.cook);
   const setting = typeof open?.setting === 'object' ? open.setting.text : undefined;
   const hot = open?.heat === 'oven' ? hotEnough(batch, cooking, pot, kitchen.altitudeM) : undefined;
@@ -59,10 +63,7 @@ export function planReadiness(
             celsius: hot,
           },
         ];
-  const names = new Set(
-    lots.flatMap(({ id, cut }) => (ready.never.includes(id) ? [cut.name.toLowerCase()] : [])),
-  );
-  for (const name of names)
+  for (const name of namesOf(lots, ready.never))
     problems.push({
       batch: batch.id,
       stage: 'clock',
@@ -71,6 +72,9 @@ export function planReadiness(
     });
   return undefined;
 }
+
+const namesOf = (lots: readonly MeatLot[], some: readonly string[]): ReadonlySet<string> =>
+  new Set(lots.flatMap(({ id, cut }) => (some.includes(id) ? [cut.name.toLowerCase()] : [])));
 
 /** The usual limit between 5 and 57 °C, h (common practice, no source; the local code says). */
 const COLD_MOST = 4;

@@ -1,7 +1,7 @@
 import { overOf, type DayBatch, type DayFacts, type Resource, type ResourceKind } from '../../day/index.ts';
 import { type Batch, type Kitchen, type Lid, type Phase, usualDay } from '../../batch/index.ts';
 import { mlOf, takenBy } from '../../broth/index.ts';
-import { boilDownMinutes, cookOf, momentOf, openPhase } from '../../clock/index.ts';
+import { boilDownMinutes, cookOf, isTimed, momentOf, openPhase } from '../../clock/index.ts';
 import { itemsOf, OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
 import { MINUTE_MS, midpoint, valueAt } from '../../quantity/index.ts';
 import { minutesOnBurner } from '../../tender/index.ts';
@@ -150,7 +150,7 @@ function dayBatch(
 
 /** A cook whose phases all have a time is ready when they are over. */
 function readyAt({ batch, lengths, ready }: NominalBatch['plan'], chance: number): number {
-  if (batch.cook.every(({ minutes }) => midpoint(minutes) !== undefined))
+  if (isTimed(batch))
     return lengths.reduce((sum, n) => sum + n, 0);
   return ready?.odds.potAt(chance) ?? 24 * 60;
 }

@@ -2,8 +2,10 @@ import type { Readiness } from '../../tender/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
 import { needOf } from '../../order/index.ts';
+import { isTimed } from '../../clock/index.ts';
 import { type Range, rangeOf } from '../../quantity/index.ts';
 import {
+  type BatchPlan,
   type Drawn,
   batchColumns,
   type BatchFigure,
@@ -39,6 +41,8 @@ export interface BatchReckoning {
     /** After a fork has said "not yet"; the lot to look at. */
     readonly nextCheckMin?: number;
     readonly lookAt?: string;
+    /** Chance that all is tender when a written time ends; null where none is written. */
+    readonly chance: number | null;
   };
   readonly lots: readonly LotReckoning[];
   readonly pot: PotPicture | null;
@@ -136,7 +140,7 @@ function figuresOf(
       brothMl: plan.batch.strain ? liquidMl : null,
       sauceMl: plan.batch.strain ? null : liquidMl,
     },
-    ready: readyOf(plan.ready, () => range('readyMin')),
+    ready: readyOf(plan, () => range('readyMin'), columns?.readyMin),
     lots: plan.lots.flatMap((lot, i) => {
       const m = mass.lots[i];
       const cut = plan.cuts[i];
@@ -158,13 +162,26 @@ const mapValues = <K extends string, T>(
 ): Record<K, T> =>
   Object.fromEntries((Object.keys(of) as K[]).map((key) => [key, value(key)])) as Record<K, T>;
 
-function readyOf(ready: Readiness | undefined, min: () => Range): BatchReckoning['ready'] {
-  if (!ready) return { firstCheckMin: null, min: null };
+function readyOf(
+  { ready, batch, lengths }: BatchPlan,
+  min: () => Range,
+  drawn: Float64Array | undefined,
+): BatchReckoning['ready'] {
+  if (!ready) return { firstCheckMin: null, min: null, chance: null };
   const { potFrom, firstCheck, nextCheck, lookAt } = ready;
   return {
     firstCheckMin: firstCheck - potFrom,
     min: min(),
     ...(nextCheck !== undefined && { nextCheckMin: nextCheck - potFrom }),
     lookAt,
+    chance: isTimed(batch) ? chanceBy(total(lengths), ready, drawn) : null,
   };
+}
+
+const total = (lengths: readonly number[]) => lengths.reduce((sum, length) => sum + length, 0);
+
+/** The share of the draws in which all is tender by then; without draws the chance that they stand for. */
+function chanceBy(minutes: number, { odds, potFrom }: Readiness, drawn: Float64Array | undefined): number {
+  if (!drawn) return odds.potChance(minutes);
+  return drawn.reduce((sum, min) => sum + Number(min <= minutes - potFrom), 0) / drawn.length;
 }

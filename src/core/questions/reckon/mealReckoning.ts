@@ -80,11 +80,21 @@ export function mealReckoning(
         : null,
     more: largest && moreG > 0 ? { batch: largest.batch, lot: largest.lot, grams: moreG } : null,
     moreMl: shortage && liquidKnown && shortage.ml > 0 ? shortage.ml : null,
-    leftG: range(served.leftG, drawn?.leftG),
-    leftMl: liquidKnown ? range(served.leftMl, drawn?.leftMl) : null,
+    leftG: aboutMiddle(range(served.leftG, drawn?.leftG)),
+    leftMl: liquidKnown ? aboutMiddle(range(served.leftMl, drawn?.leftMl)) : null,
     shredG: range(shredG, drawn?.shredG),
     liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
   };
+}
+
+/**
+ * What is left when plates are filled one by one is anything below a portion, so the nominal run's may be an odd one: its range
+ * reaches as far as that.
+ */
+function aboutMiddle(range: Range): Range {
+  const { mid, p10, p90 } = range;
+  if (p10 === undefined || p90 === undefined) return range;
+  return { ...range, p10: Math.min(p10, mid), p90: Math.max(p90, mid) };
 }
 
 /** How often the whole meal is fed, and which of the two runs short more often. */

@@ -7,8 +7,8 @@ export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
       id,
       meat,
       liquid,
-      ready: { firstCheckMin: ready.firstCheckMin, min: ready.min },
-      salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG },
+      ready: { firstCheckMin: ready.firstCheckMin, min: ready.min, chance: ready.chance },
+      salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG, toLiquidG: salt.toLiquidG },
     })),
     meal: {
       servings: meal.servings.map(({ name, count, meatG, liquidMl, heldMl }) => ({

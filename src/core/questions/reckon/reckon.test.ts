@@ -138,7 +138,7 @@ describe('a stage that cannot answer says so', () => {
   test('an oven whose heat nobody wrote: no time, no steam, no broth, no chance', () => {
     const cook = [{ heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
-    expect(result.batches[0]?.ready).toEqual({ firstCheckMin: null, min: null });
+    expect(result.batches[0]?.ready).toEqual({ firstCheckMin: null, min: null, chance: null });
     expect(result.batches[0]?.liquid.brothMl).toBeNull();
     expect(result.meal.enough).toBeNull();
     expect(result.meal.shredG.p90).toBeGreaterThan(0);
@@ -197,12 +197,12 @@ test('a cut that is gone, a weight beyond any pot and an unreadable one leave th
 test('weighed beside planned: the ledger keeps both, and a difference is a flow of its own', () => {
   const entries = [
     weighedEntry({ what: 'sum', flow: 'cooked' }, 1600),
-    weighedEntry({ what: 'sum', flow: 'shred' }, 900, 2),
+    weighedEntry({ what: 'sum', flow: 'shred' }, 600, 2),
   ];
   const result = reckoned([batchOf([twoKilos])], [dishOf('taco', 16)], entries);
   const shred = result.ledger.find((flow) => flow.id === 'shred');
   expect(shred?.weighed).toBe(true);
-  expect(Object.values(shred?.now ?? {}).reduce((sum, g) => sum + g, 0)).toBeCloseTo(900, 6);
+  expect(Object.values(shred?.now ?? {}).reduce((sum, g) => sum + g, 0)).toBeCloseTo(600, 6);
   expect(Object.values(shred?.planned ?? {}).reduce((sum, g) => sum + g, 0)).toBeGreaterThan(1000);
   expect(result.unaccounted[0]?.flow.id).toBe('missing');
   expect(result.unaccounted[0]?.share).toBeGreaterThan(0.02);
@@ -246,7 +246,10 @@ describe('a pot weighed with its contents', () => {
   test('tells the steam, once the pot has been weighed empty', () => {
     const heavy = weighedPot(4200).batches[0]?.liquid.steamMl;
     const light = weighedPot(4000).batches[0]?.liquid.steamMl;
-    expect((heavy?.mid ?? 0) - (light?.mid ?? 0)).toBeCloseTo(200, 1);
+    // The pour was never weighed, so a part of it may be the pour.
+    const apart = (heavy?.mid ?? 0) - (light?.mid ?? 0);
+    expect(apart).toBeGreaterThan(120);
+    expect(apart).toBeLessThan(200);
   });
 
   test('tells nothing until then, and says so', () => {

@@ -1,0 +1,109 @@
+import type { LiquidDraw } from '../../broth/index.ts';
+import type { LotDraw } from '../../meat/index.ts';
+import { normals } from '../draws/normals.ts';
+import type { BatchPlan } from '../plan/plan.ts';
+
+/** Relative spreads, log-normal with median 1 (estimates; the log replaces them). */
+const spread = {
+  bone: 0.1,
+  trim: 0.25,
+  pickings: 0.3,
+  /** What a cut renders (its lots share it), and what dissolves of one lot. */
+  fat: 0.4,
+  gelatin: 0.45,
+  steam: 0.25,
+  held: 0.2,
+  skim: 0.1,
+};
+
+/** Spread of log y that a kitchen's lots all share, and one lot's own (estimates; the log narrows them). */
+const KITCHEN = 0.05;
+export const LOT_SPREAD = 0.06;
+
+/** What nobody knows of a meal: one multiplier of a lot or of a batch's liquid, normal about nought in its logarithm. */
+export interface Latent {
+  /** Its batch and lot, by their places among the plans; a batch's own has no lot. */
+  readonly batch: number;
+  readonly lot: number | undefined;
+  readonly what: keyof LotDraw | keyof LiquidDraw;
+  /** Standard deviations: its own, shared by the lots of a cut, shared by the kitchen. */
+  readonly own: number;
+  readonly ofCut: number;
+  readonly ofKitchen: number;
+  readonly cut: string;
+  /** Its own random numbers. */
+  readonly key: string;
+}
+
+/** All that nobody knows of the batches; what has no spread is left out. */
+export function latentsOf(meal: string, plans: readonly BatchPlan[]): readonly Latent[] {
+  return plans.flatMap((plan, batch) => {
+    const ofLots = plan.lots.flatMap((lot, i) => {
+      const one = (what: keyof LotDraw, own: number, shared: Partial<Latent> = {}): Latent => ({
+        batch,
+        lot: i,
+        what,
+        own,
+        ofCut: 0,
+        ofKitchen: 0,
+        cut: lot.cut,
+        key: `${meal}|${plan.id}|${lot.id}|${what}`,
+        ...shared,
+      });
+      return [
+        one('raw', lot.rawSpread),
+        one('bone', lot.boneShare > 0 ? spread.bone : 0),
+        one('trim', lot.trim.share > 0 ? spread.trim : 0),
+        one('y', LOT_SPREAD, { ofCut: plan.cuts[i]?.spread ?? 0, ofKitchen: KITCHEN }),
+        one('fat', 0, { ofCut: spread.fat }),
+        one('gelatin', spread.gelatin),
+        one('pickings', spread.pickings),
+      ];
+    });
+    const one = (what: keyof LiquidDraw, own: number): Latent => ({
+      batch,
+      lot: undefined,
+      what,
+      own,
+      ofCut: 0,
+      ofKitchen: 0,
+      cut: '',
+      key: `${meal}|${plan.id}|${what}`,
+    });
+    const ofLiquid = plan.liquid
+      ? [
+          one('poured', plan.liquid.pouredSpread),
+          one('steam', spread.steam),
+          one('held', spread.held),
+          one('skim', spread.skim),
+          one('salt', plan.liquid.saltSpread),
+        ]
+      : [];
+    return [...ofLots, ...ofLiquid].filter(({ own, ofCut, ofKitchen }) => own + ofCut + ofKitchen > 0);
+  });
+}
+
+/** Lots of one cut share its error, and all lots of a kitchen the kitchen's. */
+export function covarianceOf(a: Latent | undefined, b: Latent | undefined): number {
+  if (!a || !b) return 0;
+  if (a === b) return a.own ** 2 + a.ofCut ** 2 + a.ofKitchen ** 2;
+  if (a.what !== b.what) return 0;
+  return a.ofKitchen * b.ofKitchen + (a.cut === b.cut ? a.ofCut * b.ofCut : 0);
+}
+
+/** A weight that was typed as a range is normal; everything else is log-normal. */
+export const multiplierOf = ({ what }: Latent, value: number): number =>
+  what === 'raw' ? 1 + value : Math.exp(value);
+
+/** Draws of a latent before anything is weighed: keyed, so that an edit moves only what it touches. */
+export function priorOf(meal: string, latent: Latent, n: number): Float64Array {
+  const { own, ofCut, ofKitchen, what, cut, key } = latent;
+  const mine = own > 0 ? normals(key, n) : undefined;
+  const cuts = ofCut > 0 ? normals(`${meal}|cut|${cut}${what === 'y' ? '' : `|${what}`}`, n) : undefined;
+  const kitchens = ofKitchen > 0 ? normals(`${meal}|kitchen`, n) : undefined;
+  const out = new Float64Array(n);
+  for (let d = 0; d < n; d += 1)
+    out[d] =
+      own * (mine?.[d] ?? 0) + ofCut * (cuts?.[d] ?? 0) + ofKitchen * (kitchens?.[d] ?? 0);
+  return out;
+}
