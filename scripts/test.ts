@@ -83,6 +83,7 @@ async function checks(): Promise<Counts[]> {
       'scripts/file-format.ts',
       '--check',
     ]),
+    await check('the numbers are as documented', bin('tsx/dist/cli.mjs'), ['scripts/numbers.ts', '--check']),
     await check('lint', bin('eslint/bin/eslint.js'), eslint),
   ];
 }

@@ -185,8 +185,8 @@ const separableFat = Object.fromEntries(
   ]),
 );
 const tables = {
-  cuts: { version: 'sr24-2', separableFat, cuts: cutRows.map(cut) },
-  ingredients: { version: 'sr24-2', ingredients: ingredientRows.map(ingredient) },
+  cuts: { version: 'sr24-3', separableFat, cuts: cutRows.map(cut) },
+  ingredients: { version: 'sr24-3', ingredients: ingredientRows.map(ingredient) },
   pantry: {
     ingredients: pantryFoods(
       foods,

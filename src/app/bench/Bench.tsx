@@ -19,6 +19,7 @@ export default function Bench() {
       ({ measures, value }) => measures.what === 'sum' && measures.flow === flow && value?.lo !== undefined,
     );
   const done = weighed('shred');
+  const unpulled = writeMass(meat.unpulledG, units);
   const boneIn = meat.boneG.mid > 1;
   const next =
     boneIn && !weighed('bone')
@@ -42,6 +43,12 @@ export default function Bench() {
           <Figure written={writeMass(meat.shredG, units)} size="huge" words={done ? 'weighed' : 'shred'} />
         </div>
       </div>
+      {meat.unpulledG.mid > 0.02 * meat.cookedG.mid && (
+        <p>
+          About {`${unpulled.value} ${unpulled.unit}`} is not tender by then and will not pull: chop it, or
+          give it longer.
+        </p>
+      )}
       <Problems batch={batch.id} stage="bench" />
       <ComeBack />
       <div className="weighs">

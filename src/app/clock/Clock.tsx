@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
-import { writeMinutes } from '@/core/quantity/index.ts';
+import { writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { useNow } from '../data/useNow.ts';
@@ -37,11 +37,11 @@ type Fold = (typeof folds)[number]['value'];
 
 /** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
 export default function Clock() {
-  const { batch, batchReckoning, loaded } = useOpenMeal();
+  const { batch, batchReckoning, loaded, units } = useOpenMeal();
   const now = useNow();
   const { day, levelling, failed } = useDay(now);
   const [fold, setFold] = useState<Fold>();
-  const { ready, meat } = batchReckoning;
+  const { ready, meat, boils } = batchReckoning;
   const vesselName = (id: string) => loaded.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
   if (meat.rawG.mid === 0) return <NothingYet title="When it is tender" />;
   if (fold === 'service' && day)
@@ -60,6 +60,21 @@ export default function Clock() {
       <Headline day={day} now={now} />
       {batch.lidOn === undefined && <HeatRow />}
       <Problems batch={batch.id} stage="clock" />
+      {boils && batch.lidOn === undefined && (
+        <p className="quiet">
+          It boils under its lid from {writeMinutes(boils.minutes).value} on and loses{' '}
+          {Math.round(boils.perHour / 10) * 10} ml an hour
+          {boils.coolerC === undefined
+            ? '.'
+            : `; an oven at ${writeDegrees(boils.coolerC, units)} keeps it below.`}
+        </p>
+      )}
+      {ready.chance !== null && (
+        <p>
+          By the written time all is tender{' '}
+          <b className="num">{Math.round(100 * ready.chance)} times in 100</b>.
+        </p>
+      )}
       {!ready.min && (
         <p className="nothing">
           Write the heat, or how long it cooks, and the steam and the broth are worked out from that.

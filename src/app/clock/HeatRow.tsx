@@ -4,7 +4,7 @@ import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/qu
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
+import { bubbleOf, bubbles, changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
 import { SmokeFirst } from './SmokeFirst.tsx';
 import css from './clock.module.scss';
 
@@ -50,6 +50,17 @@ export function HeatRow() {
               (p) => ({ ...p, setting: { text, lo: celsius, hi: celsius } }),
               `${batch.id} oven`,
             );
+          }}
+        />
+      )}
+      {phase?.heat === 'stove' && (
+        <Choice
+          legend="It is kept at"
+          hidden
+          value={bubbleOf(phase)}
+          options={bubbles}
+          onChoose={(setting) => {
+            edit('how it bubbles', (p) => ({ ...p, setting }));
           }}
         />
       )}

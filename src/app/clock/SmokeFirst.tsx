@@ -47,6 +47,21 @@ export function SmokeFirst() {
           }}
         />
       )}
+      {smoke && (
+        <Checkbox
+          checked={smoke.air === 'humid'}
+          onTick={(ticked) => {
+            editBatch(batch.id, 'the air of the smoker', (b) => ({
+              ...b,
+              cook: b.cook.map(({ air: _, ...phase }) =>
+                isSmoke(phase) && ticked ? { ...phase, air: 'humid' as const } : phase,
+              ),
+            }));
+          }}
+        >
+          over a pan of water
+        </Checkbox>
+      )}
     </span>
   );
 }

@@ -17,6 +17,17 @@ export const lids = [
   { value: 'off', words: 'off' },
 ] as const;
 
+/** How a stove bubbles; nothing written is a simmer. */
+export const bubbles = [
+  { value: 'bare simmer', words: 'bare simmer' },
+  { value: 'simmer', words: 'simmer' },
+  { value: 'boil', words: 'boil' },
+] as const;
+type Bubble = (typeof bubbles)[number]['value'];
+
+export const bubbleOf = ({ setting }: Phase): Bubble =>
+  bubbles.find(({ value }) => value === setting)?.value ?? 'simmer';
+
 const OVEN = { text: '160 °C', lo: 160, hi: 160 };
 const SMOKER = { text: '120 °C', lo: 120, hi: 120 };
 

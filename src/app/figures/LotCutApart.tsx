@@ -18,6 +18,7 @@ interface Piece {
 export function piecesOf(lot: LotReckoning): readonly Piece[] {
   const pieces: readonly Piece[] = [
     { name: 'shred', material: 'meat', grams: lot.shredG },
+    { name: 'will not pull yet', material: 'meat', grams: lot.unpulledG },
     { name: 'juice', material: 'broth', grams: lot.juiceG },
     { name: 'fat', material: 'fat', grams: lot.fatG },
     { name: 'trim', material: 'fat', grams: lot.trimG },

@@ -119,7 +119,8 @@ export function fitCookedModel(pairs: readonly CookedPair[], weighed: readonly W
     })),
     RETENTION,
   );
-  const keptFat = fitKeptFat(pairs);
+  // Fitted when it is first asked for: whoever looks at yields alone does without.
+  let keptFat: ReturnType<typeof fitKeptFat> | undefined;
   const studies = studySpread(pairs);
   const cuts = new Set(pairs.map(({ cut }) => cut));
   const fatFreeOf = (kin: Kin) => lean.predict({ fixed: fatFreeFixed(kin), levels: levelsOf(kin) });
@@ -128,7 +129,7 @@ export function fitCookedModel(pairs: readonly CookedPair[], weighed: readonly W
     studySpread: studies,
     fatFreeYield: (kin) => Math.exp(fatFreeOf(kin).value),
     retention: (kin, f) => Math.exp(retained(kin, f).value),
-    keptFat,
+    keptFat: (kin, f) => (keptFat ??= fitKeptFat(pairs))(kin, f),
     predict: (kin, raw, study = 'another') => {
       const g = fatFreeOf(kin);
       const r = retained(kin, raw.fat);

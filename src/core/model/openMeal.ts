@@ -35,9 +35,7 @@ export function openMeal(input: Input): OpenedMeal {
   const now = once(() => (nothingRead ? planned() : planned().map((batch) => weighedPlan(batch, input))));
   const plannedRun = once(() => runNominal(plan(), planned()));
   const posterior = once(() => posteriorOf(input.meal.id, now()));
-  const nominal = once(() =>
-    nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre),
-  );
+  const nominal = once(() => (nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre)));
   const ledger = once(() => ledgerOf(plannedRun().flows, nominal().flows, now()));
   return {
     input,

@@ -28,7 +28,7 @@ export interface HeavyTail {
   readonly freedom: number;
 }
 
-const ROUNDS = 8;
+const ROUNDS = 5;
 
 /**
  * Partial pooling: each group's effect is shrunk towards the level above by how much groups vary

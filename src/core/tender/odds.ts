@@ -273,7 +273,8 @@ function minutesByRate({ curve, toughness, spread }: CookingLot): (u: number) =>
   const reach = WIDE * Math.hypot(SHARED, spread);
   const table = Float64Array.from(
     { length: RATES + 1 },
-    (_, j) => minutesTo(curve, toughness * Math.exp(reach - (2 * reach * j) / RATES)) ?? (curve.length - 1) * STEP,
+    (_, j) =>
+      minutesTo(curve, toughness * Math.exp(reach - (2 * reach * j) / RATES)) ?? (curve.length - 1) * STEP,
   );
   return (u) => {
     const at = Math.min(RATES, Math.max(0, ((u + reach) / (2 * reach)) * RATES));

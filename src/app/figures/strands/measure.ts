@@ -40,7 +40,9 @@ export interface Measured {
 /** Finds the one scale at which all fits, and the left edge of every part. Only geometry: every gram comes from the ledger. */
 export function measure(strands: Strands, need: Need, height: number): Measured {
   const at = (station: number, part = 0.5) => (station + part) * (height / 8);
-  const grams = (part: StrandPartName) => strands[part].grams;
+  // What will not pull yet is drawn with the meat; the table tells it apart.
+  const grams = (part: StrandPartName) =>
+    strands[part].grams + (part === 'shred' ? strands.unpulled.grams : 0);
   const sum = (...parts: readonly StrandPartName[]) => parts.reduce((total, part) => total + grams(part), 0);
   const meatG = sum('bone', 'trim', 'pickings', 'shred', 'juice', 'fat', 'air');
   const liquidG = sum('pour', 'items');

@@ -17,6 +17,7 @@ export const meatFigures = {
   onBenchG: ({ sums }) => sums.bench + sums.boneOut,
   cookedYield: ({ sums }) => ratio(sums.bench, sums.raw - sums.trim - sums.rawBone),
   pickingsG: ({ sums }) => sums.pickings,
+  unpulledG: ({ sums }) => sums.unpulled,
   shredG: ({ sums }) => sums.shred,
   shredYield: ({ sums }) => ratio(sums.shred, sums.raw),
 } as const satisfies Readonly<Record<string, Figure>>;

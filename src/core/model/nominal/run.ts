@@ -18,7 +18,7 @@ import {
 import type { BatchPlan } from '../plan/plan.ts';
 
 /** What of the lots is told of the batch as one figure, g. */
-type SummedOverLots = 'raw' | 'trim' | 'rawBone' | 'boneOut' | 'bench' | 'pickings' | 'shred';
+type SummedOverLots = 'raw' | 'trim' | 'rawBone' | 'boneOut' | 'bench' | 'pickings' | 'unpulled' | 'shred';
 
 /** What became of a batch: filled anew by each run, so that thousands of draws make no garbage. */
 export interface BatchMass {
@@ -32,7 +32,7 @@ export interface BatchMass {
 export function emptyBatchMass(plan: BatchPlan): BatchMass {
   return {
     lots: plan.lots.map(emptyLotMass),
-    sums: { raw: 0, trim: 0, rawBone: 0, boneOut: 0, bench: 0, pickings: 0, shred: 0 },
+    sums: { raw: 0, trim: 0, rawBone: 0, boneOut: 0, bench: 0, pickings: 0, unpulled: 0, shred: 0 },
     fromMeat: { juiceWater: 0, juiceAsh: 0, protein: 0, fat: 0, meatWater: 0, inPot: 0 },
     liquid: emptyLiquidMass(plan.liquid?.steps ?? []),
   };
@@ -49,7 +49,8 @@ export function runBatch(
   out: BatchMass,
 ): void {
   const { sums, fromMeat: sum } = out;
-  sums.raw = sums.trim = sums.rawBone = sums.boneOut = sums.bench = sums.pickings = sums.shred = 0;
+  sums.raw = sums.trim = sums.rawBone = sums.boneOut = sums.bench = 0;
+  sums.pickings = sums.unpulled = sums.shred = 0;
   sum.juiceWater = sum.juiceAsh = sum.protein = sum.fat = sum.meatWater = sum.inPot = 0;
   for (let i = 0; i < plan.lots.length; i += 1) {
     const lot = plan.lots[i];
@@ -63,6 +64,7 @@ export function runBatch(
     sums.boneOut += mass.boneOut;
     sums.bench += mass.bench;
     sums.pickings += mass.pickings;
+    sums.unpulled += mass.unpulled;
     sums.shred += mass.shred;
     sum.juiceWater += mass.juiceWater + BONE_GIVES.water * mass.boneLoss;
     sum.juiceAsh += mass.juiceAsh;

@@ -29,7 +29,7 @@ import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
 import { fillVessels, planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
-import { planSteam, type PlannedSteam } from './steam.ts';
+import { planSteam, type BoilsCovered } from './steam.ts';
 import { problemsOf } from './problems.ts';
 
 /** A batch as numbers: what the kernels take. */
@@ -46,7 +46,7 @@ export interface BatchPlan {
   readonly lengths: readonly number[];
   /** The vessels as their heat balance sees them, and when and how hard it boils under its lid. */
   readonly pot: PotHeat;
-  readonly boilsCovered: PlannedSteam['boilsCovered'];
+  readonly boilsCovered: BoilsCovered | undefined;
   /** What was weighed of its lots, one by one and over several. */
   readonly weighings: readonly LotWeighing[];
   /** The vessels, the main one first, with all that stands in them before the lid. */

@@ -2,10 +2,17 @@ import type { Batch } from '../../batch/index.ts';
 import type { SteamCourse } from '../../broth/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import { midpoint, valueAt } from '../../quantity/index.ts';
-import { assumed, courseOf, type PotHeat, STEP } from '../../tender/index.ts';
+import { assumed, belowTheBoil, boilingAt, courseOf, type PotHeat, STEP } from '../../tender/index.ts';
 
 /** The open phase is followed so long, min; by then it steams as it goes on to. */
 const LONGEST = 12 * 60;
+
+/** A pot that boils under its lid: from which minute of the cook, what it loses an hour, g, and the oven that keeps it below, °C. */
+export interface BoilsCovered {
+  readonly minutes: number;
+  readonly perHour: number;
+  readonly coolerC: number | undefined;
+}
 
 /** What steam a cook gives, g, by its heat balance. */
 export interface PlannedSteam {
@@ -15,7 +22,7 @@ export interface PlannedSteam {
   readonly minutesFixed: number;
   readonly minutesOpen: number;
   /** It boils under its lid after so many minutes of the cook, and what it loses an hour then, g. */
-  readonly boilsCovered: { readonly minutes: number; readonly perHour: number } | undefined;
+  readonly boilsCovered: BoilsCovered | undefined;
 }
 
 /**
@@ -40,10 +47,12 @@ export function planSteam(
   const gone = (minutes: number) => readAt(planned.steam, minutes);
   const { boilsCovered: boils } = planned;
   const hour = 60 / STEP;
+  const below = open && belowTheBoil(open, pot, boilingAt(altitudeM));
+  const coolerC = below === undefined ? undefined : Math.floor(below / 5) * 5;
   const boilsCovered =
     boils === undefined || boils * STEP > total
       ? undefined
-      : { minutes: boils * STEP, perHour: (gone((boils + 1) * STEP) - gone(boils * STEP)) * hour };
+      : { minutes: boils * STEP, perHour: (gone((boils + 1) * STEP) - gone(boils * STEP)) * hour, coolerC };
   const none = { stepMin: STEP, grams: new Float64Array(1) };
   if (timed) return { fixed: gone(total), open: none, minutesFixed: total, minutesOpen: 0, boilsCovered };
 

@@ -103,7 +103,6 @@ export function priorOf(meal: string, latent: Latent, n: number): Float64Array {
   const kitchens = ofKitchen > 0 ? normals(`${meal}|kitchen`, n) : undefined;
   const out = new Float64Array(n);
   for (let d = 0; d < n; d += 1)
-    out[d] =
-      own * (mine?.[d] ?? 0) + ofCut * (cuts?.[d] ?? 0) + ofKitchen * (kitchens?.[d] ?? 0);
+    out[d] = own * (mine?.[d] ?? 0) + ofCut * (cuts?.[d] ?? 0) + ofKitchen * (kitchens?.[d] ?? 0);
   return out;
 }

@@ -25,7 +25,9 @@ describe('what a weighing teaches', () => {
     const [before, after] = [plain, less].map(({ batches }) => batches[0]?.meat.cookedYield.mid ?? NaN);
     expect(after).toBeLessThan((before ?? 0) - 0.01);
     // Some of it went into the pot as juice.
-    expect(less.batches[0]?.liquid.juiceMl?.mid).toBeGreaterThan(plain.batches[0]?.liquid.juiceMl?.mid ?? NaN);
+    expect(less.batches[0]?.liquid.juiceMl?.mid).toBeGreaterThan(
+      plain.batches[0]?.liquid.juiceMl?.mid ?? NaN,
+    );
   });
 
   test('half of it gone is missing: no plausible yield explains it', () => {
@@ -101,7 +103,9 @@ test('every middle lies within its own range, whatever was weighed', () => {
           const by = read[flow];
           return by === undefined ? [] : [weighedEntry({ what: 'sum', flow }, by * planned[flow], at + 1)];
         });
-        const found = reckonDrawn(inputOf([batchOf(lots, { cook: stove })], [dishOf('taco', plates)], entries));
+        const found = reckonDrawn(
+          inputOf([batchOf(lots, { cook: stove })], [dishOf('taco', plates)], entries),
+        );
         const figures: Readonly<Record<string, Range | null>> = {
           ...found.batches[0]?.meat,
           ...found.batches[0]?.liquid,
@@ -114,10 +118,11 @@ test('every middle lies within its own range, whatever was weighed', () => {
           if (!range) continue;
           const { mid, p10 = mid, p90 = mid } = range;
           const hair = 0.005 * Math.abs(mid) + 1e-6;
-          if (mid < p10 - hair || mid > p90 + hair) throw new Error(`${name}: ${mid} not in ${p10} to ${p90}`);
+          if (mid < p10 - hair || mid > p90 + hair)
+            throw new Error(`${name}: ${mid} not in ${p10} to ${p90}`);
         }
       },
     ),
-    { numRuns: 25 },
+    { numRuns: 12 },
   );
 });

@@ -51,8 +51,7 @@ export function posteriorOf(meal: string, plans: readonly BatchPlan[]): Posterio
   const latents = latentsOf(meal, plans);
   const readings = readingsOf(plans);
   const priors = (n: number) => latents.map((latent) => priorOf(meal, latent, n));
-  if (readings.length === 0)
-    return { latents, centre: plans.map(plainDraw), drawn: priors };
+  if (readings.length === 0) return { latents, centre: plans.map(plainDraw), drawn: priors };
 
   const blind = plans.map(unread);
   const covariance = (i: number, j: number) => covarianceOf(latents[i], latents[j]);

@@ -150,8 +150,7 @@ function dayBatch(
 
 /** A cook whose phases all have a time is ready when they are over. */
 function readyAt({ batch, lengths, ready }: NominalBatch['plan'], chance: number): number {
-  if (isTimed(batch))
-    return lengths.reduce((sum, n) => sum + n, 0);
+  if (isTimed(batch)) return lengths.reduce((sum, n) => sum + n, 0);
   return ready?.odds.potAt(chance) ?? 24 * 60;
 }
 

@@ -9,6 +9,7 @@ import {
   type Drawn,
   batchColumns,
   type BatchFigure,
+  type BoilsCovered,
   type LiquidFigure,
   type MeatFigure,
   ingredientsById,
@@ -57,6 +58,8 @@ export interface BatchReckoning {
   readonly need: { readonly meatG: number; readonly liquidMl: number };
   /** What it wants next, as far as the readings and the ticks tell. */
   readonly next: NextAct;
+  /** It boils under its lid, and the oven that would keep it below. */
+  readonly boils: BoilsCovered | null;
   /** The pot boils dry before the meat is tender. */
   readonly dry: boolean;
 }
@@ -151,6 +154,7 @@ function figuresOf(
     sear: plan.sear,
     lengths: plan.lengths,
     need,
+    boils: plan.boilsCovered ?? null,
     dry,
   };
 }

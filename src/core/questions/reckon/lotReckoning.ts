@@ -19,6 +19,8 @@ export interface LotReckoning {
   readonly fatG: number;
   readonly airG: number;
   readonly pickingsG: number;
+  /** Not tender when a written time ends: it is chopped, or goes back. */
+  readonly unpulledG: number;
   readonly shredG: number;
   /** When it is tender, min from a hot pot; null for bones and where nobody knows. */
   readonly tenderMin: Range | null;
@@ -44,6 +46,7 @@ export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, ready?: Rea
   fatG: m.rendered,
   airG: m.airLoss,
   pickingsG: m.pickings,
+  unpulledG: m.unpulled,
   shredG: m.shred,
   ...timesOf(lot, ready),
 });

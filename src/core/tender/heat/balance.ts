@@ -93,6 +93,12 @@ export function rateOf(phase: Phase, pot: PotHeat, celsius: number, boils: numbe
   return { netW: heat - steams, steam: steams / LATENT, most: boils };
 }
 
+/** The hottest oven at which a pot under its lid stays below the boil, °C: what comes in no more than its steam takes. */
+export function belowTheBoil(phase: Phase, pot: PotHeat, boils: number): number | undefined {
+  if (phase.heat !== 'oven' && phase.heat !== 'smoker') return undefined;
+  return boils + evaporationW(phase, pot, boils) / (OUTER[phase.lid] * pot.outerM2);
+}
+
 /** Temperature of an oven or a smoker, °C. */
 export const airOf = ({ setting }: Phase): number | undefined =>
   typeof setting === 'object' ? midpoint(setting) : undefined;
