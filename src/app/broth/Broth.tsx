@@ -37,7 +37,13 @@ export default function Broth() {
   return (
     <>
       <div className="line">
-        <h1>{written ? `${set(written)} of ${word}` : `How much ${word} is not known yet`}</h1>
+        <h1>
+          {written
+            ? `${set(written)} of ${word}`
+            : batchReckoning.dry
+              ? `No ${word}: the pot boils dry`
+              : `How much ${word} is not known yet`}
+        </h1>
         <Choice
           legend="Vegetables"
           hidden
@@ -112,7 +118,7 @@ export default function Broth() {
               </div>
             </dl>
           </div>
-          {salt && salt.toLiquidG >= 0.5 && (
+          {salt && salt.toLiquidG >= 0.5 && salt.finished < 0.95 * salt.liquidTarget && (
             <p className="quiet">
               The {word} is not salted enough: {set(writeMass(salt.toLiquidG, units))} now.
             </p>

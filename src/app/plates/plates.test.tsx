@@ -6,7 +6,14 @@ import { closePage, openAt, press, settled, sheet, stored, write } from '../test
 afterEach(closePage);
 
 const meal = (plates: number) =>
-  inputOf([batchOf([lotOf('beef-brisket', 2000)])], [dishOf('taco', plates), dishOf('pasta', 4)]);
+  inputOf(
+    [
+      batchOf([lotOf('beef-brisket', 2000)], {
+        cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      }),
+    ],
+    [dishOf('taco', plates), dishOf('pasta', 4)],
+  );
 
 describe('what each plate gets', () => {
   test('each dish has its meat and its liquid, and how sure all of them are', async () => {
@@ -38,7 +45,14 @@ describe('what each plate gets', () => {
   test('an order without plates asks for them here', async () => {
     await openAt(
       'plates',
-      inputOf([batchOf([lotOf('beef-brisket', 2000)])], [dishOf('taco', 0, { count: { text: '' } })]),
+      inputOf(
+        [
+          batchOf([lotOf('beef-brisket', 2000)], {
+            cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+          }),
+        ],
+        [dishOf('taco', 0, { count: { text: '' } })],
+      ),
     );
     await write('Plates of soft tacos', '10');
     expect(sheet()).toMatch(/10 soft tacos/);

@@ -29,7 +29,8 @@ export function meatParts({ strands, grams, wide, drawn, at, y, meat }: Measured
         { y: y.board, x: meat.trim, w: trim },
         { y: fallsAt, x: out, w: trim },
       ]),
-      ...bandOf('shred', strands.shred, [
+      // Meat that will not pull yet lies with the shred.
+      ...bandOf('shred', { ...strands.shred, grams: grams('shred') }, [
         { y: y.board, x: meat.shred, w: shred },
         { y: y.plates - 44, x: meat.shred, w: shred },
       ]),
