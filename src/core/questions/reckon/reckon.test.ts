@@ -60,6 +60,28 @@ describe('enough', () => {
     expect(fed.enough).toBeLessThanOrEqual(0.96);
   });
 
+  test('a heavy hand is the meal’s: 42 plates are as sure as one dish or as six', () => {
+    const of = (dishes: number) =>
+      reckoned(
+        [batchOf([lotOf('beef-brisket', 3900, { id: 'lot' })], { cook: [{ heat: 'stove', lid: 'on' }] })],
+        Array.from({ length: dishes }, (_, i) => dishOf('taco', 42 / dishes, { id: `dish ${i}` })),
+      ).meal.enough ?? NaN;
+    const [one, six] = [of(1), of(6)];
+    expect(one).toBeGreaterThan(0.5);
+    expect(one).toBeLessThan(0.98);
+    expect(Math.abs(one - six)).toBeLessThan(0.02);
+  });
+
+  test('a lot that may take longer than a day says so, and its range stays in order', () => {
+    const cook = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '72 °C', lo: 72, hi: 72 } }];
+    const found = reckoned([batchOf([lotOf('beef-oxtail', 1500, { id: 'lot' })], { cook })], []);
+    const { mid = NaN, p10 = NaN, p90 = NaN } = found.batches[0]?.ready.min ?? {};
+    const says = found.problems.map(({ says: { what } }) => what);
+    expect(says).toContain('longer than a day');
+    expect(p10).toBeLessThanOrEqual(mid);
+    expect(mid).toBeLessThanOrEqual(p90);
+  });
+
   test('surely is no more than likely, and likely no more than all', () => {
     const { plates } = chance(1900);
     expect(plates?.surely).toBeLessThan(plates?.likely ?? 0);
