@@ -120,10 +120,12 @@ function constantsOf(file: string, text: string): Constant[] {
   return found;
 }
 
-/** The other files of the core that name it. */
+/** The other files of the core that take it in: an index only hands it on. */
 function usedIn({ name, file }: Pick<Constant, 'name' | 'file'>): string[] {
-  const word = new RegExp(`\\b${name.split('.')[0] ?? name}\\b`);
-  return files.filter((other) => other !== file && word.test(sources.get(other) ?? ''));
+  const taken = new RegExp(`import (?:type )?\\{[^}]*\\b${name.split('.')[0] ?? name}\\b[^}]*\\}`);
+  return files.filter(
+    (other) => other !== file && !other.endsWith('/index.ts') && taken.test(sources.get(other) ?? ''),
+  );
 }
 
 const constants = [...sources].flatMap(([file, text]) => constantsOf(file, text));

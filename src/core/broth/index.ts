@@ -1,4 +1,4 @@
-export { bodyOf, type Body } from './body.ts';
+export { bodyOf } from './body.ts';
 export { cookLiquid } from './cookLiquid.ts';
 export { BROTH, gramsOfVolume } from './density.ts';
 export { liquidFlows } from './flows.ts';
@@ -7,7 +7,6 @@ export {
   mainOf,
   mlOf,
   noLiquidWeighed,
-  noSteam,
   nominalLiquid,
   saltShareOf,
   stepsG,

@@ -55,9 +55,9 @@ export function placedOf(tasks: readonly Task[], { schedule, origin }: Run): rea
   });
 }
 
-/** What waits longer than this is held hot, min. */
+/** What waits longer than this is held hot, min (estimate). */
 const HOLD = 20;
-/** Raw or half-raw meat that waits longer than this goes back into the cold, min. */
+/** Raw or half-raw meat that waits longer than this goes back into the cold, min (estimate). */
 const COLD = 60;
 
 /**

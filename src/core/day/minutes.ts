@@ -6,17 +6,18 @@ const kg = (grams: number) => grams / 1000;
 export const trimMinutes = (rawG: number): number => 5 + 6 * kg(rawG);
 export const chopMinutes = (grams: number): number => 3 + 12 * kg(grams);
 
+/** Minutes for each kilo that is pulled and picked (common practice, no source). */
 const pickPerKg: Readonly<Record<Picking, number>> = { 'all tender': 7, membrane: 10, 'lean only': 14 };
 /** Pulling and picking by weight; more hands than two get in each other's way. */
 export const pullMinutes = (cookedG: number, picking: Picking, hands: number): number =>
   (5 + pickPerKg[picking] * kg(cookedG)) / Math.min(2, hands);
 
-/** Of the pulling, what is done when meat is torn hot half way; the rest is left for the end. */
+/** Of the pulling, what is done when meat is torn hot half way; the rest is left for the end (estimate). */
 export const TORN = 0.6;
 
 export const strainMinutes = (ml: number): number => 5 + 1.5 * (ml / 1000);
 
-/** Seconds on a plate. */
+/** Seconds on a plate (common practice, no source). */
 const plateSeconds: Readonly<Record<string, number>> = {
   taco: 25,
   roll: 30,
@@ -32,6 +33,7 @@ const plateSeconds: Readonly<Record<string, number>> = {
 export const plateMinutes = (kind: string, count: number, hands: number): number =>
   3 + ((plateSeconds[kind] ?? 30) * count) / 60 / Math.min(3, hands);
 
+/** Minutes of a task, and between two of a kind (common practice, no source). */
 export const usual = {
   dryBrine: 12 * 60,
   marinade: 8 * 60,

@@ -63,7 +63,7 @@ const FAT_FREE = {
 };
 const RETENTION = { species: 0.03, family: 0.08, whole: 0.1, cut: 0.11, side: 0.145, trim: 0.04 };
 const ROW_NOISE = { fatFree: 0.011, retention: 0.06 };
-/** A weighed yield errs with its study (a level above) and by itself. */
+/** A weighed yield errs with its study (a level above) and by itself (from trials); cuts have heavy tails. */
 const WEIGHED_NOISE = { weighing: 0.011, piece: 0.025 };
 const HEAVY = { level: 'cut', freedom: 3 };
 

@@ -8,7 +8,7 @@ const MOST_GELATIN = 0.2;
 export const KEPT_ASH = 0.75;
 
 /**
- * How fat retained falls as raw fat rises: R ~ f^−.27, the slope that the model finds over all
+ * How fat retained falls as raw fat rises: R ~ f^−.27, the slope fitted over all
  * braised rows of SR24 (core/meat/cookedModel; its test holds this figure to the fit).
  */
 export const FAT_SLOPE = -0.27;

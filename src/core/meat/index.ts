@@ -1,6 +1,6 @@
 export { cookFlows, cookedWater, cookLot, type CookedLot } from './cookLot.ts';
 export { fitCookedModel } from './cookedModel.ts';
-export { kinOf, wholeOf, type Kin } from './kin.ts';
+export { kinOf } from './kin.ts';
 export { findCut, type OwnCutFault, ownCutProblem, type KnownCut } from './cut.ts';
 export {
   compositionOf,
@@ -16,7 +16,7 @@ export {
 } from './lot.ts';
 export { cookedShare } from './flesh.ts';
 export { cutOfLot, fattier } from './ofLot.ts';
-export { pickAll, pickedShare, pickPlan, picksAll, type PickPlan } from './picking.ts';
+export { pickAll, pickedShare, pickPlan, picksAll } from './picking.ts';
 export { BONE_GIVES } from './stuff.ts';
 export { trimPlan } from './trim.ts';
 export { trimFlows, trimLot } from './trimLot.ts';

@@ -10,7 +10,7 @@ interface FatPair extends Kin {
 
 /** No braise keeps more of its fat than this: some always swims on the pot (common practice, no source). */
 export const MOST_KEPT = 0.92;
-/** Leaner than this, the noise of the analyses is all that the rows show, g per 100 g. */
+/** Leaner than this, the noise of the analyses is all that the rows show, g per 100 g (estimate). */
 const LEANEST = 3;
 /** Fat of two analyses, raw and cooked: a share of it, and g per 100 g (estimates). */
 const ANALYSES = { share: 0.08, points: 1.4 };

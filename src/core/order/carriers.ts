@@ -9,6 +9,7 @@ export interface Carrier {
   readonly pack?: number;
 }
 
+/** For one serving, and in a pack (common practice, no source). */
 export const carriers: Readonly<Partial<Record<DishKind, Carrier>>> = {
   taco: { name: 'small tortillas', section: 'bread', each: 1, measure: 'count', pack: 12 },
   roll: { name: 'rolls', section: 'bread', each: 1, measure: 'count', pack: 6 },

@@ -1,4 +1,4 @@
-import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { CholeskyDecomposition, inverse as inverseOf, Matrix } from 'ml-matrix';
 
 /** One observation: a value, its own error, what is always fitted, and which group it is of at each level. */
 export interface LevelRow {
@@ -32,95 +32,86 @@ const ROUNDS = 5;
 
 /**
  * Partial pooling: each group's effect is shrunk towards the level above by how much groups vary
- * there and how much is known of it (best linear unbiased prediction, from Henderson's mixed-model
- * equations: Henderson, Biometrics 31, 1975). A level with a heavy tail is reweighted, so that one odd group
- * does not drag its relatives (iterated weights (ν + 1) / (ν + u²/s²): Lange et al., JASA 84, 1989).
+ * there and how much is known of it (best linear unbiased prediction: Henderson, Biometrics 31, 1975), solved among the rows,
+ * V = Σ s² (same group) + noise², which are fewer than the groups of all levels. A level with a heavy tail is reweighted, so
+ * that one odd group does not drag its relatives (iterated weights (ν + 1) / (ν + u²/s²): Lange et al., JASA 84, 1989).
  * @throws if a row names a level without a spread
  */
 export function fitLevels(rows: readonly LevelRow[], spreads: LevelSpreads, heavy?: HeavyTail): PooledFit {
-  const fixedCount = rows[0]?.fixed.length ?? 0;
-  const places = placesOf(rows, spreads, fixedCount);
-  const size = fixedCount + places.size;
-  const design = rows.map((row) => entriesOf(row, places));
-  const data = Matrix.zeros(size, size);
-  const right = Matrix.zeros(size, 1);
-  for (const [r, row] of rows.entries()) {
-    const weight = 1 / row.noise ** 2;
-    for (const [i, x] of design[r] ?? []) {
-      right.set(i, 0, right.get(i, 0) + weight * x * row.value);
-      for (const [j, z] of design[r] ?? []) data.set(i, j, data.get(i, j) + weight * x * z);
-    }
-  }
+  const groups = groupsOf(rows, spreads);
   const weights = new Map<string, number>();
-  let solved = solve(data, right, places, spreads, weights);
+  /** Variance of a group's effect. */
+  const variance = (key: string) => (spreads[levelOf(key)] ?? 0) ** 2 / (weights.get(key) ?? 1);
+  let solved = solve(rows, groups, variance);
   for (let round = 0; heavy && round < ROUNDS; round += 1) {
-    for (const [key, place] of places) {
+    for (const [key, effect] of solved.effects) {
       if (levelOf(key) !== heavy.level) continue;
-      const u = solved.effects.get(place, 0) / (spreads[heavy.level] ?? 1);
+      const u = effect / (spreads[heavy.level] ?? 1);
       weights.set(key, (heavy.freedom + 1) / (heavy.freedom + u * u));
     }
-    solved = solve(data, right, places, spreads, weights);
+    solved = solve(rows, groups, variance);
   }
+  const { system, ofFixed, inverse, beta } = solved;
   const effects: Record<string, Record<string, number>> = {};
-  for (const [key, place] of places) {
-    const group = key.slice(levelOf(key).length + 1);
-    (effects[levelOf(key)] ??= {})[group] = solved.effects.get(place, 0);
-  }
-  const { system, effects: all } = solved;
+  for (const [key, effect] of solved.effects)
+    (effects[levelOf(key)] ??= {})[key.slice(levelOf(key).length + 1)] = effect;
   return {
-    fixed: Array.from({ length: fixedCount }, (_, i) => all.get(i, 0)),
+    fixed: beta.to1DArray(),
     effects,
-    predict: (row) => {
-      const known = Matrix.zeros(size, 1);
-      for (const [i, x] of entriesOf(row, places)) known.set(i, 0, x);
-      const value = known.transpose().mmul(all).get(0, 0);
-      const ofKnown = known.transpose().mmul(system.solve(known)).get(0, 0);
-      const unseen = Object.entries(row.levels)
-        .filter(([level, group]) => !places.has(`${level}:${group}`))
-        .reduce((sum, [level]) => sum + (spreads[level] ?? 0) ** 2, 0);
-      return { value, sd: Math.sqrt(ofKnown + unseen) };
+    predict: ({ fixed, levels }) => {
+      const shared = Matrix.zeros(rows.length, 1);
+      let value = fixed.reduce((sum, x, k) => sum + x * beta.get(k, 0), 0);
+      let spread = 0;
+      for (const [level, group] of Object.entries(levels)) {
+        const key = `${level}:${group}`;
+        const of = groups.get(key);
+        spread += of ? variance(key) : (spreads[level] ?? 0) ** 2;
+        value += solved.effects.get(key) ?? 0;
+        for (const r of of ?? []) shared.set(r, 0, shared.get(r, 0) + variance(key));
+      }
+      const known = shared.transpose().mmul(system.solve(shared)).get(0, 0);
+      const left = Matrix.columnVector(fixed).sub(ofFixed.transpose().mmul(shared));
+      const ofBeta = left.transpose().mmul(inverse).mmul(left).get(0, 0);
+      return { value, sd: Math.sqrt(Math.max(0, spread - known + ofBeta)) };
     },
   };
 }
 
 const levelOf = (key: string) => key.slice(0, key.indexOf(':'));
 
-function placesOf(rows: readonly LevelRow[], spreads: LevelSpreads, from: number): Map<string, number> {
-  const places = new Map<string, number>();
-  for (const { levels } of rows) {
+/** Which rows are of each group, by level and group. */
+function groupsOf(rows: readonly LevelRow[], spreads: LevelSpreads): ReadonlyMap<string, readonly number[]> {
+  const groups = new Map<string, number[]>();
+  for (const [r, { levels }] of rows.entries()) {
     for (const [level, group] of Object.entries(levels)) {
       if (!((spreads[level] ?? 0) > 0)) throw new Error(`The level “${level}” has no spread above nothing.`);
       const key = `${level}:${group}`;
-      if (!places.has(key)) places.set(key, from + places.size);
+      const same = groups.get(key);
+      if (same) same.push(r);
+      else groups.set(key, [r]);
     }
   }
-  return places;
+  return groups;
 }
 
-/** A row of the design, as the places that are not nothing. */
-function entriesOf(
-  { fixed, levels }: Pick<LevelRow, 'fixed' | 'levels'>,
-  places: ReadonlyMap<string, number>,
-): (readonly [number, number])[] {
-  const groups = Object.entries(levels).flatMap(([level, group]) => {
-    const place = places.get(`${level}:${group}`);
-    return place === undefined ? [] : [[place, 1] as const];
-  });
-  return [...fixed.map((x, i) => [i, x] as const), ...groups];
-}
-
+/** Generalised least squares for the fixed part, and what is left of each row dealt to its groups. */
 function solve(
-  data: Matrix,
-  right: Matrix,
-  places: ReadonlyMap<string, number>,
-  spreads: LevelSpreads,
-  weights: ReadonlyMap<string, number>,
+  rows: readonly LevelRow[],
+  groups: ReadonlyMap<string, readonly number[]>,
+  variance: (key: string) => number,
 ) {
-  const equations = data.clone();
-  for (const [key, place] of places) {
-    const precision = (weights.get(key) ?? 1) / (spreads[levelOf(key)] ?? 1) ** 2;
-    equations.set(place, place, equations.get(place, place) + precision);
-  }
-  const system = new CholeskyDecomposition(equations);
-  return { system, effects: system.solve(right) };
+  const among = Matrix.diag(rows.map(({ noise }) => noise ** 2));
+  for (const [key, of] of groups)
+    for (const r of of) for (const s of of) among.set(r, s, among.get(r, s) + variance(key));
+  const system = new CholeskyDecomposition(among);
+  const design = new Matrix(rows.map(({ fixed }) => [...fixed]));
+  const values = Matrix.columnVector(rows.map(({ value }) => value));
+  const ofFixed = system.solve(design);
+  const inverse = inverseOf(design.transpose().mmul(ofFixed));
+  const beta = inverse.mmul(ofFixed.transpose()).mmul(values);
+  const left = system.solve(Matrix.sub(values, design.mmul(beta)));
+  const effects = new Map<string, number>();
+  for (const [key, of] of groups)
+    effects.set(key, variance(key) * of.reduce((sum, r) => sum + left.get(r, 0), 0));
+  return { system, ofFixed, inverse, beta, effects };
 }

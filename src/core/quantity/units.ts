@@ -11,6 +11,7 @@ interface Unit {
   readonly names: readonly string[];
 }
 
+/** Exact (published: NIST SP 811, NIST Handbook 44, appendix C). */
 export const G_PER_LB = 453.59237;
 export const G_PER_OZ = 28.349523125;
 export const ML_PER_CUP = 236.5882365;

@@ -3,7 +3,7 @@ import { type Entry, standingEntries } from '../batch/index.ts';
 import { cookOf } from '../clock/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 
-/** Less likely than this, after all that was said before, and a fork contradicts it. */
+/** Less likely than this, after all that was said before, and a fork contradicts it (estimate). */
 const UNTHINKABLE = 0.02;
 
 /** The last fork that this one can hardly be squared with; null if it can. */

@@ -47,7 +47,7 @@ export interface ServiceNow {
   readonly restAt: number | undefined;
 }
 
-/** Likely enough to be pulled without a fork in it. */
+/** Likely enough to be pulled without a fork in it (estimate). */
 const SURE = 0.8;
 /** From tender to the plate: lifted, cooled, pulled, sauced, min (estimate). */
 const TO_PLATE = 35;

@@ -2,6 +2,7 @@ import type { Doing } from '../task.ts';
 import { usual } from '../minutes.ts';
 import { beforeTheLid, type BatchTask, type Draft } from './draft.ts';
 
+/** Putting it away, min (common practice, no source). */
 const TO_FRIDGE = 10;
 
 /** Into its salt or its marinade, and the hours in the fridge after that. */

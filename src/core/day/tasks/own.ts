@@ -3,8 +3,9 @@ import { midpoint } from '../../quantity/index.ts';
 import { taskId, type Task } from '../task.ts';
 import { byHand } from './draft.ts';
 
+/** A task without a time, min (estimate). */
 const USUAL = 15;
-/** A tray in the oven takes all of its width, cm. */
+/** A tray in the oven takes all of its width, cm (estimate). */
 const OWN_WIDTH = 40;
 
 /** A task of the cook's own. */

@@ -6,6 +6,7 @@ import type { Need } from '../resources.ts';
 import type { Doing, Part } from '../task.ts';
 import type { BatchTask, Draft } from './draft.ts';
 
+/** Stirring, turning and the like, min (common practice, no source). */
 const SHORT = 5;
 /** What handles and a finger's breadth add to a pot's width, cm (estimate). */
 const HANDLES = 8;

@@ -1,5 +1,6 @@
 import { byHand, type BatchTask } from './draft.ts';
 
+/** Spooning it off, min (common practice, no source). */
 const MINUTES = 5;
 
 /** The fat off: hot with a spoon, from a settled jug, or as a cap out of the cold. */

@@ -1,6 +1,7 @@
 import { usual } from '../minutes.ts';
 import type { BatchTask } from './draft.ts';
 
+/** Stirring meat into its liquid, min (common practice, no source). */
 const STIR = 5;
 
 /** The meat back into its liquid, and hot. */

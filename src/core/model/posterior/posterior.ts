@@ -20,9 +20,11 @@ export interface Posterior {
 /** The run is bent, so its slopes are taken anew at each better middle. */
 const ROUNDS = 4;
 const STEP = 0.02;
+/** Of more than so many latents the slopes are taken once: each of many bends the run but little. */
+const MANY = 300;
 /**
- * What a reading can be off and still be of this meat, in standard deviations of what was foretold: what lies beyond is
- * missing or found.
+ * What a reading can be off and still be of this meat, in standard deviations of what was foretold (estimate): what lies
+ * beyond is missing or found.
  */
 const PLAUSIBLE = 2.5;
 
@@ -61,9 +63,10 @@ export function posteriorOf(meal: string, plans: readonly BatchPlan[]): Posterio
   let off = new Float64Array(readings.length);
   let conditioned: Conditioned | undefined;
   for (let round = 0; round < ROUNDS; round += 1) {
-    const looked = lookAt(blind, latents, readings, middle);
-    rows = looked.rows;
-    conditioned = condition(latents.length, covariance, rows, noise);
+    const anew = round === 0 || latents.length <= MANY;
+    const looked = lookAt(blind, latents, readings, middle, anew);
+    if (anew) rows = looked.rows;
+    conditioned = anew || !conditioned ? condition(latents.length, covariance, rows, noise) : conditioned;
     const { gain, spread } = conditioned;
     off = Float64Array.from(readings, ({ value }, r) => {
       // How far the reading is from what was foretold before anything was known.
@@ -95,6 +98,7 @@ function lookAt(
   latents: readonly Latent[],
   readings: readonly Reading[],
   middle: Float64Array,
+  slopes: boolean,
 ): { readonly foretold: Float64Array; readonly rows: readonly SparseRow[] } {
   const foretold = new Float64Array(readings.length);
   const rows: [number, number][][] = readings.map(() => []);
@@ -108,7 +112,7 @@ function lookAt(
     runBatch(plan, draw.lots, draw.liquid, mass);
     const at = own.map(({ reading }) => Math.max(1e-6, reading.foretold(mass)));
     for (const [k, { r }] of own.entries()) foretold[r] = at[k] ?? 1e-6;
-    for (const { latent, i } of mine) {
+    for (const { latent, i } of slopes ? mine : []) {
       put(draw, latent, valueAt(middle, i) + STEP);
       runBatch(plan, draw.lots, draw.liquid, mass);
       for (const [k, { reading, r }] of own.entries()) {

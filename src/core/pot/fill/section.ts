@@ -11,7 +11,7 @@ export interface PieceInSection {
   readonly boneCm: number;
 }
 
-/** How much of its row's height a piece takes: the rest is liquid over it. */
+/** How much of its row's height a piece takes: the rest is liquid over it (estimate). */
 const OF_ROW = 0.92;
 
 /**

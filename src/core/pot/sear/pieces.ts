@@ -20,6 +20,7 @@ export interface Piece {
   readonly minutes: number;
 }
 
+/** Sizes of the readiness table, and how they are browned (common practice, no source). */
 export const pieceOf: Readonly<Record<Size, Piece>> = {
   cubes: { cm: [2.5, 2.5, 2.5], round: true, sides: 2, minutes: 2.5 },
   chunks: { cm: [6.5, 6.5, 6.5], round: true, sides: 3, minutes: 2.5 },

@@ -8,6 +8,7 @@ import { minutesOnBurner } from '../../tender/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { milestonesIn, tickedIn, tickedTasks } from '../seen.ts';
 
+/** Of a fridge at home (estimate). */
 const FRIDGE_SHELVES = 4;
 /** After a "not yet" nobody looks sooner, min. */
 const NOT_SOONER = 20;

@@ -5,7 +5,7 @@ import { openMeal, type Input, type NominalBatch, type Problem, type Remedy } fr
 /** Poured beside what is lacking, so that some is left to spoon: ml, and of what boils off (estimates). */
 const LEFT_OVER = 250;
 const LEFT_SHARE = 0.15;
-/** Nobody braises cooler, °C. */
+/** Nobody braises cooler, and by so much it is turned down, °C (estimates). */
 const COOLEST = 100;
 const COOLER = 10;
 /** A lid is moved to the quarter of an hour. */

@@ -2,10 +2,10 @@ import { mlOf } from '../../broth/index.ts';
 import { boilDownMinutes, openPhase } from '../../clock/index.ts';
 import type { Problem, NominalBatch } from '../../model/index.ts';
 
-/** So much over what the plates take is worth a word: half as much again, and two cupfuls. */
+/** So much over what the plates take is worth a word: half as much again, and two cupfuls (estimates). */
 const OVER = 1.5;
 const CUPFULS = 500;
-/** Less is not worth pouring less. */
+/** Less is not worth pouring less (estimate). */
 const WORTH = 200;
 /** What a slow cooker is poured at least, ml (common practice, no source). */
 const LEAST = 250;

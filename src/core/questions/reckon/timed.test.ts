@@ -138,7 +138,7 @@ describe('salt that is solved', () => {
           expect(salt.nowG).toBeLessThan(0.02 * (g + (batch.liquid.pouredMl?.mid ?? 0)));
         },
       ),
-      { numRuns: 80 },
+      { numRuns: 50 },
     );
   });
 

@@ -8,7 +8,7 @@ import type { PotHeat } from './pot.ts';
 const FROM_BURNER = 65;
 /** A slow cooker is filled with seared meat and what stands in the kitchen (common practice, no source). */
 const FILLED_COLD = 25;
-/** Meat from the fridge, on its way into the smoke. */
+/** Meat from the fridge, on its way into the smoke, °C (common practice, no source). */
 const FROM_FRIDGE = 5;
 /** What is poured over meat that comes out of the smoke (common practice, no source). */
 const POURED_HOT = 98;

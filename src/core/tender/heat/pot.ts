@@ -10,7 +10,7 @@ export interface PotHeat {
   readonly litres: number;
 }
 
-/** Six kilos in a 28 cm pot: what the readiness table is read at. */
+/** Six kilos in a 28 cm pot: what the readiness table is read at (estimates). */
 export const referencePot: PotHeat = {
   heatCapacity: 22_000,
   meatHeatCapacity: 8_500,

@@ -12,6 +12,7 @@ interface Component {
   readonly cp: readonly [number, number, number];
 }
 
+/** Polynomials of °C (from memory: Choi and Okos 1986, as in the ASHRAE Refrigeration Handbook). */
 const components: Readonly<Record<keyof Composition, Component>> = {
   water: {
     k: [0.57109, 1.7625e-3, -6.7036e-6],
