@@ -5,6 +5,8 @@ type What = Says['what'];
 type Said<W extends What> = Says & { readonly what: W };
 
 const litres = (ml: number) => `${(ml / 1000).toFixed(1)} l`;
+/** Under a tenth of a litre the millilitres are told. */
+const little = (ml: number) => (ml < 95 ? `${Math.max(10, Math.round(ml / 10) * 10)} ml` : litres(ml));
 const cm = (x: number) => `${Math.round(x * 10) / 10} cm`;
 const grams = (g: number) => `${Math.round(g)} g`;
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
@@ -79,7 +81,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
     `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: take unsalted stock, or thin it with ${litres(thinMl)} of water.`,
   'boils dry': ({ dry, lackedMl }) =>
     dry
-      ? `The pot boils dry: the heat would take ${litres(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`
+      ? `The pot boils dry: the heat would take ${little(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`
       : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty. Keep the lid on, pour more, or cook it cooler.',
   'longer than a day': ({ cut }) =>
     `At this heat one pot in ten has ${cut} that is not tender in 24 h, and no longer time is told: give it more heat, or cut it smaller.`,

@@ -59,3 +59,41 @@ test('a parser reads every task that needs hands back, at its moment, and rings 
   expect(alarms).toEqual([0, 2, 1]);
   expect(new Set(events.map(({ uid }) => uid)).size).toBe(3);
 });
+
+/** The grammar of RFC 5545 (published): 3.1 content lines, 3.3.5 moments, 3.3.6 durations; folded to 75 octets. */
+test('every line is one of RFC 5545, and a length of nothing is one too', () => {
+  const text = calendarOf({
+    name: 'Lantern supper',
+    serving: at('2026-12-05T18:00'),
+    lines: [
+      line('Look', 'look', at('2026-12-05T14:20'), 5),
+      line('Fill 12 × tacos', 'plates', at('2026-12-05T17:00'), 45),
+    ],
+    words: ({ does }) => (does.what === 'own' ? does.words : ''),
+    pots: new Map(),
+    id: 'meal-1',
+    now: 0,
+  });
+  expect(text.endsWith('\r\n')).toBe(true);
+  const folded = text.split('\r\n').slice(0, -1);
+  for (const one of folded) {
+    expect(one).not.toMatch(/[\r\n]/);
+    expect(Buffer.byteLength(one)).toBeLessThanOrEqual(75);
+  }
+  const lines = text
+    .replaceAll(/\r\n[ \t]/g, '')
+    .split('\r\n')
+    .slice(0, -1);
+  const duration = /^[+-]?P(?:\d+W|(?:\d+D)?(?:T(?:\d+H(?:\d+M(?:\d+S)?)?|\d+M(?:\d+S)?|\d+S))?)$/;
+  for (const one of lines) {
+    const [, name = '', value = ''] = /^([A-Z][A-Z0-9-]*)(?:;[A-Z-]+=[^:]+)?:(.*)$/s.exec(one) ?? [];
+    expect(name).not.toBe('');
+    if (name === 'TRIGGER' || name === 'DURATION') {
+      expect(value).toMatch(duration);
+      expect(value).not.toMatch(/^[+-]?PT?$/);
+    }
+    if (/^DT(START|END|STAMP)$/.test(name)) expect(value).toMatch(/^\d{8}T\d{6}Z$/);
+  }
+  expect(lines).toContain('TRIGGER:PT0S');
+  expect(lines).toContain('TRIGGER:-PT5M');
+});

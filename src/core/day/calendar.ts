@@ -48,7 +48,8 @@ export function calendarOf({ name, serving, lines, words: wordsOf, pots, id, now
   };
   const { error, value } = createEvents([...events, served], { calName: name, productId: 'slow-spoon' });
   if (error) throw error;
-  return value ?? '';
+  // A length of nothing is written without its unit by the library, which is no duration (RFC 5545, 3.3.6).
+  return (value ?? '').replaceAll(/^TRIGGER:-?PT?\r?$/gm, 'TRIGGER:PT0S\r');
 }
 
 const alarm = (description: string, minutes: number) => ({
