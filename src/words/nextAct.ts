@@ -4,7 +4,8 @@ import { writeMinutes } from '@/core/quantity/index.ts';
 /** What a batch wants next, in a few words: as they stand under its pot. */
 export function nextActWords(next: NextAct, now: number, clock: (moment: number) => string): string {
   if (next.what === 'buy') return 'write what you bought';
-  if (next.what !== 'look') return next.what;
-  if (next.at === undefined) return `look after ${writeMinutes(next.afterMin).value}`;
-  return next.at <= now ? 'look now' : `look at ${clock(next.at)}`;
+  if (next.what !== 'look' && next.what !== 'lift') return next.what;
+  const act = next.what === 'look' ? 'look' : 'lift it';
+  if (next.at === undefined) return `${act} after ${writeMinutes(next.afterMin).value}`;
+  return next.at <= now ? `${act} now` : `${act} at ${clock(next.at)}`;
 }

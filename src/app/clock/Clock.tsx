@@ -14,6 +14,7 @@ import { DayPicture } from './day/DayPicture.tsx';
 import { useDay } from './day/useDay.ts';
 import { Headline } from './Headline.tsx';
 import { Here } from './Here.tsx';
+import { Written } from './Written.tsx';
 import { HeatRow } from './HeatRow.tsx';
 import { LidPhases } from './LidPhases.tsx';
 import { OwnTasks } from './OwnTasks.tsx';
@@ -69,12 +70,7 @@ export default function Clock() {
             : `; an oven at ${writeDegrees(boils.coolerC, units)} keeps it below.`}
         </p>
       )}
-      {ready.chance !== null && (
-        <p>
-          By the written time all is tender{' '}
-          <b className="num">{Math.round(100 * ready.chance)} times in 100</b>.
-        </p>
-      )}
+      <Written />
       {!ready.min && (
         <p className="nothing">
           Write the heat, or how long it cooks, and the steam and the broth are worked out from that.

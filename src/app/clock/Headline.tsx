@@ -36,7 +36,9 @@ export function Headline({ day, now }: Props) {
 
 /** What the day hangs from, and how surely. */
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
-  const { meal } = useOpenMeal().loaded;
+  const { loaded, batchReckoning } = useOpenMeal();
+  const { meal } = loaded;
+  const { chance } = batchReckoning.ready;
   return (
     <p className={clsx('quiet', css.servedAt)}>
       <WallField
@@ -55,8 +57,8 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
       />
       {day && (
         <span>
-          {weekdayOf(day.serving, day.zone)}, ready{' '}
-          <b className="num">{Math.round(100 * day.chance)} in 100</b>
+          {weekdayOf(day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
+          <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
         </span>
       )}
     </p>

@@ -137,6 +137,21 @@ describe('heat and lid', () => {
   });
 });
 
+describe('a written time', () => {
+  test('stands, with the chance that it gives beside it, and the time that would do is one tap', async () => {
+    await openAt('clock', meal('18:00'));
+    await write('Time, if you know it', '1 h');
+    expect(sheet()).toMatch(/After 1 h 00, as you wrote, all is tender 0 in 100; 90 in 100 after 3 h \d\d/);
+    const strands = screen.getByRole('navigation', { name: /^The strands/ }).textContent;
+    expect(strands).toMatch(/clock1 h 00tender 0 in 100/);
+    expect(screen.getByRole('list', { name: 'The stove' }).textContent).toMatch(/lift it after 1 h 00/);
+    await press(/^take 3 h/);
+    expect((await batch()).cook[0]?.minutes?.lo).toBeGreaterThan(180);
+    await takeBack('the time');
+    expect((await batch()).cook[0]?.minutes).toMatchObject({ text: '1 h' });
+  });
+});
+
 describe('tasks of one’s own', () => {
   test('one is put into the day, moved to its minute, let go again, and taken out', async () => {
     await openAt('clock', meal('18:00'));

@@ -58,3 +58,14 @@ test('a look stands where the plan has it, once there is a plan', () => {
   expect(nextInDay(look, 'other', [line], LID_ON)).toEqual(look);
   expect(nextInDay({ what: 'buy' }, 'pot', [line], LID_ON)).toEqual({ what: 'buy' });
 });
+
+test('a written time is the cook’s word: the pot comes off then, and nobody is told to look after it', () => {
+  const minutes = { text: '1 h', lo: 60, hi: 60 };
+  const cook = [{ heat: 'stove' as const, lid: 'on' as const, minutes }];
+  expect(next([], { cook })).toEqual({ what: 'lift', afterMin: 60 });
+  expect(next([], { cook, lidOn: LID_ON })).toMatchObject({ what: 'lift', at: LID_ON + 60 * 60_000 });
+  const long = [
+    { ...cook[0], heat: 'stove' as const, lid: 'on' as const, minutes: { text: '6 h', lo: 360, hi: 360 } },
+  ];
+  expect(next([], { cook: long })).toMatchObject({ what: 'look' });
+});

@@ -1,4 +1,5 @@
 import type { Batch } from '../batch/index.ts';
+import { isTimed, phaseMinutes } from '../clock/index.ts';
 import type { Line, Milestones } from '../day/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
 import type { Readiness } from '../tender/index.ts';
@@ -9,8 +10,8 @@ export type NextAct =
       readonly what:
         'buy' | 'write the time' | 'pick and shred' | 'strain and skim' | 'skim' | 'fill the plates';
     }
-  /** The look, min from a hot pot; and its moment, epoch ms, once the lid is on. */
-  | { readonly what: 'look'; readonly afterMin: number; readonly at?: number };
+  /** The look, or lifting it when a written time is over; min from a hot pot, and its moment, epoch ms, once the lid is on. */
+  | { readonly what: 'look' | 'lift'; readonly afterMin: number; readonly at?: number };
 
 interface Known {
   readonly batch: Batch;
@@ -29,11 +30,18 @@ export function nextActOf({ batch, bought, milestones, ready }: Known): NextAct 
   if (milestones.skimmed) return { what: 'fill the plates' };
   if (milestones.pulled) return { what: batch.strain ? 'strain and skim' : 'skim' };
   if (milestones.lifted) return { what: 'pick and shred' };
-  if (!ready) return { what: 'write the time' };
-  const afterMin = (ready.nextCheck ?? ready.firstCheck) - ready.potFrom;
+  const writtenMin = isTimed(batch) ? total(phaseMinutes(batch.cook, undefined)) : undefined;
+  if (!ready && writtenMin === undefined) return { what: 'write the time' };
+  const potFrom = ready?.potFrom ?? 0;
+  const lookMin = ready ? (ready.nextCheck ?? ready.firstCheck) : Infinity;
+  // A written time is the cook's word: nobody is told to look after it.
+  const lifts = writtenMin !== undefined && writtenMin <= lookMin;
+  const afterMin = (lifts ? writtenMin : lookMin) - potFrom;
   const at = batch.lidOn === undefined ? undefined : batch.lidOn + afterMin * MINUTE_MS;
-  return { what: 'look', afterMin, ...(at !== undefined && { at }) };
+  return { what: lifts ? 'lift' : 'look', afterMin, ...(at !== undefined && { at }) };
 }
+
+const total = (lengths: readonly number[]) => lengths.reduce((sum, length) => sum + length, 0);
 
 /** The same once the day is planned: a look then stands where the plan has it, to the minute. */
 export function nextInDay(next: NextAct, batch: string, lines: readonly Line[], now: number): NextAct {

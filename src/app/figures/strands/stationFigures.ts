@@ -42,7 +42,13 @@ export function stationFigures({
       key: pot && liquid.pouredMl ? one(writeVolume(liquid.pouredMl.mid, units)) : '–',
       under: 'poured',
     },
-    clock: { key: time ? time.value : '–', under: time ? (time.range ?? '') : 'no time known' },
+    clock:
+      ready.writtenMin === null
+        ? { key: time ? time.value : '–', under: time ? (time.range ?? '') : 'no time known' }
+        : {
+            key: writeMinutes(ready.writtenMin).value,
+            under: ready.chance === null ? 'as written' : `tender ${inHundred(ready.chance)} in 100`,
+          },
     bench: {
       key: meat.rawG.mid > 0 ? one(shred) : '–',
       under: shred.range ?? 'shred',
@@ -58,3 +64,5 @@ export function stationFigures({
     keep: { key: left ? one(writeVolume(left.mid, units)) : '–', under: 'to the shelf' },
   };
 }
+
+const inHundred = (chance: number) => Math.round(100 * chance);

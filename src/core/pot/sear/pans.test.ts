@@ -110,6 +110,8 @@ describe('pan by pan', () => {
         fc.double({ min: 300, max: 9000, noNaN: true }),
         fc.double({ min: 24, max: 40, noNaN: true }),
         (size, grams, width) => {
+          // A roast of nearly two kilos lies in no 24 cm pan: that is said, and tried below.
+          fc.pre(size !== 'whole' || width >= 32);
           const lots = [
             { lot: 'a', size, grams, count: undefined },
             { lot: 'b', size: 'cubes' as const, grams: 400, count: 10 },

@@ -44,6 +44,8 @@ export interface BatchReckoning {
     readonly lookAt?: string;
     /** Chance that all is tender when a written time ends; null where none is written. */
     readonly chance: number | null;
+    /** The cook's own time, min from a hot pot, where every phase has one. */
+    readonly writtenMin: number | null;
   };
   readonly lots: readonly LotReckoning[];
   readonly pot: PotPicture | null;
@@ -171,14 +173,16 @@ function readyOf(
   min: () => Range,
   drawn: Float64Array | undefined,
 ): BatchReckoning['ready'] {
-  if (!ready) return { firstCheckMin: null, min: null, chance: null };
+  const written = isTimed(batch) ? total(lengths) : null;
+  if (!ready) return { firstCheckMin: null, min: null, chance: null, writtenMin: written };
   const { potFrom, firstCheck, nextCheck, lookAt } = ready;
   return {
     firstCheckMin: firstCheck - potFrom,
     min: min(),
     ...(nextCheck !== undefined && { nextCheckMin: nextCheck - potFrom }),
     lookAt,
-    chance: isTimed(batch) ? chanceBy(total(lengths), ready, drawn) : null,
+    chance: written === null ? null : chanceBy(written, ready, drawn),
+    writtenMin: written === null ? null : written - potFrom,
   };
 }
 

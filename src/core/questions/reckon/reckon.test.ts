@@ -160,7 +160,12 @@ describe('a stage that cannot answer says so', () => {
   test('an oven whose heat nobody wrote: no time, no steam, no broth, no chance', () => {
     const cook = [{ heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
-    expect(result.batches[0]?.ready).toEqual({ firstCheckMin: null, min: null, chance: null });
+    expect(result.batches[0]?.ready).toEqual({
+      firstCheckMin: null,
+      min: null,
+      chance: null,
+      writtenMin: null,
+    });
     expect(result.batches[0]?.liquid.brothMl).toBeNull();
     expect(result.meal.enough).toBeNull();
     expect(result.meal.shredG.p90).toBeGreaterThan(0);
