@@ -48,6 +48,9 @@ test('dishes are tickets: added, sized, counted by guests, and moved by keys and
   await page.mouse.move(to.x + 8, to.y + 6, { steps: 8 });
   await page.mouse.up();
   await expect(tickets.getByRole('listitem').first()).not.toContainText('1.92 kg');
+  // Acts are written one after the other: once a later one is on the disk, the move is.
+  await tickets.getByRole('listitem').first().getByLabel('Plates', { exact: true }).fill('21');
+  await kept(page, 'the number of plates');
 
   await page.reload();
   await expect(tickets.getByRole('listitem').nth(1)).toContainText('1.92 kg');

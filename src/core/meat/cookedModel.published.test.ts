@@ -82,7 +82,7 @@ describe('cooked yield and composition of rows that the model has not seen', () 
     floor = [0.798 * points, 0.674 * points];
     process.stdout.write(
       `two studies of one cut: sd ${points.toFixed(1)} points each, of ${differences(pairs).length} pairs; ` +
-        `floor of another study's row ${floor.map((x) => x.toFixed(1)).join(' / ')} (mean / median)\n`,
+        `so a perfect mean of a cut misses another study's row by ${floor.map((x) => x.toFixed(1)).join(' / ')} (mean / median)\n`,
     );
     for (const [name, rows, aim] of [
       ['cuts left out', cutsOut, '3.2 / 2.4'],
@@ -94,7 +94,7 @@ describe('cooked yield and composition of rows that the model has not seen', () 
       const errors = errorsOfY(rows);
       const parts = (['water', 'fat', 'protein'] as const).map((part) => errorOf(rows, part).toFixed(2));
       process.stdout.write(
-        `${name}: ${rows.length} rows, y off by ${mean(errors).toFixed(2)} / ${median(errors).toFixed(2)} (aim ${aim}), ` +
+        `${name}: ${rows.length} rows, y off by ${mean(errors).toFixed(2)} / ${median(errors).toFixed(2)} (aim ${aim}, floor of another study ${floor.map((x) => x.toFixed(1)).join(' / ')}), ` +
           `${(100 * inside(rows)).toFixed(0)} % inside the 80 % range; water, fat, protein ${parts.join(', ')}\n`,
       );
     }
