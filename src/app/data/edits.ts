@@ -14,7 +14,7 @@ import {
   usualKitchen,
   usualLot,
 } from '@/core/batch/index.ts';
-import { openPhase, withLastMinutes } from '@/core/clock/index.ts';
+import { covered, openPhase, withLastMinutes } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import type { Settings } from '@/store/db.ts';
@@ -148,11 +148,11 @@ export function applyRemedy(batchId: string, remedy: Remedy): void {
       break;
     case 'cover':
       editBatch(batchId, 'the lid', (b) => {
-        const covered = b.cook.map((phase) => ({ ...phase, lid: 'on' as const }));
+        const lidOn = covered(b.cook);
         const { openLast } = remedy;
         return {
           ...b,
-          cook: openLast ? withLastMinutes(covered, openLast.lid, openLast.minutes) : covered,
+          cook: openLast ? withLastMinutes(lidOn, openLast.lid, openLast.minutes) : lidOn,
         };
       });
       break;

@@ -1,4 +1,4 @@
-export { withLastMinutes } from './lid/lastMinutes.ts';
+export { covered, withLastMinutes } from './lid/lastMinutes.ts';
 export {
   type Cook,
   cookOf,

@@ -1,15 +1,26 @@
 import type { Lid, Phase } from '../../batch/index.ts';
-import { openPhase } from './phases.ts';
+import { midpoint } from '../../quantity/index.ts';
+import { isSmoke, openPhase } from './phases.ts';
+
+const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
 
 /**
  * The cook with its lid ajar or off for the last so many minutes; 0 leaves it on to the end. What else was
- * to happen after the phase that lasts until it is tender gives way to it.
+ * to happen after the phase that lasts until it is tender gives way to it. A time that was written stays the whole: the
+ * last minutes are of it, never more than it.
  */
 export function withLastMinutes(cook: readonly Phase[], lid: Lid, minutes: number): Phase[] {
   const open = openPhase(cook);
   if (!open) return [...cook];
-  const upTo = cook.slice(0, cook.indexOf(open) + 1);
-  if (minutes <= 0) return upTo;
-  const { minutes: _, ...heat } = open;
-  return [...upTo, { ...heat, lid, minutes: { text: `${minutes} min`, lo: minutes, hi: minutes } }];
+  const before = cook.slice(0, cook.indexOf(open));
+  if (minutes <= 0) return [...before, open];
+  const { minutes: written, ...heat } = open;
+  const whole = midpoint(written);
+  if (whole === undefined) return [...before, open, { ...heat, lid, minutes: timed(minutes) }];
+  if (minutes >= whole) return [...before, { ...open, lid }];
+  return [...before, { ...open, minutes: timed(whole - minutes) }, { ...heat, lid, minutes: timed(minutes) }];
 }
+
+/** The cook with its lid on all through; in the open smoke there is no pot to cover. */
+export const covered = (cook: readonly Phase[]): Phase[] =>
+  cook.map((phase) => (isSmoke(phase) ? phase : { ...phase, lid: 'on' }));

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Phase } from '../../batch/index.ts';
-import { withLastMinutes } from './lastMinutes.ts';
+import { covered, withLastMinutes } from './lastMinutes.ts';
 import { cookOf, lengthsUntil, minutesOf, openPhase, phaseMinutes } from './phases.ts';
 import { alcoholLeft, boilDownMinutes } from './steam.ts';
 
@@ -52,6 +52,24 @@ describe('the phases of a cook', () => {
     expect(minutesOf({ phase: 1, minutes: 20, before: 'end' }, lengths)).toBe(130);
     expect(minutesOf({ phase: 1, minutes: 500 }, lengths)).toBe(150);
     expect(minutesOf({ phase: 7, minutes: 5 }, lengths)).toBe(195);
+  });
+});
+
+describe('what a lid cannot change', () => {
+  test('a written time stays the whole: the last minutes are of it, and never more than it', () => {
+    const total = (cook: readonly Phase[]) => phaseMinutes(cook, undefined).reduce((sum, n) => sum + n, 0);
+    for (const minutes of [0, 30, 75, 300, 400])
+      expect(total(withLastMinutes([oven('on', 60), oven('on', 300)], 'off', minutes))).toBe(360);
+    expect(withLastMinutes([oven('on', 300)], 'off', 30).map(({ lid }) => lid)).toEqual(['on', 'off']);
+    expect(withLastMinutes([oven('on', 300)], 'off', 300)).toEqual([oven('off', 300)]);
+  });
+
+  test('covering a pot leaves the open smoke before it open', () => {
+    const cook = covered([smoke, { ...oven('off'), heat: 'smoker' }, oven('ajar', 45)]);
+    expect(cook[0]).toEqual(smoke);
+    // A smoker with its lid off is the open smoke, wherever it stands.
+    expect(cook[2]).toEqual(oven('on', 45));
+    expect(cookOf(covered([smoke, oven('off')])).potFrom).toBe(120);
   });
 });
 

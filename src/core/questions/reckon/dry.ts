@@ -1,5 +1,5 @@
 import type { Phase } from '../../batch/index.ts';
-import { openPhase, withLastMinutes } from '../../clock/index.ts';
+import { covered, openPhase, withLastMinutes } from '../../clock/index.ts';
 import { openMeal, type Input, type NominalBatch, type Problem, type Remedy } from '../../model/index.ts';
 
 /** Poured beside what is lacking, so that some is left to spoon: ml, and of what boils off (estimates). */
@@ -32,11 +32,11 @@ function waysOut({ plan, mass }: NominalBatch, input: Input): Remedy[] {
   const open = openPhase(plan.batch.cook);
   if (!open) return [];
   const helps = (cook: readonly Phase[]) => staysWet(plan.id, cook, input);
-  const covered = plan.batch.cook.map((phase) => ({ ...phase, lid: 'on' as const }));
+  const lidOn = covered(plan.batch.cook);
   const ways: Remedy[] = [];
-  if (open.lid !== 'on' && helps(covered)) {
+  if (open.lid !== 'on' && helps(lidOn)) {
     ways.push({ what: 'cover' });
-    const minutes = lastOpen(open, covered, plan.lengths, helps);
+    const minutes = lastOpen(open, lidOn, plan.lengths, helps);
     if (minutes > 0) ways.push({ what: 'cover', openLast: { lid: open.lid, minutes } });
   }
   // Once its lid is on more can still be poured: it is hot then.
@@ -69,13 +69,13 @@ function staysWet(id: string, cook: readonly Phase[], input: Input): boolean {
 /** With the lid on before, it may stand as it did for so many minutes at the end. */
 function lastOpen(
   open: Phase,
-  covered: readonly Phase[],
+  lidOn: readonly Phase[],
   lengths: readonly number[],
   helps: (cook: readonly Phase[]) => boolean,
 ): number {
   const all = lengths.reduce((sum, length) => sum + length, 0);
   for (let minutes = Math.min(90, Math.floor(all / 2 / ROUND) * ROUND); minutes >= ROUND; minutes -= ROUND)
-    if (helps(withLastMinutes(covered, open.lid, minutes))) return minutes;
+    if (helps(withLastMinutes(lidOn, open.lid, minutes))) return minutes;
   return 0;
 }
 
