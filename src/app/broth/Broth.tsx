@@ -1,5 +1,4 @@
 import type { Skim } from '@/core/batch/index.ts';
-import { bodyOf } from '@/core/broth/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
@@ -28,7 +27,7 @@ const skims: readonly { value: Skim; words: string }[] = [
 /** Strain, skim, finish: what the liquid becomes. */
 export default function Broth() {
   const { batch, batchReckoning, units } = useOpenMeal();
-  const { liquid, meat, salt } = batchReckoning;
+  const { liquid, meat, salt, body } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="What the liquid becomes" />;
   const word = batch.strain ? 'broth' : 'sauce';
   const finished = liquid.brothMl ?? liquid.sauceMl;
@@ -89,18 +88,20 @@ export default function Broth() {
                   <Figure written={liquid.steamMl && writeVolume(liquid.steamMl, units)} />
                 </dd>
               </div>
-              <div>
-                <dt>body</dt>
-                <dd>
-                  <Figure
-                    written={{
-                      value: bodyOf(liquid.gelatinG?.mid ?? 0, finished.mid),
-                      unit: '',
-                      range: `about ${Math.round((1000 * (liquid.gelatinG?.mid ?? 0)) / finished.mid)} g of gelatin a litre`,
-                    }}
-                  />
-                </dd>
-              </div>
+              {body && (
+                <div>
+                  <dt>body</dt>
+                  <dd>
+                    <Figure
+                      written={{
+                        value: body.feels,
+                        unit: '',
+                        range: `about ${Math.round(body.gPerL)} g of gelatin a litre`,
+                      }}
+                    />
+                  </dd>
+                </div>
+              )}
               <div>
                 <dt>salt</dt>
                 <dd>
@@ -118,7 +119,7 @@ export default function Broth() {
               </div>
             </dl>
           </div>
-          {salt && salt.toLiquidG >= 0.5 && salt.finished < 0.95 * salt.liquidTarget && (
+          {salt && salt.toLiquidG > 0 && (
             <p className="quiet">
               The {word} is not salted enough: {set(writeMass(salt.toLiquidG, units))} now.
             </p>

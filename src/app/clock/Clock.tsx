@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
-import { writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
+import { writeMinutes } from '@/core/quantity/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { useNow } from '../data/useNow.ts';
@@ -14,6 +14,7 @@ import { DayPicture } from './day/DayPicture.tsx';
 import { useDay } from './day/useDay.ts';
 import { Headline } from './Headline.tsx';
 import { Here } from './Here.tsx';
+import { BoilsCovered } from './BoilsCovered.tsx';
 import { Written } from './Written.tsx';
 import { HeatRow } from './HeatRow.tsx';
 import { LidPhases } from './LidPhases.tsx';
@@ -38,7 +39,7 @@ type Fold = (typeof folds)[number]['value'];
 
 /** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
 export default function Clock() {
-  const { batch, batchReckoning, loaded, units } = useOpenMeal();
+  const { batch, batchReckoning, loaded } = useOpenMeal();
   const now = useNow();
   const { day, levelling, failed } = useDay(now);
   const [fold, setFold] = useState<Fold>();
@@ -61,15 +62,7 @@ export default function Clock() {
       <Headline day={day} now={now} />
       {batch.lidOn === undefined && <HeatRow />}
       <Problems batch={batch.id} stage="clock" />
-      {boils && batch.lidOn === undefined && (
-        <p className="quiet">
-          It boils under its lid from {writeMinutes(boils.minutes).value} on and loses{' '}
-          {Math.round(boils.perHour / 10) * 10} ml an hour
-          {boils.coolerC === undefined
-            ? '.'
-            : `; an oven at ${writeDegrees(boils.coolerC, units)} keeps it below.`}
-        </p>
-      )}
+      {boils && batch.lidOn === undefined && <BoilsCovered boils={boils} />}
       <Written />
       {!ready.min && (
         <p className="nothing">

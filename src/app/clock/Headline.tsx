@@ -38,7 +38,7 @@ export function Headline({ day, now }: Props) {
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
   const { loaded, batchReckoning } = useOpenMeal();
   const { meal } = loaded;
-  const { chance } = batchReckoning.ready;
+  const chance = batchReckoning.ready.written?.chance ?? null;
   return (
     <p className={clsx('quiet', css.servedAt)}>
       <WallField

@@ -2,14 +2,14 @@
 const SETS = 15;
 const FELT = 7;
 
-/** What gelatin makes of a liquid. */
-export type Body = 'thin' | 'silky' | 'sets when cold';
+/** What gelatin makes of a liquid: how much there is in a litre, g, and what that feels like. */
+export interface Body {
+  readonly gPerL: number;
+  readonly feels: 'thin' | 'silky' | 'sets when cold';
+}
 
-/**
- * The body of a finished liquid.
- * @param gelatinG dissolved in it, g; ml of the liquid
- */
+/** The body of a finished liquid, from the gelatin dissolved in it, g, and how much of it there is, ml. */
 export function bodyOf(gelatinG: number, ml: number): Body {
-  const perLitre = ml > 0 ? (1000 * gelatinG) / ml : 0;
-  return perLitre >= SETS ? 'sets when cold' : perLitre >= FELT ? 'silky' : 'thin';
+  const gPerL = ml > 0 ? (1000 * gelatinG) / ml : 0;
+  return { gPerL, feels: gPerL >= SETS ? 'sets when cold' : gPerL >= FELT ? 'silky' : 'thin' };
 }

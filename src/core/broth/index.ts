@@ -1,4 +1,4 @@
-export { bodyOf } from './body.ts';
+export { bodyOf, type Body } from './body.ts';
 export { cookLiquid } from './cookLiquid.ts';
 export { BROTH, gramsOfVolume } from './density.ts';
 export { liquidFlows } from './flows.ts';

@@ -1,3 +1,4 @@
+import { valueBetween } from '../quantity/index.ts';
 import {
   emptyPool,
   massOf,
@@ -66,14 +67,8 @@ export interface SteamCourse {
 export const noSteam: SteamCourse = { stepMin: 1, grams: new Float64Array(1) };
 
 /** Steam of so many minutes; beyond what was followed it goes on as at its end. */
-export function steamOf({ stepMin, grams }: SteamCourse, minutes: number): number {
-  const last = grams.length - 1;
-  if (last < 1) return 0;
-  const at = Math.max(0, minutes) / stepMin;
-  const i = Math.min(Math.floor(at), last - 1);
-  const low = grams[i] ?? 0;
-  return low + ((grams[i + 1] ?? low) - low) * (at - i);
-}
+export const steamOf = ({ stepMin, grams }: SteamCourse, minutes: number): number =>
+  valueBetween(grams, minutes / stepMin);
 
 export interface LiquidDraw {
   poured: number;

@@ -7,3 +7,17 @@ export function valueAt(column: ArrayLike<number>, place: number): number {
   if (value === undefined) throw new RangeError(`There is no value at ${place} of ${column.length}.`);
   return value;
 }
+
+/**
+ * The value between two places of a column, along a straight line: before the first it is the first, beyond the last it
+ * goes on as at its end.
+ * @throws if there is none
+ */
+export function valueBetween(column: ArrayLike<number>, place: number): number {
+  const last = column.length - 1;
+  if (last < 1) return valueAt(column, 0);
+  const at = Math.max(0, place);
+  const i = Math.min(Math.floor(at), last - 1);
+  const low = valueAt(column, i);
+  return low + (valueAt(column, i + 1) - low) * (at - i);
+}

@@ -4,7 +4,7 @@ import type { PotHeat } from './heat/pot.ts';
 import { coreTemperature } from './heat/coreTemperature.ts';
 import { propertiesOf } from './heat/properties.ts';
 import type { Phase } from '../batch/index.ts';
-import { valueAt, bisect } from '../quantity/index.ts';
+import { valueAt, valueBetween, bisect } from '../quantity/index.ts';
 import type { Composition } from '@/reference/types.ts';
 
 /** A piece on its way to tender. */
@@ -92,13 +92,8 @@ function walk(
 }
 
 /** How far it has come after so many minutes of the cook; beyond what was followed it goes on as at its end. */
-export function tendernessAt(curve: TendernessCurve, minutes: number): number {
-  const at = Math.max(0, minutes) / STEP;
-  const last = curve.length - 1;
-  const i = Math.min(Math.floor(at), last - 1);
-  const low = valueAt(curve, i);
-  return low + ((curve[i + 1] ?? low) - low) * (at - i);
-}
+export const tendernessAt = (curve: TendernessCurve, minutes: number): number =>
+  valueBetween(curve, minutes / STEP);
 
 /** Minutes of the cook after which meat has come so far; undefined if it never does. */
 export function minutesTo(curve: TendernessCurve, far: number): number | undefined {

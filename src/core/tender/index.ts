@@ -1,5 +1,5 @@
 export { coreTemperature } from './heat/coreTemperature.ts';
-export { courseOf, minutesOnBurner } from './heat/course.ts';
+export { courseOf, minutesOnBurner, type Course } from './heat/course.ts';
 export { assumed, belowTheBoil } from './heat/balance.ts';
 export { referencePot, vesselHeatCapacity, type PotHeat } from './heat/pot.ts';
 export { hoursCold } from './cold.ts';

@@ -43,11 +43,14 @@ export function stationFigures({
       under: 'poured',
     },
     clock:
-      ready.writtenMin === null
+      ready.written === null
         ? { key: time ? time.value : '–', under: time ? (time.range ?? '') : 'no time known' }
         : {
-            key: writeMinutes(ready.writtenMin).value,
-            under: ready.chance === null ? 'as written' : `tender ${inHundred(ready.chance)} in 100`,
+            key: writeMinutes(ready.written.minutes).value,
+            under:
+              ready.written.chance === null
+                ? 'as written'
+                : `tender ${inHundred(ready.written.chance)} in 100`,
           },
     bench: {
       key: meat.rawG.mid > 0 ? one(shred) : '–',

@@ -1,11 +1,22 @@
-import type { Batch } from '../../batch/index.ts';
+import type { Batch, Phase } from '../../batch/index.ts';
 import type { SteamCourse } from '../../broth/index.ts';
 import { openPhase } from '../../clock/index.ts';
-import { midpoint, valueAt } from '../../quantity/index.ts';
-import { assumed, belowTheBoil, boilingAt, courseOf, type PotHeat, STEP } from '../../tender/index.ts';
+import { midpoint, valueAt, valueBetween } from '../../quantity/index.ts';
+import {
+  assumed,
+  belowTheBoil,
+  boilingAt,
+  type Course,
+  courseOf,
+  type PotHeat,
+  STEP,
+} from '../../tender/index.ts';
 
 /** The open phase is followed so long, min; by then it steams as it goes on to. */
 const LONGEST = 12 * 60;
+
+/** Ovens are set to this, °C (common practice, no source). */
+const OVEN_STEP = 5;
 
 /** A pot that boils under its lid: from which minute of the cook, what it loses an hour, g, and the oven that keeps it below, °C. */
 export interface BoilsCovered {
@@ -45,14 +56,7 @@ export function planSteam(
   const planned = courseOf(phases, lengths, pot, altitudeM, stepsTo(total), STEP);
   if (!planned) return undefined;
   const gone = (minutes: number) => readAt(planned.steam, minutes);
-  const { boilsCovered: boils } = planned;
-  const hour = 60 / STEP;
-  const below = open && belowTheBoil(open, pot, boilingAt(altitudeM));
-  const coolerC = below === undefined ? undefined : Math.floor(below / 5) * 5;
-  const boilsCovered =
-    boils === undefined || boils * STEP > total
-      ? undefined
-      : { minutes: boils * STEP, perHour: (gone((boils + 1) * STEP) - gone(boils * STEP)) * hour, coolerC };
+  const boilsCovered = boilsOf(planned, phases, pot, total, altitudeM);
   const none = { stepMin: STEP, grams: new Float64Array(1) };
   if (timed) return { fixed: gone(total), open: none, minutesFixed: total, minutesOpen: 0, boilsCovered };
 
@@ -79,10 +83,25 @@ export function planSteam(
   };
 }
 
-/** A course at a minute between its steps. */
-function readAt(course: Float64Array, minutes: number): number {
-  const at = Math.min(course.length - 1.000001, Math.max(0, minutes / STEP));
-  const i = Math.floor(at);
-  const low = valueAt(course, i);
-  return low + ((course[i + 1] ?? low) - low) * (at - i);
+/** What is told of a pot that boils under its lid while it cooks. */
+function boilsOf(
+  { boilsCovered, steam }: Course,
+  phases: readonly Phase[],
+  pot: PotHeat,
+  total: number,
+  altitudeM: number,
+): BoilsCovered | undefined {
+  const minutes = (boilsCovered?.step ?? Infinity) * STEP;
+  const phase = phases[boilsCovered?.phase ?? -1];
+  if (!phase || minutes > total) return undefined;
+  const below = belowTheBoil(phase, pot, boilingAt(altitudeM));
+  const perStep = readAt(steam, minutes + STEP) - readAt(steam, minutes);
+  return {
+    minutes,
+    perHour: perStep * (60 / STEP),
+    coolerC: below === undefined ? undefined : Math.floor(below / OVEN_STEP) * OVEN_STEP,
+  };
 }
+
+/** A course of this module's steps, at a minute between two. */
+const readAt = (course: Float64Array, minutes: number): number => valueBetween(course, minutes / STEP);

@@ -1,4 +1,4 @@
-import { mainOf } from '../../broth/index.ts';
+import { mainOf, noLiquidWeighed } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { isWeighed, type LotPlan } from '../../meat/index.ts';
 import type { BatchMass } from '../nominal/run.ts';
@@ -72,14 +72,7 @@ export const unread = (plan: BatchPlan): BatchPlan => ({
   })),
   liquid: plan.liquid && {
     ...plan.liquid,
-    weighed: {
-      ...plan.liquid.weighed,
-      steam: NaN,
-      strained: NaN,
-      skim: NaN,
-      liquid: NaN,
-      liquidMl: NaN,
-      pot: NaN,
-    },
+    // The pour is no reading: the plan goes on from it.
+    weighed: { ...noLiquidWeighed(), pour: plan.liquid.weighed.pour },
   },
 });

@@ -1,8 +1,6 @@
-import type { Readiness } from '../../tender/index.ts';
-import { mlOf } from '../../broth/index.ts';
+import { bodyOf, type Body, mlOf } from '../../broth/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
 import { needOf } from '../../order/index.ts';
-import { isTimed } from '../../clock/index.ts';
 import { type Range, rangeOf } from '../../quantity/index.ts';
 import {
   type BatchPlan,
@@ -24,6 +22,7 @@ import {
 import { nextActOf, type NextAct } from '../nextAct.ts';
 import { milestonesIn, tickedTasks } from '../seen.ts';
 import { lotReckoning, type LotReckoning } from './lotReckoning.ts';
+import { writtenOf, type Written } from './written.ts';
 import { saltFigures, type SaltFigures } from './salt.ts';
 import { potOf, type PotPicture } from './potPicture.ts';
 
@@ -42,14 +41,14 @@ export interface BatchReckoning {
     /** After a fork has said "not yet"; the lot to look at. */
     readonly nextCheckMin?: number;
     readonly lookAt?: string;
-    /** Chance that all is tender when a written time ends; null where none is written. */
-    readonly chance: number | null;
-    /** The cook's own time, min from a hot pot, where every phase has one. */
-    readonly writtenMin: number | null;
+    /** Where every phase has its time: what that gives. */
+    readonly written: Written | null;
   };
   readonly lots: readonly LotReckoning[];
   readonly pot: PotPicture | null;
   readonly salt: SaltFigures | null;
+  /** What gelatin makes of the finished liquid; null where there is none. */
+  readonly body: Body | null;
   /** What the sear takes, or would take. */
   readonly sear: SearFigures;
   /** What went in and must come out again, and how many have. */
@@ -152,11 +151,14 @@ function figuresOf(
       if (!m || !cut) return [];
       return [lotReckoning(lot.id, cut, m, plan.ready)];
     }),
+    body: liquidMl ? bodyOf(liquid.gelatinG?.mid ?? 0, liquidMl.mid) : null,
     pot: potOf(plan),
     sear: plan.sear,
     lengths: plan.lengths,
     need,
-    boils: plan.boilsCovered ?? null,
+    boils: plan.boilsCovered
+      ? { ...plan.boilsCovered, minutes: plan.boilsCovered.minutes - (plan.ready?.potFrom ?? 0) }
+      : null,
     dry,
   };
 }
@@ -169,27 +171,19 @@ const mapValues = <K extends string, T>(
   Object.fromEntries((Object.keys(of) as K[]).map((key) => [key, value(key)])) as Record<K, T>;
 
 function readyOf(
-  { ready, batch, lengths }: BatchPlan,
+  plan: BatchPlan,
   min: () => Range,
   drawn: Float64Array | undefined,
 ): BatchReckoning['ready'] {
-  const written = isTimed(batch) ? total(lengths) : null;
-  if (!ready) return { firstCheckMin: null, min: null, chance: null, writtenMin: written };
+  const { ready } = plan;
+  if (!ready) return { firstCheckMin: null, min: null, written: writtenOf(plan, undefined, undefined) };
   const { potFrom, firstCheck, nextCheck, lookAt } = ready;
+  const tender = min();
   return {
     firstCheckMin: firstCheck - potFrom,
-    min: min(),
+    min: tender,
     ...(nextCheck !== undefined && { nextCheckMin: nextCheck - potFrom }),
     lookAt,
-    chance: written === null ? null : chanceBy(written, ready, drawn),
-    writtenMin: written === null ? null : written - potFrom,
+    written: writtenOf(plan, tender, drawn),
   };
-}
-
-const total = (lengths: readonly number[]) => lengths.reduce((sum, length) => sum + length, 0);
-
-/** The share of the draws in which all is tender by then; without draws the chance that they stand for. */
-function chanceBy(minutes: number, { odds, potFrom }: Readiness, drawn: Float64Array | undefined): number {
-  if (!drawn) return odds.potChance(minutes);
-  return drawn.reduce((sum, min) => sum + Number(min <= minutes - potFrom), 0) / drawn.length;
 }

@@ -7,7 +7,7 @@ export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
       id,
       meat,
       liquid,
-      ready: { firstCheckMin: ready.firstCheckMin, min: ready.min, chance: ready.chance },
+      ready: { firstCheckMin: ready.firstCheckMin, min: ready.min, chance: ready.written?.chance ?? null },
       salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG, toLiquidG: salt.toLiquidG },
     })),
     meal: {

@@ -163,8 +163,7 @@ describe('a stage that cannot answer says so', () => {
     expect(result.batches[0]?.ready).toEqual({
       firstCheckMin: null,
       min: null,
-      chance: null,
-      writtenMin: null,
+      written: null,
     });
     expect(result.batches[0]?.liquid.brothMl).toBeNull();
     expect(result.meal.enough).toBeNull();

@@ -24,22 +24,26 @@ export interface SaltFigures {
   readonly meatTarget: number;
 }
 
+/** Nobody tastes what is nearer to the strength that is wanted (estimate). */
+const NEAR_ENOUGH = 0.95;
+
 export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]): SaltFigures | null {
   const { liquid, batch } = plan;
   if (!liquid) return null;
   const { pool } = mainOf(mass.liquid);
   const liquidTarget = batch.strength?.liquid ?? BROTH_TARGET;
   const dry = mass.liquid.dry || mass.liquid.nearDry;
+  const finished = saltShareOf(mainOf(mass.liquid));
+  const wanted = Math.min(liquidTarget, PROPOSED_MOST);
+  const base = massOf(pool) - pool.fat;
   const dressing = flows.filter((flow) => flow.batch === plan.id && flow.id === 'dressingSalt');
   return {
     nowG: liquid.saltG,
     wantedG: liquid.saltWantedG,
     itemsG: liquid.items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0),
     atDressingG: dressing.reduce((sum, flow) => sum + massOf(flow.amount), 0),
-    toLiquidG: dry
-      ? 0
-      : saltAtDressing(Math.min(liquidTarget, PROPOSED_MOST), massOf(pool) - pool.fat, pool.salt),
-    finished: saltShareOf(mainOf(mass.liquid)),
+    toLiquidG: dry || finished >= NEAR_ENOUGH * liquidTarget ? 0 : saltAtDressing(wanted, base, pool.salt),
+    finished,
     liquidTarget,
     meatTarget: batch.strength?.meat ?? MEAT_TARGET,
   };

@@ -1,5 +1,5 @@
 import type { Lid, Phase } from '../../batch/index.ts';
-import { bisect, midpoint, valueAt } from '../../quantity/index.ts';
+import { bisect, midpoint, valueBetween } from '../../quantity/index.ts';
 import { saturationKPa } from './boiling.ts';
 import type { PotHeat } from './pot.ts';
 
@@ -36,8 +36,8 @@ const HARD_BOIL = 1250;
 const SLOW = { low: { power: 24, kept: 92.8 }, high: { power: 36, kept: 96.5 } } as const;
 
 /**
- * Meat in the open smoke: heat from the air to its surface, W/m²/K, and the share of it that is wet (fitted: 61 to 66 °C
- * at 110 to 135 °C); water in the air, kPa, dry or over a pan of water (estimates).
+ * Meat in the open smoke: heat from the air to its surface, W/m²/K, and the share of it that is wet (fitted: 64 to 70 °C
+ * at 105 to 135 °C of dry air); water in the air, kPa, dry or over a pan of water (estimates).
  */
 const SMOKE = { outer: 10, wet: 0.26, dryKPa: 2, humidKPa: 9 } as const;
 /** Its surface gets there by this, h (fitted). */
@@ -48,12 +48,7 @@ const ASSUMED = { oven: 150, smoker: 120 } as const;
 
 /** Saturation pressure, kPa, read off a table: thousands of steps ask for it. */
 const TABLE = Float64Array.from({ length: 1301 }, (_, i) => saturationKPa(i / 10));
-export function vapourKPa(celsius: number): number {
-  const at = Math.min(1299.999, Math.max(0, celsius * 10));
-  const i = Math.floor(at);
-  const low = valueAt(TABLE, i);
-  return low + (valueAt(TABLE, i + 1) - low) * (at - i);
-}
+export const vapourKPa = (celsius: number): number => valueBetween(TABLE, Math.min(130, celsius) * 10);
 
 /** In the open smoke there is no pot. */
 export const inSmoke = ({ heat, lid }: Pick<Phase, 'heat' | 'lid'>): boolean =>

@@ -26,8 +26,8 @@ export const minutesOnBurner = ({ heatCapacity }: PotHeat): number =>
 export interface Course {
   readonly temperature: Float64Array;
   readonly steam: Float64Array;
-  /** It boils under a lid: from where, in steps; undefined if it never does. */
-  readonly boilsCovered: number | undefined;
+  /** Where it first boils under a lid: the step, and the phase by its place; undefined if it never does. */
+  readonly boilsCovered: { readonly step: number; readonly phase: number } | undefined;
 }
 
 function firstOf(phase: Phase): number {
@@ -74,17 +74,12 @@ export const keyOfPhases = (phases: readonly Phase[]): string =>
     .join();
 
 function follow(
-  phases: readonly Phase[],
-  lengths: readonly number[],
-  pot: PotHeat,
-  altitudeM: number,
-  steps: number,
-  minutes: number,
+  ...[phases, lengths, pot, altitudeM, steps, minutes]: Parameters<typeof courseOf>
 ): Course | undefined {
   const boils = boilingAt(altitudeM);
   const temperature = new Float64Array(steps);
   const steam = new Float64Array(steps);
-  let boilsCovered: number | undefined;
+  let boilsCovered: Course['boilsCovered'];
   let at = 0;
   let left = valueAt(lengths, 0);
   let phase = phases[0];
@@ -113,7 +108,7 @@ function follow(
         now = Math.min(rate.most, now + (rate.netW / pot.heatCapacity) * FINE);
       }
       if (boilsCovered === undefined && phase.lid === 'on' && phase.setting !== 'boil' && now >= boils)
-        boilsCovered = i;
+        boilsCovered = { step: i, phase: at };
     }
     left -= minutes;
   }
