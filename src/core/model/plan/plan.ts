@@ -2,7 +2,7 @@ import type { PotHeat, Readiness } from '../../tender/index.ts';
 import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
 import { runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
-import { isTimed, minutesOf, openPhase, phaseMinutes } from '../../clock/index.ts';
+import { isTimed, openPhase, phaseMinutes } from '../../clock/index.ts';
 import {
   nominalLot,
   cutOfLot,
@@ -20,15 +20,17 @@ import {
 } from '../../meat/index.ts';
 import type { LotReading } from '../../ledger/index.ts';
 import { type Ticket, ticketsOf } from '../../order/index.ts';
-import { airShare, type ItemPlan, misfits, planItems, takenUpShare } from '../../pot/index.ts';
+import { airShare, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
-import { ingredientsById, type Input } from '../input.ts';
+import type { Input } from '../input.ts';
 import type { Problem, Says } from '../problem.ts';
 import { potHeatOf } from './heat.ts';
+import { donenessOf } from './doneness.ts';
+import { filledWith } from './filled.ts';
 import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
-import { fillVessels, planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
+import { planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
 import { planSteam, type BoilsCovered } from './steam.ts';
 import { problemsOf } from './problems.ts';
 
@@ -188,48 +190,6 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
 
 /** Longer than any cook until what goes in later does, min. */
 const LONG = 24 * 60;
-
-/**
- * How far a lot is when a written time ends; NaN where none is written: then it is cooked until it is tender, which is what
- * the published yields are of.
- */
-function donenessOf(
-  batch: Batch,
-  ready: Readiness | undefined,
-  lot: string,
-  lengths: readonly number[],
-): number {
-  const i = ready?.lots.findIndex(({ id }) => id === lot) ?? -1;
-  if (!ready || i < 0 || !isTimed(batch)) return NaN;
-  return ready.odds.farAt(
-    i,
-    lengths.reduce((sum, length) => sum + length, 0),
-  );
-}
-
-/** The pot as it is filled before the lid, and the pour that was solved for it. */
-function filledWith(
-  batch: Batch,
-  vessels: ReturnType<typeof planVessels>,
-  lengths: readonly number[],
-  rawG: number,
-  input: Input,
-) {
-  const items = planItems(batch, ingredientsById(input), {
-    rawG,
-    vessels: vessels.map(({ fill, share }) => ({ toLineMl: fill.toLineMl, share })),
-    minutesOf: (moment) => minutesOf(moment, lengths),
-    marinadeTaken: takenUpShare(batch) * rawG,
-  });
-  const early = items.filter(({ at }) => at <= 0);
-  const solved = early.find((item) => item.role === 'liquid' && item.solved && !item.marinade);
-  const ml = (some: readonly ItemPlan[]) => some.reduce((sum, item) => sum + item.grams / item.density, 0);
-  return {
-    items,
-    filled: fillVessels(vessels, ml(early.filter((item) => item !== solved)), solved && ml([solved])),
-    solved: solved && { item: solved.id, ml: ml([solved]) },
-  };
-}
 
 /** What does not fit, with what can be done about it. */
 function fitProblems(
