@@ -6,7 +6,8 @@ import { changeOpen } from './phaseEdits.ts';
 export function Written() {
   const { batch, batchReckoning } = useOpenMeal();
   const { written } = batchReckoning.ready;
-  if (written?.chance == null) return null;
+  // Without a heat nobody knows what it gives.
+  if (!written || written.chance === null) return null;
   const { minutes, chance, surer } = written;
   const text = surer && writeMinutes(surer.phaseMinutes).value;
   return (
