@@ -22,7 +22,7 @@ describe('the kin of a row, by its name', () => {
       ['game meat', 'chuck', 'game meat, bison, chuck, shoulder clod', undefined, true, '', ''],
     ],
   ])('%s', (name, [species, family, whole, cut, lean, trim, grade]) => {
-    const kin = kinOf(name as string);
+    const kin = kinOf(name);
     expect(kin).toMatchObject({ species, family, whole, lean, trim, grade });
     if (cut !== undefined) expect(kin.cut).toBe(cut);
   });

@@ -98,7 +98,8 @@ function boilsOf(
   const perStep = readAt(steam, minutes + STEP) - readAt(steam, minutes);
   return {
     minutes,
-    perHour: perStep * (60 / STEP),
+    // To ten grams: steam is known to a quarter of itself.
+    perHour: Math.round((perStep * (60 / STEP)) / 10) * 10,
     coolerC: below === undefined ? undefined : Math.floor(below / OVEN_STEP) * OVEN_STEP,
   };
 }
