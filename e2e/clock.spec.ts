@@ -29,7 +29,7 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
   page,
 }) => {
   await atTheClock(page);
-  await expect(title(page)).toHaveText(/^Start now, look at 12:\d\d$/);
+  await expect(title(page)).toHaveText(/^Start now, test at 12:\d\d$/);
   await expect(
     page.getByText(/^No serving time is written: started now, it is served at 14:\d\d\.$/),
   ).toBeVisible();
@@ -58,7 +58,7 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
   await expect(page.getByRole('button', { name: /^Serving at 17:/ })).toBeVisible();
   await served(page).fill('2026-12-05T18:00');
 
-  await page.getByRole('button', { name: 'cooks and hours' }).click();
+  await page.getByRole('button', { name: 'crew and timing' }).click();
   await page.getByText('95 in 100').click();
   await expect.poll(start).toBeLessThan(before);
   const alone = await start();
@@ -103,7 +103,7 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await expect.poll(at).toBe(600);
   await page.getByLabel('Takes here').fill('40 min');
   await expect(page.getByText('10:00 to 10:40')).toBeVisible();
-  await page.getByRole('button', { name: 'let it find its time' }).click();
+  await page.getByRole('button', { name: 'time it for me' }).click();
   await expect.poll(at).not.toBe(600);
   // And by hand: its bar is pulled up by some way.
   const bar = page
@@ -134,7 +134,7 @@ test('service is now: the plates that can be served, and each way out taken with
   await page.goto(`http://127.0.0.1:${ports.demo}/`);
   await page.getByRole('link', { name: /^Pot two/ }).click();
   await station(page, 'clock').click();
-  await page.getByRole('button', { name: 'service is now' }).click();
+  await page.getByRole('button', { name: 'serve now' }).click();
   await expect(title(page)).toHaveText(/^\d\d of 98 plates now$/);
   await expect(
     page.getByText(/^Tender: beef shank, beef blade roast.*\. Not yet: lamb shoulder/),
@@ -149,7 +149,7 @@ test('service is now: the plates that can be served, and each way out taken with
 
   // Chopped and served now: its pots come off, and nobody looks again.
   await expect(line(page, /^\d\d:\d\d Look/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'service is now' }).click();
+  await page.getByRole('button', { name: 'serve now' }).click();
   await page.getByRole('button', { name: 'Chop, serve now' }).click();
   await expect(line(page, /^\d\d:\d\d Look/)).toHaveCount(0);
   await expect(line(page, /Pull, pick, shred/).first()).toBeVisible();
@@ -172,7 +172,7 @@ test('the day goes into a calendar that another program reads, and onto paper', 
     new Intl.DateTimeFormat('en-GB', { timeStyle: 'short', timeZone: 'Europe/Amsterdam' }).format(
       event.startDate.toJSDate(),
     );
-  expect(wall(events.find(({ summary }) => summary.startsWith('Look')))).toBe(look);
+  expect(wall(events.find(({ summary }) => summary.startsWith('Test')))).toBe(look);
   expect(wall(events.at(-1))).toBe('18:00');
 
   const sheet = page.waitForEvent('download');

@@ -26,7 +26,7 @@ async function saveFile(page: Page): Promise<string> {
 test('three entries give the whole answer, and the stations tell it', async ({ page }) => {
   await threeEntries(page, '2 lb 3 oz', 'Beef brisket, whole', '12');
   await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: /^Surely \d+ plates|^Surely all/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Sure of \d+ plates|^Sure of all/ })).toBeVisible();
   await expect(
     page.getByRole('img', { name: /Beef brisket, whole, 992 g: shred \d+ g, juice \d+ g/ }),
   ).toBeVisible();

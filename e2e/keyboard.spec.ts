@@ -25,7 +25,7 @@ test('the whole of it by keyboard alone', async ({ page }) => {
   await page.keyboard.type('Beef bri');
   await tabTo(page, /^Plates of soft tacos/);
   await page.keyboard.type('14');
-  await expect(page.getByRole('heading', { name: /^Surely/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Sure of/ })).toBeVisible();
 
   // Choices by arrows, and back by u.
   await tabTo(page, /leave on/).catch(() => undefined);

@@ -156,13 +156,13 @@ test('the demo and one’s own meals at one address, one after the other, stay a
 }) => {
   await kitchen.start('dist', 'demo');
   await page.goto(`${kitchen.url}/meals`);
-  await expect(page.getByRole('button', { name: 'Put the demo back' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Reset the demo' })).toBeVisible();
   await keptOffline(page);
   await kitchen.stop();
   await kitchen.start('dist', 'own');
   await page.goto(`${kitchen.url}/meals`);
   await expect(page.getByText('No meal is kept here.')).toBeVisible({ timeout: 20_000 });
-  await expect(page.getByRole('button', { name: 'Put the demo back' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Reset the demo' })).toHaveCount(0);
 });
 
 test('it can be installed: its manifest and the pictures in it are there', async ({ page, kitchen }) => {

@@ -20,7 +20,7 @@ test('any of several hundred ingredients is found as it is typed, and its allerg
   await page.keyboard.press('Enter');
   await expect(row(page, 'tomatillos, raw')).toBeVisible();
   await putIn(page, 'fish sauce');
-  await expect(items(page).getByText(/In the pot:.*fish/)).toBeVisible();
+  await expect(items(page).getByText(/Allergens:.*fish/)).toBeVisible();
   await items(page).getByLabel('How much fish sauce').fill('a splash');
   await search.fill('grandmother’s paste');
   await page.getByRole('option', { name: /without figures/ }).click();
@@ -43,7 +43,7 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   await putIn(page, 'garlic clove');
   await putIn(page, 'red wine');
   const names = () => items(page).locator('[class*="_item-name_"] b').allTextContents();
-  await expect.poll(names).toEqual(['stock, hardly salted', 'onion', 'carrot', 'garlic clove', 'red wine']);
+  await expect.poll(names).toEqual(['stock, low salt', 'onion', 'carrot', 'garlic clove', 'red wine']);
   const hint = items(page).getByRole('list', { name: 'The order of adding' });
   await expect(hint.getByText('Boil red wine down before the stock goes in.')).toBeVisible();
 
@@ -57,7 +57,7 @@ test('the list is put in order by key, its lines are prepared and timed, and the
     await expect(page.getByText(`garlic clove is at place ${place} of 5.`)).toBeAttached();
   }
   await page.keyboard.press('Space');
-  await expect.poll(names).toEqual(['stock, hardly salted', 'garlic clove', 'onion', 'carrot', 'red wine']);
+  await expect.poll(names).toEqual(['stock, low salt', 'garlic clove', 'onion', 'carrot', 'red wine']);
   await expect(hint.getByText('Garlic clove after onion, for the last minute.')).toBeVisible();
   await hint.getByRole('button', { name: /Dismiss: Garlic clove after/ }).click();
   await expect(hint.getByText('Garlic clove after onion')).toHaveCount(0);
@@ -95,7 +95,7 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   await expect(wine).toBeVisible();
 
   // The lid goes on: what is not ticked is named, what comes later is remembered.
-  for (const name of ['stock, hardly salted', 'onion', 'red wine'])
+  for (const name of ['stock, low salt', 'onion', 'red wine'])
     await page.getByLabel(`${name} is in`).check();
   await page.getByRole('button', { name: 'The lid goes on' }).click();
   await expect(page.getByText('Not in yet: garlic clove. Put it in, or tick it.')).toBeVisible();

@@ -39,7 +39,7 @@ try {
     await open(page, 'clock');
     await page.getByText('No plan begins later').waitFor();
     await save('clock');
-    await page.getByRole('button', { name: 'service is now' }).click();
+    await page.getByRole('button', { name: 'serve now' }).click();
     await page.getByRole('heading', { name: /plates now/ }).waitFor();
     await save('service');
   });

@@ -10,7 +10,7 @@ export interface IngredientRow {
   /** What some guests must not have in it (common practice, no source). */
   readonly holds?: readonly string[];
   readonly section:
-    'vegetables' | 'dry goods' | 'cans and cartons' | 'wine and beer' | 'tap' | 'dairy' | 'meat';
+    'vegetables' | 'dry goods' | 'tins and cartons' | 'wine and beer' | 'tap' | 'dairy' | 'meat';
   /** Weight of one where SR24 has no such measure, g (estimate). */
   readonly pieceG?: number;
   /** What each prep takes off, of the weight as bought (SR24's own refuse, from memory, or an estimate). */
@@ -25,10 +25,10 @@ export const ingredientRows: readonly IngredientRow[] = [
   { id: 'water', name: 'water', ndb: '14411', role: 'liquid', section: 'tap' },
   {
     id: 'stock-low-salt',
-    name: 'stock, hardly salted',
+    name: 'stock, low salt',
     ndb: '06970',
     role: 'liquid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 1000,
     holds: ['celery'],
   },
@@ -37,7 +37,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'beef stock, home made',
     ndb: '06170',
     role: 'liquid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 1000,
     holds: ['celery'],
   },
@@ -46,7 +46,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'chicken stock, home made',
     ndb: '06172',
     role: 'liquid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 1000,
     holds: ['celery'],
   },
@@ -55,7 +55,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'chicken broth, canned, salted',
     ndb: '06194',
     role: 'liquid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 1000,
     holds: ['celery'],
   },
@@ -100,7 +100,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'orange juice',
     ndb: '09206',
     role: 'liquid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 1045,
   },
   {
@@ -182,7 +182,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     ndb: '11885',
     role: 'solid',
     off: { drained: 0.4, seeded: 0.1 },
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 794,
   },
   {
@@ -191,7 +191,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     ndb: '11693',
     role: 'solid',
     off: { sieved: 0.1 },
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 794,
   },
   {
@@ -199,7 +199,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'tomato purée',
     ndb: '11547',
     role: 'solid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 500,
   },
   {
@@ -207,7 +207,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'tomato paste',
     ndb: '11546',
     role: 'solid',
-    section: 'cans and cartons',
+    section: 'tins and cartons',
     packG: 140,
   },
   {

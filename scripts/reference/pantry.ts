@@ -5,7 +5,7 @@ const groups: Readonly<Record<string, string>> = {
   vegetables: 'vegetables',
   'fruit and juice': 'vegetables',
   'herbs and spices': 'dry goods',
-  'stocks and sauces': 'cans and cartons',
+  'stocks and sauces': 'tins and cartons',
   legumes: 'dry goods',
   'grains and pasta': 'dry goods',
   sweeteners: 'dry goods',

@@ -4,7 +4,7 @@ import type { NothingToBuy } from '@/core/questions/index.ts';
 export function nothingToBuyWords(why: NothingToBuy): string {
   switch (why.what) {
     case 'chance':
-      return `${Math.round(100 * why.asked)} in 100 cannot be bought: no weight is surely enough. Ask for 50 to 99.`;
+      return `${Math.round(100 * why.asked)} in 100 cannot be bought: no weight is ever sure. Ask for 50 to 99.`;
     case 'on the board':
       return 'The meat of this pot is on the board already: there is nothing to buy. Another pot can still take more.';
     case 'no lot':

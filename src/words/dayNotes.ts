@@ -1,4 +1,5 @@
 import type { Lack, Resource } from '@/core/day/index.ts';
+import { resourceWords } from './called.ts';
 import type { DayNote } from '@/core/questions/index.ts';
 
 /** How things are called that a note tells of: the kitchen's vessels by their names. */
@@ -12,7 +13,7 @@ export function dayNoteWords(note: DayNote, vesselName: NameOf): string {
     case 'tight':
       return tightWords(note, vesselName);
     case 'held long':
-      return `${note.name} would be held hot for ${note.hours} h: cook it the day before and chill it overnight (cooks and hours).`;
+      return `${note.name} would be held hot for ${note.hours} h: cook it the day before and chill it overnight (crew and timing).`;
   }
 }
 
@@ -20,11 +21,11 @@ export function dayNoteWords(note: DayNote, vesselName: NameOf): string {
 function lackWords(lack: Lack): string {
   switch (lack.what) {
     case 'none':
-      return `There is no ${lack.kind} in the kitchen; the plan takes it that you get one.`;
+      return `The kitchen has no ${resourceWords(lack.kind)}; the plan assumes you get one.`;
     case 'too few':
-      return `${lack.wanted} × ${lack.kind} wanted at once, and the kitchen has ${lack.there}.`;
+      return `This needs ${lack.wanted} × ${resourceWords(lack.kind)} at once; the kitchen has ${lack.there}.`;
     case 'too wide':
-      return `${lack.potsCm} cm of pots do not stand side by side in an oven of ${lack.ovenCm} cm: take another vessel, or put one in the other oven.`;
+      return `${lack.potsCm} cm of pots do not stand side by side in an oven of ${lack.ovenCm} cm: use another vessel, or put one in the other oven.`;
   }
 }
 
@@ -46,6 +47,6 @@ function tightWords(
 
 function things({ kind, id }: Resource, could: string, vesselName: NameOf): string {
   if (kind === 'vessel')
-    return `The ${vesselName(id) ?? 'vessel'} is wanted twice, one after the other: with a second one ${could}.`;
-  return `The ${kind} cannot take all at once: with another ${could}.`;
+    return `The ${vesselName(id) ?? 'vessel'} is needed twice, one after the other: with a second one ${could}.`;
+  return `The ${resourceWords(kind)} cannot take all at once: with another ${could}.`;
 }

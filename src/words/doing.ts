@@ -12,7 +12,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'into the marinade': 'Into the marinade',
   salted: 'Salted, in the fridge',
   marinates: 'Marinates in the fridge',
-  'sit out': 'Stand out of the fridge',
+  'sit out': 'Sit out of the fridge',
   soak: ({ names }) => `Soak ${names.join(', ')}`,
   chop: 'Chop what goes in',
   'light the fire': 'Light the fire',
@@ -27,10 +27,10 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'bring to heat': 'Bring to heat',
   look: ({ again, lot }) =>
     again
-      ? 'Look again, if not yet'
+      ? 'Test again if tough'
       : lot === undefined
-        ? 'Look'
-        : `Look, ${shortName(lot).toLowerCase()} first`,
+        ? 'Test with a fork'
+        : `Test with a fork, ${shortName(lot).toLowerCase()} first`,
   in: ({ item }) => `In: ${shortName(item)}`,
   out: ({ item }) => `Out: ${shortName(item)}`,
   lid: ({ lid }) => `Lid ${lid}`,
@@ -46,7 +46,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   chills: 'Chills overnight',
   skim: ({ cold }) => (cold ? 'Lift off the fat' : 'Skim'),
   reduce: 'Boil it down',
-  'bring together': ({ cold }) => (cold ? 'Bring together, reheat to 74 °C' : 'Bring together'),
+  'bring together': ({ cold }) => (cold ? 'Dress the meat, reheat to 74 °C' : 'Dress the meat'),
   fill: ({ name, count }) => `Fill ${count} × ${name}`,
   own: ({ words }) => words,
   hold: ({ where }) =>

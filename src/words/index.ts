@@ -1,7 +1,8 @@
 export { backupChangesWords, broughtInWords, lastBackupWords, unreadWords } from './backups.ts';
 export { nothingToBuyWords } from './buy.ts';
+export { avoidableWords, resourceWords } from './called.ts';
 export { dayNoteWords } from './dayNotes.ts';
-export { doingWords } from './doing.ts';
+export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';

@@ -5,7 +5,7 @@ import { writeMinutes } from '@/core/quantity/index.ts';
 export function nextActWords(next: NextAct, now: number, clock: (moment: number) => string): string {
   if (next.what === 'buy') return 'write what you bought';
   if (next.what !== 'look' && next.what !== 'lift') return next.what;
-  const act = next.what === 'look' ? 'look' : 'lift it';
+  const act = next.what === 'look' ? 'test' : 'lift it';
   if (next.at === undefined) return `${act} after ${writeMinutes(next.afterMin).value}`;
   return next.at <= now ? `${act} now` : `${act} at ${clock(next.at)}`;
 }

@@ -40,23 +40,23 @@ const said: readonly (readonly [Says, string])[] = [
   ],
   [
     { what: 'fits: not there', vessel: '28 cm pot', heat: 'slow cooker' },
-    '28 cm pot must not stand on a slow cooker base: say in the kitchen what may.',
+    'The 28 cm pot must not stand on a slow cooker base: say in the kitchen what may.',
   ],
   [
     { what: 'fits: too full', vessel: '24 cm pot', wantsMl: 8240, brimMl: 5400 },
-    'This wants a pot of 8.2 l, and 24 cm pot holds 5.4 l: cut the meat smaller, pour less, or braise in two goes.',
+    'This needs 8.2 l; the 24 cm pot holds 5.4 l: cut the meat smaller, pour less, or braise in two goes.',
   ],
   [
     { what: 'fits: too full', vessel: '24 cm pot', wantsMl: 8240, brimMl: 5400, shareWith: '20 cm pot' },
-    'This wants a pot of 8.2 l, and 24 cm pot holds 5.4 l: share it with the 20 cm pot.',
+    'This needs 8.2 l; the 24 cm pot holds 5.4 l: share it with the 20 cm pot.',
   ],
   [
     { what: 'fits: too empty', vessel: '6 l slow cooker', share: 0.294, take: '3 l slow cooker' },
-    '6 l slow cooker would be 29 % full, and under half it dries and scorches: take the 3 l slow cooker.',
+    'The 6 l slow cooker would be 29 % full, and under half it dries and scorches: use the 3 l slow cooker.',
   ],
   [
     { what: 'fits: too tall', vessel: '32 cm pot', standsCm: 20.52, room: 'oven', roomCm: 17, bare: false },
-    '32 cm pot with its lid stands 20.5 cm high and the oven has 17 cm: take a lower vessel, or the stove.',
+    'The 32 cm pot with its lid stands 20.5 cm high and the oven has 17 cm: use a lower vessel, or the stove.',
   ],
   [
     {
@@ -84,7 +84,7 @@ const said: readonly (readonly [Says, string])[] = [
   ],
   [
     { what: 'salt: brought in', liquid: 'broth', finished: 0.021, itemsG: 25.2, thinMl: 830 },
-    'What goes in brings 25 g of salt by itself, and the broth would end at 2.1 %: take unsalted stock, or thin it with 0.8 l of water.',
+    'What goes in brings 25 g of salt by itself, and the broth would end at 2.1 %: use unsalted stock, or thin it with 0.8 l of water.',
   ],
   [
     {
@@ -98,7 +98,7 @@ const said: readonly (readonly [Says, string])[] = [
   ],
   [
     { what: 'slow cooker keeps it', leftMl: 2100, needMl: 900, boilMin: 40 },
-    'A slow cooker lets hardly any steam off: 2.1 l will be left where the plates take 0.9 l. You can boil it down at the end (about 40 min, lid off), or keep the rest for the shelf.',
+    'A slow cooker lets hardly any steam off: 2.1 l will be left where the plates need 0.9 l. You can boil it down at the end (about 40 min, lid off), or keep the rest for the shelf.',
   ],
 ];
 
@@ -114,7 +114,7 @@ describe('what is wrong, in words', () => {
 describe('what one press does, in words', () => {
   const grams = { text: '', lo: 0, hi: 0 };
   const remedies: readonly (readonly [Remedy, string])[] = [
-    [{ what: 'take', vessel: 'pot-32', name: '32 cm pot' }, 'Take the 32 cm pot'],
+    [{ what: 'take', vessel: 'pot-32', name: '32 cm pot' }, 'Use the 32 cm pot'],
     [{ what: 'split', vessels: ['pot-20'], name: '20 cm pot' }, 'Share it with the 20 cm pot'],
     [{ what: 'pour later', item: 'stock', half: grams }, 'Pour half of it after an hour'],
     [{ what: 'pour less', item: 'stock', amount: grams, lessMl: 450 }, 'Pour 0.5 l less'],
@@ -127,7 +127,7 @@ describe('what one press does, in words', () => {
 
 test('why nothing can be bought is said with what would change it', () => {
   expect(nothingToBuyWords({ what: 'chance', asked: 1 })).toBe(
-    '100 in 100 cannot be bought: no weight is surely enough. Ask for 50 to 99.',
+    '100 in 100 cannot be bought: no weight is ever sure. Ask for 50 to 99.',
   );
   for (const what of ['on the board', 'no lot', 'no price', 'no plates', 'empty mix'] as const)
     expect(nothingToBuyWords({ what })).toMatch(/^[A-Z].*[:.] .*\.$/);

@@ -1,4 +1,5 @@
 import type { Heat } from '@/core/batch/index.ts';
+import { avoidableWords } from './called.ts';
 import type { Problem, Remedy, Says } from '@/core/model/index.ts';
 
 type What = Says['what'];
@@ -11,7 +12,7 @@ const cm = (x: number) => `${Math.round(x * 10) / 10} cm`;
 const grams = (g: number) => `${Math.round(g)} g`;
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 const takeThe = (name: string | undefined, otherwise: string) =>
-  name === undefined ? otherwise : `take the ${name}`;
+  name === undefined ? otherwise : `use the ${name}`;
 
 const placeOf: Readonly<Record<Heat, string>> = {
   oven: 'in the oven',
@@ -40,7 +41,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   portion: ({ dish, of, above, first, second }) => `${dish}: the ${of} ${portionWords[above](first, second)}`,
   'guest: animal': ({ pot, species }) => `${pot} has ${species}, which a guest must not have.`,
   'guest: ingredient': ({ pot, name, holds }) =>
-    `${pot} has ${name} (${holds.join(', ')}), which a guest must not have; check the label, or leave it out.`,
+    `${pot} has ${name} (${holds.map(avoidableWords).join(', ')}), which a guest must not have; check the label, or leave it out.`,
   'own cut: relative': ({ name, like }) =>
     `${name} is said to be like “${like}”, which is not in the table of cuts.`,
   'own cut: more than all': ({ name, sum }) =>
@@ -54,13 +55,13 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
     `“${bone}” of bone is more than the lot weighed (“${lot}”); weigh the bones again, or correct the lot.`,
   'price without weight': ({ price }) => `“${price}” is a price without a weight; write how much it is for.`,
   'too few pieces': ({ wanted, have }) =>
-    `${wanted} pieces on the bone are wanted and the lots are cut into ${have}; cut them into more, or serve fewer.`,
+    `The order needs ${wanted} pieces on the bone and the lots are cut into ${have}; cut them into more, or serve fewer.`,
   'never tender': ({ setting, cut }) =>
     `${setting === undefined ? 'This heat' : `“${setting}”`} never gets ${cut} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`,
   'fits: not there': ({ vessel, heat, take }) =>
-    `${vessel} must not stand ${placeOf[heat]}: ${takeThe(take, 'say in the kitchen what may')}.`,
+    `The ${vessel} must not stand ${placeOf[heat]}: ${takeThe(take, 'say in the kitchen what may')}.`,
   'fits: too full': ({ vessel, wantsMl, brimMl, take, shareWith }) =>
-    `This wants a pot of ${litres(wantsMl)}, and ${vessel} holds ${litres(brimMl)}: ${
+    `This needs ${litres(wantsMl)}; the ${vessel} holds ${litres(brimMl)}: ${
       take !== undefined
         ? `the ${take} holds it`
         : shareWith !== undefined
@@ -68,23 +69,23 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
           : 'cut the meat smaller, pour less, or braise in two goes'
     }.`,
   'fits: too empty': ({ vessel, share, take }) =>
-    `${vessel} would be ${Math.round(100 * share)} % full, and under half it dries and scorches: ${takeThe(take, 'put in more, or use a pot in the oven')}.`,
+    `The ${vessel} would be ${Math.round(100 * share)} % full, and under half it dries and scorches: ${takeThe(take, 'put in more, or use a pot in the oven')}.`,
   'fits: bone too long': ({ vessel, boneCm, reachCm, deepCm }) =>
-    `A bone of ${cm(boneCm)} reaches ${cm(reachCm)} in ${vessel}, which is ${cm(deepCm)} deep: the lid will not close; have it sawn through, or take a wider vessel.`,
+    `A bone of ${cm(boneCm)} reaches ${cm(reachCm)} in the ${vessel}, which is ${cm(deepCm)} deep: the lid will not close; have it sawn through, or use a wider vessel.`,
   'fits: too tall': ({ vessel, standsCm, room, roomCm, bare }) =>
-    `${vessel} with its lid stands ${cm(standsCm)} high and the ${room} has ${cm(roomCm)}: ${bare ? 'cover it with foil in place of the lid' : 'take a lower vessel, or the stove'}.`,
+    `The ${vessel} with its lid stands ${cm(standsCm)} high and the ${room} has ${cm(roomCm)}: ${bare ? 'cover it with foil in place of the lid' : 'use a lower vessel, or the stove'}.`,
   'salt: refused': ({ liquid, finished, typed, most, bestG }) =>
     `“${typed}” of salt would make the ${liquid} ${percent(finished)}, and nobody eats above ${percent(most)}: ${bestG > 0 ? `write ${grams(bestG)}` : 'leave it out'}.`,
   'salt: too much': ({ liquid, finished, lessG }) =>
     `The ${liquid} would end at ${percent(finished)}, too salty to drink: salt ${grams(lessG)} less now.`,
   'salt: brought in': ({ liquid, finished, itemsG, thinMl }) =>
-    `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: take unsalted stock, or thin it with ${litres(thinMl)} of water.`,
+    `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: use unsalted stock, or thin it with ${litres(thinMl)} of water.`,
   'boils dry': ({ dry, lackedMl }) =>
     dry
       ? `The pot boils dry: the heat would take ${little(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`
       : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty. Keep the lid on, pour more, or cook it cooler.',
   'longer than a day': ({ cut }) =>
-    `At this heat one pot in ten has ${cut} that is not tender in 24 h, and no longer time is told: give it more heat, or cut it smaller.`,
+    `At this heat, in one pot of ten, ${cut} is still tough after 24 h: give it more heat, or cut it smaller.`,
   'cold too long': ({ cut, hours }) =>
     `So much ${cut} takes about ${hours.toFixed(1)} h from 5 to 57 °C in its middle, and four are the usual limit: heat it in smaller lots, cut it smaller, or pour the liquid boiling. Follow your local code.`,
   'still in': ({ things }) =>
@@ -95,7 +96,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
       `boil it down at the end (about ${boilMin} min, lid off)`,
       'keep the rest for the shelf',
     ];
-    return `A slow cooker lets hardly any steam off: ${litres(leftMl)} will be left where the plates take ${litres(needMl)}. You can ${ways.join(', or ')}.`;
+    return `A slow cooker lets hardly any steam off: ${litres(leftMl)} will be left where the plates need ${litres(needMl)}. You can ${ways.join(', or ')}.`;
   },
 };
 
@@ -111,7 +112,7 @@ export const problemWords = ({ says }: Pick<Problem, 'says'>): string => saysWor
 export function remedyWords(remedy: Remedy): string {
   switch (remedy.what) {
     case 'take':
-      return `Take the ${remedy.name}`;
+      return `Use the ${remedy.name}`;
     case 'split':
       return `Share it with the ${remedy.name}`;
     case 'pour later':

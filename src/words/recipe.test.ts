@@ -38,9 +38,9 @@ describe('a batch as a recipe', () => {
   test('tells the work in its order, as the batch has it', () => {
     expect(steps()).toEqual([
       'Brown the meat in one layer, not crowded.',
-      'Pour until the liquid stands: tops showing.',
+      'Pour liquid until only the tops show.',
       expect.stringMatching(/^Braise in the oven at 160 °C, lid on\.$/),
-      expect.stringMatching(/^Look when a fork may sink in and turn freely, after about \d+ minutes\.$/),
+      expect.stringMatching(/^After about \d+ minutes, test: a fork turns freely\.$/),
       'Strain the liquid and skim it.',
       'Shred the meat, pick it over, and dress it.',
     ]);
@@ -52,7 +52,7 @@ describe('a batch as a recipe', () => {
       cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
     });
     expect(other.slice(0, 4)).toEqual([
-      'Dry brine for 12 h.',
+      'Salt it and keep it in the fridge for 12 h.',
       'Put the meat in raw.',
       'Pour nothing: it braises in its own juice.',
       'Braise in the slow cooker, low, lid on.',

@@ -1,4 +1,4 @@
-import type { Batch, Heat } from '@/core/batch/index.ts';
+import type { Batch, Heat, Level, Step } from '@/core/batch/index.ts';
 import type { RecipeOut } from '@/core/questions/index.ts';
 
 const grams = (g: number) =>
@@ -8,6 +8,18 @@ const heatWords: Readonly<Record<Heat, string>> = {
   stove: 'on the stove',
   'slow cooker': 'in the slow cooker',
   smoker: 'in the smoker',
+};
+
+const stepWords: Readonly<Record<Step, string>> = {
+  'dry brine': 'Salt it and keep it in the fridge',
+  marinade: 'Marinate in the fridge',
+  'stand out': 'Let it sit out of the fridge',
+};
+const pourWords: Readonly<Record<Level, string>> = {
+  cover: 'Pour liquid to cover.',
+  'tops showing': 'Pour liquid until only the tops show.',
+  'half way': 'Pour liquid half way up.',
+  'own juice': 'Pour nothing: it braises in its own juice.',
 };
 
 /** A batch as a schema.org Recipe, JSON-LD: what goes in, how it is done, and what it gives. */
@@ -37,17 +49,12 @@ function stepsOf(batch: Batch, minutes: number | undefined): string[] {
   });
   return [
     ...(batch.steps ?? []).map(
-      ({ what, minutes: time }) =>
-        `${what.charAt(0).toUpperCase()}${what.slice(1)}${time?.lo === undefined ? '' : ` for ${time.text}`}.`,
+      ({ what, minutes: time }) => `${stepWords[what]}${time?.lo === undefined ? '' : ` for ${time.text}`}.`,
     ),
     batch.sear ? 'Brown the meat in one layer, not crowded.' : 'Put the meat in raw.',
-    batch.level === 'own juice'
-      ? 'Pour nothing: it braises in its own juice.'
-      : `Pour until the liquid stands: ${batch.level}.`,
+    pourWords[batch.level],
     ...phases,
-    ...(minutes === undefined
-      ? []
-      : [`Look when a fork may sink in and turn freely, after about ${minutes} minutes.`]),
+    ...(minutes === undefined ? [] : [`After about ${minutes} minutes, test: a fork turns freely.`]),
     batch.strain ? 'Strain the liquid and skim it.' : 'Skim the sauce and keep its vegetables.',
     'Shred the meat, pick it over, and dress it.',
   ];

@@ -9,14 +9,14 @@ describe('what is done, in words', () => {
     [{ what: 'sear', panfuls: 4 }, 'Sear, 4 panfuls'],
     [{ what: 'heat the oven', celsius: 160 }, 'Heat the oven to 160 °C'],
     [{ what: 'heat the oven', celsius: undefined }, 'Heat the oven'],
-    [{ what: 'look', again: false, lot: 'Beef shank, cross-cut' }, 'Look, beef shank first'],
-    [{ what: 'look', again: false, lot: undefined }, 'Look'],
-    [{ what: 'look', again: true, lot: undefined }, 'Look again, if not yet'],
+    [{ what: 'look', again: false, lot: 'Beef shank, cross-cut' }, 'Test with a fork, beef shank first'],
+    [{ what: 'look', again: false, lot: undefined }, 'Test with a fork'],
+    [{ what: 'look', again: true, lot: undefined }, 'Test again if tough'],
     [{ what: 'in', item: 'onion, raw' }, 'In: onion'],
     [{ what: 'lid', lid: 'ajar' }, 'Lid ajar'],
     [{ what: 'soak', names: ['ancho', 'beans'] }, 'Soak ancho, beans'],
     [{ what: 'pull', torn: true }, 'Pick through, shred'],
-    [{ what: 'bring together', cold: true }, 'Bring together, reheat to 74 °C'],
+    [{ what: 'bring together', cold: true }, 'Dress the meat, reheat to 74 °C'],
     [{ what: 'fill', name: 'soft tacos', count: 24 }, 'Fill 24 × soft tacos'],
     [{ what: 'own', words: 'Fetch the trays' }, 'Fetch the trays'],
     [{ what: 'hold', where: 'in its liquid' }, 'Keep it hot in its liquid, above 57 °C'],
@@ -31,7 +31,7 @@ describe('what to know of the day, in words', () => {
     expect(dayNoteWords({ what: 'lack', lack: { what: 'none', kind: 'smoker' } }, name)).toMatch(/no smoker/);
     const few = { what: 'too few', kind: 'burner', wanted: 3, there: 2 } as const;
     expect(dayNoteWords({ what: 'lack', lack: few }, name)).toBe(
-      '3 × burner wanted at once, and the kitchen has 2.',
+      'This needs 3 × burner at once; the kitchen has 2.',
     );
   });
   test('what more of a thing would save, hung or from now', () => {
@@ -41,7 +41,7 @@ describe('what to know of the day, in words', () => {
     );
     const pot = { kind: 'vessel', id: 'pot-28', amount: 1 } as const;
     expect(dayNoteWords({ ...tight, savesMin: 120, of: pot, hangs: false }, name)).toMatch(
-      /^The 28 cm pot is wanted twice.*served 2 h sooner\.$/,
+      /^The 28 cm pot is needed twice.*served 2 h sooner\.$/,
     );
   });
 });
@@ -50,7 +50,7 @@ test('what comes next, under its pot', () => {
   const clock = () => '15:20';
   expect(nextActWords({ what: 'buy' }, 0, clock)).toBe('write what you bought');
   expect(nextActWords({ what: 'pick and shred' }, 0, clock)).toBe('pick and shred');
-  expect(nextActWords({ what: 'look', afterMin: 150 }, 0, clock)).toMatch(/^look after 2/);
-  expect(nextActWords({ what: 'look', afterMin: 150, at: 9 }, 10, clock)).toBe('look now');
-  expect(nextActWords({ what: 'look', afterMin: 150, at: 11 }, 10, clock)).toBe('look at 15:20');
+  expect(nextActWords({ what: 'look', afterMin: 150 }, 0, clock)).toMatch(/^test after 2/);
+  expect(nextActWords({ what: 'look', afterMin: 150, at: 9 }, 10, clock)).toBe('test now');
+  expect(nextActWords({ what: 'look', afterMin: 150, at: 11 }, 10, clock)).toBe('test at 15:20');
 });

@@ -85,7 +85,7 @@ export default function Bench() {
       </div>
       <Unaccounted />
       <Caution>
-        Small bones and membrane: pick twice for children and for people who swallow with difficulty.
+        Small bones and membrane: pick twice for children and anyone who has trouble swallowing.
       </Caution>
     </>
   );

@@ -90,7 +90,7 @@ describe('weighing at the bench', () => {
     await openAt('bench', blade);
     await weigh('Meat with its bones', '1.8 kg');
     await weigh('Shred', '2.4 kg');
-    expect(sheet()).toMatch(/[5-9]\d\d g of meat was found at the bench: weigh it again, or look for it\./);
+    expect(sheet()).toMatch(/[5-9]\d\d g of meat too much at the bench: weigh it again\./);
   });
 });
 

@@ -177,7 +177,7 @@ export default function Broth() {
         </>
       ) : (
         !batchReckoning.dry && (
-          <p className="nothing">It hangs on how long the pot cooks. Write the time at the clock.</p>
+          <p className="nothing">It depends on how long the pot cooks. Write the time at the clock.</p>
         )
       )}
       <Caution>Blend hot liquid in small lots with the lid vented.</Caution>

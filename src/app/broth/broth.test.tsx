@@ -61,6 +61,6 @@ describe('what the liquid becomes', () => {
     const cold = { text: '50 °C', lo: 50, hi: 50 };
     await openAt('broth', shank({ cook: [{ heat: 'oven', setting: cold, lid: 'on' }] }));
     expect(title()).toBe('How much broth is not known yet');
-    expect(sheet()).toContain('It hangs on how long the pot cooks.');
+    expect(sheet()).toContain('It depends on how long the pot cooks.');
   });
 });

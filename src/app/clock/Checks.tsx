@@ -19,7 +19,7 @@ const whichPieces = [
   { value: 'big', words: 'the big ones' },
 ] as const;
 
-/** A fork in the meat: of which lot, which pieces, and what it said. Each moves all that comes after it. */
+/** A fork test: of which lot, which pieces, and what it said. Each moves all that comes after it. */
 export function Checks({ day }: Props) {
   const zone = day?.zone ?? 'UTC';
   const { loaded, batch, batchReckoning, standing } = useOpenMeal();
@@ -34,7 +34,7 @@ export function Checks({ day }: Props) {
 
   const keep = (check: Entry) => {
     const { batch: of, measures, value, measure } = check;
-    weigh(meal.id, 'a fork in the meat', { batch: of, measures, value, measure });
+    weigh(meal.id, 'a fork test', { batch: of, measures, value, measure });
   };
   const say = (feel: Feel) => {
     const check = forkNow(batch.id, feel, lot === ALL ? undefined : lot, pieces === 'big');
@@ -47,10 +47,10 @@ export function Checks({ day }: Props) {
   };
   const takeBack = (entry: Entry) => {
     const { batch: of, measures, measure, id } = entry;
-    weigh(meal.id, 'taking a fork back', { batch: of, measures, measure, value: null, replaces: id });
+    weigh(meal.id, 'taking a fork test back', { batch: of, measures, measure, value: null, replaces: id });
   };
   return (
-    <section className={css.checks} aria-label="A fork in the meat">
+    <section className={css.checks} aria-label="Fork test">
       <div className="choices">
         <h2>What does a fork say?</h2>
         {meat.length > 1 && (
@@ -86,10 +86,10 @@ export function Checks({ day }: Props) {
         ))}
       </p>
       {doubt && (
-        <div className="problem" role="alertdialog" aria-label="Two forks that disagree">
+        <div className="problem" role="alertdialog" aria-label="Two fork tests disagree">
           <p>
-            At {writeClock(doubt.other.at, zone)} it {wordsOf(doubt.other)}; now it {wordsOf(doubt.check)}.
-            Both can hardly be so.
+            {writeClock(doubt.other.at, zone)}: {wordsOf(doubt.other)}. Now: {wordsOf(doubt.check)}. Both
+            cannot be right.
           </p>
           <p className="remedies">
             <button
@@ -154,7 +154,7 @@ function nextWords(day: DayPlan, batch: string, last: Entry | undefined): string
   const look = day.lines.find((line) => line.batch === batch && line.kind === 'look');
   const tender = last?.measures.what === 'check' && isTender(last.measures.feel);
   const first = look
-    ? `${tender ? 'That is tender' : 'Not yet'}: look ${tender ? 'at the rest' : 'again'} at ${writeMoment(look.from, zone, last?.at ?? serving)}.`
+    ? `${tender ? 'That is tender' : 'Not yet'}: test ${tender ? 'the rest' : 'again'} at ${writeMoment(look.from, zone, last?.at ?? serving)}.`
     : tender
       ? 'Tender: lift it out.'
       : '';

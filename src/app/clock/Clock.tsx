@@ -29,11 +29,11 @@ const TakeAlong = lazy(() => import('./takeAlong/TakeAlong.tsx'));
 
 const folds = [
   { value: 'lid', words: 'heat and lid' },
-  { value: 'who', words: 'cooks and hours' },
+  { value: 'who', words: 'crew and timing' },
   { value: 'tasks', words: 'more tasks' },
   { value: 'timer', words: 'a timer' },
   { value: 'take', words: 'calendar, paper' },
-  { value: 'service', words: 'service is now' },
+  { value: 'service', words: 'serve now' },
 ] as const;
 type Fold = (typeof folds)[number]['value'];
 
@@ -116,7 +116,7 @@ export default function Clock() {
         ))}
       {day && (
         <p className="quiet" aria-live="polite">
-          {levelling ? 'A better order is looked for.' : gapWords(day.gapMin, day.hangs)}
+          {levelling ? 'Looking for a better plan.' : gapWords(day.gapMin, day.hangs)}
         </p>
       )}
       {batch.lidOn === undefined && <StartNow />}
@@ -124,25 +124,22 @@ export default function Clock() {
       {day && <StillGood zone={day.zone} />}
       <PotReading />
       <p className="quiet">
-        How tender it is: heat into the middle of each piece, and tenderness there, for each lot. Test by
-        feel: a fork sinks in and turns freely. Minutes of hands are common practice; write your own where a
-        task is tapped.
+        Tenderness is worked out from heat reaching the middle of each piece. Test by feel: a fork sinks in
+        and turns freely. Task times are typical; tap a task to write yours.
       </p>
       {openPhase(batch.cook)?.heat === 'slow cooker' && (
         <Caution>Do not start a slow cooker from frozen, or half full of cold meat.</Caution>
       )}
-      <Caution>
-        What waits for its plates is held above 57 °C, or cooled fast; follow your local food code.
-      </Caution>
+      <Caution>Hold what waits above 57 °C, or cool it fast.</Caution>
     </>
   );
 }
 
 function gapWords(gapMin: number, hangs: boolean): string {
   if (gapMin === 0)
-    return hangs ? 'No plan begins later than this one.' : 'No plan serves sooner than this one.';
+    return hangs ? 'This plan starts as late as it can.' : 'This plan serves as soon as it can.';
   const { value } = writeMinutes(gapMin);
   return hangs
-    ? `No plan can begin more than ${value} later than this one.`
-    : `No plan can serve more than ${value} sooner.`;
+    ? `The best start is at most ${value} later.`
+    : `The best plan serves at most ${value} sooner.`;
 }

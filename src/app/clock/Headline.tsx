@@ -73,13 +73,15 @@ function titleOf(day: DayPlan, batch: string, lidOn: boolean, now: number): stri
   const at = ({ from }: Line) => writeMoment(from, zone, now);
   if (!lidOn && begins && look) {
     const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
-    return `${start}, look at ${writeMoment(look.from, zone, Math.max(now, begins.from))}`;
+    return `${start}, test at ${writeMoment(look.from, zone, Math.max(now, begins.from))}`;
   }
-  if (look) return look.from <= now ? 'Look now' : `Look at ${at(look)}`;
+  if (look) return look.from <= now ? 'Test now' : `Test at ${at(look)}`;
   const next = mine[0];
-  if (next) return `${next.from <= now ? 'Now' : at(next)}: ${doingWords(next.does).toLowerCase()}`;
+  if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
   return `On the plates at ${writeMoment(day.serving, zone, now)}`;
 }
+
+const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 /** It cannot be served when it was to be: said with the nearest plan that works, which one press takes. */
 function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
@@ -100,8 +102,8 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
     <div className="problem">
       <p className="wrong" role="alert">
         {past
-          ? `${asked} is over. Started now, it is served at ${at}.`
-          : `${asked} cannot be kept: started now, it is served at ${at}, ${late} later.`}
+          ? `${asked} is over. Start now, serve at ${at}.`
+          : `${asked} is too soon: start now, serve at ${at}, ${late} late.`}
       </p>
       <p className="remedies">
         <button

@@ -163,8 +163,8 @@ export function LidPhases() {
       </div>
       <EndWith />
       <p className="quiet">
-        On keeps the steam in; ajar thickens it slowly; off browns what stands out, cools the pot and wants
-        the pieces turned.
+        On keeps the steam in; ajar thickens it slowly; off browns what pokes out and cools the pot: turn the
+        pieces.
       </p>
     </section>
   );

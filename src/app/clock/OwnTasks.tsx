@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/batch/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
+import { resourceWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editDay } from '../data/edits.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -44,12 +45,12 @@ export function OwnTasks() {
           <option value="">nothing else</option>
           {taskNeeds.map((one) => (
             <option key={one} value={one}>
-              {one}
+              {resourceWords(one)}
             </option>
           ))}
         </SelectField>
         <SelectField
-          label="done"
+          label="due"
           value={when}
           onChoose={(value) => setWhen(taskWhens.find((one) => one === value) ?? 'serving')}
         >
@@ -60,7 +61,7 @@ export function OwnTasks() {
           ))}
         </SelectField>
         <Checkbox checked={alone} onTick={setAlone}>
-          needs nobody while it runs
+          runs by itself
         </Checkbox>
         <button
           type="button"

@@ -29,7 +29,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
   const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
   return (
-    <section className={css.service} aria-label="Service is now">
+    <section className={css.service} aria-label="Serve now">
       <h1>
         {served.plates} of {total} plates now
       </h1>
@@ -88,7 +88,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
         {reordered.plates > served.plates && firstDish && before && (
           <li>
             <span>
-              <b>Another order</b>: {firstDish.name} before {before.name}, {reordered.plates} plates now
+              <b>Swap dishes</b>: {firstDish.name} before {before.name}, {reordered.plates} plates now
               {rest !== undefined && `, the others from ${rest}`}.
             </span>
             <button
@@ -136,7 +136,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
         </b>
         .
       </p>
-      <Caution>Hold it above 57 °C while it waits; follow your local food code.</Caution>
+      <Caution>Hold what waits above 57 °C, or cool it fast.</Caution>
     </section>
   );
 }

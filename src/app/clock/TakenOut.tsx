@@ -4,7 +4,13 @@ import { stillGood, takenOut } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import css from './clock.module.scss';
 
-/** Which lot to take out first, where they are not tender together. */
+/** How it is said of a pot that was left on the heat too long. */
+const goneWords: Readonly<Record<string, string>> = {
+  stringy: 'has gone stringy',
+  'to mush': 'has gone to mush',
+};
+
+/** Which lot to lift out first, where they are not tender together. */
 export function TakenOut() {
   const { batchReckoning } = useOpenMeal();
   const lots = takenOut(batchReckoning.lots);
@@ -16,7 +22,7 @@ export function TakenOut() {
         return (
           <li key={lot}>
             <span className="quiet">
-              {i === 0 ? 'Take out first' : i === lots.length - 1 ? 'Last' : 'Then'}
+              {i === 0 ? 'Lift out first' : i === lots.length - 1 ? 'Last' : 'Then'}
             </span>
             <b>{name}</b>
             <b className="num">{value}</b>
@@ -40,8 +46,8 @@ export function StillGood({ zone }: { readonly zone: string }) {
   return (
     <p>
       Still good until <b className="num">{late}</b>
-      {batchReckoning.lots.length > 1 && ` (${first.name.split(',')[0]?.toLowerCase() ?? ''})`}; left on the
-      heat longer it goes {first.goes}, in one pot of ten by then.
+      {batchReckoning.lots.length > 1 && ` (${first.name.split(',')[0]?.toLowerCase() ?? ''})`}; by then one
+      pot in ten {goneWords[first.goes]}.
     </p>
   );
 }

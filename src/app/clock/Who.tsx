@@ -73,7 +73,7 @@ export function Who() {
           );
         }}
       >
-        run it from now, serve when it is ready
+        start now, serve when ready
       </Checkbox>
     </div>
   );

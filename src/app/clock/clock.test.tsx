@@ -47,11 +47,11 @@ const batch = async () => {
 describe('the serving', () => {
   test('without a time all runs from now; with one the day hangs from it', async () => {
     await openAt('clock', meal());
-    expect(title()).toMatch(/^Start now, look at 1[123]:\d\d$/);
+    expect(title()).toMatch(/^Start now, test at 1[123]:\d\d$/);
     expect(sheet()).toMatch(/No serving time is written: started now, it is served at \d\d:\d\d\./);
     closePage();
     await openAt('clock', meal('18:00'));
-    expect(title()).toMatch(/^Start at \d\d:\d\d, look at 1[456]:\d\d$/);
+    expect(title()).toMatch(/^Start at \d\d:\d\d, test at 1[456]:\d\d$/);
     const start = minutesIn(title());
     closePage();
     await openAt('clock', meal('18:30'));
@@ -60,9 +60,9 @@ describe('the serving', () => {
 
   test('too near it is said with the plan that works, and one press takes that', async () => {
     await openAt('clock', meal('12:00'));
-    expect(sheet()).toMatch(/12:00 cannot be kept: started now, it is served at 1[345]:\d\d, \d.* later\./);
+    expect(sheet()).toMatch(/12:00 is too soon: start now, serve at 1[345]:\d\d, \d.* late\./);
     await press(/^Serve at 1[345]:/);
-    expect(sheet()).not.toMatch(/cannot be kept/);
+    expect(sheet()).not.toMatch(/is too soon/);
     expect((await stored()).meal.serving?.local).toMatch(/^2026-12-05T1[345]:/);
     await takeBack('the serving time');
     expect((await stored()).meal.serving?.local).toBe('2026-12-05T12:00');
@@ -71,7 +71,7 @@ describe('the serving', () => {
   test('surer, it begins sooner; with more hands later; and who works stays with the meal', async () => {
     await openAt('clock', meal('18:00'));
     const usual = minutesIn(title());
-    await press('cooks and hours');
+    await press('crew and timing');
     await tap(screen.getByLabelText('95 in 100'));
     const surer = minutesIn(title());
     expect(surer).toBeLessThan(usual);
@@ -172,9 +172,9 @@ describe('tasks of one’s own', () => {
     expect(at(/Fetch the trays/)).toBe(600);
     await write('Takes here', '40 min');
     expect(sheet()).toContain('10:00 to 10:40');
-    await press('let it find its time');
+    await press('time it for me');
     expect(at(/Fetch the trays/)).not.toBe(600);
-    await press('take it out');
+    await press('remove it');
     expect(line(/Fetch the trays/)).toBeNull();
     expect((await stored()).meal.day?.tasks).toHaveLength(1);
   });
@@ -197,10 +197,10 @@ describe('a fork in the meat', () => {
   test('“resists” asks to look again later; “turns freely” says to lift it', async () => {
     clockAt('2026-12-05T12:00:00Z');
     await openAt('clock', meal('15:00', onHeat));
-    const before = at(/Look(?! again)/);
+    const before = at(/Test(?! again)/);
     await press('resists');
-    expect(sheet()).toMatch(/Not yet: look again at 1[23]:\d\d\./);
-    expect(at(/Look(?! again)/)).toBeGreaterThan(Math.max(720, Number.isNaN(before) ? 0 : before) - 1);
+    expect(sheet()).toMatch(/Not yet: test again at 1[23]:\d\d\./);
+    expect(at(/Test(?! again)/)).toBeGreaterThan(Math.max(720, Number.isNaN(before) ? 0 : before) - 1);
     closePage();
     const { entries, batches, meal: same, kitchen } = await stored();
     clockAt('2026-12-05T13:30:00Z');
@@ -222,8 +222,8 @@ describe('a fork in the meat', () => {
     const { entries, batches, meal: same, kitchen } = await stored();
     await openAt('clock', { meal: same, batches, entries, kitchen });
     await press('resists');
-    const doubt = screen.getByRole('alertdialog', { name: 'Two forks that disagree' });
-    expect(doubt.textContent).toContain('At 12:10 it turns freely; now it resists.');
+    const doubt = screen.getByRole('alertdialog', { name: 'Two fork tests disagree' });
+    expect(doubt.textContent).toContain('12:10: turns freely. Now: resists.');
     await press('Keep both');
     expect(screen.queryByRole('alertdialog')).toBeNull();
     expect((await stored()).entries).toHaveLength(2);
@@ -234,7 +234,7 @@ test('what lies too high above the scale is read in the pot: a depth is an entry
   await openAt('clock', meal('18:00', { lidOn: Date.parse('2026-12-05T08:00:00Z') }));
   const field = screen.getByLabelText(/^Too heavy\? Spoon wet/);
   await user.type(field, 'deep{Enter}');
-  expect(sheet()).toContain('“deep” is no length; write it like 28 cm, or 11 in.');
+  expect(sheet()).toContain('“deep” is not a length; write it like 28 cm, or 11 in.');
   await user.clear(field);
   await user.type(field, '7 cm{Enter}');
   expect((await stored()).entries).toMatchObject([{ measures: { what: 'stock' }, measure: 'depth' }]);
@@ -244,14 +244,14 @@ test('each lot has its time: what is tender first is told, and the slowest makes
   const lots = [lotOf('beef-shank', 2000), lotOf('lamb-shoulder', 1000)];
   await openAt('clock', meal('18:00', {}, lots));
   const order = within(screen.getByRole('list', { name: 'Which is tender first' })).getAllByRole('listitem');
-  expect(order[0]?.textContent).toMatch(/^Take out firstLamb shoulder/);
+  expect(order[0]?.textContent).toMatch(/^Lift out firstLamb shoulder/);
   expect(order.at(-1)?.textContent).toMatch(/^LastBeef shank/);
 });
 
 test('service is now: the plates there are, and chopping takes the pot off', async () => {
   clockAt('2026-12-05T12:00:00Z');
   await openAt('clock', meal('15:00', { lidOn: Date.parse('2026-12-05T09:00:00Z') }));
-  await press('service is now');
+  await press('serve now');
   expect(title()).toMatch(/^\d+ of 22 plates now$/);
   await press('back to the day');
   expect(title()).not.toMatch(/plates now/);

@@ -110,7 +110,7 @@ function Fact({ what, children }: { readonly what: string; readonly children: Re
 const percent = (share: number) => `${(100 * share).toFixed(0)} %`;
 
 function toughWords(toughness: number): string {
-  if (toughness < 0.92) return 'tender sooner than chuck';
-  if (toughness <= 1.02) return 'tender with chuck';
+  if (toughness < 0.92) return 'faster than chuck';
+  if (toughness <= 1.02) return 'as slow as chuck';
   return `${((toughness - 1) * 100).toFixed(0)} % slower than chuck`;
 }

@@ -46,7 +46,7 @@ function read(form: Form): OwnCut | string {
   };
   for (const [what, text] of Object.entries(parts)) {
     const value = readShare(text);
-    if (Number.isNaN(value)) return `“${text}” is no share for the ${what}; write 0 to 100 %.`;
+    if (Number.isNaN(value)) return `“${text}” is not a share for the ${what}; write 0 to 100 %.`;
   }
   const [protein, fat, boneShare, value] = Object.values(parts).map(readShare);
   if (boneShare !== undefined && boneShare > 0.95)

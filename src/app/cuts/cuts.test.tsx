@@ -51,7 +51,7 @@ describe('a cut of one’s own', () => {
 
   test.each([
     ['', {}, 'Give the cut a name.'],
-    ['Neck', { 'It came to': '140' }, '“140” is no share for the yield; write 0 to 100 %.'],
+    ['Neck', { 'It came to': '140' }, '“140” is not a share for the yield; write 0 to 100 %.'],
     ['Neck', { 'It came to': '' }, 'Write what it comes to, 1 to 100 %.'],
     ['Neck', { 'Bone, of what is bought': '97 %', 'It came to': '40 %' }, '“97 %” of bone leaves no meat'],
   ])('“%s” with %j is refused', async (name, fields, words) => {

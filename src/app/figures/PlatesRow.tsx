@@ -55,7 +55,7 @@ export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
     return { kind: kindOf(dishes, last), state };
   });
   const small = drawn > 100;
-  const words = `${total} plates: surely ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
+  const words = `${total} plates: sure of ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
   return (
     <div ref={row} className={small ? clsx(css.platesRow, css.isSmall) : css.platesRow}>
       <span className={css.platesWords} role="img" aria-label={words} />

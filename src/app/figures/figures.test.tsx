@@ -20,13 +20,13 @@ describe('the row of plates', () => {
         left="120 g"
       />,
     );
-    expect(screen.getByRole('img', { name: '12 plates: surely 7, likely 9; left over 120 g' })).toBeTruthy();
+    expect(screen.getByRole('img', { name: '12 plates: sure of 7, likely 9; left over 120 g' })).toBeTruthy();
     expect([drawn('isSure'), drawn('isLikely'), drawn('isUnsure')]).toEqual([7, 2, 3]);
   });
 
   test('a hall of them stays drawable: one stands for several, and the words keep the number', () => {
     render(<PlatesRow dishes={[{ kind: 'roll', count: 20_000 }]} surely={10_000} likely={20_000} />);
-    expect(screen.getByRole('img', { name: /^20000 plates: surely 10000/ })).toBeTruthy();
+    expect(screen.getByRole('img', { name: /^20000 plates: sure of 10000/ })).toBeTruthy();
     const plates = drawn('isSure') + drawn('isLikely') + drawn('isUnsure');
     expect(plates).toBeLessThanOrEqual(240);
     expect(drawn('isSure') / plates).toBeCloseTo(0.5, 1);

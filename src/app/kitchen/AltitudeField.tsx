@@ -14,12 +14,5 @@ const write = (metres: number) => `${String(Math.round(metres))} m`;
 
 /** How high the kitchen lies: metres, or feet. */
 export const AltitudeField = ({ metres, onChange }: Props) => (
-  <ReadField
-    label="The kitchen lies at"
-    value={metres}
-    write={write}
-    read={read}
-    size={8}
-    onChange={onChange}
-  />
+  <ReadField label="Kitchen altitude" value={metres} write={write} read={read} size={8} onChange={onChange} />
 );

@@ -76,7 +76,7 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
             <button
               type="button"
               className="link quiet"
-              aria-label={`Take out ${source.name}`}
+              aria-label={`Remove ${source.name}`}
               onClick={() => {
                 edit(`taking out ${source.name}`, (all) => all.filter(({ id }) => id !== source.id));
               }}

@@ -101,7 +101,7 @@ export default function Kitchen() {
                 setWrongSalt(
                   good
                     ? undefined
-                    : `“${text}” in a teaspoon is no salt; it weighs ${String(LIGHTEST)} to ${String(HEAVIEST)} g.`,
+                    : `“${text}” in a teaspoon is not salt; it weighs ${String(LIGHTEST)} to ${String(HEAVIEST)} g.`,
                 );
                 if (good)
                   editKitchen('what a teaspoon of salt weighs', (before) => ({

@@ -84,7 +84,7 @@ export function Scoops({ kitchen, units }: Props) {
             <button
               type="button"
               className="link quiet"
-              aria-label={`Take out ${scoop.name}`}
+              aria-label={`Remove ${scoop.name}`}
               onClick={() => {
                 edit(`taking out ${scoop.name}`, (all) => all.filter(({ id }) => id !== scoop.id));
               }}

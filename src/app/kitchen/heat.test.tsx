@@ -40,13 +40,13 @@ describe('what gives heat', () => {
     expect(screen.getAllByLabelText('Inner height, cm')).toHaveLength(1);
     await write('Inner height, cm', 'high');
     await user.tab();
-    expect(sheet()).toContain('“high” is no length; write it like 28 cm, or 11 in.');
+    expect(sheet()).toContain('“high” is not a length; write it like 28 cm, or 11 in.');
     expect((await onDisk()).find(({ kind }) => kind === 'oven')?.heightCm).toBe(17);
   });
 
   test('what is taken out comes back with undo, in its place', async () => {
     await openPath('/kitchen');
-    await press('Take out large burner');
+    await press('Remove large burner');
     expect((await onDisk()).map(({ name }) => name)).not.toContain('large burner');
     await takeBack('taking out large burner');
     expect(sources().getByDisplayValue('large burner')).toBeTruthy();

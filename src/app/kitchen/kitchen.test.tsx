@@ -33,7 +33,7 @@ describe('a vessel', () => {
     await write('Name', 'The hall’s great pot');
     await write('Across, cm', 'wide');
     await user.tab();
-    expect(sheet()).toContain('“wide” is no length; write it like 28 cm, or 11 in.');
+    expect(sheet()).toContain('“wide” is not a length; write it like 28 cm, or 11 in.');
     await write('Across, cm', '40');
     await write('Deep, cm', '12 in');
     await enter('Weight, empty', '4.2 kg');
@@ -76,7 +76,7 @@ describe('salt, scoops and height', () => {
     await openPath('/kitchen');
     await choose('The salt by the stove', 'another: weigh a teaspoon of it');
     await enter('A level teaspoon weighs', '40 g');
-    expect(sheet()).toContain('“40 g” in a teaspoon is no salt; it weighs 1 to 10 g.');
+    expect(sheet()).toContain('“40 g” in a teaspoon is not salt; it weighs 1 to 10 g.');
     await enter('A level teaspoon weighs', '4 g');
     expect((await kitchenOnDisk()).salt?.gPerTsp).toBe(4);
   });
@@ -99,7 +99,7 @@ describe('salt, scoops and height', () => {
     expect(sheet()).toMatch(/Water boils at 95 °C there/);
     await write('The kitchen lies at', '9000 m');
     await user.tab();
-    expect(sheet()).toContain('“9000 m” is where nobody cooks; write -430 to 5500 m.');
+    expect(sheet()).toContain('“9000 m” is out of range; write -430 to 5500 m.');
   });
 
   test('an oven too low for a lidded pot is told of at the pot', async () => {

@@ -45,9 +45,9 @@ export default function Meals() {
                   .catch(report);
               }}
             >
-              Put the demo back
+              Reset the demo
             </button>{' '}
-            <span className="quiet">The demo has a database of its own.</span>
+            <span className="quiet">Your own meals are kept apart.</span>
           </p>
         )}
         <Keeping tell={tell} report={report} onBackup={setBackup} />

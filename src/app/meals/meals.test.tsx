@@ -136,7 +136,7 @@ describe('the frame of a meal', () => {
     await openAt('meat', supper);
     await press('+ pot');
     const stove = screen.getByRole('list', { name: 'The stove' });
-    expect(stove.textContent).toMatch(/Pot ?look after 2 h.*Pot two ?write what you bought/);
+    expect(stove.textContent).toMatch(/Pot ?test after 2 h.*Pot two ?write what you bought/);
     expect((await stored()).meal.batches).toHaveLength(2);
   });
 });

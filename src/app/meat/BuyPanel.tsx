@@ -113,11 +113,10 @@ export default function BuyPanel() {
             {answer.safetyG > 5 ? (
               <>
                 <b>{set(answer.safetyG)}</b> of it
-                {answer.safetyCost && <>, {writeMoney(answer.safetyCost)},</>} is for safety over an even
-                chance.{' '}
+                {answer.safetyCost && <>, {writeMoney(answer.safetyCost)},</>} is the safety margin.{' '}
               </>
             ) : null}
-            On average {set(answer.leftG)} of shred is then left over.
+            On average {set(answer.leftG)} of shred is left over.
             {answer.cost && <> In all {writeMoney(answer.cost)}.</>}
           </p>
           <button type="button" className="btn act" onClick={take}>

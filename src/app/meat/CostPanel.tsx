@@ -69,13 +69,12 @@ export default function CostPanel() {
             </p>
           ) : (
             <p className="quiet">
-              Kept fat and liquid count for nothing. <Link to="/kitchen">Say what they are worth</Link>
+              Kept fat and liquid count for nothing. <Link to="/kitchen">Price them in kitchen</Link>
             </p>
           )}
           {found.evens.map(({ lot, name, than, at }) => (
             <p key={lot}>
-              For the same shred {than.toLowerCase()} is the cheaper. {name} would be, under{' '}
-              <b className="num">{writeMoney(at)}</b> a kg.
+              {than} gives cheaper shred. {name} would, under <b className="num">{writeMoney(at)}</b> per kg.
             </p>
           ))}
         </>

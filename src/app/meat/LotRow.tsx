@@ -79,7 +79,7 @@ export const LotRow = memo(function LotRow(props: Props) {
           <button
             type="button"
             className="link quiet"
-            aria-label={`Take out ${figures?.name ?? 'this lot'}`}
+            aria-label={`Remove ${figures?.name ?? 'this lot'}`}
             onClick={() => {
               removeLot(batchId, lot.id);
             }}

@@ -82,7 +82,7 @@ export default function Meat() {
       {lots.length > 0 && (
         <div className="choices">
           <Choice
-            legend="Fat"
+            legend="Trim"
             value={batch.trim}
             options={trims}
             onChoose={(trim) => {

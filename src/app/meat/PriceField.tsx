@@ -65,7 +65,7 @@ export function PriceField({
       </span>
       {!bare && (
         <SelectField
-          label={`What the ${label.toLowerCase()} is for`}
+          label={`${label}: for how much`}
           hidden
           value={price.per}
           onChoose={(per) => {

@@ -5,12 +5,12 @@ export const trims: readonly { value: Trim; words: string }[] = [
   { value: 'none', words: 'leave on' },
   { value: 'silver skin', words: 'silver skin off' },
   { value: 'thick fat', words: 'thick fat off' },
-  { value: 'close', words: 'trim close' },
+  { value: 'close', words: 'close' },
 ];
 export const pickings: readonly { value: Picking; words: string }[] = [
-  { value: 'all tender', words: 'keep all tender' },
+  { value: 'all tender', words: 'tough bits' },
   { value: 'membrane', words: 'membrane, lumps' },
-  { value: 'lean only', words: 'lean only' },
+  { value: 'lean only', words: 'all but lean' },
 ];
 export const sizes: readonly { value: Size; words: string }[] = [
   { value: 'cubes', words: '2–3 cm cubes' },

@@ -48,7 +48,7 @@ describe('the lots on the board', () => {
       expect.objectContaining({ weight: expect.anything() }),
       'shank weight',
     );
-    await user.click(screen.getByRole('button', { name: /^Take out Lamb/ }));
+    await user.click(screen.getByRole('button', { name: /^Remove Lamb/ }));
     expect(edits.removeLot).toHaveBeenCalledWith('pot', 'lamb');
   });
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { avoidable, type Avoidable } from '@/core/batch/index.ts';
-import { problemWords } from '@/words/index.ts';
+import { avoidableWords, problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
@@ -14,7 +14,7 @@ export function Avoid() {
   const { avoid = [] } = meal;
   const [open, setOpen] = useState(avoid.length > 0);
   const turn = (what: Avoidable, on: boolean) => {
-    editMeal(meal.id, `${what} for a guest`, ({ avoid: before = [], ...m }) => {
+    editMeal(meal.id, `${avoidableWords(what)} for a guest`, ({ avoid: before = [], ...m }) => {
       const next = avoidable.filter((other) => (other === what ? on : before.includes(other)));
       return next.length > 0 ? { ...m, avoid: next } : m;
     });
@@ -30,7 +30,7 @@ export function Avoid() {
     >
       <summary>
         {avoid.length > 0
-          ? `A guest must not have ${avoid.join(', ')}`
+          ? `A guest must not have ${avoid.map(avoidableWords).join(', ')}`
           : 'Guests who must not have something'}
       </summary>
       <div className="ticks">
@@ -43,7 +43,7 @@ export function Avoid() {
                 turn(what, event.target.checked);
               }}
             />
-            {what}
+            {avoidableWords(what)}
           </label>
         ))}
       </div>
@@ -51,7 +51,7 @@ export function Avoid() {
         <FieldError key={words}>{words}</FieldError>
       ))}
       {avoid.length > 0 && found.length === 0 && (
-        <p className="quiet">Nothing that is in the pots is known to hold it. The label decides.</p>
+        <p className="quiet">Nothing in the pots is known to contain it. Go by the label.</p>
       )}
     </details>
   );

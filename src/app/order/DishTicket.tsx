@@ -93,7 +93,7 @@ export function DishTicket({ dish, ticket }: Props) {
         <button
           type="button"
           className="link quiet"
-          aria-label={`Take out ${name}`}
+          aria-label={`Remove ${name}`}
           onClick={() => {
             editMeal(meal.id, 'taking a dish out', (m) => ({
               ...m,

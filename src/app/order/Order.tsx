@@ -28,7 +28,7 @@ export default function Order() {
         <h1>Who eats what</h1>
         {needG + needMl > 0 && (
           <p className="quiet">
-            wants <b className="num">{set(writeMass(needG, units))}</b> of shred and{' '}
+            needs <b className="num">{set(writeMass(needG, units))}</b> of shred and{' '}
             <b className="num">{set(writeVolume(needMl, units))}</b> of liquid
           </p>
         )}
@@ -62,7 +62,7 @@ export default function Order() {
           <Plus size={16} aria-hidden /> Another dish
         </button>
         {meal.dishes.length > 1 && (
-          <span className="quiet">Served from the top: what runs short, runs short at the last ticket.</span>
+          <span className="quiet">Served from the top: the last ticket runs short first.</span>
         )}
       </p>
       <Avoid />

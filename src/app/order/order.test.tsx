@@ -28,7 +28,7 @@ describe('tickets', () => {
     await user.type(ticket(1).getByLabelText('Plates'), '6');
     expect(await dishes()).toMatchObject([{ kind: 'taco' }, { kind: 'pasta', count: { lo: 6 } }]);
     expect(tickets()[1]?.textContent).toMatch(/660 g \+ 690 ml/);
-    await press(/^Take out plates of pasta/);
+    await press(/^Remove plates of pasta/);
     expect(await dishes()).toHaveLength(1);
     await takeBack('taking a dish out');
     expect(await dishes()).toHaveLength(2);
@@ -102,7 +102,7 @@ describe('the occasion', () => {
     expect(sheet()).toMatch(/Pot has stock.* \(celery\), which a guest must not have; check the label/);
     await tap(screen.getByLabelText('celery'));
     await tap(screen.getByLabelText('fish'));
-    expect(sheet()).toContain('The label decides.');
+    expect(sheet()).toContain('Go by the label.');
     expect((await stored()).meal.avoid).toEqual(['fish']);
   });
 });

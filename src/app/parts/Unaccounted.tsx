@@ -5,7 +5,7 @@ import { FieldError } from './FieldError.tsx';
 /** From this share of what went in, a difference is said aloud; smaller ones stand in the table. */
 const SAID = 0.02;
 
-/** What was weighed and does not balance: missing or found, never hidden. */
+/** What was weighed and does not balance: missing or too much, never hidden. */
 export function Unaccounted() {
   const { reckoning, batch, units } = useOpenMeal();
   const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
@@ -13,8 +13,9 @@ export function Unaccounted() {
     const { value, unit } = writeMass(grams, units);
     return (
       <FieldError key={`${flow.id} ${flow.lot ?? ''} ${flow.item ?? ''}`}>
-        {value} {unit} of {flow.item ?? 'it'} {flow.id === 'missing' ? 'is missing' : 'was found'} at the{' '}
-        {flow.stage}: weigh it again, or look for it.
+        {value} {unit}
+        {flow.item === undefined ? '' : ` of ${flow.item}`} {flow.id === 'missing' ? 'missing' : 'too much'}{' '}
+        at the {flow.stage}: weigh it again{flow.id === 'missing' ? ', or look for it' : ''}.
       </FieldError>
     );
   });

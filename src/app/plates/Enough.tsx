@@ -6,6 +6,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editLot } from '../data/edits.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { countOf, dishName } from '@/core/order/index.ts';
+import { shortName } from '@/words/index.ts';
 import css from './plates.module.scss';
 
 const Margins = lazy(() => import('./Margins.tsx'));
@@ -29,21 +30,21 @@ export function Enough() {
       <div className="line">
         <h2 id="enough-title">
           {surely === total
-            ? `Surely all ${total} plates`
-            : `Surely ${surely} plates, likely ${likely === total ? `all ${total}` : likely}`}
+            ? `Sure of all ${total} plates`
+            : `Sure of ${surely} plates, likely ${likely === total ? `all ${total}` : likely}`}
         </h2>
         <p className={css.chance}>
+          <span className="quiet">enough</span>{' '}
           <button
             type="button"
-            className="link quiet"
+            className="link"
             aria-expanded={open}
             onClick={() => {
               setOpen(!open);
             }}
           >
-            enough
-          </button>{' '}
-          <b className="num">{writeChance(enough)}</b>
+            <b className="num">{writeChance(enough)}</b>
+          </button>
         </p>
       </div>
       <PlatesRow
@@ -76,7 +77,7 @@ export function Enough() {
       <Short />
       {reckoning.draws > 0 && reckoning.draws < FULL_DRAWS && (
         <p className="quiet">
-          So many lots: the ranges are from {reckoning.draws} draws instead of {FULL_DRAWS}.
+          So many lots: the ranges are from {reckoning.draws} runs instead of {FULL_DRAWS}.
         </p>
       )}
     </section>
@@ -96,7 +97,7 @@ function Short() {
     <p className={css.short}>
       {more && lot && known && (
         <>
-          <b>{typedMass(more.grams, units).text} more</b> of {known.name.toLowerCase()} makes the meat 95 in
+          <b>{typedMass(more.grams, units).text} more</b> {shortName(known.name).toLowerCase()}: enough 95 in
           100.{' '}
           {lot.weight.lo !== undefined &&
             lot.weight.lo === lot.weight.hi &&
@@ -116,7 +117,7 @@ function Short() {
       )}
       {moreMl !== null && (
         <>
-          <b>{set(writeVolume(moreMl, units))} more liquid</b> is wanted for 95 in 100
+          <b>{set(writeVolume(moreMl, units))} more liquid</b>: enough 95 in 100
           {shortFirst === 'liquid' ? '; it runs short before the meat' : ''}.{' '}
           <Link to="../pot" relative="path">
             Pour more

@@ -20,7 +20,7 @@ export default function Margins() {
       {data.liquid && data.liquid.bins.length > 0 && (
         <Distribution what="liquid" margin={data.liquid} write={(x) => said(writeVolume(x, units))} />
       )}
-      <p className="quiet">From {data.draws} draws of this meal.</p>
+      <p className="quiet">From {data.draws} runs of this meal.</p>
     </div>
   );
 }
@@ -57,7 +57,7 @@ function Distribution({ what, margin: { bins, short }, write }: Props) {
               type="number"
               domain={[bins[0]?.from ?? 0, bins.at(-1)?.to ?? 1]}
               tickFormatter={(x: number) =>
-                Math.abs(x) < 1e-9 ? 'even' : `${x < 0 ? '−' : ''}${write(Math.abs(x))}`
+                Math.abs(x) < 1e-9 ? 'just enough' : `${x < 0 ? '−' : ''}${write(Math.abs(x))}`
               }
               tick={{ fill: 'var(--quiet)', fontSize: 12 }}
               stroke="var(--quiet)"

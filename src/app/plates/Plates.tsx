@@ -44,7 +44,7 @@ export default function Plates() {
                 </dd>
               </div>
               <div>
-                <dt>of it held by the meat</dt>
+                <dt>of that, in the meat</dt>
                 <dd>
                   <Figure
                     written={heldMl && heldMl.mid > 0 ? writeVolume(heldMl, units) : null}

@@ -16,6 +16,11 @@ const usualTimes: Readonly<Record<Step, string>> = {
   marinade: '12 h',
   'stand out': '30 min',
 };
+const names: Readonly<Record<Step, string>> = {
+  'dry brine': 'dry brine',
+  marinade: 'marinade',
+  'stand out': 'sit out',
+};
 const words: Readonly<Record<Step, string>> = {
   'dry brine': 'salted the day before, in the fridge',
   marinade: 'in wine or brine, in the fridge; dry it well before the pan',
@@ -47,12 +52,12 @@ export function BeforePan() {
                 });
               }}
             >
-              <b>{what}</b>
+              <b>{names[what]}</b>
             </Checkbox>{' '}
             <span className="quiet">{words[what]}</span>
             {step && (
               <QuantityField
-                label={`${what}, for`}
+                label={`${names[what]}, for`}
                 hidden
                 quantity={step.minutes}
                 measure="duration"
@@ -78,7 +83,7 @@ export function BeforePan() {
       {(has('marinade') ?? inMarinade.length > 0) && (
         <div className="choices">
           {inMarinade.length === 0 && (
-            <p className="quiet">Unfold a line on the right and put it “into the marinade”.</p>
+            <p className="quiet">Open an ingredient and put it “into the marinade”.</p>
           )}
           <Choice
             legend="What the meat leaves of it"
@@ -126,7 +131,7 @@ export function BeforePan() {
           {has('marinade') || has('dry brine')
             ? 'Keep it in the fridge, covered, under everything else. '
             : ''}
-          {inMarinade.length > 0 ? 'A marinade that held raw meat is boiled before anybody tastes it.' : ''}
+          {inMarinade.length > 0 ? 'Boil a marinade that held raw meat before you taste it.' : ''}
         </Caution>
       )}
     </section>

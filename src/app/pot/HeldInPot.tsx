@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import { heldIn, itemsOf } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
+import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import css from './pot.module.scss';
 
@@ -15,20 +16,21 @@ export function HeldInPot() {
       {held.length === 0 && unknown.length === 0 && 'No allergen is known to be in the pot. '}
       {held.length > 0 && (
         <>
-          In the pot:{' '}
+          Allergens:{' '}
           {held.map(({ what, from }, i) => (
             <span key={what}>
               {i > 0 && ', '}
-              <b className={avoid.has(what) ? css.isBarred : undefined}>{what}</b> ({from.join(', ')})
+              <b className={avoid.has(what) ? css.isBarred : undefined}>{avoidableWords(what)}</b> (
+              {from.join(', ')})
             </span>
           ))}
           .{' '}
         </>
       )}
       {unknown.length > 0 && (
-        <>Of {unknown.join(' and ')} nothing is known: unfold its line and write what its packet says. </>
+        <>Nothing is known of {unknown.join(' and ')}: open its line and write what the label says. </>
       )}
-      Check the packet: it decides.
+      Go by the label.
     </p>
   );
 }

@@ -2,6 +2,7 @@ import { fates, type Item, type Moment, preps } from '@/core/batch/index.ts';
 import { offShare } from '@/core/pot/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editItem } from '../data/edits.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
@@ -60,7 +61,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
       )}
       {item.prep !== undefined && (
         <Choice
-          legend={`Written (${String(off)} % comes off)`}
+          legend={`Weighed (${String(off)} % comes off)`}
           value={item.asBought ? 'bought' : 'in'}
           options={weighed}
           onChoose={(of) => {
@@ -100,7 +101,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
       )}
       {item.soak && (
         <PercentField
-          label="Of that water goes in"
+          label="How much goes in"
           share={item.soak.goesIn}
           placeholder="100 %"
           most={1}
@@ -184,7 +185,8 @@ export function ItemDetails({ item, name, ingredient }: Props) {
       </p>
       {ingredient?.section === 'own' && <OwnFigures ingredient={ingredient} />}
       <p className="lot-source quiet">
-        {ingredient?.holds && `Holds ${ingredient.holds.join(', ')}; check the packet. `}
+        {ingredient?.holds &&
+          `Contains ${ingredient.holds.map(avoidableWords).join(', ')}; go by the label. `}
         {ingredient?.source !== undefined && `From ${ingredient.source}.`}
       </p>
     </div>

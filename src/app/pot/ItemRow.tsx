@@ -61,7 +61,7 @@ export function ItemRow({ item }: { readonly item: Item }) {
       <button
         type="button"
         className="link quiet"
-        aria-label={`Take out ${name}`}
+        aria-label={`Remove ${name}`}
         onClick={() => {
           editItems(batch.id, `leaving out ${name}`, (items) => items.filter(({ id }) => id !== item.id));
         }}

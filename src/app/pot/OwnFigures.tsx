@@ -3,6 +3,7 @@ import { avoidable, type OwnIngredient } from '@/core/batch/index.ts';
 import { fromPacket, type PacketFigures } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -36,7 +37,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
       (kitchen) => ({
         ...kitchen,
         ingredients: (kitchen.ingredients ?? []).map((one) =>
-          one.id === ingredient.id ? { ...one, source: 'own, from its packet', ...changes } : one,
+          one.id === ingredient.id ? { ...one, source: 'own, from its label', ...changes } : one,
         ),
       }),
       loaded.meal.id,
@@ -52,7 +53,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
   const piece = ingredient.pieceG === undefined ? undefined : writeMass(ingredient.pieceG, units);
   return (
     <fieldset className={css.ownFigures}>
-      <legend>Of 100 g, by its packet; the rest is water</legend>
+      <legend>In 100 g, by its label; the rest is water</legend>
       {printed.map(({ part, words }) => (
         <PercentField
           key={part}
@@ -94,7 +95,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
           again.
         </FieldError>
       )}
-      <div className={css.ownHolds} role="group" aria-label={`What ${ingredient.name} holds`}>
+      <div className={css.ownHolds} role="group" aria-label={`What ${ingredient.name} contains`}>
         {avoidable.map((what) => (
           <Checkbox
             key={what}
@@ -105,7 +106,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
               });
             }}
           >
-            {what}
+            {avoidableWords(what)}
           </Checkbox>
         ))}
       </div>

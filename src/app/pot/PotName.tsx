@@ -26,7 +26,7 @@ export function PotName() {
             void navigate(`/meals/${loaded.meal.id}/batches/${others[0] ?? ''}/meat`);
           }}
         >
-          Take this pot off
+          Delete this pot
         </button>
       )}
     </p>

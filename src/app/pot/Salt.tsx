@@ -63,7 +63,7 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
         </p>
       </div>
       <div>
-        <span className="quiet">At dressing</span>
+        <span className="quiet">When dressing</span>
         <p className={clsx('num', css.big)}>{salt.atDressingG > 0.5 ? set(salt.atDressingG) : 'none'}</p>
         <span className={clsx('quiet', css.toStrength)}>
           meat to
@@ -87,7 +87,7 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
           {liquid.saltPct?.p10 !== undefined &&
             liquid.saltPct.p90 !== undefined &&
             `${liquid.saltPct.p10.toFixed(2)}–${liquid.saltPct.p90.toFixed(2)} %; `}
-          wanted
+          needed
           <PercentField
             label="Salt of the finished liquid"
             hidden

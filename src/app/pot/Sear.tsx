@@ -75,7 +75,7 @@ export function Sear() {
               setOpen(!open);
             }}
           >
-            {open ? 'fold the pans' : 'pan by pan'}
+            {open ? 'hide the pans' : 'pan by pan'}
           </button>
         )}
       </p>

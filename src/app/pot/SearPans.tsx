@@ -27,7 +27,7 @@ export default function SearPans() {
     const all = lots.flatMap((lot) => browning[lot] ?? []);
     const sides = Math.max(...all.map((one) => one.sides));
     const minutes = [...new Set(all.map((one) => one.minutes))].join(' to ');
-    return `${String(sides)} sides, ${minutes} min a side`;
+    return `${String(sides)} sides, ${minutes} min each`;
   };
   // Panfuls of the same lots stand together.
   const groups = new Map<string, typeof pans>();
@@ -65,16 +65,16 @@ export default function SearPans() {
       </div>
       {tooLarge.map((lot) => (
         <FieldError key={lot}>
-          The pieces of {names[lot]?.toLowerCase()} do not fit into {pan.name}: cut them smaller, or take a
+          The pieces of {names[lot]?.toLowerCase()} do not fit into {pan.name}: cut them smaller, or use a
           wider pan.
         </FieldError>
       ))}
       {[...groups].map(([lots, own]) => (
         <figure key={lots}>
           <figcaption>
-            {lots}: <span className="num">{own.map(({ pieces }) => pieces.length).join(', ')}</span>
+            {lots}: <span className="num">{own.map(({ pieces }) => pieces.length).join(' + ')}</span>
             <span className="quiet">
-              , {brown([...new Set(own.flatMap(({ pieces }) => pieces.map(({ lot }) => lot)))])}
+              ; {brown([...new Set(own.flatMap(({ pieces }) => pieces.map(({ lot }) => lot)))])}
             </span>
           </figcaption>
           <div className={css.pans}>

@@ -25,7 +25,7 @@ export function Spoon({ one, named }: Props) {
   return (
     <span className={css.spoon}>
       <label>
-        {named ? `spoon in the ${one.vessel.name}` : 'your spoon says'}{' '}
+        {named ? `on a spoon in the ${one.vessel.name}` : 'on your spoon'}{' '}
         <input
           className="write num"
           size={6}
@@ -61,7 +61,7 @@ export function Spoon({ one, named }: Props) {
                 setText('');
               }}
             >
-              take it as poured
+              write it down
             </button>
           )}
         </>

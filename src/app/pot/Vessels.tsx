@@ -33,7 +33,7 @@ export function Vessels({ pot }: { readonly pot: Picture }) {
       </div>
       <p className={clsx('quiet', css.vesselLine)}>
         <VesselSelect found={pot.vessel.name} /> <Sharing main={pot.vessel.id} />
-        <span>spoon wet to {all.map((one) => `${one.lineCm.toFixed(1)} cm`).join(' and ')}</span>
+        <span>{all.map((one) => `${one.lineCm.toFixed(1)} cm`).join(' and ')} up a spoon</span>
         {liquid.pouredMl && <span>{set(writeVolume(liquid.pouredMl, units))} poured</span>}
         {all.map((one) => (
           <Spoon key={one.vessel.id} one={one} named={all.length > 1} />

@@ -4,7 +4,7 @@ import css from './shell.module.scss';
 const keys = [
   ['[ and ]', 'the station before, the station after'],
   ['w', 'weigh: to the first weight of the sheet'],
-  ['k', 'a fork in the meat: to the clock, and to its words'],
+  ['k', 'fork test: go to the clock'],
   ['u', 'undo; Shift and u does it again'],
   ['Enter', 'keep what was typed'],
   ['Esc', 'close'],

@@ -31,7 +31,7 @@ describe('an empty start', () => {
     expect(title()).toBe('What the lots become');
     expect(screen.getByRole('img', { name: /^Beef brisket, whole, 992 g: shred \d+ g/ })).toBeTruthy();
     expect(strands().textContent).toMatch(/order\d+ g\+ \d+ ml, 12 plates/);
-    expect(sheet()).toMatch(/Surely (\d+ plates|all 12 plates)/);
+    expect(sheet()).toMatch(/Sure of (\d+ plates|all 12 plates)/);
   });
 
   test('nobody made it, so there is nothing to take back; the first entry is the first act', async () => {
@@ -71,7 +71,7 @@ describe('the strands in words', () => {
 
   test('tell each part with its grams, and which was weighed', async () => {
     await openAt('meat', { ...meal, entries: [weighedEntry({ what: 'sum', flow: 'bone' }, 360)] });
-    await press('in words');
+    await press('as a table');
     const dialog = within(await screen.findByRole('dialog'));
     const bones = dialog.getAllByRole('row').find(({ textContent }) => /^bones?/.test(textContent));
     expect(bones?.textContent).toMatch(/360 g/);

@@ -111,7 +111,7 @@ export default function Shopping() {
         {open.length === 1 && <p className="quiet">For {open[0]?.input.meal.name}.</p>}
         {!meals && <p className="quiet">One moment.</p>}
         {meals && list.length === 0 && (
-          <p className="nothing">Nothing is wanted: no open meal has a lot with a weight and a cut yet.</p>
+          <p className="nothing">Nothing to buy: no meal has a lot with a weight and a cut yet.</p>
         )}
         <div className={css.shelves}>
           {sections.map((section) => (

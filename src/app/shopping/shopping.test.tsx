@@ -30,11 +30,11 @@ describe('the shopping list', () => {
     await openList();
     expect(line('Beef shank')).toContain('3.00 kg');
     expect(line('small tortillas')).toContain('3 × 12');
-    await user.type(screen.getByLabelText('One pack of stock, hardly salted'), '500 g{Enter}');
+    await user.type(screen.getByLabelText('One pack of stock, low salt'), '500 g{Enter}');
     await settled();
     await waitFor(() => expect(line('stock, hardly')).toMatch(/× 500 g/));
     expect((await kitchenOnDisk()).packs).toMatchObject({ 'stock-low-salt': 500 });
-    await takeBack('the pack of stock, hardly salted');
+    await takeBack('the pack of stock, low salt');
     await waitFor(() => expect(line('stock, hardly')).not.toMatch(/× 500 g/));
   });
 

@@ -32,7 +32,7 @@ test('a parser reads every task that needs hands back, at its moment, and rings 
       line('Trim', 'board', at('2026-12-05T09:00'), 20),
       line('Sear, 3 panfuls', 'pan', sear, 35),
       line('Cool enough to touch', 'rest', at('2026-12-05T15:00'), 20, 0),
-      line('Look, lamb first', 'look', look, 5),
+      line('Test with a fork, lamb first', 'look', look, 5),
     ],
     words: ({ does }) => (does.what === 'own' ? does.words : ''),
     pots: new Map([['pot', 'Pot one']]),
@@ -44,7 +44,7 @@ test('a parser reads every task that needs hands back, at its moment, and rings 
   // What is over and what needs nobody is not in it.
   expect(events.map(({ summary }) => summary)).toEqual([
     'Sear, 3 panfuls (Pot one)',
-    'Look, lamb first (Pot one)',
+    'Test with a fork, lamb first (Pot one)',
     'Serve: Lantern, supper; with “quotes”',
   ]);
   expect(events.map(({ startDate }) => startDate.toJSDate().getTime())).toEqual([
@@ -66,7 +66,7 @@ test('every line is one of RFC 5545, and a length of nothing is one too', () => 
     name: 'Lantern supper',
     serving: at('2026-12-05T18:00'),
     lines: [
-      line('Look', 'look', at('2026-12-05T14:20'), 5),
+      line('Test with a fork', 'look', at('2026-12-05T14:20'), 5),
       line('Fill 12 × tacos', 'plates', at('2026-12-05T17:00'), 45),
     ],
     words: ({ does }) => (does.what === 'own' ? does.words : ''),

@@ -10,13 +10,14 @@ const M_PER_FT = 0.3048;
 /** How high a place lies, "1600 m" or "5280 ft"; a bare number is metres. */
 export function readAltitude(text: string): Reading {
   const found = ALTITUDE.exec(text.trim().replace('−', '-'));
-  if (!found) return { ok: false, error: `${quoted(text)} is no height; write it like 400 m, or 1300 ft.` };
+  if (!found)
+    return { ok: false, error: `${quoted(text)} is not a height; write it like 400 m, or 1300 ft.` };
   const feet = /^f/i.test(found[2] ?? '');
   const metres = Number((found[1] ?? '').replace(',', '.')) * (feet ? M_PER_FT : 1);
   if (metres < BOUND.least || metres > BOUND.most)
     return {
       ok: false,
-      error: `${quoted(text)} is where nobody cooks; write ${BOUND.least} to ${BOUND.most} m.`,
+      error: `${quoted(text)} is out of range; write ${BOUND.least} to ${BOUND.most} m.`,
     };
   return { ok: true, metres };
 }

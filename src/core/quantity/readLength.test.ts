@@ -38,7 +38,7 @@ test('how high a kitchen lies, in metres or feet; what cannot be is said with wh
   expect(readAltitude('−20 m')).toEqual({ ok: true, metres: -20 });
   expect(readAltitude('9000')).toEqual({
     ok: false,
-    error: '“9000” is where nobody cooks; write -430 to 5500 m.',
+    error: '“9000” is out of range; write -430 to 5500 m.',
   });
   expect(readAltitude('high up')).toMatchObject({ ok: false });
 });

@@ -16,7 +16,7 @@ const cmIn: Readonly<Record<string, number>> = {
 /** A length as people write it, "28", "28 cm", "11 in": a bare number is centimetres. */
 export function readLength(text: string): Reading {
   const found = LENGTH.exec(text.trim());
-  if (!found) return { ok: false, error: `${quoted(text)} is no length; write it like 28 cm, or 11 in.` };
+  if (!found) return { ok: false, error: `${quoted(text)} is not a length; write it like 28 cm, or 11 in.` };
   const cm = Number((found[1] ?? '').replace(',', '.')) * (cmIn[(found[2] ?? 'cm').toLowerCase()] ?? 1);
   const { least, most } = bounds.length;
   if (!(cm >= least)) return { ok: false, error: `${quoted(text)} is nothing; a vessel is wider than that.` };

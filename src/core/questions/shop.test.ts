@@ -132,7 +132,7 @@ describe('shopping list', () => {
 
   test('adds up over meals, by section, and rounds up to whole packs', () => {
     const list = shoppingList([input, other].map(openMeal));
-    expect(list.map(({ section }) => section)).toEqual(['meat', 'cans and cartons', 'bread']);
+    expect(list.map(({ section }) => section)).toEqual(['meat', 'tins and cartons', 'bread']);
     expect(list[0]).toMatchObject({ amount: 2000, meals: ['Supper', 'Lunch'] });
     expect(list[1]).toMatchObject({ amount: 2400, packs: { count: 3, each: 1000 } });
     expect(list[2]).toMatchObject({ amount: 60, measure: 'count', packs: { count: 5, each: 12 } });

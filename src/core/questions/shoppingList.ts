@@ -20,7 +20,7 @@ export interface Needed {
 export const sections = [
   'meat',
   'vegetables',
-  'cans and cartons',
+  'tins and cartons',
   'dry goods',
   'dairy',
   'wine and beer',

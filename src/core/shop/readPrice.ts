@@ -13,7 +13,7 @@ export function readPrice(text: string, per: Price['per']): Reading {
   const found = PRICE.exec(text.trim());
   const amount = found ? Number((found[1] ?? '').replace(',', '.')) : NaN;
   if (!found || !Number.isFinite(amount) || text.length > TEXT_MOST) {
-    return { ok: false, error: `${quoted(text)} is no price; write it like 12.90, or 5.99/lb.` };
+    return { ok: false, error: `${quoted(text)} is not a price; write it like 12.90, or 5.99/lb.` };
   }
   if (amount > BOUND.most)
     return { ok: false, error: `${quoted(text)} is more than any meat costs; check the point.` };

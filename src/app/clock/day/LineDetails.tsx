@@ -30,7 +30,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
       />
       {pinned && (
         <button type="button" className="link" onClick={() => unpinTask(meal.id, task)}>
-          let it find its time
+          time it for me
         </button>
       )}
       {single && (
@@ -87,7 +87,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
             }));
           }}
         >
-          take it out
+          remove it
         </button>
       )}
     </div>

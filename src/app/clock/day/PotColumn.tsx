@@ -53,7 +53,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
   const good = Math.max(pot.goodUntil, pot.to);
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
   const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
-  const words = `${pot.name}: hot at ${clock(pot.hot)}, even odds of tender at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
+  const words = `${pot.name}: hot at ${clock(pot.hot)}, tender 50 in 100 at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
   const width = widths[room];
   const narrow = room === 'narrow';
   return (
@@ -135,7 +135,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
             ))}
           {(room !== 'alone' || lots.length === 0) && free(pot.evenOdds) && (
             <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className={css.odds}>
-              {clock(pot.evenOdds)} even
+              {clock(pot.evenOdds)} 50 in 100
             </text>
           )}
           {y(good) - y(pot.to) > 12 && good < serving && (

@@ -45,7 +45,7 @@ describe('a task, opened', () => {
       'a task that is done',
       expect.objectContaining({ batch: 'pot', measures: { what: 'done', task: 'pot|trim' } }),
     );
-    expect(screen.queryByRole('button', { name: 'take it out' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'remove it' })).toBeNull();
   });
 
   test('a timer on it rings with its own words and minutes', async () => {
@@ -64,7 +64,7 @@ describe('a task, opened', () => {
       expect.any(Function),
       'minutes own|trays',
     );
-    await user.click(screen.getByRole('button', { name: 'take it out' }));
+    await user.click(screen.getByRole('button', { name: 'remove it' }));
     expect(edits.editMeal).toHaveBeenCalledWith('meal', 'taking a task out', expect.any(Function));
   });
 

@@ -35,11 +35,7 @@ export function NewTimer() {
           Start it
         </button>
       </div>
-      <p className="quiet">
-        A browser may stop a page that nobody looks at, and then it cannot ring. The times are kept as clock
-        times and what was missed is said when you come back; the calendar file with its alarms is the sure
-        way.
-      </p>
+      <p className="quiet">A browser may stop a hidden page; then no timer rings. Calendar alarms do.</p>
     </section>
   );
 }

@@ -59,7 +59,7 @@ export function StrandsPanel() {
           setTable(true);
         }}
       >
-        in words
+        as a table
       </button>
       {painted && anything ? (
         <Suspense fallback={place}>

@@ -9,7 +9,7 @@ const rows = (Object.keys(strandParts) as StrandPartName[]).filter(
   (name) => name !== 'served' && name !== 'ladled',
 );
 
-/** The strands in words: planned beside weighed. */
+/** The strands as a table: planned beside weighed. */
 export default function StrandsTable({
   strands,
   onClose,
@@ -29,7 +29,7 @@ export default function StrandsTable({
     <Modal show centered scrollable onHide={onClose} aria-labelledby="strands-title">
       <Modal.Header closeButton>
         <Modal.Title id="strands-title" as="h2">
-          The strands in words
+          The strands as a table
         </Modal.Title>
       </Modal.Header>
       <Modal.Body tabIndex={0}>

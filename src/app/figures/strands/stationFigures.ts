@@ -62,7 +62,7 @@ export function stationFigures({
     },
     plates: {
       key: meal.enough === null ? '–' : writeChance(meal.enough),
-      under: meal.plates ? `surely ${meal.plates.surely} of ${meal.plates.total}` : '',
+      under: meal.plates ? `sure of ${meal.plates.surely} of ${meal.plates.total}` : '',
     },
     keep: { key: left ? one(writeVolume(left.mid, units)) : '–', under: 'to the shelf' },
   };

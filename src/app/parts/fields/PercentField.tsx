@@ -20,7 +20,7 @@ export function PercentField({ label, hidden, share, placeholder, most, why, onC
   const read = (text: string): Read<number> => {
     const value = readShare(text);
     if (value === undefined || Number.isNaN(value))
-      return { ok: false, error: `“${text}” is no share; write it like ${placeholder}.` };
+      return { ok: false, error: `“${text}” is not a share; write it like ${placeholder}.` };
     if (value > most)
       return { ok: false, error: `“${text}” is too much: ${why}; write at most ${write(most)}.` };
     return { ok: true, value };
