@@ -35,7 +35,7 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
   ).toBeVisible();
 
   await served(page).fill('2026-12-05T18:00');
-  await expect(title(page)).toHaveText(/^Start at 12:\d\d, look at 15:\d\d$/);
+  await expect(title(page)).toHaveText(/^Start at 12:\d\d, test at 15:\d\d$/);
   await expect(page.getByText('No plan begins later than this one.')).toBeVisible();
   const start = async () => minutes(await title(page).textContent());
   const before = await start();
@@ -86,7 +86,7 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await page.getByLabel('takes').fill('half an hour or so');
   await expect(page.getByRole('button', { name: 'Put it into the day' })).toBeDisabled();
   await page.getByLabel('takes').fill('20 min');
-  await page.getByLabel('done', { exact: true }).selectOption({ label: 'before the pot' });
+  await page.getByLabel('due', { exact: true }).selectOption({ label: 'before the pot' });
   await page.getByRole('button', { name: 'Put it into the day' }).click();
   const fetch = line(page, /Fetch the trays/);
   await expect(fetch).toBeVisible();
@@ -148,10 +148,10 @@ test('service is now: the plates that can be served, and each way out taken with
   await expect(served(page)).toHaveValue(/^2026-12-05T1[67]:/);
 
   // Chopped and served now: its pots come off, and nobody looks again.
-  await expect(line(page, /^\d\d:\d\d Look/).first()).toBeVisible();
+  await expect(line(page, /^\d\d:\d\d Test/).first()).toBeVisible();
   await page.getByRole('button', { name: 'serve now' }).click();
   await page.getByRole('button', { name: 'Chop, serve now' }).click();
-  await expect(line(page, /^\d\d:\d\d Look/)).toHaveCount(0);
+  await expect(line(page, /^\d\d:\d\d Test/)).toHaveCount(0);
   await expect(line(page, /Pull, pick, shred/).first()).toBeVisible();
 });
 
@@ -159,7 +159,7 @@ test('the day goes into a calendar that another program reads, and onto paper', 
   await atTheClock(page);
   await served(page).fill('2026-12-05T18:00');
   await expect(title(page)).toHaveText(/^Start at 12:/);
-  const look = /look at (\d\d:\d\d)/.exec((await title(page).textContent()) ?? '')?.[1] ?? '';
+  const look = /test at (\d\d:\d\d)/.exec((await title(page).textContent()) ?? '')?.[1] ?? '';
   await page.getByRole('button', { name: 'calendar, paper' }).click();
   const saving = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Calendar with alarms' }).click();

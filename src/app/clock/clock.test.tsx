@@ -162,7 +162,7 @@ describe('tasks of one’s own', () => {
     await write('takes', 'half an hour or so');
     expect(screen.getByRole('button', { name: 'Put it into the day' })).toHaveProperty('disabled', true);
     await write('takes', '20 min');
-    await choose('done', 'before the pot');
+    await choose('due', 'before the pot');
     await press('Put it into the day');
     expect(at(/Fetch the trays/)).toBeLessThan(at(/Soften/));
     const fetch = line(/Fetch the trays/);

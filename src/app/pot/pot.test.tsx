@@ -167,7 +167,7 @@ describe('the vessel', () => {
     await openAt('pot', brisket({}, 6));
     await choose('Vessel', '24 cm pot');
     expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Too full/);
-    await press(/^Take the \d+ cm pot$/);
+    await press(/^Use the \d+ cm pot$/);
     expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^It fits/);
     await takeBack('the vessel');
     expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Too full/);
