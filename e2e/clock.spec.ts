@@ -23,7 +23,7 @@ const minutes = (text: string | null) => {
   return 60 * Number(hours) + Number(rest);
 };
 /** The better order has been looked for, and none is. */
-const levelled = (page: Page) => expect(page.getByText('No plan begins later than this one.')).toBeVisible();
+const levelled = (page: Page) => expect(page.getByText('This plan starts as late as it can.')).toBeVisible();
 
 test('the day hangs from the serving, by key and by hand, at a chance, and is there after a reload', async ({
   page,
@@ -36,7 +36,7 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
 
   await served(page).fill('2026-12-05T18:00');
   await expect(title(page)).toHaveText(/^Start at 12:\d\d, test at 15:\d\d$/);
-  await expect(page.getByText('No plan begins later than this one.')).toBeVisible();
+  await expect(page.getByText('This plan starts as late as it can.')).toBeVisible();
   const start = async () => minutes(await title(page).textContent());
   const before = await start();
 

@@ -48,7 +48,7 @@ test('what is typed is kept as it is typed, and undo names each act and takes th
 }) => {
   test.setTimeout(120_000);
   await threeEntries(page, '2½ lb', 'Beef brisket, whole', '12');
-  await page.getByRole('radio', { name: 'lean only' }).check({ force: true });
+  await page.getByRole('radio', { name: 'all but lean' }).check({ force: true });
   await kept(page, 'what is picked out');
   await page.reload();
   await expect(page.getByLabel('Weight')).toHaveValue('2½ lb');
@@ -62,7 +62,7 @@ test('what is typed is kept as it is typed, and undo names each act and takes th
   await kept(page, 'what is picked out');
   await page.reload();
   await page.getByRole('button', { name: 'undo what is picked out' }).click();
-  await expect(page.getByRole('radio', { name: 'lean only' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'all but lean' })).toBeChecked();
   for (let i = 0; i < 3; i += 1) {
     await page.getByRole('button', { name: 'undo the size of the pieces' }).click();
     await page.getByRole('button', { name: 'undo how it is trimmed' }).click();

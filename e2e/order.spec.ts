@@ -28,7 +28,7 @@ test('dishes are tickets: added, sized, counted by guests, and moved by keys and
   await expect(second).toContainText('1.92 kg');
   await kept(page, 'the guests');
 
-  await page.getByRole('button', { name: 'Move plates of pasta' }).focus();
+  await page.getByRole('button', { name: 'Move plates of pasta', exact: true }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText(/is at place 2 of 2/)).toBeAttached();
   await page.keyboard.press('ArrowUp');
@@ -37,10 +37,10 @@ test('dishes are tickets: added, sized, counted by guests, and moved by keys and
   await expect(tickets.getByRole('listitem').first()).toContainText('1.92 kg');
   await kept(page, 'the order of the dishes');
 
-  const grip = page.getByRole('button', { name: 'Move soft tacos' });
+  const grip = page.getByRole('button', { name: 'Move soft tacos', exact: true });
   await grip.scrollIntoViewIfNeeded();
   const from = await grip.boundingBox();
-  const to = await page.getByRole('button', { name: 'Move plates of pasta' }).boundingBox();
+  const to = await page.getByRole('button', { name: 'Move plates of pasta', exact: true }).boundingBox();
   if (!from || !to) throw new Error('no tickets');
   await page.mouse.move(from.x + 8, from.y + 10);
   await page.mouse.down();

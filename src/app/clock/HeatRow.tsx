@@ -1,4 +1,4 @@
-import { openPhase } from '@/core/clock/index.ts';
+import { isSmoke, openPhase } from '@/core/clock/index.ts';
 import type { Phase } from '@/core/batch/index.ts';
 import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -12,14 +12,17 @@ import css from './clock.module.scss';
 export function HeatRow() {
   const { batch, batchReckoning, units } = useOpenMeal();
   const phase = openPhase(batch.cook);
+  // Beside other phases each field says that it is of the long one.
+  const several = batch.cook.filter((one) => !isSmoke(one)).length > 1;
   const tender = batchReckoning.ready.min && writeMinutes(batchReckoning.ready.min);
   const edit = (words: string, change: (phase: Phase) => Phase, field?: string) => {
     changeOpen(batch.id, words, change, field);
   };
   return (
     <div className="choices">
+      {several && <b>Braise</b>}
       <Choice
-        legend="Heat"
+        legend={several ? 'Heat of the braise' : 'Heat'}
         hidden
         value={heatOf(phase)}
         options={heats}
@@ -65,7 +68,7 @@ export function HeatRow() {
         />
       )}
       <Choice
-        legend="Lid"
+        legend={several ? 'Lid of the braise' : 'Lid'}
         hidden
         value={phase?.lid ?? 'on'}
         options={lids}
@@ -75,7 +78,7 @@ export function HeatRow() {
       />
       <SmokeFirst />
       <QuantityField
-        label="Time, if you know it"
+        label={several ? 'Braise for, if you know it' : 'Time, if you know it'}
         quantity={phase?.minutes}
         measure="duration"
         placeholder={tender ? tender.value : '3 h 30 min'}

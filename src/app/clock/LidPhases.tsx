@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { cookOf, isSmoke } from '@/core/clock/index.ts';
+import { cookOf, isSmoke, withMain } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -14,6 +14,9 @@ const HOUR = { text: '1 h', lo: 60, hi: 60 };
 const HALF_HOUR = { text: '30 min', lo: 30, hi: 30 };
 const LAST = { text: '45 min', lo: 45, hi: 45 };
 
+/** What each phase is called, here and in the row above. */
+const names = { first: 'First', braise: 'Braise', last: 'Last' } as const;
+
 /** The cook phase by phase: first so long, then until it is tender, and its last minutes. */
 export function LidPhases() {
   const { batch } = useOpenMeal();
@@ -26,28 +29,26 @@ export function LidPhases() {
         {batch.cook.map((one, i) =>
           isSmoke(one) && batch.cook.length > 1 ? null : (
             <li key={i} className="choices">
-              <b>{i < open ? 'First' : i === open ? 'Until it is tender' : 'The last'}</b>
-              {i !== open && (
-                <QuantityField
-                  label={i < open ? 'For' : 'Minutes of it'}
-                  hidden
-                  quantity={one.minutes}
-                  measure="duration"
-                  placeholder="45 min"
-                  chars={8}
-                  onChange={(minutes) => {
-                    changePhase(
-                      batch.id,
-                      i,
-                      'how long a phase lasts',
-                      (p) => ({ ...p, minutes }),
-                      `${batch.id} phase ${i}`,
-                    );
-                  }}
-                />
-              )}
+              <b>{names[i < open ? 'first' : i === open ? 'braise' : 'last']}</b>
+              <QuantityField
+                label={`${names[i < open ? 'first' : i === open ? 'braise' : 'last']} for`}
+                hidden
+                quantity={one.minutes}
+                measure="duration"
+                placeholder={i === open ? 'until tender' : '45 min'}
+                chars={i === open ? 11 : 8}
+                onChange={(minutes) => {
+                  changePhase(
+                    batch.id,
+                    i,
+                    'how long a phase lasts',
+                    ({ minutes: _, ...p }) => (minutes.text === '' ? p : { ...p, minutes }),
+                    `${batch.id} phase ${i}`,
+                  );
+                }}
+              />
               <SelectField
-                label="Heat of this phase"
+                label={`${names[i < open ? 'first' : i === open ? 'braise' : 'last']} on`}
                 hidden
                 value={heatOf(one)}
                 onChoose={(value) => {
@@ -91,11 +92,11 @@ export function LidPhases() {
                 <button
                   type="button"
                   className="link"
-                  aria-label="Take this phase out"
+                  aria-label="Remove this phase"
                   onClick={() => {
-                    editBatch(batch.id, 'taking a phase out', (b) => ({
+                    editBatch(batch.id, 'removing a phase', (b) => ({
                       ...b,
-                      cook: b.cook.filter((_, at) => at !== i),
+                      cook: withMain(b.cook.filter((_, at) => at !== i)),
                     }));
                   }}
                 >
@@ -113,11 +114,14 @@ export function LidPhases() {
           onClick={() => {
             editBatch(batch.id, 'a first phase', (b) => ({
               ...b,
-              cook: [
-                ...b.cook.slice(0, open),
-                { heat: 'stove', lid: 'on', minutes: HOUR },
-                ...b.cook.slice(open),
-              ],
+              cook: withMain(
+                [
+                  ...b.cook.slice(0, open),
+                  { heat: 'stove', lid: 'on', minutes: HOUR },
+                  ...b.cook.slice(open),
+                ],
+                b.cook[open],
+              ),
             }));
           }}
         >
@@ -127,10 +131,10 @@ export function LidPhases() {
           type="button"
           className="link"
           onClick={() => {
-            const { minutes: _, ...heat } = phase;
+            const { minutes: _, main: __, ...heat } = phase;
             editBatch(batch.id, 'the last minutes', (b) => ({
               ...b,
-              cook: [...b.cook, { ...heat, lid: 'ajar', minutes: LAST }],
+              cook: withMain([...b.cook, { ...heat, lid: 'ajar', minutes: LAST }], b.cook[open]),
             }));
           }}
         >

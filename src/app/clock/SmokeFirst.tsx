@@ -1,3 +1,4 @@
+import { openPhase, withMain } from '@/core/clock/index.ts';
 import type { Phase } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
@@ -20,7 +21,7 @@ export function SmokeFirst() {
           editBatch(batch.id, 'smoking it first', (b) => {
             const braise = b.cook.filter((phase) => !isSmoke(phase));
             const first: Phase = { heat: 'smoker', lid: 'off', minutes: USUAL };
-            return { ...b, cook: ticked ? [first, ...braise] : braise };
+            return { ...b, cook: withMain(ticked ? [first, ...braise] : braise, openPhase(b.cook)) };
           });
         }}
       >

@@ -120,7 +120,7 @@ describe('heat and lid', () => {
     expect((await batch()).cook).toHaveLength(2);
     expect(broth()).not.toBe(before);
     expect(line(/Lid ajar/)).toBeTruthy();
-    await press('Take this phase out');
+    await press('Remove this phase');
     expect(broth()).toBe(before);
   });
 

@@ -36,9 +36,8 @@ export function heatOf(phase: Phase | undefined): HeatChoice {
   return phase?.heat ?? 'oven';
 }
 
-/** A phase at another heat; its lid and its time stay. */
-export function withHeat({ lid, minutes }: Phase, value: HeatChoice): Phase {
-  const kept = { lid, ...(minutes && { minutes }) };
+/** A phase at another heat; its lid, its time and its vessel stay. */
+export function withHeat({ heat: _, setting: __, air: ___, ...kept }: Phase, value: HeatChoice): Phase {
   if (value === 'oven') return { ...kept, heat: 'oven', setting: OVEN };
   // With its lid off it would be the open smoke before the pot.
   if (value === 'smoker') return { ...kept, lid: 'on', heat: 'smoker', setting: SMOKER };

@@ -209,9 +209,7 @@ describe('before the pan', () => {
     await press('into the marinade');
     expect(line('red wine').getByText('in the marinade')).toBeTruthy();
     await tap(before.getByLabelText('thrown away'));
-    expect(
-      before.getByText(/Boil a marinade that held raw meat before you taste it\./),
-    ).toBeTruthy();
+    expect(before.getByText(/Boil a marinade that held raw meat before you taste it\./)).toBeTruthy();
     await write('Or weigh the meat after it', '2.06 kg');
     await user.tab();
     expect((await stored()).entries.at(-1)).toMatchObject({

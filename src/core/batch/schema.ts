@@ -166,6 +166,10 @@ const phase = z.strictObject({
   air: z.enum(['dry', 'humid']).optional().describe('in the open smoke, absent: dry'),
   lid: z.enum(lids),
   minutes: duration.optional().describe('absent: until it is tender'),
+  main: z
+    .literal(true)
+    .optional()
+    .describe('the long one, about which the others lie; of none: the last without a time, else the longest'),
   vessel: id.optional().describe('absent: the smallest that it fits'),
 });
 

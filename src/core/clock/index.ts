@@ -7,6 +7,7 @@ export {
   lengthsUntil,
   minutesOf,
   openPhase,
+  withMain,
   phaseMinutes,
 } from './lid/phases.ts';
 export { alcoholLeft, boilDownMinutes } from './lid/steam.ts';

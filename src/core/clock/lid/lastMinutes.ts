@@ -1,6 +1,6 @@
 import type { Lid, Phase } from '../../batch/index.ts';
 import { midpoint } from '../../quantity/index.ts';
-import { isSmoke, openPhase } from './phases.ts';
+import { isSmoke, openPhase, withMain } from './phases.ts';
 
 const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
 
@@ -14,11 +14,13 @@ export function withLastMinutes(cook: readonly Phase[], lid: Lid, minutes: numbe
   if (!open) return [...cook];
   const before = cook.slice(0, cook.indexOf(open));
   if (minutes <= 0) return [...before, open];
-  const { minutes: written, ...heat } = open;
+  const { minutes: written, main: _, ...heat } = open;
   const whole = midpoint(written);
-  if (whole === undefined) return [...before, open, { ...heat, lid, minutes: timed(minutes) }];
+  const last: Phase = { ...heat, lid, minutes: timed(minutes) };
+  if (whole === undefined) return withMain([...before, open, last], open);
   if (minutes >= whole) return [...before, { ...open, lid }];
-  return [...before, { ...open, minutes: timed(whole - minutes) }, { ...heat, lid, minutes: timed(minutes) }];
+  const shorter = { ...open, minutes: timed(whole - minutes) };
+  return withMain([...before, shorter, last], shorter);
 }
 
 /** The cook with its lid on all through; in the open smoke there is no pot to cover. */

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Phase } from '../../batch/index.ts';
-import { cookOf, isSmoke, lengthsUntil, minutesOf, openPhase, phaseMinutes } from './phases.ts';
+import {
+  cookOf,
+  isSmoke,
+  isTimed,
+  lengthsUntil,
+  minutesOf,
+  openPhase,
+  phaseMinutes,
+  withMain,
+} from './phases.ts';
 
 const timed = (minutes: number, changes: Partial<Phase> = {}): Phase => ({
   heat: 'oven',
@@ -14,10 +23,8 @@ const smoke = timed(120, { heat: 'smoker', lid: 'off' });
 const total = (lengths: readonly number[]) => lengths.reduce((sum, n) => sum + n, 0);
 
 describe('a cook by its phases', () => {
-  test('the open one is the last without a time; with times on all, the last of them', () => {
+  test('the open one is the last without a time; none of no phases', () => {
     expect(openPhase([timed(30), open, timed(20)])).toBe(open);
-    const last = timed(20);
-    expect(openPhase([timed(30), last])).toBe(last);
     expect(openPhase([])).toBeUndefined();
   });
 
@@ -65,5 +72,36 @@ describe('a moment of the cook', () => {
     expect(minutesOf({ phase: 1, minutes: 500, before: 'end' }, lengths)).toBe(30);
     // A phase that was taken out: the end of what there is.
     expect(minutesOf({ phase: 7, minutes: 5 }, lengths)).toBe(150);
+  });
+});
+
+describe('the long phase', () => {
+  const last = timed(45, { lid: 'ajar' });
+  const half = { text: '3', lo: 3, hi: 3 };
+
+  test('stays the one that it was, whatever is written beside it, key by key', () => {
+    const cook = withMain([open, last], open);
+    expect(openPhase(cook)).toBe(cook[0]);
+    // "3" on the way to "3 h" is shorter than the last minutes, and still of the same phase.
+    const typed = cook.map((phase, i) => (i === 0 ? { ...phase, minutes: half } : phase));
+    expect(openPhase(typed)).toBe(typed[0]);
+    const emptied = typed.map(({ minutes, ...phase }, i) => (i === 1 ? phase : { ...phase, minutes }));
+    expect(openPhase(emptied)).toBe(emptied[0]);
+    expect(phaseMinutes(emptied, 200)).toEqual([3, 0]);
+    expect(isTimed({ cook: emptied })).toBe(true);
+  });
+
+  test('of none that is marked it is the last without a time, else the longest, never the smoke', () => {
+    expect(openPhase([timed(60), open, last])).toBe(open);
+    const longest = timed(180);
+    expect(openPhase([timed(60), longest, last])).toBe(longest);
+    const smoke = timed(400, { heat: 'smoker', lid: 'off' });
+    expect(openPhase([smoke, longest, last])).toBe(longest);
+    expect(openPhase([smoke])).toBe(smoke);
+  });
+
+  test('is marked only beside others', () => {
+    expect(withMain([open, last]).map(({ main }) => main)).toEqual([true, undefined]);
+    expect(withMain(withMain([open, last]).slice(0, 1))).toEqual([open]);
   });
 });

@@ -1,14 +1,31 @@
 import type { Moment, Phase } from '../../batch/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 
-/** The phase that lasts until the meat is tender: the last one without a time, else the last. */
+/**
+ * The long phase, which lasts until the meat is tender or as long as is written: the one that is marked; else the
+ * last one without a time, else the longest. The mark stays where a time is written, so that no field changes its phase.
+ */
 export function openPhase(cook: readonly Phase[]): Phase | undefined {
-  return cook.findLast((phase) => midpoint(phase.minutes) === undefined) ?? cook.at(-1);
+  const pot = cook.some((phase) => !isSmoke(phase)) ? cook.filter((phase) => !isSmoke(phase)) : cook;
+  const [longest] = pot.toSorted((a, b) => (midpoint(b.minutes) ?? 0) - (midpoint(a.minutes) ?? 0));
+  return (
+    cook.find(({ main }) => main) ?? pot.findLast(({ minutes }) => midpoint(minutes) === undefined) ?? longest
+  );
 }
 
-/** Every phase has its time: the cook has written how long it is to be. */
+/**
+ * The cook with its long phase marked, so that it stays the one whatever is written beside it.
+ * @param long which of the phases it is; absent: the one that it has been
+ */
+export const withMain = (cook: readonly Phase[], long = openPhase(cook)): Phase[] =>
+  cook.map((one) => {
+    const { main: _, ...phase } = one;
+    return cook.length > 1 && one === long ? { ...phase, main: true } : phase;
+  });
+
+/** The long phase has its time: the cook has written how long it is to be. */
 export const isTimed = ({ cook }: { readonly cook: readonly Phase[] }): boolean =>
-  cook.every(({ minutes }) => midpoint(minutes) !== undefined);
+  midpoint(openPhase(cook)?.minutes) !== undefined;
 
 /** In the open smoke there is no pot yet. */
 export const isSmoke = ({ heat, lid }: Phase): boolean => heat === 'smoker' && lid === 'off';

@@ -86,9 +86,7 @@ describe('the pot of a batch', () => {
 
   test('too much for any vessel is said with the litres', () => {
     const { problems } = reckon(openMeal(inputOf([batchOf([lotOf('beef-brisket', 90_000)])], [])));
-    expect(problems.map(problemWords).join(' ')).toMatch(
-      /needs \d+\.\d l; the 45 cm pot holds 63\.6 l/,
-    );
+    expect(problems.map(problemWords).join(' ')).toMatch(/needs \d+\.\d l; the 45 cm pot holds 63\.6 l/);
   });
 });
 
