@@ -27,7 +27,7 @@ test('any of several hundred ingredients is found as it is typed, and its allerg
   await expect(items(page).getByText(/Nothing is known of grandmother’s paste/)).toBeVisible();
   await kept(page, 'putting in grandmother’s paste');
   await page.reload();
-  await expect(items(page).getByText(/^.*Nothing is known of grandmother’s paste: unfold/)).toBeVisible();
+  await expect(items(page).getByText(/^.*Nothing is known of grandmother’s paste: open/)).toBeVisible();
   // One act back the paste is not there, nor in the kitchen; two back the sauce has no amount.
   for (const words of ['putting in grandmother’s paste', 'how much fish sauce', 'putting in fish sauce'])
     await page.getByRole('button', { name: new RegExp(`^undo ${words}`) }).click();

@@ -1,3 +1,4 @@
+import { writeClock, writeMoment } from '@/core/clock/index.ts';
 import type { Lack, Resource } from '@/core/day/index.ts';
 import { resourceWords } from './called.ts';
 import type { DayNote } from '@/core/questions/index.ts';
@@ -12,9 +13,21 @@ export function dayNoteWords(note: DayNote, vesselName: NameOf): string {
       return lackWords(note.lack);
     case 'tight':
       return tightWords(note, vesselName);
+    case 'outside':
+      return outsideWords(note);
     case 'held long':
       return `${note.name} would be held hot for ${note.hours} h: cook it the day before and chill it overnight (crew and timing).`;
   }
+}
+
+/** Somebody must be there outside the hours, and what would keep them. */
+function outsideWords({ first, serving, zone, canChill }: Extract<DayNote, { what: 'outside' }>): string {
+  const ways = [
+    ...(serving === undefined ? [] : [`serve at ${writeMoment(serving, zone, first)}`]),
+    ...(canChill ? ['cook it the day before and chill it overnight'] : []),
+    `let somebody start at ${writeClock(first, zone)}`,
+  ];
+  return `The hours cannot be kept: somebody is needed at ${writeMoment(first, zone, first)}. Or ${ways.join(', or ')} (crew and timing).`;
 }
 
 /** What the kitchen lacks. */
@@ -25,6 +38,8 @@ function lackWords(lack: Lack): string {
     case 'too few':
       return `This needs ${lack.wanted} × ${resourceWords(lack.kind)} at once; the kitchen has ${lack.there}.`;
     case 'too wide':
+      if (lack.many === 1)
+        return `It is ${lack.potsCm} cm across with its handles, and the oven is ${lack.ovenCm} cm wide: use a narrower vessel, or share it between two.`;
       return `${lack.potsCm} cm of pots do not stand side by side in an oven of ${lack.ovenCm} cm: use another vessel, or put one in the other oven.`;
   }
 }

@@ -1,7 +1,18 @@
+import type { Round } from '@/core/batch/index.ts';
 import type { Doing } from '@/core/day/index.ts';
 
 /** A cut or an ingredient by the first of its words: "shank", not "shank, cross cut". */
 export const shortName = (name: string): string => name.split(',')[0] ?? name;
+
+const listed = (names: readonly string[]) => names.map(shortName).join(', ');
+
+/** What is done at intervals while it braises. */
+const rounds: Readonly<Record<Round, string>> = {
+  turn: 'Turn the pieces',
+  stir: 'Stir to the bottom',
+  baste: 'Baste',
+  pierce: 'Pierce the meat',
+};
 
 type What = Doing['what'];
 
@@ -13,15 +24,25 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   salted: 'Salted, in the fridge',
   marinates: 'Marinates in the fridge',
   'sit out': 'Sit out of the fridge',
-  soak: ({ names }) => `Soak ${names.join(', ')}`,
+  dry: 'Lift out, pat dry',
+  'boil the marinade': 'Boil the marinade',
+  toast: ({ names }) => `Toast ${listed(names)}`,
+  grind: ({ names }) => `Grind ${listed(names)}`,
+  soak: ({ names }) => `Soak ${listed(names)}`,
+  blend: ({ names }) => `Purée ${listed(names)}`,
+  sieve: ({ names }) => `Sieve ${listed(names)}`,
+  blister: ({ names }) => `Blister ${listed(names)}`,
+  peel: ({ names }) => `Peel ${listed(names)}`,
+  'lift out': ({ names }) => `Lift out ${listed(names)}`,
   chop: 'Chop what goes in',
+  processor: 'Run through the processor',
   'light the fire': 'Light the fire',
   'into the smoke': 'Meat into the smoke',
   'tend the fire': 'Tend the fire',
   sear: ({ panfuls }) => (panfuls === 1 ? 'Sear, one panful' : `Sear, ${panfuls} panfuls`),
   'heat the oven': ({ celsius }) =>
     celsius === undefined ? 'Heat the oven' : `Heat the oven to ${celsius} °C`,
-  soften: 'Soften what goes in',
+  soften: ({ item }) => `Soften ${shortName(item)}`,
   'fill the pot': 'Fill the pot',
   'boil down first': 'Boil the wine down',
   'bring to heat': 'Bring to heat',
@@ -33,21 +54,34 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
         : `Test with a fork, ${shortName(lot).toLowerCase()} first`,
   in: ({ item }) => `In: ${shortName(item)}`,
   out: ({ item }) => `Out: ${shortName(item)}`,
+  mix: ({ item }) => `Mix ${shortName(item)} with cold liquid`,
   lid: ({ lid }) => `Lid ${lid}`,
-  stir: 'Stir to the bottom',
-  turn: 'Turn the pieces',
+  round: ({ does }) => rounds[does],
   tear: 'Tear the meat, put it back',
   lift: 'Lift out the meat',
   cool: 'Cool enough to touch',
-  pull: ({ torn }) => (torn ? 'Pick through, shred' : 'Pull, pick, shred'),
+  pull: ({ torn, firm }) =>
+    firm ? 'Slice, pick: it will not pull' : torn ? 'Pick through' : 'Pull, pick, shred',
   strain: 'Strain',
   settle: 'The jug settles',
   'cool fast': 'Cool fast: shallow pans, ice bath',
   chills: 'Chills overnight',
   skim: ({ cold }) => (cold ? 'Lift off the fat' : 'Skim'),
   reduce: 'Boil it down',
-  'bring together': ({ cold }) => (cold ? 'Dress the meat, reheat to 74 °C' : 'Dress the meat'),
+  'heats through': 'Heats through',
+  'bring together': ({ how }) =>
+    how === 'reheated'
+      ? 'Dress the meat, reheat to 74 °C'
+      : how === 'cold'
+        ? 'Dress the meat, cold'
+        : 'Dress the meat',
   fill: ({ name, count }) => `Fill ${count} × ${name}`,
+  'fill there': ({ name, count }) => `Fill there: ${count} × ${name}`,
+  'hot boxes': 'Into hot boxes, above 57 °C',
+  pack: 'Pack it all',
+  load: 'Load, out of the door',
+  'on the road': 'On the road',
+  'reheat there': 'Reheat there to 74 °C',
   own: ({ words }) => words,
   hold: ({ where }) =>
     where === 'in its liquid'

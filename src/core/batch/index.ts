@@ -32,6 +32,7 @@ export {
   type Picking,
   type Prep,
   type Price,
+  type Round,
   type Scoop,
   type Size,
   type Skim,
@@ -39,6 +40,7 @@ export {
   type Step,
   type Trim,
   type Vessel,
+  type Way,
   type Weighable,
 } from './schema.ts';
 export { type Stage, stages } from './stages.ts';
@@ -58,10 +60,12 @@ export {
   feels,
   panFats,
   preps,
+  rounds,
   sourceKinds,
   stands,
   steps,
   taskNeeds,
   taskWhens,
   vesselKinds,
+  ways,
 } from './words.ts';

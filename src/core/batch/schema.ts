@@ -20,7 +20,7 @@ import {
 import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
 import { kitchen } from './kitchenSchema.ts';
 import type { doings, stands } from './words.ts';
-import { fates, feels, panFats, preps, steps, taskNeeds, taskWhens } from './words.ts';
+import { fates, feels, panFats, preps, rounds, steps, taskNeeds, taskWhens, ways } from './words.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
@@ -109,6 +109,17 @@ const meal = z.strictObject({
   name,
   serving: z.strictObject({ local: wallTime, zone }).optional(),
   place: z.enum(['here', 'kept hot', 'sent out']).optional(),
+  sent: z
+    .strictObject({
+      road: duration.optional().describe('min on the road; absent: 30'),
+      packing: duration.optional().describe('min to pack it all; absent: by its servings'),
+      cold: z
+        .literal(true)
+        .optional()
+        .describe('sent out chilled and reheated there; absent: hot, in hot boxes'),
+    })
+    .optional()
+    .describe('of a meal that is sent out'),
   dishes: z.array(dish).max(most.dishes),
   avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
   batches: z.array(id).max(most.batches).describe('in the order of the stove'),
@@ -189,6 +200,14 @@ const item = z.strictObject({
   measure: z.enum(['mass', 'volume', 'count']).optional().describe('what lo and hi are: g, ml or pieces'),
   asBought: measured.optional().describe('in place of amount: what prep takes off comes off it'),
   prep: z.enum(preps).optional(),
+  ways: z
+    .array(z.enum(ways))
+    .max(ways.length)
+    .optional()
+    .describe('what is done to it besides; a processor or ready cut is no work with a knife'),
+  soften: duration
+    .optional()
+    .describe('min in the fat, in the order of the list; absent: the usual of its kind; 0: it goes in raw'),
   juiceIn: z.boolean().optional().describe('what is drained off goes in too'),
   boiledTo: measured.optional().describe('g or ml, as measure says: boiled down to it before it goes in'),
   soak: z
@@ -255,7 +274,14 @@ const batch = z.strictObject({
     .max(most.dismissed)
     .optional()
     .describe('hints that were waved away'),
-  tear: duration.optional().describe('min before the end at which the meat is torn and put back'),
+  rounds: z
+    .array(z.strictObject({ what: z.enum(rounds), every: duration }))
+    .max(rounds.length)
+    .optional()
+    .describe(
+      'done every so many minutes; absent: stirred on the stove, turned where it pokes out uncovered',
+    ),
+  tear: duration.optional().describe('min that it goes on in the pot once it was tender, torn and put back'),
   cook: z.array(phase).min(1).max(most.phases),
   strain: z.boolean(),
   skim: z.enum(skims),
@@ -344,6 +370,8 @@ export type Price = z.infer<typeof price>;
 export type Guests = z.infer<typeof guests>;
 export type Part = (typeof parts)[number];
 export type Prep = (typeof preps)[number];
+export type Way = (typeof ways)[number];
+export type Round = (typeof rounds)[number];
 export type Fate = (typeof fates)[number];
 export type Feel = (typeof feels)[number];
 export type Doing = (typeof doings)[number];

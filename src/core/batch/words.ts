@@ -3,6 +3,12 @@
 /** What is taken off an ingredient on the board before it goes in. */
 export const preps = ['peeled', 'seeded', 'drained', 'sieved'] as const;
 
+/** What is done to an ingredient before the pot beside that, each in its own minutes. */
+export const ways = ['toasted', 'ground', 'bloomed', 'blistered', 'processor', 'ready cut'] as const;
+
+/** What is done to the meat at intervals while it braises. */
+export const rounds = ['turn', 'stir', 'baste', 'pierce'] as const;
+
 /** What becomes of something in the pot: left in it, taken out again whole, or blended into the liquid. */
 export const fates = ['stays', 'comes out', 'puréed'] as const;
 

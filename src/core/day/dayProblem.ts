@@ -6,8 +6,8 @@ import { batchOf, taskId, type Task } from './task.ts';
 import { minuteOfDay } from '../clock/index.ts';
 
 export const SLOT_MS = SLOT * MINUTE_MS;
-/** Close to the serving somebody is up, however late it is. */
-const UP_BEFORE_SERVING = 6 * 60;
+/** Where the hours of work cannot be kept, somebody is up so long before the serving, min. */
+const UP_BEFORE_SERVING = 8 * 60;
 
 /** The tasks of a day with all that they may take. */
 export interface Setting {
@@ -16,10 +16,14 @@ export interface Setting {
   /** What each task takes, and of what there is. */
   readonly needs: readonly (readonly MetNeed[])[];
   readonly resources: readonly Resource[];
+  /** Nobody works outside the hours that were written; else close to the serving somebody is up, however late it is. */
+  readonly keepsHours: boolean;
 }
 /** A schedule of them, and the moment of its first slot. */
 export interface Run {
   readonly problem: Problem;
+  /** Where each task lies among the jobs. */
+  readonly places: readonly Place[];
   readonly schedule: Schedule;
   readonly origin: number;
   readonly serving: number;
@@ -29,6 +33,18 @@ export interface Run {
 /** Hands are the first resource; what the kitchen has follows in its order. */
 export const HANDS = 0;
 const place = (resource: number) => resource + 1;
+
+/**
+ * A task among the jobs: tasks of which one goes on where the other ends are one job, so that nothing waits between
+ * them.
+ */
+export interface Place {
+  readonly job: number;
+  /** It begins so many slots after its job. */
+  readonly offset: number;
+  /** Its hands are the uses of its job from this one on. */
+  readonly hands: number;
+}
 
 const slots = (minutes: number) => Math.ceil(minutes / SLOT - 1e-6);
 
@@ -40,12 +56,13 @@ export function problemOf(
   earliest: number,
   serving: number | undefined,
 ): Problem {
-  const { facts, tasks, resources } = setting;
-  const spans = spansOf(setting);
+  const { facts, resources } = setting;
+  const chains = chainsOf(setting.tasks);
+  const spans = spansOf(setting, chains);
   return {
-    jobs: tasks.map((task, i) => jobOf(task, i, setting, spans, origin)),
+    jobs: chains.map((chain, i) => jobOf(chain, i, setting, chains, spans, origin)),
     resources: [
-      { name: 'hands', free: handsFree(facts, origin, horizon, serving) },
+      { name: 'hands', free: handsFree(facts, origin, horizon, setting.keepsHours ? undefined : serving) },
       ...resources.map(({ kind, id, amount }) => ({
         name: `${kind} ${id}`,
         free: new Int16Array(horizon).fill(amount),
@@ -57,15 +74,52 @@ export function problemOf(
   };
 }
 
+/** The tasks of one job, by their places in the list, in the order in which they go on. */
+type Chain = readonly number[];
+
+const lengthOf = (task: Task | undefined): number => Math.max(1, slots(task?.minutes ?? 0));
+
+/** What goes on where another ends stands in its chain; all else is a chain of its own. */
+function chainsOf(tasks: readonly Task[]): readonly Chain[] {
+  const next = new Map(
+    tasks.flatMap(({ follows }, i) => (follows === undefined ? [] : [[follows, i] as const])),
+  );
+  return tasks.flatMap(({ follows }, head): Chain[] => {
+    if (follows !== undefined) return [];
+    const chain = [head];
+    for (let at = next.get(tasks[head]?.id ?? ''); at !== undefined; at = next.get(tasks[at]?.id ?? ''))
+      chain.push(at);
+    return [chain];
+  });
+}
+
+/** Slots from the start of its job to the start of a task of a chain. */
+const offsetIn = (chain: Chain, task: number, tasks: readonly Task[]): number =>
+  chain.slice(0, chain.indexOf(task)).reduce((sum, i) => sum + lengthOf(tasks[i]), 0);
+
+/** Where each task lies among the jobs of `problemOf`. */
+export function placesOf({ tasks }: Setting): readonly Place[] {
+  const chains = chainsOf(tasks);
+  return tasks.map((_, i) => {
+    const job = chains.findIndex((chain) => chain.includes(i));
+    const chain = chains[job] ?? [];
+    const before = chain.slice(0, chain.indexOf(i));
+    const hands = before.reduce((sum, at) => sum + (tasks[at] ? handsOf(tasks[at]).length : 0), 0);
+    return { job, offset: offsetIn(chain, i, tasks), hands };
+  });
+}
+
 /** A pot keeps its vessels until its batch is brought together, whatever lies between. */
-function spansOf({ tasks, needs, resources }: Setting): readonly Span[] {
-  return tasks.flatMap((task, from) => {
+function spansOf({ tasks, needs, resources }: Setting, chains: readonly Chain[]): readonly Span[] {
+  const jobOfTask = (task: number) => chains.findIndex((chain) => chain.includes(task));
+  return tasks.flatMap((task, i) => {
     const batch = batchOf(task);
     if (task.lidOn === undefined || batch === undefined) return [];
     const last = taskId({ kind: 'together', batch });
-    const to = tasks.findIndex(({ id }) => id === last);
-    if (to < 0) return [];
-    return (needs[from] ?? []).flatMap(({ anyOf }) => {
+    const end = tasks.findIndex(({ id }) => id === last);
+    if (end < 0) return [];
+    const [from, to] = [jobOfTask(i), jobOfTask(end)];
+    return (needs[i] ?? []).flatMap(({ anyOf }) => {
       const [first] = anyOf;
       return first !== undefined && resources[first]?.kind === 'vessel'
         ? [{ resource: place(first), from, to }]
@@ -75,46 +129,66 @@ function spansOf({ tasks, needs, resources }: Setting): readonly Span[] {
 }
 
 function jobOf(
-  task: Task,
+  chain: Chain,
   index: number,
   { facts, tasks, needs }: Setting,
+  chains: readonly Chain[],
   spans: readonly Span[],
   origin: number,
 ): Job {
-  const length = Math.max(1, slots(task.minutes));
+  const mine = chain.flatMap((at) => (tasks[at] ? [{ at, task: tasks[at] }] : []));
+  const head = mine[0]?.task;
+  const length = mine.reduce((sum, { task }) => sum + lengthOf(task), 0);
   // What a span holds its task need not hold as well.
   const held = new Set(spans.flatMap(({ from, resource }) => (from === index ? [resource] : [])));
-  const hands = handsOf(task).map(({ from, minutes, hands: wanted, slack = 0 }) => ({
-    from: Math.min(length - 1, Math.floor(from / SLOT)),
-    to: Math.min(length, Math.floor(from / SLOT) + Math.max(1, slots(minutes))),
-    anyOf: [HANDS],
-    amount: Math.min(wanted, facts.hands),
-    slack: Math.floor(slack / SLOT),
-  }));
-  const things = (needs[index] ?? []).map(({ anyOf, amount, from, to, setting }) => ({
-    from: Math.max(0, Math.floor(from / SLOT)),
-    to: Math.min(length, Math.max(1, slots(to))),
-    anyOf: anyOf.map(place),
-    amount,
-    ...(setting !== undefined && { setting }),
-  }));
+  const hands = mine.flatMap(({ at, task }) => {
+    const offset = offsetIn(chain, at, tasks);
+    const end = offset + lengthOf(task);
+    return handsOf(task).map(({ from, minutes, handsMin = minutes, hands: wanted, slack = 0 }) => ({
+      from: Math.min(end - 1, offset + Math.floor(from / SLOT)),
+      to: Math.min(end, offset + Math.floor(from / SLOT) + Math.max(1, slots(handsMin))),
+      anyOf: [HANDS],
+      amount: Math.min(wanted, facts.hands),
+      slack: Math.floor(slack / SLOT),
+    }));
+  });
+  const things = mine.flatMap(({ at, task }) => {
+    const offset = offsetIn(chain, at, tasks);
+    return (needs[at] ?? []).map(({ anyOf, amount, from, to, setting }) => ({
+      from: offset + Math.max(0, Math.floor(from / SLOT)),
+      to: offset + Math.min(lengthOf(task), Math.max(1, slots(to))),
+      anyOf: anyOf.map(place),
+      amount,
+      ...(setting !== undefined && { setting }),
+    }));
+  });
   return {
-    id: task.id,
+    id: head?.id ?? '',
     length,
     // Hands first: the plan reads off them how each part was moved.
     uses: [...hands, ...things].filter(({ anyOf: [first = -1] }) => !held.has(first)),
-    after: task.after.flatMap((before) => {
-      const job = tasks.findIndex(({ id }) => id === before);
-      return job < 0 ? [] : [{ job, lead: 0 }];
+    after: mine.flatMap(({ at, task }) =>
+      task.after.flatMap((id) => {
+        const before = tasks.findIndex((other) => other.id === id);
+        const job = chains.findIndex((other) => other.includes(before));
+        if (before < 0 || job === index) return [];
+        const other = chains[job] ?? [];
+        const whole = other.reduce((sum, i) => sum + lengthOf(tasks[i]), 0);
+        const ends = offsetIn(other, before, tasks) + lengthOf(tasks[before]);
+        return [{ job, lead: whole - ends + offsetIn(chain, at, tasks) }];
+      }),
+    ),
+    ...(head?.begun !== undefined && {
+      fixed: Math.max(0, Math.ceil((head.begun - origin) / SLOT_MS)),
     }),
-    ...(task.begun !== undefined && { fixed: Math.max(0, Math.ceil((task.begun - origin) / SLOT_MS)) }),
   };
 }
 
 /** The parts that want hands: the first uses of its job, in this order. */
-export const handsOf = (task: Task) => task.parts.filter(({ hands }) => hands > 0);
+export const handsOf = (task: Task) =>
+  task.parts.filter(({ hands, handsMin }) => hands > 0 && handsMin !== 0);
 
-/** Hands there are, slot by slot: none at night. */
+/** Hands there are, slot by slot: none outside the hours, but for those close to a serving that is given. */
 function handsFree(
   { hands, awake: [from, to], zone }: DayFacts,
   origin: number,

@@ -1,4 +1,4 @@
-import type { Heat, OwnTask, Picking, Skim, Step } from '../batch/index.ts';
+import type { Heat, OwnTask, Picking, Round, Skim, Step } from '../batch/index.ts';
 import type { Resource } from './resources.ts';
 import type { BatchTaskKind, Doing } from './task.ts';
 
@@ -11,10 +11,29 @@ export interface DayBatch {
   /** Its tasks that are over. */
   readonly over: ReadonlySet<BatchTaskKind>;
   readonly rawG: number;
-  readonly steps: readonly { readonly what: Step; readonly minutes: number | undefined }[];
-  /** What is soaked, and what is chopped, g. */
+  readonly steps: readonly {
+    readonly what: Step;
+    /** As long as was written, min; absent: as usual. */
+    readonly least: number | undefined;
+    readonly most: number | undefined;
+  }[];
+  /** What is left of its marinade goes into the pot, boiled. */
+  readonly boilsMarinade: boolean;
+  /** By name: what is toasted, ground, soaked, blended and sieved before the pot, blistered and peeled. */
+  readonly toasts: readonly string[];
+  readonly grinds: readonly string[];
   readonly soaks: readonly string[];
+  readonly blends: readonly string[];
+  readonly sieves: readonly string[];
+  readonly blisters: readonly string[];
+  /** What a knife is taken to, and what a processor cuts, g. */
   readonly chopG: number;
+  readonly processorG: number;
+  /** What is softened in the fat, one after the other. */
+  readonly softens: readonly { readonly name: string; readonly minutes: number }[];
+  /** Blended after the pot, and lifted out whole as it ends. */
+  readonly purées: readonly string[];
+  readonly liftsOut: readonly string[];
   /** What is boiled down before it goes in, min. */
   readonly boilFirstMin: number;
   readonly sear:
@@ -23,7 +42,13 @@ export interface DayBatch {
   readonly heat: Heat;
   /** °C of an oven or a smoker; of a slow cooker its word. */
   readonly setting: number | 'low' | 'high' | undefined;
-  readonly vessels: readonly { readonly id: string; readonly name: string; readonly widthCm: number }[];
+  /** sideCm: the shorter side of a pan or tray without handles at its sides. */
+  readonly vessels: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly widthCm: number;
+    readonly sideCm?: number;
+  }[];
   readonly toHeatMin: number;
   /** Until it is ready at the chance that was asked. */
   readonly braiseMin: number;
@@ -35,12 +60,23 @@ export interface DayBatch {
   readonly moments: readonly { readonly key: string; readonly does: Doing; readonly at: number }[];
   /** Torn and put back so many minutes before the end. */
   readonly tearMin: number | undefined;
-  readonly stir: boolean;
-  readonly turn: boolean;
+  /** Done at intervals, min, from and to min of a hot pot. */
+  readonly rounds: readonly {
+    readonly what: Round | 'tend the fire';
+    readonly every: number;
+    readonly from: number;
+    readonly to: number;
+  }[];
+  /** More of it is sliced than pulls. */
+  readonly firm: boolean;
   readonly cookedG: number;
   readonly picking: Picking;
   readonly strain: boolean;
   readonly skim: Skim;
+  /** It goes into the cold before it is used. */
+  readonly chilled: boolean;
+  /** It leaves the house cold and is reheated there. */
+  readonly sentCold: boolean;
   readonly liquidMl: number;
   readonly reduceMin: number;
   readonly shredG: number;
@@ -55,6 +91,9 @@ export interface DayFacts {
     readonly kind: string;
     readonly count: number;
   }[];
+  /** Filled here, from hot boxes as they are asked for, or sent out. */
+  readonly place: 'here' | 'kept hot' | 'sent out';
+  readonly sent: { readonly road: number; readonly packing: number | undefined; readonly cold: boolean };
   readonly own: readonly OwnTask[];
   readonly hands: number;
   /** Minutes of the day between which somebody works. */

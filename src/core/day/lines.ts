@@ -8,19 +8,20 @@ import { batchOf, type Doing, type Task, type TaskRef } from './task.ts';
 /** Every part of every task at its moment, in the order of the day. */
 export function linesOf(
   tasks: readonly Task[],
-  { schedule, origin }: Run,
+  { schedule, origin, places }: Run,
   { pins }: DayFacts,
 ): readonly Line[] {
   return tasks
     .flatMap((task, i) => {
-      const slot = schedule.starts[i] ?? -1;
-      if (slot < 0) return [];
-      const start = origin + slot * SLOT_MS;
+      const place = places[i];
+      const slot = schedule.starts[place?.job ?? -1] ?? -1;
+      if (!place || slot < 0) return [];
+      const start = origin + (slot + place.offset) * SLOT_MS;
       const wanting = handsOf(task);
       const batch = batchOf(task);
-      return task.parts.map(({ from, slack: _, ...part }): Line => {
+      return task.parts.map(({ from, slack: _, handsMin: __, ...part }): Line => {
         const u = wanting.findIndex(({ key }) => key === part.key);
-        const by = u >= 0 ? (schedule.moved[i]?.[u] ?? 0) * SLOT : 0;
+        const by = u >= 0 ? (schedule.moved[place.job]?.[place.hands + u] ?? 0) * SLOT : 0;
         const at = start + (from + by) * MINUTE_MS;
         return {
           ...part,
@@ -39,11 +40,12 @@ export function linesOf(
 }
 
 /** Every task from its start to its end. */
-export function placedOf(tasks: readonly Task[], { schedule, origin }: Run): readonly Placed[] {
+export function placedOf(tasks: readonly Task[], { schedule, origin, places }: Run): readonly Placed[] {
   return tasks.flatMap((task, i): Placed[] => {
-    const slot = schedule.starts[i] ?? -1;
-    if (slot < 0) return [];
-    const from = task.begun ?? origin + slot * SLOT_MS;
+    const place = places[i];
+    const slot = schedule.starts[place?.job ?? -1] ?? -1;
+    if (!place || slot < 0) return [];
+    const from = task.begun ?? origin + (slot + place.offset) * SLOT_MS;
     return [
       {
         ref: task.ref,
@@ -111,5 +113,7 @@ function waitAfter(line: Line, lines: readonly Line[]): Wait | undefined {
   }
   if (ref.kind !== 'together') return undefined;
   const plates = lines.find(({ kind }) => kind === 'plates');
-  return plates && { until: plates.from, where: 'hot', least: HOLD };
+  const cold = does.what === 'bring together' && does.how === 'cold';
+  if (!plates || (!cold && does.what !== 'heats through')) return undefined;
+  return { until: plates.from, where: cold ? 'in the fridge' : 'hot', least: HOLD };
 }

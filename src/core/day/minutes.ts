@@ -5,6 +5,10 @@ const kg = (grams: number) => grams / 1000;
 
 export const trimMinutes = (rawG: number): number => 5 + 6 * kg(rawG);
 export const chopMinutes = (grams: number): number => 3 + 12 * kg(grams);
+/** Through a processor, with its washing up. */
+export const processorMinutes = (grams: number): number => 5 + 3 * kg(grams);
+export const packMinutes = (servings: number, hands: number): number =>
+  10 + (0.2 * servings) / Math.min(3, hands);
 
 /** Minutes for each kilo that is pulled and picked (common practice, no source). */
 const pickPerKg: Readonly<Record<Picking, number>> = { 'all tender': 7, membrane: 10, 'lean only': 14 };
@@ -36,12 +40,21 @@ export const plateMinutes = (kind: string, count: number, hands: number): number
 /** Minutes of a task, and between two of a kind (common practice, no source). */
 export const usual = {
   dryBrine: 12 * 60,
-  marinade: 8 * 60,
-  standOut: 25,
+  marinade: 12 * 60,
+  standOut: 30,
+  dry: 5,
   soak: 20,
+  toast: 5,
+  grind: 5,
+  blister: 11,
+  peel: 5,
+  blend: 8,
+  sieve: 8,
+  mix: 5,
+  boilMarinade: 10,
   fire: 40,
+  fireEvery: 60,
   preheat: 15,
-  aromatics: 10,
   look: 5,
   lift: 5,
   coolToTouch: 20,
@@ -49,6 +62,10 @@ export const usual = {
   chill: 10 * 60,
   together: 15,
   reheat: 35,
+  coolThrough: 4 * 60,
+  hotBoxes: 15,
+  load: 10,
+  road: 30,
   stirEvery: 45,
   turnEvery: 45,
 } as const;

@@ -1,5 +1,5 @@
 import { MINUTE_MS, valueAt } from '../quantity/index.ts';
-import { problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
+import { placesOf, problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
 import type { DayFacts } from './facts.ts';
 import type { Line, Placed, Interval, Tight } from './line.ts';
 import { linesOf, placedOf, withHolding } from './lines.ts';
@@ -8,6 +8,7 @@ import { level, mirrored, place, SLOT } from '../schedule/index.ts';
 import { gaps, mergeIntervals } from './intervals.ts';
 import { tasksOf } from './tasks/index.ts';
 import { tightOf } from './tight.ts';
+import { minuteOfDay } from '../clock/index.ts';
 
 /** Two days before the serving and a night more: nobody begins sooner, slots. */
 const HORIZON = (4 * 24 * 60) / SLOT;
@@ -31,6 +32,8 @@ export interface Day {
   readonly tight: readonly Tight[];
   /** Not even in so many days could all be placed. */
   readonly stuck: boolean;
+  /** The hours of work cannot be kept; what could be done instead. */
+  readonly outside: Outside | undefined;
 }
 
 /**
@@ -45,17 +48,18 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     tasks.map(({ needs }) => needs),
     facts.resources,
   );
-  const setting: Setting = { facts, tasks, needs: met, resources };
+  const setting: Setting = { facts, tasks, needs: met, resources, keepsHours: true };
   const asked = facts.forward ? undefined : facts.serving;
-  const hung = asked !== undefined && asked > now ? hang(setting, asked, now, tries) : undefined;
-  const run = hung ?? forward(setting, now, tries);
-  const lines = withHolding(linesOf(tasks, run, facts));
+  const hung = asked !== undefined && asked > now ? hangInHours(setting, asked, now, tries) : undefined;
+  const run = hung?.run ?? forward(setting, now, tries);
+  const lines = toldOf(setting, run);
   const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,
     begins: Math.min(run.serving, ...lines.map(({ from }) => from)),
     lateMin: asked === undefined ? 0 : Math.max(0, Math.round((run.serving - asked) / MINUTE_MS)),
     hangs: hung !== undefined,
+    outside: hung && !hung.keepsHours && tries > 0 ? outsideOf(setting, lines, run.serving, now) : undefined,
     gapMin: run.gap * SLOT,
     lines,
     placed: placedOf(tasks, run),
@@ -65,6 +69,72 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     tight: run.schedule.placed ? tightOf(run, resources) : [],
     stuck: !run.schedule.placed,
   };
+}
+
+const toldOf = (setting: Setting, run: Run): readonly Line[] =>
+  withHolding(linesOf(setting.tasks, run, setting.facts));
+
+/** Held hot for longer than this it dries and dulls, min (common practice, no source). */
+export const HELD_LONG = 4 * 60;
+const isHotHold = ({ does }: Line) => does.what === 'hold' && does.where !== 'in the fridge';
+const holdsLong = (lines: readonly Line[]): boolean =>
+  lines.some((line) => isHotHold(line) && line.minutes > HELD_LONG);
+
+/**
+ * Hung from the serving within the hours of work, if that can be done without holding anything hot for half a day;
+ * else outside them, close to the serving.
+ */
+function hangInHours(
+  setting: Setting,
+  serving: number,
+  now: number,
+  tries: number,
+): { readonly run: Run; readonly keepsHours: boolean } | undefined {
+  const good = (run: Run | undefined): run is Run => run !== undefined && !holdsLong(toldOf(setting, run));
+  // The quick list tells whether it can be done; only then is it worth levelling.
+  const quick = hang(setting, serving, now, 0);
+  const kept = good(quick) ? (tries > 0 ? hang(setting, serving, now, tries) : quick) : undefined;
+  if (good(kept)) return { run: kept, keepsHours: true };
+  const open = hang({ ...setting, keepsHours: false }, serving, now, tries);
+  if (open) return { run: open, keepsHours: false };
+  return quick && { run: quick, keepsHours: true };
+}
+
+/** Outside the hours somebody must be there; what would keep them. */
+export interface Outside {
+  /** Epoch ms: the first and the last moment outside the hours. */
+  readonly first: number;
+  readonly last: number;
+  /** Epoch ms: the next serving that keeps the hours; undefined if none within half a day does. */
+  readonly serving: number | undefined;
+}
+
+/** A later serving is tried so often, min, and so far. */
+const LATER = 15;
+const LATEST = 12 * 60;
+
+/** Undefined where nothing that wants hands lies outside the hours after all. */
+function outsideOf(
+  setting: Setting,
+  lines: readonly Line[],
+  serving: number,
+  now: number,
+): Outside | undefined {
+  const { awake, zone } = setting.facts;
+  const beyond = lines.filter(({ hands, from, to }) => {
+    if (hands === 0 || to <= now) return false;
+    const minute = minuteOfDay(from, zone);
+    return minute < awake[0] || minute + (to - from) / MINUTE_MS > awake[1] + SLOT;
+  });
+  const [first] = beyond;
+  if (!first) return undefined;
+  for (let later = LATER; later <= LATEST; later += LATER) {
+    const at = serving + later * MINUTE_MS;
+    const run = hang(setting, at, now, 0);
+    if (run && !holdsLong(toldOf(setting, run)))
+      return { first: first.from, last: beyond.at(-1)?.to ?? first.to, serving: at };
+  }
+  return { first: first.from, last: beyond.at(-1)?.to ?? first.to, serving: undefined };
 }
 
 /** From the serving time backwards; undefined if it would have to begin before now. */
@@ -90,6 +160,7 @@ function hang(setting: Setting, serving: number, now: number, tries: number): Ru
   if (early) return undefined;
   return {
     problem,
+    places: placesOf(setting),
     schedule: { ...schedule, starts, moved },
     origin,
     serving,
@@ -132,7 +203,7 @@ function forward(setting: Setting, now: number, tries: number): Run {
   const { schedule, bound } = level(problem, tries);
   const serving = from + schedule.end * SLOT_MS;
   const gap = Math.max(0, schedule.end - bound);
-  const plain = { problem, schedule, origin: from, serving, gap };
+  const plain = { problem, places: placesOf(setting), schedule, origin: from, serving, gap };
   const hung = schedule.placed ? hang(setting, serving, now, Math.ceil(tries / 4)) : undefined;
   return hung ? { ...hung, gap } : (pushedLate(plain) ?? plain);
 }

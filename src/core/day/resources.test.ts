@@ -23,7 +23,7 @@ describe('what tasks need, met by what a kitchen has', () => {
     );
     expect(lacks).toEqual([
       { what: 'too few', kind: 'burner', wanted: 3, there: 2 },
-      { what: 'too wide', potsCm: 53, ovenCm: 45 },
+      { what: 'too wide', potsCm: 53, ovenCm: 45, many: 1 },
     ]);
     expect(met.map(([one]) => one?.amount)).toEqual([2, 2, 45]);
   });

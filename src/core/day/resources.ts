@@ -19,16 +19,18 @@ export interface Need {
   readonly to: number;
   /** One heat at a time. */
   readonly setting?: number;
+  /** How many vessels stand in it. */
+  readonly many?: number;
 }
 
 /** What the kitchen lacks: too little at once, pots too wide for an oven, or nothing of the kind at all. */
 export type Lack =
   | { readonly what: 'none'; readonly kind: ResourceKind }
   | { readonly what: 'too few'; readonly kind: ResourceKind; readonly wanted: number; readonly there: number }
-  | { readonly what: 'too wide'; readonly potsCm: number; readonly ovenCm: number };
+  | { readonly what: 'too wide'; readonly potsCm: number; readonly ovenCm: number; readonly many: number };
 
 /** A need as it can be met: so much of any of these, by their place among the resources. */
-export interface MetNeed extends Omit<Need, 'kind' | 'id'> {
+export interface MetNeed extends Omit<Need, 'kind' | 'id' | 'many'> {
   readonly anyOf: readonly number[];
 }
 
@@ -51,7 +53,7 @@ export function meetNeeds(
     if (!lacks.some((known) => JSON.stringify(known) === key)) lacks.push(one);
   };
 
-  const meet = ({ kind, id, amount, ...rest }: Need): MetNeed => {
+  const meet = ({ kind, id, amount, many = 1, ...rest }: Need): MetNeed => {
     const all = there.map((one, index) => ({ ...one, index }));
     const some = all.filter((one) => one.kind === kind && (id === undefined || one.id === id));
     const fits = some.filter((one) => one.amount >= amount);
@@ -66,7 +68,7 @@ export function meetNeeds(
     }
     lack(
       kind === 'oven'
-        ? { what: 'too wide', potsCm: amount, ovenCm: widest.amount }
+        ? { what: 'too wide', potsCm: amount, ovenCm: widest.amount, many }
         : { what: 'too few', kind, wanted: amount, there: widest.amount },
     );
     return { ...rest, amount: widest.amount, anyOf: [widest.index] };

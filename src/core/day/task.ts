@@ -1,4 +1,4 @@
-import type { Lid } from '../batch/index.ts';
+import type { Lid, Round } from '../batch/index.ts';
 import type { Need } from './resources.ts';
 
 /** The steps of a batch from the board to its sauce, in the order of the work. */
@@ -6,14 +6,19 @@ export const batchTaskKinds = [
   'trim',
   'brine',
   'marinate',
+  'boil marinade',
   'stand',
+  'toast',
   'soak',
+  'blend',
+  'blister',
   'chop',
   'smoke',
   'sear',
   'pot',
   'cool',
   'pull',
+  'purée',
   'strain',
   'settle',
   'chill',
@@ -27,6 +32,8 @@ export type BatchTaskKind = (typeof batchTaskKinds)[number];
 export type TaskRef =
   | { readonly kind: BatchTaskKind; readonly batch: string }
   | { readonly kind: 'plates'; readonly dish: string }
+  /** Into hot boxes, or packed and sent out. */
+  | { readonly kind: 'boxes' | 'sent' }
   | { readonly kind: 'own'; readonly own: string };
 
 /** The task's name in a file: what its minutes, its pin and its being done are kept under. Nobody takes it apart. */
@@ -36,6 +43,9 @@ export function taskId(ref: TaskRef): string {
       return `plates|${ref.dish}`;
     case 'own':
       return `own|${ref.own}`;
+    case 'boxes':
+    case 'sent':
+      return ref.kind;
     default:
       return `${ref.batch}|${ref.kind}`;
   }
@@ -44,20 +54,30 @@ export function taskId(ref: TaskRef): string {
 /** What is done in a part of a task: a code with its figures, from which words are made elsewhere. */
 export type Doing =
   | { readonly what: 'trim' | 'rub' | 'into the marinade' | 'salted' | 'marinates' | 'sit out' | 'chop' }
-  | { readonly what: 'soak'; readonly names: readonly string[] }
+  | { readonly what: 'dry' | 'boil the marinade' }
+  | {
+      readonly what: 'toast' | 'grind' | 'soak' | 'blister' | 'peel' | 'blend' | 'sieve' | 'lift out';
+      readonly names: readonly string[];
+    }
+  | { readonly what: 'processor' }
   | { readonly what: 'light the fire' | 'into the smoke' | 'tend the fire' }
   | { readonly what: 'sear'; readonly panfuls: number }
   | { readonly what: 'heat the oven'; readonly celsius: number | undefined }
-  | { readonly what: 'soften' | 'fill the pot' | 'boil down first' | 'bring to heat' | 'stir' | 'turn' }
+  | { readonly what: 'soften'; readonly item: string }
+  | { readonly what: 'fill the pot' | 'boil down first' | 'bring to heat' }
+  | { readonly what: 'round'; readonly does: Round }
   /** A fork in the meat: the first, at the lot that is likely to be first, and those after a "not yet". */
   | { readonly what: 'look'; readonly again: boolean; readonly lot: string | undefined }
-  | { readonly what: 'in' | 'out'; readonly item: string }
+  | { readonly what: 'in' | 'out' | 'mix'; readonly item: string }
   | { readonly what: 'lid'; readonly lid: Lid }
   | { readonly what: 'tear' | 'lift' | 'cool' | 'strain' | 'settle' | 'cool fast' | 'chills' | 'reduce' }
-  | { readonly what: 'pull'; readonly torn: boolean }
+  | { readonly what: 'pull'; readonly torn: boolean; readonly firm: boolean }
   | { readonly what: 'skim'; readonly cold: boolean }
-  | { readonly what: 'bring together'; readonly cold: boolean }
-  | { readonly what: 'fill'; readonly name: string; readonly count: number }
+  | { readonly what: 'heats through' }
+  /** From the pot, out of the fridge and reheated, or cold to be reheated elsewhere. */
+  | { readonly what: 'bring together'; readonly how: 'hot' | 'reheated' | 'cold' }
+  | { readonly what: 'fill' | 'fill there'; readonly name: string; readonly count: number }
+  | { readonly what: 'hot boxes' | 'pack' | 'load' | 'on the road' | 'reheat there' }
   | { readonly what: 'own'; readonly words: string }
   /** It waits: hot in its liquid, hot until it is served, or back in the cold. */
   | { readonly what: 'hold'; readonly where: 'in its liquid' | 'hot' | 'in the fridge' };
@@ -79,6 +99,8 @@ export interface Part {
   readonly hands: number;
   /** It may be moved so many minutes either way. */
   readonly slack?: number;
+  /** Hands are there as long as this from its start, min: through it and what follows at once; 0: through the one before. */
+  readonly handsMin?: number;
 }
 
 /** A task runs through once it has begun; what may wait between two pieces is two tasks. */
@@ -90,6 +112,8 @@ export interface Task {
   readonly needs: readonly Need[];
   /** The ids of the tasks that must have ended. */
   readonly after: readonly string[];
+  /** The id of the task at whose end it begins: nothing may wait between them. */
+  readonly follows?: string;
   /** Epoch ms: it has begun then. */
   readonly begun?: number;
   /** Minutes after its start at which the pot's lid goes on, where it has one. */

@@ -18,6 +18,7 @@ export {
   type ItemPlan,
 } from './liquid/items.ts';
 export { offShare } from './liquid/prep.ts';
+export { type ItemWork, takesKnife, workOn } from './liquid/work.ts';
 export { searchNames } from './liquid/search.ts';
 export { takenUpShare } from './season/marinade.ts';
 export {

@@ -11,7 +11,7 @@ import { strainStep } from './strain.ts';
  */
 export const chill: BatchTask = {
   draft: (batch, id, hands) => {
-    if (batch.skim !== 'chill') return undefined;
+    if (!batch.chilled) return undefined;
     const key = (kind: 'pull' | 'strain') => taskId({ kind, batch: batch.id });
     const steps: Step[] = [
       ...(batch.over.has('pull') ? [] : [pullStep(batch, key('pull'), hands)]),
@@ -24,10 +24,11 @@ export const chill: BatchTask = {
       from += Math.ceil(step.minutes / SLOT) * SLOT;
       return part;
     });
-    const minutes = usual.chill;
+    const minutes = batch.skim === 'chill' ? usual.chill : usual.coolThrough;
     return {
       minutes: from + minutes,
       after: ['cool'],
+      follows: 'cool',
       needs: [{ kind: 'fridge shelf', amount: 2, from, to: from + minutes }],
       parts: [...parts, { key: id, does: { what: 'chills' }, kind: 'rest', from, minutes, hands: 0 }],
     };

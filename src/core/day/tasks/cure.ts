@@ -1,39 +1,66 @@
+import type { DayBatch } from '../facts.ts';
+import { SLOT } from '../../schedule/index.ts';
 import type { Doing } from '../task.ts';
 import { usual } from '../minutes.ts';
-import { beforeTheLid, type BatchTask, type Draft } from './draft.ts';
+import { beforeTheLid, byHand, type BatchTask, type Draft } from './draft.ts';
 
 /** Putting it away, min (common practice, no source). */
 const TO_FRIDGE = 10;
 
-/** Into its salt or its marinade, and the hours in the fridge after that. */
-function curing(id: string, minutes: number, does: readonly [Doing, Doing]): Draft {
-  const whole = TO_FRIDGE + minutes;
+/**
+ * Into its salt or its marinade, its hours in the fridge, and out again to be dried. What was written as a range ends
+ * when somebody is there, anywhere within it; what was written as one figure lasts as long as that.
+ */
+function curing(
+  id: string,
+  { least, most }: { readonly least: number; readonly most: number },
+  does: readonly [Doing, Doing],
+): Draft {
+  const middle = (least + most) / 2;
+  const slack = Math.floor((most - least) / 2 / SLOT) * SLOT;
+  const from = TO_FRIDGE + middle;
+  const minutes = from + slack + usual.dry;
+  const dried = { key: `${id}|dry`, does: { what: 'dry' }, kind: 'board', from, minutes: usual.dry } as const;
   return {
-    minutes: whole,
+    minutes,
     after: ['trim'],
-    needs: [{ kind: 'fridge shelf', amount: 1, from: TO_FRIDGE, to: whole }],
+    needs: [{ kind: 'fridge shelf', amount: 1, from: TO_FRIDGE, to: minutes }],
     parts: [
       { key: `${id}|in`, does: does[0], kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
-      { key: id, does: does[1], kind: 'rest', from: TO_FRIDGE, minutes, hands: 0 },
+      { key: id, does: does[1], kind: 'rest', from: TO_FRIDGE, minutes: middle, hands: 0 },
+      { ...dried, hands: 1, ...(slack > 0 && { slack }) },
     ],
   };
 }
 
+const hoursOf = ({ steps }: DayBatch, of: 'dry brine' | 'marinade', usually: number) => {
+  const step = steps.find(({ what }) => what === of);
+  return step && { least: step.least ?? usually, most: step.most ?? usually };
+};
+
 export const brine: BatchTask = {
-  draft: ({ steps }, id) => {
-    const step = steps.find(({ what }) => what === 'dry brine');
-    return step && curing(id, step.minutes ?? usual.dryBrine, [{ what: 'rub' }, { what: 'salted' }]);
+  draft: (batch, id) => {
+    const hours = hoursOf(batch, 'dry brine', usual.dryBrine);
+    return hours && curing(id, hours, [{ what: 'rub' }, { what: 'salted' }]);
   },
   over: beforeTheLid,
 };
 
 export const marinate: BatchTask = {
-  draft: ({ steps }, id) => {
-    const step = steps.find(({ what }) => what === 'marinade');
-    return (
-      step &&
-      curing(id, step.minutes ?? usual.marinade, [{ what: 'into the marinade' }, { what: 'marinates' }])
-    );
+  draft: (batch, id) => {
+    const hours = hoursOf(batch, 'marinade', usual.marinade);
+    return hours && curing(id, hours, [{ what: 'into the marinade' }, { what: 'marinates' }]);
   },
+  over: beforeTheLid,
+};
+
+/** What the meat leaves of its marinade is boiled before it goes into the pot. */
+export const boilMarinade: BatchTask = {
+  draft: ({ boilsMarinade }, id) =>
+    boilsMarinade
+      ? byHand(id, 'pan', { what: 'boil the marinade' }, usual.boilMarinade, ['marinate'], {
+          needs: [{ kind: 'burner', amount: 1, from: 0, to: usual.boilMarinade }],
+        })
+      : undefined,
   over: beforeTheLid,
 };

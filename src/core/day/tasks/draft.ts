@@ -10,6 +10,8 @@ export interface Draft {
   readonly needs?: readonly Need[];
   /** Each of these must have ended: of several in one row, the first that the batch has. */
   readonly after: readonly (BatchTaskKind | readonly BatchTaskKind[])[];
+  /** It begins as that one ends: nothing may wait between them. */
+  readonly follows?: BatchTaskKind;
   readonly begun?: number;
   readonly lidOn?: number;
 }

@@ -1,21 +1,21 @@
 import type { DayBatch, DayFacts } from '../facts.ts';
 import { batchTaskKinds, taskId, type BatchTaskKind, type Task } from '../task.ts';
 import { chill } from './chill.ts';
-import { chop } from './chop.ts';
+import { blend, blister, chop, soak, toast } from './board.ts';
 import { cool } from './cool.ts';
-import { brine, marinate } from './cure.ts';
+import { boilMarinade, brine, marinate } from './cure.ts';
 import type { Milestones } from '../milestones.ts';
 import type { BatchTask } from './draft.ts';
 import { beforeThePot, ownTask } from './own.ts';
-import { platesTasks } from './plates.ts';
+import { servingTasks } from './serving.ts';
 import { pot } from './pot.ts';
 import { pull } from './pull.ts';
+import { purée } from './puree.ts';
 import { reduce } from './reduce.ts';
 import { sear } from './sear.ts';
 import { settle } from './settle.ts';
 import { skim } from './skim.ts';
 import { smoke } from './smoke.ts';
-import { soak } from './soak.ts';
 import { stand } from './stand.ts';
 import { strain } from './strain.ts';
 import { together } from './together.ts';
@@ -26,14 +26,19 @@ const tasks: { readonly [K in BatchTaskKind]: BatchTask } = {
   trim,
   brine,
   marinate,
+  'boil marinade': boilMarinade,
   stand,
+  toast,
   soak,
+  blend,
+  blister,
   chop,
   smoke,
   sear,
   pot,
   cool,
   pull,
+  purée,
   strain,
   settle,
   chill,
@@ -56,13 +61,16 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
   const all = [
     ...batches.flatMap((batch) => batchTasks(batch, facts.hands, first)),
     ...own.map(ownTask),
-    ...platesTasks(facts),
+    ...servingTasks(facts),
   ].filter(({ id }) => !over.has(id));
   return all.map((task) => {
     const typed = minutes[task.id];
     const pin = pins[task.id];
     const sized = typed === undefined || task.parts.length !== 1 ? task : resized(task, typed);
-    return pin === undefined || task.begun !== undefined ? sized : { ...sized, begun: pin };
+    // What goes on where another ends has no start of its own.
+    return pin === undefined || task.begun !== undefined || task.follows !== undefined
+      ? sized
+      : { ...sized, begun: pin };
   });
 }
 
@@ -76,7 +84,8 @@ function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]
   return drafts
     .filter(({ kind }) => !batch.over.has(kind))
     .map(({ kind, draft }): Task => {
-      const { after, needs = [], ...rest } = draft;
+      const { after, follows, needs = [], ...rest } = draft;
+      const goesOn = follows !== undefined && has.has(follows) && !batch.over.has(follows);
       const before = after.flatMap((one) => [one].flat().find((other) => has.has(other)) ?? []);
       return {
         ...rest,
@@ -84,6 +93,7 @@ function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]
         ref: { kind, batch: batch.id },
         id: idOf(kind),
         after: [...before.map(idOf), ...(kind === 'pot' ? beforePot : [])],
+        ...(goesOn && { follows: idOf(follows) }),
       };
     });
 }

@@ -30,7 +30,8 @@ function timesOf(batch: DayBatch): Times {
   const toHeat = toSlots(batch.toHeatMin);
   const boilFirst = toSlots(batch.boilFirstMin);
   const braise = toSlots(batch.braiseMin);
-  const aromatics = batch.chopG > 0 ? usual.aromatics : SHORT;
+  const softened = batch.softens.reduce((sum, { minutes }) => sum + minutes, 0);
+  const aromatics = Math.max(SHORT, toSlots(softened));
   const onBurner = aromatics + boilFirst + (heat === 'slow cooker' ? 0 : toHeat);
   const preheat =
     heat === 'oven' ? usual.preheat : heat === 'smoker' && batch.smokeMin === undefined ? usual.fire : 0;
@@ -52,7 +53,19 @@ export const pot: BatchTask = {
       lidOn: times.hot,
       parts: parts.sort((a, b) => a.from - b.from),
       needs: needsOf(batch, times),
-      after: ['trim', 'brine', 'marinate', 'stand', 'soak', 'chop', 'smoke', 'sear'],
+      after: [
+        'trim',
+        'brine',
+        'marinate',
+        'boil marinade',
+        'stand',
+        'soak',
+        'blend',
+        'blister',
+        'chop',
+        'smoke',
+        'sear',
+      ],
       ...(batch.lidOn !== undefined && { begun: batch.lidOn - times.hot * MINUTE_MS }),
     };
   },
@@ -70,21 +83,32 @@ const part = (
 /** The fire, what is softened first, the wine boiled down, and the pot on its way to its heat. */
 function untilHot(batch: DayBatch, times: Times, id: string): Part[] {
   const { begin, aromatics, boilFirst, toHeat, preheat, hot } = times;
-  const { heat, setting, chopG } = batch;
+  const { heat, setting } = batch;
   const celsius = typeof setting === 'number' ? Math.round(setting) : undefined;
   const fire: Doing = heat === 'oven' ? { what: 'heat the oven', celsius } : { what: 'light the fire' };
-  const first: Doing = { what: chopG > 0 ? 'soften' : 'fill the pot' };
   const boil: Doing = { what: 'boil down first' };
   const warm: Doing = { what: 'bring to heat' };
   const on = begin + aromatics;
   return [
     ...(preheat > 0 ? [part(`${id}|preheat`, fire, hot - preheat, SHORT, { hands: 0, slack: 10 })] : []),
-    part(`${id}|aromatics`, first, begin, aromatics),
+    ...softening(batch, times, id),
     ...(boilFirst > 0 ? [part(`${id}|boil`, boil, on, boilFirst, { hands: 0 })] : []),
     ...(heat !== 'slow cooker' && toHeat > 0
       ? [part(`${id}|heat`, warm, on + boilFirst, toHeat, { hands: 0 })]
       : []),
   ];
+}
+
+/** What goes into the fat, one after the other in the order of the list, each in its own minutes. */
+function softening({ softens }: DayBatch, { begin, aromatics }: Times, id: string): Part[] {
+  if (softens.length === 0) return [part(`${id}|aromatics`, { what: 'fill the pot' }, begin, aromatics)];
+  let from = begin;
+  return softens.map(({ name, minutes }, i) => {
+    const at = from;
+    from += minutes;
+    const key = i === 0 ? `${id}|aromatics` : `${id}|soften ${i + 1}`;
+    return { ...part(key, { what: 'soften', item: name }, at, minutes), handsMin: i === 0 ? aromatics : 0 };
+  });
 }
 
 /** Forks, what goes in and comes out, tearing, stirring, and lifting the meat out. */
@@ -110,36 +134,42 @@ function braising(batch: DayBatch, { hot, braise, end }: Times, id: string): Par
           part(
             `${id}|tear`,
             { what: 'tear' },
-            hot + Math.max(0, braise - toSlots(tearMin)),
+            hot + Math.max(0, toSlots(braise - tearMin)),
             TORN * pullMinutes(cookedG, picking, 1),
             { kind: 'bench' },
           ),
         ]),
-    ...rounds(batch, { hot, braise }, id),
+    ...roundsOf(batch, { hot, braise }, id),
+    ...(batch.liftsOut.length > 0
+      ? [{ ...part(`${id}|out`, { what: 'lift out', names: batch.liftsOut }, end, 0), handsMin: 0 }]
+      : []),
     part(`${id}|lift`, { what: 'lift' }, end, usual.lift, { kind: 'bench' }),
   ];
 }
 
-/** Stirring on the stove, turning what stands out of the liquid: at intervals, but not beside a look. */
-function rounds(
-  { stir, turn, looks }: DayBatch,
+/** Stirring, turning, basting, tending a fire: at intervals, but not beside a look. */
+function roundsOf(
+  { rounds, looks }: DayBatch,
   { hot, braise }: Pick<Times, 'hot' | 'braise'>,
   id: string,
 ): Part[] {
-  const every = stir ? usual.stirEvery : turn ? usual.turnEvery : 0;
-  if (every === 0) return [];
-  const found: Part[] = [];
-  for (let at = every; at < braise - 15; at += every) {
-    if (looks.some((look) => Math.abs(look - at) < 20)) continue;
-    const does: Doing = { what: stir ? 'stir' : 'turn' };
-    found.push(part(`${id}|round ${at}`, does, hot + at, SHORT, { slack: 15 }));
-  }
-  return found;
+  return rounds.flatMap(({ what, every, from, to }): Part[] => {
+    // Nobody writes "every 0 min" to do it without an end.
+    if (every < SLOT) return [];
+    const end = Math.min(to, braise) - 15;
+    const found: Part[] = [];
+    for (let at = from + every; at < end; at += every) {
+      if (what !== 'tend the fire' && looks.some((look) => Math.abs(look - at) < 20)) continue;
+      const does: Doing = what === 'tend the fire' ? { what } : { what: 'round', does: what };
+      found.push(part(`${id}|${what} ${at}`, does, hot + at, SHORT, { slack: 15 }));
+    }
+    return found;
+  });
 }
 
 /** What stands on what, from when to when. */
 function needsOf(
-  { heat, setting, vessels, chopG }: DayBatch,
+  { heat, setting, vessels, softens }: DayBatch,
   { begin, hot, end, preheat }: Times,
 ): readonly Need[] {
   const count = vessels.length || 1;
@@ -157,15 +187,26 @@ function needsOf(
     case 'slow cooker':
       return [
         ...own,
-        ...(chopG > 0 ? [burner(hot)] : []),
+        ...(softens.length > 0 ? [burner(hot)] : []),
         { kind: 'slow cooker base', amount: count, from: hot, to: end },
       ];
     case 'smoker':
       return [...own, burner(hot), { kind: 'smoker', amount: 1, from: hot - preheat, to: end }];
     case 'oven': {
-      const width = Math.ceil(vessels.reduce((sum, vessel) => sum + vessel.widthCm + HANDLES, 0));
+      // A pan or tray has no handles at its sides: it is as wide as its longer side, and may be turned beside another.
+      const width = Math.ceil(
+        vessels.reduce(
+          (sum, { widthCm, sideCm }) =>
+            sum + (sideCm === undefined ? widthCm + HANDLES : vessels.length > 1 ? sideCm : widthCm),
+          0,
+        ),
+      );
       const one = typeof setting === 'number' && { setting: Math.round(setting) };
-      return [...own, burner(hot), { kind: 'oven', amount: width, from: hot - preheat, to: end, ...one }];
+      return [
+        ...own,
+        burner(hot),
+        { kind: 'oven', amount: width, many: count, from: hot - preheat, to: end, ...one },
+      ];
     }
   }
 }

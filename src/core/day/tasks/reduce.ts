@@ -6,7 +6,7 @@ export const reduce: BatchTask = {
     minutes > 0
       ? {
           minutes,
-          after: [['skim', 'strain', 'pot']],
+          after: [['skim', 'strain', 'purée', 'pot']],
           needs: [{ kind: 'burner', amount: 1, from: 0, to: minutes }],
           parts: [{ key: id, does: { what: 'reduce' }, kind: 'broth', from: 0, minutes, hands: 0 }],
         }

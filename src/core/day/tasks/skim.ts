@@ -9,7 +9,7 @@ export const skim: BatchTask = {
     batch.skim === 'leave'
       ? undefined
       : byHand(id, 'broth', { what: 'skim', cold: batch.skim === 'chill' }, MINUTES, [
-          ['settle', 'chill', 'strain', 'pot'],
+          ['settle', 'chill', 'strain', 'purée', 'pot'],
         ]),
   over: ({ jugged }) => jugged,
 };

@@ -1,8 +1,7 @@
 import { usual } from '../minutes.ts';
 import { beforeTheLid, type BatchTask } from './draft.ts';
 
-/** Wood is put on about once an hour, a quarter of an hour either way, min (common practice, no source). */
-const EVERY = 60;
+/** A quarter of an hour either way, min (common practice, no source). */
 const SLACK = 15;
 
 /** The open smoke before there is a pot: a fire that somebody must tend. */
@@ -10,7 +9,10 @@ export const smoke: BatchTask = {
   draft: ({ smokeMin }, id) => {
     if (smokeMin === undefined) return undefined;
     const { fire } = usual;
-    const tend = Array.from({ length: Math.floor((smokeMin - 1) / EVERY) }, (_, i) => EVERY * (i + 1));
+    const tend = Array.from(
+      { length: Math.floor((smokeMin - 1) / usual.fireEvery) },
+      (_, i) => usual.fireEvery * (i + 1),
+    );
     const part = { kind: 'pan', hands: 1 } as const;
     return {
       minutes: fire + smokeMin,

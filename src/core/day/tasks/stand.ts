@@ -6,7 +6,7 @@ export const stand: BatchTask = {
   draft: ({ steps }, id) => {
     const step = steps.find(({ what }) => what === 'stand out');
     const after = ['trim', 'brine', 'marinate'] as const;
-    return step && byItself(id, { what: 'sit out' }, step.minutes ?? usual.standOut, after);
+    return step && byItself(id, { what: 'sit out' }, step.most ?? usual.standOut, after);
   },
   over: beforeTheLid,
 };

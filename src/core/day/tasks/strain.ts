@@ -14,9 +14,9 @@ export const strainStep = ({ liquidMl }: DayBatch, key: string): Step => ({
 export const strain: BatchTask = {
   draft: (batch, id) => {
     // What is chilled is strained in one go with its cooling.
-    if (!batch.strain || batch.skim === 'chill') return undefined;
+    if (!batch.strain || batch.chilled) return undefined;
     const step = strainStep(batch, id);
-    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: ['pot'] };
+    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: [['purée', 'pot']] };
   },
   over: ({ jugged }) => jugged,
 };

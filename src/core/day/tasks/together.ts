@@ -6,23 +6,35 @@ const STIR = 5;
 
 /** The meat back into its liquid, and hot. */
 export const together: BatchTask = {
-  draft: ({ skim, shredG }, id) => {
-    const cold = skim === 'chill';
-    const minutes = cold ? usual.reheat : usual.together;
+  draft: ({ chilled, sentCold, shredG }, id) => {
+    const how = sentCold ? 'cold' : chilled ? 'reheated' : 'hot';
+    const minutes = how === 'cold' ? STIR : how === 'reheated' ? usual.reheat : usual.together;
     return {
       minutes,
-      after: ['pull', ['strain', 'pot'], 'chill', 'skim', 'reduce'],
-      needs: [{ kind: 'burner', amount: 1, from: 0, to: minutes }],
+      after: ['pull', ['strain', 'purée', 'pot'], 'chill', 'skim', 'reduce'],
+      needs: how === 'cold' ? [] : [{ kind: 'burner', amount: 1, from: 0, to: minutes }],
       parts: [
         {
           key: id,
-          does: { what: 'bring together', cold },
+          does: { what: 'bring together', how },
           kind: 'broth',
           from: 0,
           minutes: STIR,
           hands: 1,
           grams: shredG,
         },
+        ...(minutes > STIR
+          ? [
+              {
+                key: `${id}|heat`,
+                does: { what: 'heats through' } as const,
+                kind: 'broth' as const,
+                from: STIR,
+                minutes: minutes - STIR,
+                hands: 0,
+              },
+            ]
+          : []),
       ],
     };
   },

@@ -165,7 +165,9 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     problems,
   );
   const tenderMin = (lot: string) => ready?.lots.find(({ id }) => id === lot)?.tender.mid ?? 0;
-  const lengths = phaseMinutes(batch.cook, ready?.median);
+  // What is torn when it is tender goes back for a while: it cooks so much longer.
+  const torn = midpoint(batch.tear) ?? 0;
+  const lengths = phaseMinutes(batch.cook, ready && ready.median + torn);
   const { items, filled, solved } = fillAll(cold.length > 1 ? lie(tenderMin) : cold, lengths);
   problems.push(...fitProblems(batch, filled, solved, input));
   const steam = planSteam(batch, pot, lengths, input.kitchen.altitudeM);

@@ -149,7 +149,7 @@ describe('what does not fit is said with what to do', () => {
       cook: [{ heat: 'slow cooker' as const, setting: 'low' as const, lid: 'on' as const, vessel: 'pot-28' }],
     };
     expect(pot(lots, base).problems.map(problemWords)[0]).toMatch(
-      /^28 cm pot must not stand on a slow cooker base/,
+      /^The 28 cm pot must not stand on a slow cooker base/,
     );
   });
 
@@ -168,7 +168,7 @@ describe('what does not fit is said with what to do', () => {
     );
     const low = { heatSources: [{ id: 'o', name: 'small oven', kind: 'oven' as const, heightCm: 17 }] };
     expect(pot([lotOf('beef-shank', 3000)], oven('pot-28'), low).problems.map(problemWords)[0]).toBe(
-      '28 cm pot with its lid stands 18.5 cm high and the small oven has 17 cm: cover it with foil in place of the lid.',
+      'The 28 cm pot with its lid stands 18.5 cm high and the small oven has 17 cm: cover it with foil in place of the lid.',
     );
   });
 });

@@ -91,7 +91,7 @@ describe('three figures of salt', () => {
       ...more,
     ];
     const words = pot({ items: items([]) }).problems.map(problemWords)[0] ?? '';
-    expect(words).toMatch(/by itself.*take unsalted stock, or thin it with \d\.\d l of water/);
+    expect(words).toMatch(/by itself.*use unsalted stock, or thin it with \d\.\d l of water/);
     const litres = Number(/with (\d\.\d) l/.exec(words)?.[1]);
     expect(saltOf({ items: items([water('b', 1000 * litres)]) }).finished).toBeLessThan(0.0107);
   });

@@ -1,8 +1,8 @@
 import { MINUTE_MS } from '../../quantity/index.ts';
 import type { Day } from '../../day/index.ts';
 import type { Feel, Heat, Lid } from '../../batch/index.ts';
-import { openPhase } from '../../clock/index.ts';
-import { lidsOf } from './facts.ts';
+import { isTimed, openPhase } from '../../clock/index.ts';
+import { lidsOf } from './moments.ts';
 import type { NominalBatch } from '../../model/index.ts';
 
 export interface Curve {
@@ -24,12 +24,16 @@ export interface PotBand {
   readonly curves: readonly Curve[];
   readonly evenOdds: number;
   readonly readyBy: number;
+  /** Of being tender when it is lifted out. */
+  readonly chanceAtEnd: number;
   /** How late is still good, and what happens then. */
   readonly goodUntil: number;
   readonly goes: 'stringy' | 'to mush';
   readonly checks: readonly { readonly at: number; readonly feel: Feel }[];
   readonly weighedOut: boolean;
 }
+
+const sum = (numbers: readonly number[]) => numbers.reduce((total, n) => total + n, 0);
 
 const POINTS = 25;
 /** There is no room for a longer name beside a band. */
@@ -81,6 +85,7 @@ export function bandsOf(
           ...(lots.length > 1 ? lots.map(({ id }, i) => curve(nameOf(id), (m) => odds.lotChance(i, m))) : []),
         ],
         evenOdds: time(ready.median),
+        chanceAtEnd: odds.potChance(isTimed(batch) ? sum(lengths) : potFrom + (to - hot) / MINUTE_MS),
         readyBy: time(odds.potAt(chance) ?? ready.median),
         goodUntil: time(firstToGo.goodUntil),
         goes: firstToGo.goes,

@@ -239,7 +239,7 @@ describe('several pots share one kitchen', () => {
     ];
     const { said } = plan(meal([pot('pot', { cook: smoke })]));
     expect(said.join(' ')).toMatch(/The kitchen has no smoker/);
-    expect(said.join(' ')).toMatch(/53 cm of pots do not stand side by side in an oven of 45 cm/);
+    expect(said.join(' ')).toMatch(/It is 53 cm across with its handles, and the oven is 45 cm wide/);
   });
 });
 

@@ -1,4 +1,4 @@
-import { planDay, type Day, type Lack, type Tight } from '../../day/index.ts';
+import { HELD_LONG, planDay, type Day, type Lack, type Outside, type Tight } from '../../day/index.ts';
 import { standingEntries, usualDay } from '../../batch/index.ts';
 import type { Input, OpenedMeal } from '../../model/index.ts';
 import { bandsOf, type PotBand } from './bands.ts';
@@ -17,7 +17,8 @@ export interface DayAsk {
 export type DayNote =
   | { readonly what: 'lack'; readonly lack: Lack }
   | (Tight & { readonly what: 'tight'; readonly hangs: boolean; readonly hands: number })
-  | { readonly what: 'held long'; readonly name: string; readonly hours: number };
+  | { readonly what: 'held long'; readonly name: string; readonly hours: number }
+  | (Outside & { readonly what: 'outside'; readonly zone: string; readonly canChill: boolean });
 
 /** The day of a meal: its plan, and its pots as bands along it. */
 export interface DayPlan extends Day {
@@ -58,6 +59,16 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
         hands: facts.hands,
       })),
       ...heldLong(day, input),
+      ...(day.outside
+        ? [
+            {
+              what: 'outside' as const,
+              ...day.outside,
+              zone,
+              canChill: input.batches.some(({ skim }) => skim !== 'chill'),
+            },
+          ]
+        : []),
     ],
     unknown: nominal.batches.flatMap(({ plan }) =>
       plan.lots.length > 0 && !plan.ready ? [plan.batch.name] : [],
@@ -65,12 +76,11 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
   };
 }
 
-/** Held hot for longer than this it dries and dulls, min (common practice, no source). */
-const HELD_LONG = 4 * 60;
-
 /** What would be held hot for too long is better chilled. */
 function heldLong({ lines }: Day, { batches }: Input): DayNote[] {
-  return batches.flatMap(({ id, name }) => {
+  return batches.flatMap(({ id, name, skim }) => {
+    // Nobody is told to do what is already chosen.
+    if (skim === 'chill') return [];
     const hot = lines.filter(
       ({ batch, does }) => batch === id && does.what === 'hold' && does.where !== 'in the fridge',
     );

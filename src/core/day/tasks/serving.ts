@@ -1,0 +1,76 @@
+import type { DayFacts } from '../facts.ts';
+import { packMinutes, plateMinutes, usual } from '../minutes.ts';
+import { taskId, type Doing, type Part, type Task } from '../task.ts';
+import { byHand } from './draft.ts';
+
+/** More hands than these get in each other's way (common practice, no source). */
+const MOST_HANDS = 3;
+
+/**
+ * How the meal reaches the plates, when every batch is brought together and what is served with it is done: filled
+ * here, put into hot boxes to be filled as they are asked for, or packed, sent out and filled there.
+ */
+export function servingTasks(facts: DayFacts): readonly Task[] {
+  const { own, batches, dishes, place } = facts;
+  if (dishes.length === 0) return [];
+  const after = [
+    ...batches.map(({ id }) => taskId({ kind: 'together', batch: id })),
+    ...own.filter(({ when }) => when === 'serving').map(({ id }) => taskId({ kind: 'own', own: id })),
+  ];
+  if (place === 'kept hot') return [{ ...boxes, after }];
+  if (place === 'sent out') return [{ ...sent(facts), after }];
+  return dishes.map(({ id: dish, name, kind, count }): Task => {
+    const ref = { kind: 'plates', dish } as const;
+    const id = taskId(ref);
+    const minutes = plateMinutes(kind, count, facts.hands);
+    const does = { what: 'fill', name, count } as const;
+    const { parts } = byHand(id, 'plates', does, minutes, [], { hands: Math.min(MOST_HANDS, facts.hands) });
+    return { ref, id, minutes, parts, needs: [], after };
+  });
+}
+
+const boxesId = taskId({ kind: 'boxes' });
+const boxes: Omit<Task, 'after'> = {
+  ref: { kind: 'boxes' },
+  id: boxesId,
+  minutes: usual.hotBoxes,
+  parts: byHand(boxesId, 'plates', { what: 'hot boxes' }, usual.hotBoxes, []).parts,
+  needs: [],
+};
+
+/** Packed, out of the door, on the road, reheated there if it went cold, and filled there by other hands. */
+function sent({ dishes, hands, sent: { road, packing, cold } }: DayFacts): Omit<Task, 'after'> {
+  const id = taskId({ kind: 'sent' });
+  const servings = dishes.reduce((sum, { count }) => sum + count, 0);
+  const steps: {
+    readonly key: string;
+    readonly does: Doing;
+    readonly minutes: number;
+    readonly hands: number;
+  }[] = [
+    {
+      key: id,
+      does: { what: 'pack' },
+      minutes: packing ?? packMinutes(servings, hands),
+      hands: Math.min(MOST_HANDS, hands),
+    },
+    { key: `${id}|load`, does: { what: 'load' }, minutes: usual.load, hands: 1 },
+    { key: `${id}|road`, does: { what: 'on the road' }, minutes: road, hands: 0 },
+    ...(cold
+      ? [{ key: `${id}|reheat`, does: { what: 'reheat there' } as const, minutes: usual.reheat, hands: 0 }]
+      : []),
+    ...dishes.map(({ id: dish, name, kind, count }) => ({
+      key: `${id}|${dish}`,
+      does: { what: 'fill there', name, count } as const,
+      minutes: plateMinutes(kind, count, hands),
+      hands: 0,
+    })),
+  ];
+  let from = 0;
+  const parts = steps.map((step): Part => {
+    const at = from;
+    from += step.minutes;
+    return { ...step, kind: 'plates', from: at };
+  });
+  return { ref: { kind: 'sent' }, id, minutes: from, parts, needs: [] };
+}

@@ -1,0 +1,79 @@
+import type { Batch, Way } from '../../batch/index.ts';
+import { midpoint } from '../../quantity/index.ts';
+import type { Ingredient } from '@/reference/types.ts';
+import { fateOf, itemsOf } from './items.ts';
+
+/** What hands and the stove do with one ingredient before it goes in, and how it leaves the pot. */
+export interface ItemWork {
+  readonly id: string;
+  readonly name: string;
+  /** A knife is taken to it. */
+  readonly knife: boolean;
+  readonly ways: readonly Way[];
+  /** In the fat before the liquid goes in, min, in the order of the list; 0 where it goes in raw. */
+  readonly softenMin: number;
+  readonly soaked: boolean;
+  readonly puréed: boolean;
+  /** Pushed through a sieve and put back. */
+  readonly sieved: boolean;
+  /** Lifted out whole at the end. */
+  readonly liftedOut: boolean;
+  /** Starch, which is mixed with cold liquid before it goes in. */
+  readonly mixed: boolean;
+  /** It goes in from the start, not later. */
+  readonly fromStart: boolean;
+}
+
+/** Sections of a shop where what is sold may need a knife. */
+const cutUp = new Set(['vegetables', 'meat']);
+/** Bought so, it needs none. */
+const READY =
+  /\b(canned|dried|juice|frozen|powder|purée|puree|paste|sauce|relish|nectar|stewed|cooked|boiled|ground|grated|leaf|leaves|tied|whole|flakes|sprouts)\b/;
+
+/** Whether a knife is taken to it: not to tins, honey, flour, soaking water or butter (common practice, no source). */
+export const takesKnife = ({ section, name, role, fate }: Ingredient): boolean =>
+  role === 'solid' && cutUp.has(section) && fate !== 'comes out' && !READY.test(name.toLowerCase());
+
+/** Minutes in the fat of what goes into it first, by what it does there (common practice, no source). */
+const softens: Readonly<Partial<Record<NonNullable<Ingredient['does']>, number>>> = {
+  browns: 8,
+  'gives off water': 8,
+  'is fried': 2,
+  burns: 1,
+};
+/** Ground spice in the fat, min (common practice, no source). */
+const BLOOM = 1;
+
+/**
+ * The work on each ingredient that is in the pot, in the order of the list: that is the order in which it is
+ * softened, each in its own minutes.
+ */
+export function workOn(batch: Batch, ingredients: ReadonlyMap<string, Ingredient>): readonly ItemWork[] {
+  return itemsOf(batch).flatMap((item): ItemWork[] => {
+    const ingredient = ingredients.get(item.ref);
+    if (!ingredient || item.state !== 'in') return [];
+    const ways = item.ways ?? [];
+    const fate = fateOf(item, ingredient);
+    const fromStart = item.at === undefined || (item.at.phase === 0 && item.at.minutes <= 0);
+    const usual =
+      ingredient.role === 'solid' && fromStart && !item.marinade && !item.soak
+        ? (softens[ingredient.does ?? 'soaks'] ?? 0)
+        : 0;
+    const bloomed = ways.includes('bloomed') ? BLOOM : 0;
+    return [
+      {
+        id: item.id,
+        name: ingredient.name,
+        knife: takesKnife(ingredient) && !ways.includes('ready cut'),
+        ways,
+        softenMin: midpoint(item.soften) ?? Math.max(usual, bloomed),
+        soaked: item.soak !== undefined,
+        puréed: fate === 'puréed',
+        sieved: item.prep === 'sieved',
+        liftedOut: fate === 'comes out' && item.out === undefined,
+        mixed: ingredient.does === 'thickens' && !fromStart,
+        fromStart,
+      },
+    ];
+  });
+}

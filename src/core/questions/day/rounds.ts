@@ -1,0 +1,53 @@
+import { usualMinutes, type DayBatch } from '../../day/index.ts';
+import { openPhase } from '../../clock/index.ts';
+import { midpoint, valueAt } from '../../quantity/index.ts';
+import type { NominalBatch } from '../../model/index.ts';
+
+/**
+ * What is done at intervals: as the cook wrote it; else stirred on the stove, turned while it is uncovered and pokes
+ * out. A fire is fed all the while.
+ */
+export function roundsOf(
+  { batch, lengths }: NominalBatch['plan'],
+  potFrom: number,
+  braiseMin: number,
+): DayBatch['rounds'] {
+  const written = batch.rounds;
+  const whole = (every: number) => ({ every, from: 0, to: braiseMin });
+  let at = 0;
+  const spans = batch.cook.map((phase, i) => {
+    const from = at - potFrom;
+    at += valueAt(lengths, i);
+    return { phase, from, to: at - potFrom };
+  });
+  const fires = spans
+    .filter(({ phase, from }) => phase.heat === 'smoker' && from >= 0)
+    .map(({ from }) => ({
+      what: 'tend the fire' as const,
+      every: usualMinutes.fireEvery,
+      from,
+      to: braiseMin,
+    }));
+  if (written)
+    return [
+      ...fires,
+      ...written.map(({ what, every }) => ({ what, ...whole(midpoint(every) ?? usualMinutes.turnEvery) })),
+    ];
+  const stirred = openPhase(batch.cook)?.heat === 'stove';
+  return [
+    ...fires,
+    ...(stirred ? [{ what: 'stir' as const, ...whole(usualMinutes.stirEvery) }] : []),
+    ...(batch.level === 'cover'
+      ? []
+      : spans
+          .filter(
+            ({ phase, from, to }) => phase.lid === 'off' && phase.heat !== 'stove' && from >= 0 && to > from,
+          )
+          .map(({ phase, from, to }) => ({
+            what: 'turn' as const,
+            every: usualMinutes.turnEvery,
+            from,
+            to: phase === openPhase(batch.cook) ? braiseMin : to,
+          }))),
+  ];
+}
