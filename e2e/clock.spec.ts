@@ -93,7 +93,7 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   const at = async () => minutes(await fetch.textContent());
   await levelled(page);
   const before = await at();
-  expect(before).toBeLessThan(minutes(await line(page, /Soften/).textContent()));
+  expect(before).toBeLessThan(minutes(await line(page, /Soften onion/).textContent()));
 
   await fetch.focus();
   await page.keyboard.press('ArrowUp');

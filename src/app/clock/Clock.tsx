@@ -19,6 +19,7 @@ import { Written } from './Written.tsx';
 import { HeatRow } from './HeatRow.tsx';
 import { LidPhases } from './LidPhases.tsx';
 import { OwnTasks } from './OwnTasks.tsx';
+import { OutsideHours } from './OutsideHours.tsx';
 import { PotReading } from './PotReading.tsx';
 import { ServiceNow } from './ServiceNow.tsx';
 import { StillGood, TakenOut } from './TakenOut.tsx';
@@ -105,9 +106,11 @@ export default function Clock() {
           <TakeAlong day={day} />
         </Suspense>
       )}
+      {day && <OutsideHours day={day} />}
       {day && <Here day={day} now={now} />}
       {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
       {day?.notes
+        .filter(({ what }) => what !== 'outside')
         .map((note) => dayNoteWords(note, vesselName))
         .map((words) => (
           <p key={words} className="quiet">

@@ -61,6 +61,11 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
           <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
         </span>
       )}
+      {day?.door !== undefined && (
+        <span>
+          out of the door by <b className="num">{writeMoment(day.door, day.zone, day.serving)}</b>
+        </span>
+      )}
     </p>
   );
 }
@@ -69,18 +74,26 @@ function titleOf(day: DayPlan, batch: string, lidOn: boolean, now: number): stri
   const { lines, zone } = day;
   const mine = lines.filter((line) => line.batch === batch && line.to > now);
   const look = mine.find(({ kind }) => kind === 'look');
+  // A written time is lifted when it is over: nobody is told to look before.
+  const lift = mine.find(({ does }) => does.what === 'lift');
   const begins = mine.find(({ kind, hands }) => hands > 0 && kind !== 'look');
   const at = ({ from }: Line) => writeMoment(from, zone, now);
-  if (!lidOn && begins && look) {
+  const next1 = look ?? lift;
+  const act = look ? 'test' : 'lift it';
+  if (!lidOn && begins && next1) {
     const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
-    return `${start}, test at ${writeMoment(look.from, zone, Math.max(now, begins.from))}`;
+    return `${start}, ${act} at ${writeMoment(next1.from, zone, Math.max(now, begins.from))}`;
   }
-  if (look) return look.from <= now ? 'Test now' : `Test at ${at(look)}`;
+  if (next1) return capital(next1.from <= now ? `${act} now` : `${act} at ${at(next1)}`);
   const next = mine[0];
   if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
   return `On the plates at ${writeMoment(day.serving, zone, now)}`;
 }
 
+/** The plan is asked for at five-minute steps: what begins within one begins now. */
+const FIVE_MINUTES = 5 * MINUTE_MS;
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 /** It cannot be served when it was to be: said with the nearest plan that works, which one press takes. */
@@ -90,7 +103,9 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   if (!meal.serving)
     return (
       <p className="quiet">
-        No serving time is written: started now, it is served at {writeMoment(day.serving, day.zone, now)}.
+        No serving time is written: begun{' '}
+        {day.begins <= now + FIVE_MINUTES ? 'now' : `at ${writeMoment(day.begins, day.zone, now)}`}, it is
+        served at {writeMoment(day.serving, day.zone, now)}.
       </p>
     );
   if (day.lateMin <= 0 || meal.day?.forward) return null;
@@ -98,12 +113,14 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const past = day.serving - day.lateMin * MINUTE_MS <= now;
   const at = writeMoment(day.serving, day.zone, now);
   const late = writeMinutes(day.lateMin).value;
+  const start =
+    day.begins <= now + FIVE_MINUTES ? 'start now' : `start at ${writeMoment(day.begins, day.zone, now)}`;
   return (
     <div className="problem">
       <p className="wrong" role="alert">
         {past
-          ? `${asked} is over. Start now, serve at ${at}.`
-          : `${asked} is too soon: start now, serve at ${at}, ${late} late.`}
+          ? `${asked} is over. ${capital(start)}, serve at ${at}.`
+          : `${asked} is too soon: ${start}, serve at ${at}, ${late} late.`}
       </p>
       <p className="remedies">
         <button

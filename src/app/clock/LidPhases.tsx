@@ -8,6 +8,7 @@ import { SelectField } from '../parts/fields/SelectField.tsx';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { EndWith } from './EndWith.tsx';
 import { changePhase, heatOf, heats, lids, withHeat, type HeatChoice } from './phaseEdits.ts';
+import { Rounds } from './Rounds.tsx';
 import css from './clock.module.scss';
 
 const HOUR = { text: '1 h', lo: 60, hi: 60 };
@@ -165,6 +166,7 @@ export function LidPhases() {
           />
         )}
       </div>
+      <Rounds />
       <EndWith />
       <p className="quiet">
         On keeps the steam in; ajar thickens it slowly; off browns what pokes out and cools the pot: turn the

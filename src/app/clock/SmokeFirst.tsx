@@ -1,5 +1,6 @@
 import { openPhase, withMain } from '@/core/clock/index.ts';
 import type { Phase } from '@/core/batch/index.ts';
+import { writeDegrees } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -11,7 +12,7 @@ const USUAL = { text: '2 h', lo: 120, hi: 120 };
 
 /** Smoked open before it goes into the pot, and for how long. */
 export function SmokeFirst() {
-  const { batch } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
   const smoke = batch.cook.length > 1 ? batch.cook.find(isSmoke) : undefined;
   return (
     <span className={css.smokeFirst}>
@@ -44,6 +45,26 @@ export function SmokeFirst() {
                 cook: b.cook.map((phase) => (isSmoke(phase) ? { ...phase, minutes } : phase)),
               }),
               `${batch.id} smoke`,
+            );
+          }}
+        />
+      )}
+      {smoke && (
+        <QuantityField
+          label="Smoked at"
+          quantity={typeof smoke.setting === 'object' ? smoke.setting : undefined}
+          measure="temperature"
+          placeholder={writeDegrees(120, units)}
+          chars={7}
+          onChange={(setting) => {
+            editBatch(
+              batch.id,
+              'the heat of the smoke',
+              (b) => ({
+                ...b,
+                cook: b.cook.map((phase) => (isSmoke(phase) ? { ...phase, setting } : phase)),
+              }),
+              `${batch.id} smoke heat`,
             );
           }}
         />

@@ -48,7 +48,7 @@ describe('the serving', () => {
   test('without a time all runs from now; with one the day hangs from it', async () => {
     await openAt('clock', meal());
     expect(title()).toMatch(/^Start now, test at 1[123]:\d\d$/);
-    expect(sheet()).toMatch(/No serving time is written: started now, it is served at \d\d:\d\d\./);
+    expect(sheet()).toMatch(/No serving time is written: begun now, it is served at \d\d:\d\d\./);
     closePage();
     await openAt('clock', meal('18:00'));
     expect(title()).toMatch(/^Start at \d\d:\d\d, test at 1[456]:\d\d$/);
@@ -164,7 +164,7 @@ describe('tasks of one’s own', () => {
     await write('takes', '20 min');
     await choose('due', 'before the pot');
     await press('Put it into the day');
-    expect(at(/Fetch the trays/)).toBeLessThan(at(/Soften/));
+    expect(at(/Fetch the trays/)).toBeLessThan(at(/Soften onion/));
     const fetch = line(/Fetch the trays/);
     if (!fetch) throw new Error('no such task');
     await tap(fetch);

@@ -1,6 +1,9 @@
+import type { Meal } from '@/core/batch/index.ts';
+import { withOrWithout } from '../data/withOrWithout.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 import css from './order.module.scss';
@@ -10,6 +13,58 @@ const places = [
   { value: 'kept hot', words: 'kept hot' },
   { value: 'sent out', words: 'sent out' },
 ] as const;
+
+const ways = [
+  { value: 'hot', words: 'hot, in hot boxes' },
+  { value: 'cold', words: 'cold, reheated there' },
+] as const;
+
+/** How a meal that is sent out gets there: it leaves in time for that, and is filled there. */
+function SentOut() {
+  const { meal } = useOpenMeal().loaded;
+  const edit = (
+    words: string,
+    change: (sent: NonNullable<Meal['sent']>) => NonNullable<Meal['sent']>,
+    field?: string,
+  ) => {
+    editMeal(meal.id, words, (m) => ({ ...m, sent: change(m.sent ?? {}) }), field);
+  };
+  return (
+    <>
+      <QuantityField
+        label="On the road"
+        quantity={meal.sent?.road}
+        measure="duration"
+        placeholder="30 min"
+        chars={8}
+        onChange={(road) => {
+          edit('the time on the road', (sent) => withOrWithout(sent, 'road', road), 'road');
+        }}
+      />
+      <QuantityField
+        label="To pack"
+        quantity={meal.sent?.packing}
+        measure="duration"
+        placeholder="as usual"
+        chars={8}
+        onChange={(packing) => {
+          edit('the time to pack', (sent) => withOrWithout(sent, 'packing', packing), 'packing');
+        }}
+      />
+      <Choice
+        legend="Sent out how"
+        hidden
+        value={meal.sent?.cold ? 'cold' : 'hot'}
+        options={ways}
+        onChoose={(way) => {
+          edit('how it is sent out', ({ cold: _, ...sent }) =>
+            way === 'cold' ? { ...sent, cold: true } : sent,
+          );
+        }}
+      />
+    </>
+  );
+}
 
 /** What the meal is called, when it is served, in the time of this place, and where. */
 export function Occasion() {
@@ -46,6 +101,7 @@ export function Occasion() {
           editMeal(meal.id, 'where it is served', (m) => ({ ...m, place }));
         }}
       />
+      {meal.place === 'sent out' && <SentOut />}
     </div>
   );
 }

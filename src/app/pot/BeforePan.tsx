@@ -1,6 +1,7 @@
 import { type Step, steps } from '@/core/batch/index.ts';
+import { usualMinutes } from '@/core/day/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
+import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -12,9 +13,9 @@ import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import css from './pot.module.scss';
 
 const usualTimes: Readonly<Record<Step, string>> = {
-  'dry brine': '12 h',
-  marinade: '12 h',
-  'stand out': '30 min',
+  'dry brine': writeMinutes(usualMinutes.dryBrine).value,
+  marinade: writeMinutes(usualMinutes.marinade).value,
+  'stand out': writeMinutes(usualMinutes.standOut).value,
 };
 const names: Readonly<Record<Step, string>> = {
   'dry brine': 'dry brine',

@@ -1,15 +1,16 @@
 import { fates, type Item, type Moment, preps } from '@/core/batch/index.ts';
-import { offShare } from '@/core/pot/index.ts';
+import { intoMarinade, offShare } from '@/core/pot/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editItem } from '../data/edits.ts';
+import { editBatch, editItem } from '../data/edits.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { PercentField } from '../parts/fields/PercentField.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
+import { ItemBefore } from './ItemBefore.tsx';
 import { OwnFigures } from './OwnFigures.tsx';
 import css from './pot.module.scss';
 
@@ -83,6 +84,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           }}
         />
       )}
+      {solid && <ItemBefore item={item} name={name} ingredient={ingredient} edit={edit} />}
       {soaks && (
         <QuantityField
           label="Soaked in"
@@ -177,7 +179,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           type="button"
           className="link"
           onClick={() => {
-            edit('the marinade and', ({ marinade, ...i }) => (marinade ? i : { ...i, marinade: true }));
+            editBatch(batch.id, `the marinade and ${name}`, (b) => intoMarinade(b, item.id));
           }}
         >
           {item.marinade ? 'not in the marinade' : 'into the marinade'}

@@ -4,7 +4,7 @@ import type { Batch } from '@/core/batch/index.ts';
 import { nextInDay } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addBatch } from '../data/edits.ts';
-import { firstPlan } from '../data/dayPlans.ts';
+import { planAt, triesFor } from '../data/dayPlans.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useNow } from '../data/useNow.ts';
 import { usePainted } from '../data/usePainted.ts';
@@ -19,7 +19,9 @@ export function Stove() {
   const stage = useStage();
   const now = useNow();
   const asks = usePainted() && anyOnTheHeat(loaded.batches);
-  const { data: day } = useAnswer('day', asks ? firstPlan(now) : UNASKED, { enabled: asks });
+  const { data: day } = useAnswer('day', asks ? planAt(now, triesFor(loaded.batches.length)) : UNASKED, {
+    enabled: asks,
+  });
   const names = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   return (
     <ul className={css.stove} aria-label="The stove">

@@ -18,8 +18,9 @@ export {
   type ItemPlan,
 } from './liquid/items.ts';
 export { offShare } from './liquid/prep.ts';
-export { type ItemWork, takesKnife, workOn } from './liquid/work.ts';
+export { type ItemWork, takesKnife, usualSoftenMin, workOn } from './liquid/work.ts';
 export { searchNames } from './liquid/search.ts';
+export { intoMarinade } from './season/intoMarinade.ts';
 export { takenUpShare } from './season/marinade.ts';
 export {
   BROTH_TARGET,

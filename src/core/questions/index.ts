@@ -13,6 +13,7 @@ export type { PotPicture, VesselPicture } from './reckon/potPicture.ts';
 export { printed } from './reckon/printed.ts';
 export { reckon, type Reckoning } from './reckon/reckon.ts';
 export { stillGood, takenOut } from './reckon/takenOut.ts';
+export { usualRounds } from './day/rounds.ts';
 export { withOldRanges } from './reckon/withOldRanges.ts';
 export type { Filled, LotNow } from './serviceNow.ts';
 export { isOpen, shoppingList, type Needed } from './shoppingList.ts';

@@ -54,6 +54,9 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
   const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
   const words = `${pot.name}: hot at ${clock(pot.hot)}, tender 50 in 100 at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
+  // Lifted before it is as likely as not to be tender: what it is then is what counts.
+  const shown =
+    pot.evenOdds > pot.to ? { at: pot.to, chance: pot.chanceAtEnd } : { at: pot.evenOdds, chance: 0.5 };
   const width = widths[room];
   const narrow = room === 'narrow';
   return (
@@ -133,9 +136,9 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
                 <tspan className="num">{clock(at)}</tspan> {name}
               </text>
             ))}
-          {(room !== 'alone' || lots.length === 0) && free(pot.evenOdds) && (
-            <text x={x(0.5) + 6} y={y(pot.evenOdds) + 4} className={css.odds}>
-              {clock(pot.evenOdds)} 50 in 100
+          {(room !== 'alone' || lots.length === 0) && free(shown.at) && (
+            <text x={x(0.5) + 6} y={y(shown.at) + 4} className={css.odds}>
+              {clock(shown.at)} {Math.round(100 * shown.chance)} in 100
             </text>
           )}
           {y(good) - y(pot.to) > 12 && good < serving && (

@@ -1,4 +1,4 @@
-import type { Batch, Way } from '../../batch/index.ts';
+import type { Batch, Item, Way } from '../../batch/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { fateOf, itemsOf } from './items.ts';
@@ -44,6 +44,14 @@ const softens: Readonly<Partial<Record<NonNullable<Ingredient['does']>, number>>
 /** Ground spice in the fat, min (common practice, no source). */
 const BLOOM = 1;
 
+const isFromStart = ({ at }: Item) => at === undefined || (at.phase === 0 && at.minutes <= 0);
+
+/** How long a thing lies in the fat before the liquid goes in, min, where nobody has said; 0: it goes in raw. */
+export function usualSoftenMin(item: Item, { role, does }: Ingredient): number {
+  if (role !== 'solid' || !isFromStart(item) || item.marinade || item.soak) return 0;
+  return Math.max(softens[does ?? 'soaks'] ?? 0, item.ways?.includes('bloomed') ? BLOOM : 0);
+}
+
 /**
  * The work on each ingredient that is in the pot, in the order of the list: that is the order in which it is
  * softened, each in its own minutes.
@@ -54,19 +62,14 @@ export function workOn(batch: Batch, ingredients: ReadonlyMap<string, Ingredient
     if (!ingredient || item.state !== 'in') return [];
     const ways = item.ways ?? [];
     const fate = fateOf(item, ingredient);
-    const fromStart = item.at === undefined || (item.at.phase === 0 && item.at.minutes <= 0);
-    const usual =
-      ingredient.role === 'solid' && fromStart && !item.marinade && !item.soak
-        ? (softens[ingredient.does ?? 'soaks'] ?? 0)
-        : 0;
-    const bloomed = ways.includes('bloomed') ? BLOOM : 0;
+    const fromStart = isFromStart(item);
     return [
       {
         id: item.id,
         name: ingredient.name,
         knife: takesKnife(ingredient) && !ways.includes('ready cut'),
         ways,
-        softenMin: midpoint(item.soften) ?? Math.max(usual, bloomed),
+        softenMin: midpoint(item.soften) ?? usualSoftenMin(item, ingredient),
         soaked: item.soak !== undefined,
         puréed: fate === 'puréed',
         sieved: item.prep === 'sieved',

@@ -25,6 +25,8 @@ export interface DayPlan extends Day {
   readonly zone: string;
   /** Of being ready when the plan says so. */
   readonly chance: number;
+  /** Epoch ms: the last moment out of the door, of a meal that is sent out. */
+  readonly door: number | undefined;
   readonly pots: readonly PotBand[];
   /** What a cook has to know of it. */
   readonly notes: readonly DayNote[];
@@ -49,6 +51,7 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
     ...day,
     zone,
     chance,
+    door: day.lines.find(({ does }) => does.what === 'load')?.to,
     pots,
     notes: [
       ...day.lacks.map((lack): DayNote => ({ what: 'lack', lack })),

@@ -1,7 +1,19 @@
 import { usualMinutes, type DayBatch } from '../../day/index.ts';
-import { openPhase } from '../../clock/index.ts';
+import type { Batch } from '../../batch/index.ts';
+import { isSmoke, openPhase } from '../../clock/index.ts';
 import { midpoint, valueAt } from '../../quantity/index.ts';
 import type { NominalBatch } from '../../model/index.ts';
+
+const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
+
+/** What is done at intervals where nobody has said: stirred on the stove, turned where it pokes out uncovered. */
+export function usualRounds(batch: Batch): NonNullable<Batch['rounds']> {
+  if (openPhase(batch.cook)?.heat === 'stove')
+    return [{ what: 'stir', every: timed(usualMinutes.stirEvery) }];
+  return batch.level !== 'cover' && batch.cook.some((phase) => phase.lid === 'off' && !isSmoke(phase))
+    ? [{ what: 'turn', every: timed(usualMinutes.turnEvery) }]
+    : [];
+}
 
 /**
  * What is done at intervals: as the cook wrote it; else stirred on the stove, turned while it is uncovered and pokes

@@ -1,0 +1,56 @@
+import type { DayNote, DayPlan } from '@/core/questions/index.ts';
+import { wallTimeOf, writeClock, writeMoment } from '@/core/clock/index.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { editBatch, editDay, editMeal } from '../data/edits.ts';
+
+type Outside = Extract<DayNote, { what: 'outside' }>;
+
+/** Somebody is needed outside the hours of work: said, with what would keep them, each in one tap. */
+export function OutsideHours({ day }: { readonly day: DayPlan }) {
+  const { loaded, batch } = useOpenMeal();
+  const { meal } = loaded;
+  const note = day.notes.find((one): one is Outside => one.what === 'outside');
+  if (!note) return null;
+  const { first, serving, zone } = note;
+  const from = writeClock(first, zone);
+  return (
+    <div className="problem">
+      <p className="wrong" role="alert">
+        The hours cannot be kept: somebody is needed at {writeMoment(first, zone, day.serving)}.
+      </p>
+      <p className="remedies">
+        {serving !== undefined && (
+          <button
+            type="button"
+            className="btn btn-sm act"
+            onClick={() => {
+              editMeal(meal.id, 'the serving time', (m) => ({ ...m, serving: wallTimeOf(serving, zone) }));
+            }}
+          >
+            Serve at {writeMoment(serving, zone, day.serving)}
+          </button>
+        )}
+        {batch.skim !== 'chill' && (
+          <button
+            type="button"
+            className="btn btn-sm act"
+            onClick={() => {
+              editBatch(batch.id, 'the day before', (b) => ({ ...b, skim: 'chill' }));
+            }}
+          >
+            {batch.name} the day before, chilled
+          </button>
+        )}
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => {
+            editDay(meal.id, 'the hours', (d) => (from < '12:00' ? { ...d, from } : { ...d, to: '23:55' }));
+          }}
+        >
+          {from < '12:00' ? `Start at ${from}` : 'Work to the end'}
+        </button>
+      </p>
+    </div>
+  );
+}
