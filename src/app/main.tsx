@@ -6,6 +6,8 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
+import { readClock } from './data/clock.ts';
+import { db, isDemo } from './data/db.ts';
 import { readFirstMeal } from './data/firstMeal.ts';
 import { queries } from './data/queries.ts';
 import { keepFolder } from './data/backupFolder.ts';
@@ -27,7 +29,11 @@ const draw = () =>
   );
 // A meal that cannot be read is told of by the page itself, which reads it again.
 openStorage()
-  .then((isOpen) => (isOpen ? readFirstMeal(location.pathname) : undefined))
+  .then(async (isOpen) => {
+    if (!isOpen) return;
+    if (isDemo) await readClock(db);
+    await readFirstMeal(location.pathname);
+  })
   .then(draw, draw);
 keepFolder();
 keepOffline();

@@ -79,7 +79,9 @@ export type HouseRow =
       /** Why the folder could not be written last. */
       readonly failed?: string;
     }
-  | { readonly id: 'changed'; readonly at: number };
+  | { readonly id: 'changed'; readonly at: number }
+  /** How far the demo’s own clock is ahead of the machine’s, ms. */
+  | { readonly id: 'clock'; readonly ahead: number };
 
 /** A timer: kept as the clock time at which it rings, so that no sleep of the page moves it. */
 export interface TimerRow {

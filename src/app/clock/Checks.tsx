@@ -8,6 +8,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import css from './clock.module.scss';
+import { clockNow } from '../data/clock.ts';
 
 interface Props {
   readonly day: DayPlan | undefined;
@@ -140,7 +141,7 @@ export function Checks({ day }: Props) {
 /** What a fork says at this moment. */
 const forkNow = (batch: string, feel: Feel, lot: string | undefined, big: boolean): Entry => ({
   id: 'check',
-  at: Date.now(),
+  at: clockNow(),
   batch,
   measures: { what: 'check', feel, ...(lot !== undefined && { lot }), ...(big && { pieces: 'big' }) },
   value: { text: feel },

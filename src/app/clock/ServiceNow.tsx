@@ -146,9 +146,9 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 const namesOf = (lots: readonly LotNow[]) =>
   lots.map(({ name }) => name.split(',')[0]?.toLowerCase()).join(', ');
 
-function stillWords({ name, moreMin, raw }: LotNow): string {
+function stillWords({ name, moreMin, begun }: LotNow): string {
   const word = name.split(',')[0]?.toLowerCase() ?? name;
-  if (raw) return `${word}, not begun`;
+  if (!begun) return `${word}, not begun`;
   return moreMin < 5 ? `${word}, any moment` : `${word}, about ${writeMinutes(moreMin).value} more`;
 }
 

@@ -1,6 +1,7 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
+import { clockNow } from '../data/clock.ts';
 
 /** The pot is hot: from here its minutes count, and forks have their place. */
 export function StartNow() {
@@ -11,7 +12,7 @@ export function StartNow() {
         type="button"
         className="btn act"
         onClick={() => {
-          const at = Date.now();
+          const at = clockNow();
           editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
         }}
       >
@@ -21,7 +22,7 @@ export function StartNow() {
         type="button"
         className="link"
         onClick={() => {
-          const at = Date.now() - 30 * MINUTE_MS;
+          const at = clockNow() - 30 * MINUTE_MS;
           editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
         }}
       >

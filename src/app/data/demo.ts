@@ -1,13 +1,14 @@
 import supper from '../../../examples/lantern-supper.json';
 import { readMealFile, shifted } from '@/core/batch/file/index.ts';
-import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
+import { dateOf, momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import type { SlowSpoonDb } from '@/store/db.ts';
 import { importMeal } from '@/store/files.ts';
+import { setClock } from './clock.ts';
 
 const MADE = Date.UTC(2026, 10, 28);
-/** The moment at which the scene stands: one pot on the bench, two on the heat, three hours before serving. */
+/** The moment at which the scene stands: one pot on the bench, two on the heat, three hours before a supper at six. */
 const SCENE = Date.parse('2026-12-05T14:00:00Z');
-const STEP = 300_000;
+const SCENE_CLOCK = '15:00';
 
 /** The demo's meal, if its database has none yet. */
 export async function ensureDemo(db: SlowSpoonDb): Promise<void> {
@@ -17,12 +18,17 @@ export async function ensureDemo(db: SlowSpoonDb): Promise<void> {
   await db.acts.clear();
 }
 
-/** Puts the demo's meal back as it was shipped, at the moment of its scene; it comes in like any file. */
+/**
+ * Puts the demo's meal back as it was shipped; it comes in like any file. Its kitchen has a clock of its own, which
+ * stands at three in the afternoon whatever the hour is here, and runs on from there.
+ */
 export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   const reading = readMealFile(JSON.stringify(supper));
   if (!reading.ok) throw new Error(reading.error);
-  const by = Math.round((Date.now() - SCENE) / STEP) * STEP;
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  const today = dateOf(Date.now(), timeZone);
+  const scene = momentOf({ local: `${today}T${SCENE_CLOCK}`, zone: timeZone }) ?? Date.now();
+  await setClock(db, scene);
   const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
-  await importMeal(db, shifted(reading.file, by, wallTime), MADE);
+  await importMeal(db, shifted(reading.file, scene - SCENE, wallTime), MADE);
 }

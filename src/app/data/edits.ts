@@ -20,6 +20,7 @@ import type { Ingredient } from '@/reference/types.ts';
 import type { Settings } from '@/store/db.ts';
 import type { Deed } from '@/store/rows.ts';
 import { change, changeBatch } from './memory.ts';
+import { clockNow } from './clock.ts';
 
 /** Everything a screen may change, each as one named act. Errors reach the page's own handler. */
 
@@ -238,7 +239,7 @@ export function removeBatch(mealId: string, batchId: string): void {
 /** Adds a reading. One that corrects another names it; nothing is ever rewritten. */
 export function weigh(mealId: string, words: string, entry: Omit<Entry, 'id' | 'at' | 'source'>): void {
   const entryId = id();
-  const made: Entry = { ...entry, id: entryId, at: Date.now(), source: 'typed' };
+  const made: Entry = { ...entry, id: entryId, at: clockNow(), source: 'typed' };
   change(mealId, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made }));
 }
 

@@ -13,6 +13,7 @@ import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { ItemDetails } from './ItemDetails.tsx';
 import css from './pot.module.scss';
+import { clockNow } from '../data/clock.ts';
 
 /** One thing in the pot: ticked once it is in, how much, and in a word what is done to it. */
 export function ItemRow({ item }: { readonly item: Item }) {
@@ -33,7 +34,7 @@ export function ItemRow({ item }: { readonly item: Item }) {
         hidden
         checked={item.put !== undefined}
         onTick={(ticked) => {
-          const at = Date.now();
+          const at = clockNow();
           editItem(batch.id, item.id, `${name} is in`, ({ put: _, ...i }) =>
             ticked ? { ...i, put: at } : i,
           );

@@ -6,6 +6,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import css from './pot.module.scss';
+import { clockNow } from '../data/clock.ts';
 
 /** The lid goes on: what is not in yet is named, and what goes in later is remembered. */
 export function LidOn() {
@@ -22,7 +23,7 @@ export function LidOn() {
         className="btn act"
         aria-pressed={on !== undefined}
         onClick={() => {
-          const at = Date.now();
+          const at = clockNow();
           editBatch(
             batch.id,
             on === undefined ? 'the lid going on' : 'the lid coming off',

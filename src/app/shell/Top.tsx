@@ -3,7 +3,9 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, type ReactNode } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
+import { writeClock } from '@/core/clock/index.ts';
 import { db, isDemo } from '../data/db.ts';
+import { useNow } from '../data/useNow.ts';
 import { onDisk } from '../data/memory.ts';
 import { notKept } from '../data/queue.ts';
 import { todayName } from '../data/todayName.ts';
@@ -14,6 +16,17 @@ import { Brand } from './Brand.tsx';
 import css from './shell.module.scss';
 
 const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
+
+/** The demo's kitchen has a clock of its own; it says so. */
+function DemoClock() {
+  const now = useNow();
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  return (
+    <span className="quiet">
+      demo clock <b className="num">{writeClock(now, zone)}</b>
+    </span>
+  );
+}
 
 /** The top of every page: the stove, a new meal, and at the right what is kept for all meals. */
 export function Top({ children }: { readonly children?: ReactNode }) {
@@ -60,6 +73,7 @@ export function Top({ children }: { readonly children?: ReactNode }) {
         <button type="button" onClick={start}>
           + meal
         </button>
+        {isDemo && <DemoClock />}
         <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
         <NavLink to="/kitchen">kitchen</NavLink>
       </nav>

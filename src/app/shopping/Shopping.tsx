@@ -12,6 +12,7 @@ import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
 import { ListLine } from './ListLine.tsx';
 import css from './shopping.module.scss';
+import { clockNow } from '../data/clock.ts';
 
 const NONE: readonly OpenedMeal[] = [];
 /** So many meals are offered at once to be left out. */
@@ -26,7 +27,7 @@ const stillToShop = ({ damaged, serving, zone }: SummaryRow, now: number) =>
 export default function Shopping() {
   useDocumentTitle('shopping list');
   const units = useSettings();
-  const [now] = useState(() => Date.now());
+  const [now] = useState(() => clockNow());
   const summaries = useSummaries();
   const ids = useMemo(
     () => summaries?.filter((row) => stillToShop(row, now)).map(({ id }) => id),

@@ -23,6 +23,8 @@ export function contradicts(meal: OpenedMeal, { check }: { readonly check: Entry
       other.batch === check.batch &&
       other.id !== check.id &&
       other.measures.what === 'check' &&
+      // Big and small pieces are different pieces: of two that differ, both may be right.
+      other.measures.pieces === measures.pieces &&
       (other.measures.lot === undefined || measures.lot === undefined || other.measures.lot === measures.lot),
   );
   return before ?? null;

@@ -32,6 +32,31 @@ describe('what can be served at this moment', () => {
     expect(now.lots.every(({ raw }) => raw)).toBe(true);
   });
 
+  test('a pot beside it that is not on yet gives no liquid, and nobody says when all of it can be served', () => {
+    const input = inputOf(
+      [
+        { ...batchOf([lotOf('beef-blade-roast', 3000)], { lidOn: ON }), id: 'on' },
+        { ...batchOf([lotOf('beef-shank', 3000, { id: 'later' })]), id: 'off' },
+      ],
+      [dishOf('soup', 400)],
+    );
+    const both = serviceNow(openMeal(input), after(2));
+    const { plan } = openMeal({ ...input, batches: input.batches.slice(0, 1) });
+    expect(plan.batches).toHaveLength(1);
+    expect(both.lots.map(({ begun }) => begun)).toEqual([true, false]);
+    expect(both.restAt).toBeUndefined();
+    const alone = serviceNow(
+      openMeal({ ...input, meal: { ...input.meal, batches: ['on'] }, batches: input.batches.slice(0, 1) }),
+      after(2),
+    );
+    expect(both.now.plates).toBe(alone.now.plates);
+  });
+
+  test('“not begun” lasts until its lid is on, not an hour longer', () => {
+    expect(serviceNow(meal({}), after(1)).lots[0]?.begun).toBe(false);
+    expect(serviceNow(meal(), after(0.1)).lots[0]).toMatchObject({ begun: true, raw: true });
+  });
+
   test('an hour into it, it can be chopped and not pulled; long after, it is tender', () => {
     const early = serviceNow(meal(), after(1.5));
     expect(early.now.plates).toBe(0);

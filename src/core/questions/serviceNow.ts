@@ -18,7 +18,9 @@ export interface LotNow {
   /** Minutes more at even odds, as it is and cut smaller. */
   readonly moreMin: number;
   readonly smallerMin: number;
-  /** Nobody has put its lid on yet. */
+  /** Its lid is on, or it is out already. */
+  readonly begun: boolean;
+  /** It has not cooked long enough to be eaten, chopped. */
   readonly raw: boolean;
 }
 
@@ -51,7 +53,7 @@ export interface ServiceNow {
 const SURE = 0.8;
 /** From tender to the plate: lifted, cooled, pulled, sauced, min (estimate). */
 const TO_PLATE = 35;
-/** Cooked so far that it can be chopped and eaten, of the way to tender's minutes (estimate). */
+/** Cooked so far that it can be chopped and eaten, min (estimate). */
 const COOKED_MIN = 60;
 
 /** What can be served at this moment, what the rest wants, and what each way out of it gives. */
@@ -59,7 +61,12 @@ export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }):
   const { input, nominal } = meal;
   const lots = nominal.batches.flatMap((one) => lotsNow(one, now));
   const { tickets } = meal.plan;
-  const ml = nominal.batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
+  // Of a pot that is not on yet there is nothing to pour.
+  const begun = new Set(lots.flatMap((lot) => (lot.begun ? [lot.batch] : [])));
+  const ml = nominal.batches.reduce(
+    (sum, { plan, mass }) => sum + (plan.liquid && begun.has(plan.id) ? mlOf(mass.liquid) : 0),
+    0,
+  );
   const gramsOf = (some: readonly LotNow[]) => some.reduce((sum, { shredG }) => sum + shredG, 0);
   const tender = gramsOf(lots.filter((lot) => lot.tender));
   const cooked = gramsOf(lots.filter(({ raw }) => !raw));
@@ -83,7 +90,11 @@ export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }):
     reordered: filled(smallFirst, tender, ml, names),
     chopped,
     choppedMore: chopped.plates - served.plates,
-    restAt: rest.length > 0 ? Math.max(now + TO_PLATE * MINUTE_MS, ...rest) : undefined,
+    // Nobody knows when a pot that is not on yet can be served.
+    restAt:
+      rest.length > 0 && lots.every((lot) => lot.begun)
+        ? Math.max(now + TO_PLATE * MINUTE_MS, ...rest)
+        : undefined,
   };
 }
 
@@ -116,6 +127,7 @@ function lotsNow({ plan, mass }: NominalBatch, now: number): LotNow[] {
         chance,
         moreMin: tender ? 0 : left.asItIs,
         smallerMin: tender ? 0 : left.cutSmaller,
+        begun: onBench || since !== undefined,
         raw: !onBench && (since === undefined || since < COOKED_MIN),
       },
     ];

@@ -8,6 +8,7 @@ import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { saveFile, saveText } from '../../data/saveText.ts';
 import { runSheet } from './runSheet.ts';
+import { clockNow } from '../../data/clock.ts';
 
 const CAUTION = 'Hold hot above 57 °C, cool fast, reheat right through; follow your local food code.';
 
@@ -50,7 +51,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
             words: ({ does }) => doingWords(does),
             pots,
             id: meal.id,
-            now: Date.now(),
+            now: clockNow(),
           });
           saveText(`${meal.name}.ics`, text, 'text/calendar');
         }}

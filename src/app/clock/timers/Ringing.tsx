@@ -4,6 +4,7 @@ import { Bell } from 'lucide-react';
 import { markRung, moreOfTimer, stopTimer, useTimers } from './timers.ts';
 import { notify, ring } from './ring.ts';
 import css from './timers.module.scss';
+import { clockNow } from '../../data/clock.ts';
 
 const TICK = 1000;
 /** Rung later than this, it was missed: the page slept or was closed. */
@@ -12,18 +13,18 @@ const LATE = 20_000;
 /** The timers that run, on every page; the ones that ring, and the ones that rang while nobody was here. */
 export default function Ringing() {
   const timers = useTimers();
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(() => clockNow());
   const next = timers.find(({ rung }) => rung === 0);
   useEffect(() => {
     if (timers.length === 0) return undefined;
-    const tick = setInterval(() => setNow(Date.now()), TICK);
+    const tick = setInterval(() => setNow(clockNow()), TICK);
     return () => clearInterval(tick);
   }, [timers.length]);
   const due = next !== undefined && next.ends <= now ? next : undefined;
   useEffect(() => {
     if (!due) return;
     markRung(due.id);
-    if (Date.now() - due.ends > LATE) return;
+    if (clockNow() - due.ends > LATE) return;
     ring();
     notify(`${due.name}: time is up`);
   }, [due]);

@@ -2,6 +2,7 @@ import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { TimerRow } from '@/store/db.ts';
 import { db } from '../../data/db.ts';
+import { clockNow } from '../../data/clock.ts';
 
 const fire = (promise: Promise<unknown>) => {
   promise.catch((error: unknown) => {
@@ -16,7 +17,7 @@ export function startTimer(name: string, minutes: number): void {
       id: crypto.randomUUID(),
       name,
       minutes,
-      ends: Date.now() + minutes * MINUTE_MS,
+      ends: clockNow() + minutes * MINUTE_MS,
       rung: 0,
     }),
   );
@@ -27,7 +28,7 @@ export function startTimer(name: string, minutes: number): void {
 export const stopTimer = (id: string): void => fire(db.timers.delete(id));
 
 export const moreOfTimer = (id: string, minutes: number): void =>
-  fire(db.timers.update(id, { ends: Date.now() + minutes * MINUTE_MS, rung: 0 }));
+  fire(db.timers.update(id, { ends: clockNow() + minutes * MINUTE_MS, rung: 0 }));
 
 export const markRung = (id: string): void => fire(db.timers.update(id, { rung: 1 }));
 

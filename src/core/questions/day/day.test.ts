@@ -295,6 +295,15 @@ describe('forks move the day', () => {
     ).toBeNull();
   });
 
+  test('big and small pieces are different pieces: two forks that differ in that contradict nothing', () => {
+    const small = [fork(150, 'turns freely', lidOn)];
+    const hard = fork(190, 'resists', lidOn);
+    const big: Entry = { ...hard, measures: { what: 'check', feel: 'resists', pieces: 'big' } };
+    const asked = openMeal(meal([cooking], {}, small));
+    expect(contradicts(asked, { check: hard })).not.toBeNull();
+    expect(contradicts(asked, { check: big })).toBeNull();
+  });
+
   test('the line of a pot on the heat stands where its lid went on', () => {
     const [band] = plan(meal([cooking]), when(100)).pots;
     expect(band?.hot).toBe(lidOn);
