@@ -15,6 +15,10 @@ async function atTheClock(page: Page, moment = NINE): Promise<void> {
 }
 const title = (page: Page) => page.getByRole('heading', { level: 1 });
 const served = (page: Page) => page.getByLabel('Served', { exact: true });
+async function serve(page: Page, when: string): Promise<void> {
+  await served(page).fill(when);
+  await served(page).press('Enter');
+}
 const line = (page: Page, words: RegExp) =>
   page.getByRole('list', { name: 'The day, in order' }).getByRole('button', { name: words });
 /** A clock's minutes of the day in a text. */
@@ -31,10 +35,10 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
   await atTheClock(page);
   await expect(title(page)).toHaveText(/^Start now, test at 12:\d\d$/);
   await expect(
-    page.getByText(/^No serving time is written: started now, it is served at 14:\d\d\.$/),
+    page.getByText(/^No serving time is written: begun now, it is served at 14:\d\d\.$/),
   ).toBeVisible();
 
-  await served(page).fill('2026-12-05T18:00');
+  await serve(page, '5 Dec, 18:00');
   await expect(title(page)).toHaveText(/^Start at 12:\d\d, test at 15:\d\d$/);
   await expect(page.getByText('This plan starts as late as it can.')).toBeVisible();
   const start = async () => minutes(await title(page).textContent());
@@ -56,7 +60,7 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
   await page.mouse.move(box.x + 20, box.y + box.height / 2 - 60, { steps: 5 });
   await page.mouse.up();
   await expect(page.getByRole('button', { name: /^Serving at 17:/ })).toBeVisible();
-  await served(page).fill('2026-12-05T18:00');
+  await serve(page, '5 Dec, 18:00');
 
   await page.getByRole('button', { name: 'crew and timing' }).click();
   await page.getByText('95 in 100').click();
@@ -78,7 +82,7 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
 
 test('tasks of one’s own, their time and their minutes, done and taken back', async ({ page }) => {
   await atTheClock(page);
-  await served(page).fill('2026-12-05T18:00');
+  await serve(page, '5 Dec, 18:00');
   await page.getByRole('button', { name: 'more tasks' }).click();
   await page.getByRole('button', { name: '+ toast the rolls' }).click();
   await expect(line(page, /Toast the rolls/)).toBeVisible();
@@ -99,7 +103,8 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
   await page.keyboard.press('ArrowUp');
   await expect.poll(at).toBe(before - 5);
   await fetch.click();
-  await page.getByLabel('Starts').fill('2026-12-05T10:00');
+  await page.getByLabel('Starts').fill('10:00');
+  await page.keyboard.press('Enter');
   await expect.poll(at).toBe(600);
   await page.getByLabel('Takes here').fill('40 min');
   await expect(page.getByText('10:00 to 10:40')).toBeVisible();
@@ -145,7 +150,7 @@ test('service is now: the plates that can be served, and each way out taken with
   await expect.poll(plates).toBeGreaterThan(before);
   await noFaults(page);
   await page.getByRole('button', { name: /^Serve at 1[67]:/ }).click();
-  await expect(served(page)).toHaveValue(/^2026-12-05T1[67]:/);
+  await expect(served(page)).toHaveValue(/^Sat 5 Dec, 1[67]:/);
 
   // Chopped and served now: its pots come off, and nobody looks again.
   await expect(line(page, /^\d\d:\d\d Test/).first()).toBeVisible();
@@ -157,7 +162,7 @@ test('service is now: the plates that can be served, and each way out taken with
 
 test('the day goes into a calendar that another program reads, and onto paper', async ({ page }) => {
   await atTheClock(page);
-  await served(page).fill('2026-12-05T18:00');
+  await serve(page, '5 Dec, 18:00');
   await expect(title(page)).toHaveText(/^Start at 12:/);
   const look = /test at (\d\d:\d\d)/.exec((await title(page).textContent()) ?? '')?.[1] ?? '';
   await page.getByRole('button', { name: 'calendar, paper' }).click();

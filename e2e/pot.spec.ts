@@ -95,8 +95,7 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   await expect(wine).toBeVisible();
 
   // The lid goes on: what is not ticked is named, what comes later is remembered.
-  for (const name of ['stock, low salt', 'onion', 'red wine'])
-    await page.getByLabel(`${name} is in`).check();
+  for (const name of ['stock, low salt', 'onion', 'red wine']) await page.getByLabel(`${name} is in`).check();
   await page.getByRole('button', { name: 'The lid goes on' }).click();
   await expect(page.getByText('Not in yet: garlic clove. Put it in, or tick it.')).toBeVisible();
   await expect(page.getByText(/Later: carrot after \d h/)).toBeVisible();

@@ -37,7 +37,7 @@ try {
   await shoot('light', 1280, 1120, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'clock');
-    await page.getByText('No plan begins later').waitFor();
+    await page.getByText('This plan starts as late').waitFor();
     await save('clock');
     await page.getByRole('button', { name: 'serve now' }).click();
     await page.getByRole('heading', { name: /plates now/ }).waitFor();
@@ -47,7 +47,7 @@ try {
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'meat');
     await page.getByRole('button', { name: 'How much to buy' }).click();
-    await page.getByText('is for safety').waitFor();
+    await page.getByText('is the safety margin').waitFor();
     await page.evaluate(() => {
       scrollTo(0, document.body.scrollHeight);
     });
@@ -81,7 +81,7 @@ try {
     await page.getByLabel('Weight').fill('2 kg');
     await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
     await page.getByLabel('Plates of soft tacos').fill('22');
-    await page.getByText('makes the meat 95 in 100').waitFor();
+    await page.getByText('enough 95 in 100').waitFor();
     await save('short');
   });
 } finally {

@@ -43,7 +43,6 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
     <p className={clsx('quiet', css.servedAt)}>
       <WallField
         label="Served"
-        type="datetime-local"
         value={meal.serving?.local ?? ''}
         onChange={(local) => {
           const zone = meal.serving?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;

@@ -24,11 +24,13 @@ export function LidPhases() {
   const { open } = cookOf(batch.cook);
   const phase = batch.cook[open];
   if (!phase) return null;
+  // The row above has all of it where there is only one.
+  const pots = batch.cook.filter((one) => !isSmoke(one)).length;
   return (
     <section className={css.phases} aria-label="The lid and the phases">
       <ol>
         {batch.cook.map((one, i) =>
-          isSmoke(one) && batch.cook.length > 1 ? null : (
+          (isSmoke(one) && batch.cook.length > 1) || pots === 1 ? null : (
             <li key={i} className="choices">
               <b>{names[i < open ? 'first' : i === open ? 'braise' : 'last']}</b>
               <QuantityField

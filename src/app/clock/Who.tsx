@@ -3,7 +3,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
-import { WallField } from '../parts/fields/WallField.tsx';
+import { TimeField } from '../parts/fields/WallField.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 
 const chances = ['0.5', '0.8', '0.9', '0.95'] as const;
@@ -41,17 +41,15 @@ export function Who() {
           </option>
         ))}
       </SelectField>
-      <WallField
+      <TimeField
         label="Nobody works before"
-        type="time"
         value={day.from ?? usualDay.from}
         onChange={(from) => {
           if (from !== '') edit('the hours', { from });
         }}
       />
-      <WallField
+      <TimeField
         label="nor after"
-        type="time"
         value={day.to ?? usualDay.to}
         onChange={(to) => {
           if (to !== '') edit('the hours', { to });

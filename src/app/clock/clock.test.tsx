@@ -8,6 +8,7 @@ import {
   closePage,
   openAt,
   press,
+  settled,
   sheet,
   stored,
   takeBack,
@@ -168,7 +169,9 @@ describe('tasks of one’s own', () => {
     const fetch = line(/Fetch the trays/);
     if (!fetch) throw new Error('no such task');
     await tap(fetch);
-    await write('Starts', '2026-12-05T10:00');
+    await write('Starts', '10 am');
+    await user.tab();
+    await settled();
     expect(at(/Fetch the trays/)).toBe(600);
     await write('Takes here', '40 min');
     expect(sheet()).toContain('10:00 to 10:40');

@@ -7,7 +7,9 @@ import { ensureDemo, putDemoBack } from './demo.ts';
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const HOUR = 3_600_000;
-afterEach(() => jest.restoreAllMocks());
+afterEach(() => {
+  jest.restoreAllMocks();
+});
 
 test.each(['06:10', '14:00', '22:05', '23:59'])(
   'the demo’s clock stands at three before a supper at six, put in at %s, and runs on through a reload',

@@ -80,7 +80,6 @@ export function Occasion() {
       />
       <WallField
         label="Served at"
-        type="datetime-local"
         value={meal.serving?.local ?? ''}
         onChange={(local) => {
           const { timeZone: zone } = Intl.DateTimeFormat().resolvedOptions();

@@ -84,7 +84,8 @@ describe('tickets', () => {
 describe('the occasion', () => {
   test('the serving time and the place are kept as they were written', async () => {
     await openAt('order', tacos);
-    await write('Served at', '2027-02-06T18:30');
+    await write('Served at', '6 Feb 2027, 6:30 pm');
+    await user.tab();
     await tap(screen.getByLabelText('sent out'));
     const { meal } = await stored();
     expect(meal.serving?.local).toBe('2027-02-06T18:30');

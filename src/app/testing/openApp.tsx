@@ -1,6 +1,6 @@
 import { jest } from '@jest/globals';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, configure, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { cleanup, configure, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { BrowserRouter } from 'react-router';
 import { type Kitchen, type Stage, usualKitchen } from '@/core/batch/index.ts';
@@ -135,13 +135,7 @@ export async function settled(): Promise<void> {
 
 /** Clears a field and puts a text into it at once, as a cook corrects a figure. */
 export async function write(label: string | RegExp, text: string): Promise<void> {
-  const field = screen.getByLabelText<HTMLInputElement>(label);
-  if (field.type === 'datetime-local') {
-    // Such a field gives its text only when all of it is there.
-    fireEvent.change(field, { target: { value: text } });
-    await settled();
-    return;
-  }
+  const field = screen.getByLabelText(label);
   await user.clear(field);
   if (text !== '') await user.paste(text);
   await settled();

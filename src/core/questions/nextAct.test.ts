@@ -56,6 +56,9 @@ test('a look stands where the plan has it, once there is a plan', () => {
   };
   expect(nextInDay(look, 'pot', [line], LID_ON)).toMatchObject({ at: LID_ON + 9_000_000 });
   expect(nextInDay(look, 'other', [line], LID_ON)).toEqual(look);
+  // The time that was written is over: the plan has no look any more.
+  const lift = { ...line, kind: 'bench' as const, does: { what: 'lift' } as const };
+  expect(nextInDay(look, 'pot', [lift], LID_ON)).toMatchObject({ what: 'lift', at: lift.from });
   expect(nextInDay({ what: 'buy' }, 'pot', [line], LID_ON)).toEqual({ what: 'buy' });
 });
 

@@ -43,9 +43,15 @@ export function nextActOf({ batch, bought, milestones, ready }: Known): NextAct 
 
 const total = (lengths: readonly number[]) => lengths.reduce((sum, length) => sum + length, 0);
 
-/** The same once the day is planned: a look then stands where the plan has it, to the minute. */
+/**
+ * The same once the day is planned: a look then stands where the plan has it, to the minute. Where it has none any
+ * more, the time that was written is over, and the meat is lifted out.
+ */
 export function nextInDay(next: NextAct, batch: string, lines: readonly Line[], now: number): NextAct {
   if (next.what !== 'look' || next.at === undefined) return next;
-  const look = lines.find((line) => line.batch === batch && line.kind === 'look' && line.to > now);
-  return look ? { ...next, at: look.from } : next;
+  const mine = lines.filter((line) => line.batch === batch);
+  const look = mine.find((line) => line.kind === 'look' && line.to > now);
+  if (look) return { ...next, at: look.from };
+  const lift = mine.find(({ does }) => does.what === 'lift');
+  return lift ? { ...next, what: 'lift', at: lift.from } : next;
 }

@@ -21,7 +21,6 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
       </span>
       <WallField
         label="Starts"
-        type="datetime-local"
         value={wallTimeOf(from, zone).local}
         onChange={(local) => {
           const moment = momentOf({ local, zone });

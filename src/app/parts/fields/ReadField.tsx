@@ -16,6 +16,8 @@ interface Props<T> {
   readonly read: (text: string) => Read<T>;
   readonly size: number;
   readonly placeholder?: string | undefined;
+  /** It is entered once the field is left, or by Enter: half of it would read as something else. */
+  readonly late?: boolean | undefined;
   readonly onChange: (value: T) => void;
   /** Called when it is emptied, where it may be. */
   readonly onEmptied?: (() => void) | undefined;
@@ -23,7 +25,7 @@ interface Props<T> {
 
 /** A field for one figure: kept letter for letter, stored while it reads well, its fault said once it is left. */
 export function ReadField<T>(props: Props<T>) {
-  const { label, hidden, value, write, read, size, placeholder, onChange, onEmptied } = props;
+  const { label, hidden, value, write, read, size, placeholder, late, onChange, onEmptied } = props;
   const id = useId();
   const stored = value === undefined ? '' : write(value);
   const [text, type] = useTyped(stored);
@@ -34,13 +36,20 @@ export function ReadField<T>(props: Props<T>) {
   const fault = reading.ok || focused || empty(text) ? undefined : reading.error;
   const change = (next: string) => {
     const now = read(next);
-    if (empty(next)) {
+    if (late) type(next, stored);
+    else if (empty(next)) {
       type(next, '');
       onEmptied?.();
     } else {
       type(next, now.ok ? write(now.value) : stored);
       if (now.ok) onChange(now.value);
     }
+  };
+  const enter = () => {
+    if (!late || text === stored) return;
+    if (empty(text)) onEmptied?.();
+    else if (reading.ok && write(reading.value) !== stored) onChange(reading.value);
+    else if (reading.ok) type(stored, stored);
   };
   return (
     <span className="field">
@@ -62,6 +71,10 @@ export function ReadField<T>(props: Props<T>) {
         }}
         onBlur={() => {
           setFocused(false);
+          enter();
+        }}
+        onKeyDown={({ key }) => {
+          if (key === 'Enter') enter();
         }}
         onChange={(event) => {
           change(event.target.value);

@@ -1,0 +1,75 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { readTimeOfDay, readWall, writeWall } from './read.ts';
+
+/** A Friday. */
+const TODAY = '2026-11-27';
+const BEFORE = '2026-12-05T18:00';
+const read = (text: string, before = BEFORE) => {
+  const reading = readWall(text, before, TODAY);
+  return reading.ok ? reading.value : reading.error;
+};
+
+describe('a time of day, as people write it', () => {
+  test.each([
+    ['18:00', '18:00'],
+    ['8.30', '08:30'],
+    ['6 pm', '18:00'],
+    ['6:15PM', '18:15'],
+    ['12 am', '00:00'],
+    ['12pm', '12:00'],
+    ['noon', '12:00'],
+    ['midnight', '00:00'],
+    ['9', '09:00'],
+    ['1830', '18:30'],
+    ['18h30', '18:30'],
+  ])('%s', (text, time) => expect(readTimeOfDay(text)).toEqual({ ok: true, value: time }));
+
+  test.each(['25:00', '18:60', '13 pm', '0 am', 'supper', ''])('“%s” is refused with itself', (text) => {
+    expect(readTimeOfDay(text)).toEqual({
+      ok: false,
+      error: `“${text}” is not a time of day; write it like 18:00, or 6 pm.`,
+    });
+  });
+});
+
+describe('a day with its time', () => {
+  test.each([
+    ['18:30', '2026-12-05T18:30'],
+    ['7 pm', '2026-12-05T19:00'],
+    ['today 18:00', '2026-11-27T18:00'],
+    ['tomorrow noon', '2026-11-28T12:00'],
+    ['fri 18:00', '2026-11-27T18:00'],
+    ['Thursday at 6pm', '2026-12-03T18:00'],
+    ['5 Dec, 18:00', '2026-12-05T18:00'],
+    ['Sat 5 Dec, 18:00', '2026-12-05T18:00'],
+    ['December 5th 18:00', '2026-12-05T18:00'],
+    ['5/12 18:00', '2026-12-05T18:00'],
+    ['5.12. 18:00', '2026-12-05T18:00'],
+    ['5.12.2027 18:00', '2027-12-05T18:00'],
+    ['3 Jan 12:00', '2027-01-03T12:00'],
+    ['2026-12-24T17:05', '2026-12-24T17:05'],
+    ['sat', '2026-11-28T18:00'],
+  ])('%s', (text, local) => expect(read(text)).toBe(local));
+
+  test('a time alone is of today where none stood there', () => {
+    expect(read('18:00', '')).toBe('2026-11-27T18:00');
+    expect(read('sat', '')).toBe('“sat” has no time of day; write it like Sat 18:00.');
+  });
+
+  test.each(['31 Feb 18:00', '5/13 18:00', 'soon', 'Sat 25:00'])('“%s” is refused with itself', (text) => {
+    expect(read(text)).toBe(`“${text}” is not a time; write it like Sat 18:00, or 5 Dec, 18:00.`);
+  });
+
+  test('what is written is read back as it was, whatever the moment', () => {
+    fc.assert(
+      fc.property(
+        fc.date({ min: new Date('2000-01-01'), max: new Date('2099-12-31'), noInvalidDate: true }),
+        (date) => {
+          const local = date.toISOString().slice(0, 16);
+          expect(readWall(writeWall(local, TODAY), '', TODAY)).toEqual({ ok: true, value: local });
+        },
+      ),
+    );
+  });
+});
