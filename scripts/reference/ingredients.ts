@@ -215,7 +215,8 @@ export const ingredientRows: readonly IngredientRow[] = [
     name: 'chillies, dried',
     ndb: '11962',
     role: 'solid',
-    piece: 'pepper',
+    // One of middle size, a pasilla (published: SR24 11982); those of this row are the smallest there are.
+    pieceG: 7,
     off: { seeded: 0.2, sieved: 0.3 },
     section: 'dry goods',
     packG: 50,
@@ -332,7 +333,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     fate: 'comes out',
     section: 'vegetables',
   },
-  { id: 'pepper-black', name: 'black pepper', ndb: '02030', role: 'solid', section: 'dry goods', packG: 50 },
+  { id: 'pepper-black', name: 'black pepper', ndb: '02030', role: 'solid', section: 'dry goods', packG: 50, pieceG: 0.05 },
   {
     id: 'rub-salted',
     name: 'dry rub of chilli, salted',

@@ -159,7 +159,7 @@ function ingredient(row: Shelved) {
     throw new Error(`${row.ndb} has no measure "${row.piece}": ${measures.map((m) => m.unit).join(' | ')}`);
   }
   const does = doesOf(row.name);
-  const cup = measures.find((m) => m.unit === 'cup' || m.unit.startsWith('cup ('));
+  const density = densityOf(measures);
   return {
     id: row.id,
     name: row.name,
@@ -167,7 +167,7 @@ function ingredient(row: Shelved) {
     per,
     ...(piece && { pieceG: round(piece.grams / piece.amount) }),
     ...(row.pieceG !== undefined && { pieceG: row.pieceG }),
-    ...(cup && { density: round(cup.grams / cup.amount / ML_PER_CUP) }),
+    ...(density !== undefined && { density: round(density) }),
     ...(row.holds && { holds: row.holds }),
     section: row.section,
     ...(row.packG !== undefined && { packG: row.packG }),
@@ -178,6 +178,20 @@ function ingredient(row: Shelved) {
   };
 }
 
+/** g/ml of the first household volume that the row has: a cup, else a spoon. */
+function densityOf(measures: Food['measures']): number | undefined {
+  const volumes = [
+    [/^cup(,? \(|, chopped| chopped|$)/, ML_PER_CUP],
+    [/^tbsp\b/, ML_PER_CUP / 16],
+    [/^tsp\b/, ML_PER_CUP / 48],
+  ] as const;
+  for (const [pattern, ml] of volumes) {
+    const found = measures.find(({ unit }) => pattern.test(unit));
+    if (found) return found.grams / found.amount / ml;
+  }
+  return undefined;
+}
+
 const separableFat = Object.fromEntries(
   Object.entries(separableFatRows).map(([species, ndb]) => [
     species,
@@ -185,13 +199,19 @@ const separableFat = Object.fromEntries(
   ]),
 );
 const tables = {
-  cuts: { version: 'sr24-3', separableFat, cuts: cutRows.map(cut) },
-  ingredients: { version: 'sr24-3', ingredients: ingredientRows.map(ingredient) },
+  cuts: { version: 'sr24-4', separableFat, cuts: cutRows.map(cut) },
+  ingredients: { version: 'sr24-4', ingredients: ingredientRows.map(ingredient) },
   pantry: {
     ingredients: pantryFoods(
       foods,
       new Set(ingredientRows.flatMap(({ ndb, fate, id }) => (fate && !isTheSame.has(id) ? [] : [ndb]))),
-    ).map(({ piece, ...row }) => ingredient({ ...row, ...(piece !== undefined && { piece }) })),
+    ).map(({ piece, pieceG, ...row }) =>
+      ingredient({
+        ...row,
+        ...(piece !== undefined && { piece }),
+        ...(pieceG !== undefined && { pieceG }),
+      }),
+    ),
   },
   'weighed-yields': { yields },
   'cooked-pairs': { pairs },

@@ -30,7 +30,7 @@ const OUT = new RegExp(
   ].join('|'),
   'i',
 );
-const RAW_PLANT = /raw|canned|dried|sun-dried|paste|puree|sauce|juice|flour|starch|pickled|kimchi/i;
+const RAW_PLANT = /raw|fresh|canned|dried|sun-dried|paste|puree|sauce|juice|flour|starch|pickled|kimchi/i;
 const LIQUID =
   /\b(broth|stock|bouillon, .*prepared|consomm|juice|wine|beer|ale|milk|cream|vinegar|water|nectar|spirit|rum|vodka|whiskey|gin|sake|buttermilk|soy sauce|fish.*sauce|oil)\b/i;
 const NOT_LIQUID =
@@ -70,6 +70,17 @@ const holds: readonly (readonly [RegExp, string])[] = [
   ],
 ];
 
+/** g of one of what is counted in a recipe and has no household piece in the table (estimates; from memory). */
+const oneOf: Readonly<Record<string, number>> = {
+  '02001': 0.1, // an allspice berry
+  '02004': 0.2, // a bay leaf
+  '02006': 0.2, // a cardamom pod
+  '02011': 0.08, // a clove
+  '02025': 5, // a nutmeg
+  '02030': 0.05, // a peppercorn
+  '02037': 0.005, // a saffron thread
+};
+
 /** Foods that can be searched for beside the short table: several hundred, each a row of SR24. */
 export function pantryFoods(foods: readonly Food[], taken: ReadonlySet<string>) {
   return foods.flatMap((food) => {
@@ -93,6 +104,7 @@ export function pantryFoods(foods: readonly Food[], taken: ReadonlySet<string>) 
         section,
         ...(found.length > 0 && { holds: found }),
         piece: pieceOf(food),
+        pieceG: oneOf[ndb],
       },
     ];
   });
@@ -104,7 +116,7 @@ function pieceOf({ measures }: Food): string | undefined {
   return (
     named(/^medium|, medium|\bmedium\b/) ??
     named(
-      /^(clove|stalk|leaf|leaves|sprig|bulb|piece|pepper|pod|root|fruit|slice|cube|whole|large|small|tomato|pear|onion|carrot)\b/,
+      /^(clove|stalk|leaf|leaves|sprigs?|bulb|piece|pepper|pod|root|fruit|slice|cube|whole|large|small|tomato|pear|onion|carrot)\b/,
     )
   );
 }

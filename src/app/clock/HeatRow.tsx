@@ -35,6 +35,7 @@ export function HeatRow() {
           label={phase.heat === 'oven' ? 'Oven at' : 'Smoker at'}
           quantity={typeof phase.setting === 'object' ? phase.setting : undefined}
           measure="temperature"
+          units={[`°${units.degrees}`]}
           placeholder={writeDegrees(160, units)}
           chars={7}
           onChange={(setting) => {

@@ -20,7 +20,7 @@ const names = { first: 'First', braise: 'Braise', last: 'Last' } as const;
 
 /** The cook phase by phase: first so long, then until it is tender, and its last minutes. */
 export function LidPhases() {
-  const { batch } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
   const { open } = cookOf(batch.cook);
   const phase = batch.cook[open];
   if (!phase) return null;
@@ -70,6 +70,7 @@ export function LidPhases() {
                   hidden
                   quantity={typeof one.setting === 'object' ? one.setting : undefined}
                   measure="temperature"
+                  units={[`°${units.degrees}`]}
                   chars={7}
                   onChange={(setting) => {
                     changePhase(

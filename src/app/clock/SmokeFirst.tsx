@@ -54,6 +54,7 @@ export function SmokeFirst() {
           label="Smoked at"
           quantity={typeof smoke.setting === 'object' ? smoke.setting : undefined}
           measure="temperature"
+          units={[`°${units.degrees}`]}
           placeholder={writeDegrees(120, units)}
           chars={7}
           onChange={(setting) => {

@@ -48,6 +48,12 @@ describe('the phases of a cook', () => {
     expect((await batch())?.cook.map(({ heat }) => heat)).toEqual(['stove', 'oven']);
   });
 
+  test('a bare number of degrees is of the kitchen', async () => {
+    await openAt('clock', meal('18:00'));
+    await write('Oven at', '150');
+    expect((await batch())?.cook[0]?.setting).toEqual({ text: '150', lo: 150, hi: 150 });
+  });
+
   test('another heat keeps the vessel that was chosen', async () => {
     await openAt('clock', meal('18:00', { cook: [{ heat: 'oven', lid: 'on', vessel: 'pot-28' }] }));
     await tap(screen.getByRole('radio', { name: 'stove' }));

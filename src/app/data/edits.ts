@@ -196,16 +196,34 @@ const carry = (deed: Deed, mealId: string, ingredients: readonly Ingredient[]) =
  * Puts an ingredient into the pot. One that the short table does not have goes into the kitchen too, so
  * that the meal carries its figures wherever it goes.
  */
-export function putIn(mealId: string, batchId: string, ingredient: Ingredient, known: boolean): void {
-  const item = { id: id(), ref: ingredient.id, state: 'in' as const };
+export function putIn(
+  mealId: string,
+  batchId: string,
+  ingredient: Ingredient,
+  known: boolean,
+  much: Pick<Item, 'amount' | 'measure'> = {},
+): void {
+  const item = { id: id(), ref: ingredient.id, state: 'in' as const, ...much };
   change(mealId, { words: `putting in ${ingredient.name}` }, (deed) => {
     if (!known) carry(deed, mealId, [ingredient]);
     deed.edit('batches', batchId, (row) => ({
       ...row,
-      batch: { ...row.batch, items: [...(row.batch.items ?? usualItems), item] },
+      // The usual pot is an offer: what is put in begins the cook's own.
+      batch: { ...row.batch, items: [...(row.batch.items ?? []), item] },
     }));
   });
 }
+
+/** Takes the usual pot that was offered, beside what is in it, or clears it. */
+export function takeUsual(batchId: string, taken: boolean): void {
+  editBatch(batchId, taken ? 'the usual pot' : 'clearing the pot', (batch) =>
+    taken
+      ? { ...batch, items: [...usualItems, ...(batch.items ?? [])] }
+      : { ...batch, items: batch.items ?? [], dismissed: [...(batch.dismissed ?? []), USUAL_POT] },
+  );
+}
+/** What waves the offer of the usual pot away. */
+export const USUAL_POT = 'usual pot';
 
 export function addDish(mealId: string): void {
   editMeal(mealId, 'a new dish', (meal) => ({ ...meal, dishes: [...meal.dishes, usualDish(id())] }));

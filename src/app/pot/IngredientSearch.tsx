@@ -1,28 +1,36 @@
-import { NAME_MOST } from '@/core/batch/index.ts';
+import { type Item, NAME_MOST } from '@/core/batch/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
-import { useMemo, useState } from 'react';
-import { searchNames, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
+import { type ChangeEvent, useDeferredValue, useMemo, useState } from 'react';
+import { type Offer, readAmount, searchLine, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
+import { writeMass } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { putIn } from '../data/edits.ts';
 import css from './pot.module.scss';
 
 const SHOWN = 9;
 
-type State = UseComboboxState<Ingredient>;
+type State = UseComboboxState<Offer>;
 
 /** What is chosen goes into the pot, and the field is empty for the next thing; leaving the field chooses nothing. */
-function emptied(state: State, { type, changes }: UseComboboxStateChangeOptions<Ingredient>): Partial<State> {
+function emptied(state: State, { type, changes }: UseComboboxStateChangeOptions<Offer>): Partial<State> {
   const { InputBlur, InputKeyDownEnter, ItemClick } = useCombobox.stateChangeTypes;
   if (type === InputBlur) return { ...changes, selectedItem: null, inputValue: state.inputValue };
-  return type === InputKeyDownEnter || type === ItemClick ? { ...changes, inputValue: '' } : changes;
+  const chosen = changes.selectedItem !== null && changes.selectedItem !== undefined;
+  if (type !== InputKeyDownEnter && type !== ItemClick) return changes;
+  // Enter on nothing leaves the list open: what there is can still be chosen.
+  return chosen ? { ...changes, inputValue: '' } : { ...changes, isOpen: state.isOpen };
 }
 
-/** Looks through all ingredients as somebody types, and puts the chosen one in. */
+const isNameless = ({ ingredient }: Offer, known: ReadonlySet<string>) =>
+  ingredient.source === WITHOUT_FIGURES && !known.has(ingredient.id);
+
+/** Looks through all ingredients as somebody types a line of a recipe, and puts the chosen one in. */
 export function IngredientSearch() {
-  const { loaded, batch } = useOpenMeal();
+  const { loaded, batch, units } = useOpenMeal();
   const [text, setText] = useState('');
   const [large, setLarge] = useState<readonly Ingredient[]>([]);
   const near = () => {
@@ -33,48 +41,94 @@ export function IngredientSearch() {
   };
   const known = ingredientsOf({ kitchen: loaded.kitchen, reference });
   const ids = useMemo(() => new Set(known.map(({ id }) => id)), [known]);
-  const typed = text.trim();
+  const typed = useDeferredValue(text).trim();
   const offers = useMemo(() => {
-    const found = searchNames([...known, ...large.filter(({ id }) => !ids.has(id))], typed, SHOWN);
+    const others = large.filter(({ id }) => !ids.has(id));
+    const { line, offers: found } = searchLine(typed, known, others, SHOWN);
+    const name = line.words.join(' ');
     // Until the large table is here nobody can say that it has none of that name.
-    return typed !== '' && large.length > 0 ? [...found, withoutFigures(crypto.randomUUID(), typed)] : found;
+    if (name === '' || large.length === 0) return found;
+    const behind = typed.split(/\s+/).slice(line.howMuch?.split(' ').length ?? 0);
+    const own = withoutFigures(crypto.randomUUID(), behind.join(' ') || name);
+    return [...found, offerOf(own, line.howMuch)];
   }, [known, large, ids, typed]);
+  const [best] = offers;
   const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps } = useCombobox({
     items: [...offers],
     inputValue: text,
     selectedItem: null,
-    defaultHighlightedIndex: 0,
-    itemToString: (ingredient) => ingredient?.name ?? '',
+    // Enter takes the best match; a thing without figures is made by choosing it, never by accident.
+    defaultHighlightedIndex: best && !isNameless(best, ids) ? 0 : -1,
+    itemToString: (offer) => offer?.ingredient.name ?? '',
     stateReducer: emptied,
+    // The field itself sets the text, at once: a letter that waited for an effect would be lost to the next one.
     onInputValueChange: ({ inputValue }) => setText(inputValue),
     onSelectedItemChange: ({ selectedItem }) => {
-      if (selectedItem) putIn(loaded.meal.id, batch.id, selectedItem, ids.has(selectedItem.id));
+      if (!selectedItem) return;
+      const { ingredient } = selectedItem;
+      putIn(loaded.meal.id, batch.id, ingredient, ids.has(ingredient.id), muchOf(selectedItem));
     },
   });
   const shown = isOpen && typed !== '' ? offers : [];
-  const words = ({ id, name, source }: Ingredient) =>
-    source === WITHOUT_FIGURES && !ids.has(id) ? `“${name}”, without figures` : name;
+  const weightOf = ({ amount, ingredient }: Offer) => {
+    if (!amount?.ok || amount.measure === 'volume') return undefined;
+    const { lo = 0, hi = lo } = amount.quantity;
+    const each = amount.measure === 'count' ? (ingredient.pieceG ?? 1) : 1;
+    return writeMass(((lo + hi) / 2) * each, units);
+  };
   return (
     <div className={css.search}>
       <input
         className="write"
-        placeholder="+ stock, an onion, a tin of …"
+        placeholder="+ 2 l water, 3 onions, 2 tins tomatoes"
         spellCheck={false}
         maxLength={NAME_MOST}
-        {...getInputProps({ 'aria-label': 'Put something in', onFocus: near })}
+        {...getInputProps({
+          'aria-label': 'Put something in',
+          onFocus: near,
+          onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => setText(currentTarget.value),
+        })}
       />
       <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>
-        {shown.map((ingredient, index) => (
-          <li
-            key={ingredient.id}
-            data-lit={index === highlightedIndex ? true : undefined}
-            {...getItemProps({ item: ingredient, index })}
-          >
-            <span>{words(ingredient)}</span>
-            {ingredient.holds && <small className="quiet">{ingredient.holds.join(', ')}</small>}
-          </li>
-        ))}
+        {shown.map((offer, index) => {
+          const { ingredient, howMuch, amount } = offer;
+          const weight = weightOf(offer);
+          return (
+            <li
+              key={ingredient.id}
+              data-lit={index === highlightedIndex ? true : undefined}
+              {...getItemProps({ item: offer, index })}
+            >
+              <span>
+                {howMuch !== '' && <b className="num">{howMuch} </b>}
+                {isNameless(offer, ids) ? `“${ingredient.name}”, without figures` : ingredient.name}
+              </span>
+              <small className="quiet">
+                {weight && `${weight.value} ${weight.unit}`}
+                {amount?.ok === false && 'write its weight'}
+                {ingredient.holds && ` ${ingredient.holds.map(avoidableWords).join(', ')}`}
+              </small>
+            </li>
+          );
+        })}
       </ul>
     </div>
   );
+}
+
+const offerOf = (ingredient: Ingredient, howMuch = ''): Offer => ({
+  ingredient,
+  howMuch,
+  amount: howMuch === '' ? undefined : readAmount(howMuch, ingredient),
+});
+
+/** The amount as it goes in; one that has no weight yet stands as it was typed until it has. */
+function muchOf({ amount, howMuch }: Offer): Pick<Item, 'amount' | 'measure'> {
+  if (!amount) return {};
+  if (!amount.ok) return { amount: { text: howMuch } };
+  const { quantity, measure } = amount;
+  return {
+    amount: { ...quantity, text: howMuch },
+    measure: measure === 'volume' || measure === 'count' ? measure : 'mass',
+  };
 }

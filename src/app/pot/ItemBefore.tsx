@@ -39,6 +39,7 @@ export function ItemBefore({ item, name, ingredient, edit }: Props) {
           measure="duration"
           placeholder={usually > 0 ? `${String(usually)} min` : 'not at all'}
           chars={10}
+          nought
           onChange={(soften) => {
             edit('how long to soften', (i) => withOrWithout(i, 'soften', soften), 'soften');
           }}

@@ -123,6 +123,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           quantity={item.boiledTo}
           measure={['volume', 'mass']}
           placeholder="not boiled down"
+          nought
           chars={12}
           onChange={(to) => {
             edit('boiling down', (i) => withOrWithout(i, 'boiledTo', to), 'boiled');

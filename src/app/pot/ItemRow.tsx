@@ -6,6 +6,9 @@ import { writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { readAmount } from '@/core/pot/index.ts';
+import type { Settings } from '@/store/db.ts';
+import { massUnits, volumeUnits } from '../data/useSettings.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editItem, editItems } from '../data/edits.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
@@ -109,6 +112,10 @@ function notesOf(
     .join(', ');
 }
 
+/** Units offered for a bare number: of what is poured volumes, of what is weighed weights. */
+const bareUnits = ({ role }: Ingredient, units: Settings) =>
+  role === 'liquid' ? volumeUnits(units) : massUnits(units);
+
 interface AmountProps {
   readonly item: Item;
   readonly name: string;
@@ -117,13 +124,16 @@ interface AmountProps {
 }
 
 function Amount({ item, name, ingredient, placeholder }: AmountProps) {
-  const { batch } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
   return (
     <QuantityField
       label={`How much ${name}`}
       hidden
       quantity={item.asBought ?? item.amount}
-      measure={ingredient?.pieceG === undefined ? ['mass', 'volume'] : ['mass', 'volume', 'count']}
+      measure={['mass', 'volume', 'count']}
+      {...(ingredient && {
+        reads: (text: string) => readAmount(text, ingredient, bareUnits(ingredient, units)),
+      })}
       placeholder={placeholder}
       chars={9}
       onChange={(amount, measure) => {

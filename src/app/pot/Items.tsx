@@ -9,7 +9,9 @@ import { SortableList } from '../parts/sortable/SortableList.tsx';
 import { HeldInPot } from './HeldInPot.tsx';
 import { IngredientSearch } from './IngredientSearch.tsx';
 import { ItemRow } from './ItemRow.tsx';
+import clsx from 'clsx';
 import { X } from 'lucide-react';
+import { UsualPot } from './UsualPot.tsx';
 import css from './pot.module.scss';
 
 /** What goes in, in order. What has no amount is poured to the line, or its usual share. */
@@ -41,12 +43,13 @@ export function Items() {
           );
         }}
       >
-        <ul className={css.intoPot}>
+        <ul className={clsx(css.intoPot, batch.items === undefined && css.isOffered)}>
           {inPot.map((item) => (
             <ItemRow key={item.id} item={item} />
           ))}
         </ul>
       </SortableList>
+      <UsualPot />
       <IngredientSearch />
       {heldBack.map((item) => (
         <p key={item.id} className={css.heldBack}>

@@ -1,3 +1,4 @@
+import { FAT_DENSITY } from '@/core/broth/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { without } from '../data/withOrWithout.ts';
@@ -47,6 +48,8 @@ export function OnWay() {
                 measure="mass"
                 units={massUnits(units)}
                 placeholder={usually[part]}
+                nought
+                density={part === 'fat' ? FAT_DENSITY : 1}
                 onChange={(amount) => {
                   change(part, amount, `${batch.id} ${part}`);
                 }}

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { useEffect, useState } from 'react';
-import { firstChoice, matchLine, putRecipeIn, readLine, readRecipe } from '@/core/pot/index.ts';
+import { asksWeight, firstChoice, matchLine, putRecipeIn, readLine, readRecipe } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
 import { recipeOut } from '@/core/questions/index.ts';
 import { recipeFile } from '@/words/index.ts';
@@ -52,7 +52,8 @@ export default function Recipe() {
     setLines([]);
     setText('');
   };
-  const unsettled = lines.filter(({ choice }) => choice === undefined).length;
+  const all = [...known, ...others];
+  const unsettled = lines.filter((line) => line.choice === undefined || asksWeight(line, all)).length;
   return (
     <section className={clsx('panel', css.recipe)} aria-label="A recipe in or out">
       <label htmlFor="recipe-text">Paste its lines, or its JSON-LD</label>
@@ -115,8 +116,12 @@ export default function Recipe() {
               <RecipeLineRow
                 key={line.id}
                 line={line}
-                names={[...known, ...others]}
+                names={all}
                 cuts={cuts}
+                asks={asksWeight(line, all)}
+                onWeight={(weight) => {
+                  setLines(lines.map((other) => (other.id === line.id ? { ...other, weight } : other)));
+                }}
                 onChoose={(choice) => {
                   setLines(lines.map((other) => (other.id === line.id ? { ...other, choice } : other)));
                 }}

@@ -42,6 +42,7 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
           measure={['mass', 'volume']}
           units={massUnits(units)}
           placeholder={set(salt.nowG)}
+          nought
           onChange={(next, measure) => {
             editBatch(
               batch.id,

@@ -2,6 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { panFats } from '@/core/batch/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
+import { FAT_DENSITY } from '@/core/broth/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -88,6 +89,8 @@ export function Sear() {
               measure="mass"
               units={massUnits(units)}
               placeholder={set(sear.fatG)}
+              nought
+              density={FAT_DENSITY}
               onChange={(amount) => {
                 editBatch(
                   batch.id,

@@ -40,6 +40,73 @@ async function putIn(words: string): Promise<void> {
   await settled();
 }
 
+describe('a line as a recipe has it', () => {
+  const names = async (typed: string) => {
+    await user.clear(screen.getByRole('combobox', { name: 'Put something in' }));
+    await user.type(screen.getByRole('combobox', { name: 'Put something in' }), typed);
+    const menu = within(screen.getByRole('listbox', { name: 'What it may be' }));
+    return (await menu.findAllByRole('option')).map(({ textContent }) => textContent);
+  };
+
+  test('is read with its amount, the best match first, and shown as it will go in', async () => {
+    await openAt('pot', brisket());
+    expect((await names('onions'))[0]).toMatch(/^onion/);
+    expect((await names('2 tins tomatoes'))[0]).toMatch(/^2 tins tomatoes, canned, with juice.*1\.59 kg/);
+    expect((await names('5 allspice berries'))[0]).toMatch(/^5 spices, allspice/);
+    await names('2 l water');
+    await user.keyboard('{Enter}');
+    await names('½ bottle red wine');
+    await user.keyboard('{Enter}');
+    await settled();
+    expect((await batch()).items).toMatchObject([
+      { ref: 'water', amount: { text: '2 l', lo: 2000 }, measure: 'volume' },
+      { ref: 'wine-red', amount: { lo: 371.5 }, measure: 'mass' },
+    ]);
+  });
+
+  test('Enter makes nothing without a name that somebody chose', async () => {
+    await openAt('pot', brisket());
+    expect(await names('zzzz')).toEqual(['“zzzz”, without figures']);
+    await user.keyboard('{Enter}');
+    await settled();
+    expect((await batch()).items).toBeUndefined();
+    await tap(screen.getByRole('option', { name: /without figures/ }));
+    expect((await batch()).items).toHaveLength(1);
+  });
+
+  test('“0” is an amount, and what cannot be read counts for nothing until it can', async () => {
+    await openAt('pot', brisket());
+    await press('Take it');
+    await write('How much carrot', '0');
+    expect((await batch()).items?.[2]).toMatchObject({ amount: { text: '0', lo: 0 } });
+    await write('How much onion', 'a heap');
+    await user.tab();
+    await settled();
+    expect((await batch()).items?.[1]?.amount).toEqual({ text: 'a heap' });
+    expect(sheet()).toContain('“a heap” is not a weight');
+    await write('Salt on the meat now', '0');
+    expect((await batch()).salt).toMatchObject({ lo: 0 });
+  });
+});
+
+describe('the usual pot', () => {
+  test('is offered, taken or cleared in one tap, and gives way to what is put in', async () => {
+    await openAt('pot', brisket());
+    expect(sheet()).toMatch(/Nothing is written yet: this is the usual pot/);
+    await press('Take it');
+    expect((await batch()).items?.map(({ ref }) => ref)).toEqual(['stock-low-salt', 'onion', 'carrot']);
+    expect(sheet()).not.toMatch(/usual pot/);
+    await takeBack('the usual pot');
+    await press('clear it');
+    expect((await batch()).items).toEqual([]);
+    await takeBack('clearing the pot');
+    await putIn('red wine');
+    expect((await batch()).items?.map(({ ref }) => ref)).toEqual(['wine-red']);
+    await press('Put it in');
+    expect((await batch()).items).toHaveLength(4);
+  });
+});
+
 describe('what goes in', () => {
   test('is searched for, put in with its allergens, written and taken back act by act', async () => {
     await openAt('pot', brisket());
@@ -75,6 +142,7 @@ describe('what goes in', () => {
 
   test('wine is boiled down, an onion peeled and blended, and the figures of the pot follow', async () => {
     await openAt('pot', brisket());
+    await press('Take it');
     await putIn('red wine');
     expect(items().getByText('Boil red wine down before the stock goes in.')).toBeTruthy();
     await write('How much red wine', '600 ml');

@@ -10,13 +10,21 @@ export const share = z.number().min(0).max(1);
 export const within = ({ least, most }: Bound) => z.number().min(least).max(most);
 export const moment = within(MOMENT);
 
+/** Within bounds, or nought: none of it is an amount too. */
+const orNone = ({ least, most }: Bound) =>
+  z
+    .number()
+    .min(Math.min(0, least))
+    .max(most)
+    .refine((x) => x === 0 || x >= least, { error: `a quantity needs at least ${least}, or 0` });
+
 /** A quantity as it was typed, read or not; its figures within the bounds of its measure. */
 const quantityWithin = (bound: Bound, unit: string) =>
   z
     .strictObject({
       text: z.string().max(TEXT_MOST).describe('as it was typed; never rewritten'),
-      lo: within(bound).optional().describe(`${unit}; with hi, p10 to p90 if a range was typed`),
-      hi: within(bound).optional(),
+      lo: orNone(bound).optional().describe(`${unit}; with hi, p10 to p90 if a range was typed`),
+      hi: orNone(bound).optional(),
       count: z.int().positive().max(1e6).optional().describe('"2 × 800 g" is two pieces, lo the whole'),
     })
     .refine((q) => (q.lo === undefined) === (q.hi === undefined), {

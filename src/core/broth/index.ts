@@ -1,3 +1,4 @@
+export { FAT as FAT_DENSITY } from './density.ts';
 export { bodyOf, type Body } from './body.ts';
 export { cookLiquid } from './cookLiquid.ts';
 export { BROTH, gramsOfVolume } from './density.ts';

@@ -20,6 +20,7 @@ export {
 export { offShare } from './liquid/prep.ts';
 export { type ItemWork, takesKnife, usualSoftenMin, workOn } from './liquid/work.ts';
 export { searchNames } from './liquid/search.ts';
+export { type Offer, searchLine } from './liquid/searchLine.ts';
 export { intoMarinade } from './season/intoMarinade.ts';
 export { takenUpShare } from './season/marinade.ts';
 export {
@@ -61,7 +62,8 @@ export {
   OVEN_WIDTH,
   sourcesOf,
 } from './vessel/stands.ts';
+export { readAmount } from './liquid/amount.ts';
 export { readLine } from './recipe/line.ts';
 export { matchLine } from './recipe/match.ts';
 export { readRecipe } from './recipe/read.ts';
-export { firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';
+export { asksWeight, firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';

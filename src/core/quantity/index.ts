@@ -1,12 +1,12 @@
 export { ALTITUDE, type Bound, bounds, MOMENT, PRICE, quoted, TEXT_MOST } from './bounds.ts';
 export { valueAt, valueBetween } from './valueAt.ts';
 export { bisect } from './bisect.ts';
-export { wordsToNumbers } from './loose.ts';
+export { numberOf, wordsToNumbers } from './loose.ts';
 export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';
 export { percentileOfSorted, type Range, rangeOf } from './range.ts';
 export { readQuantity } from './read.ts';
 export { readAltitude } from './readAltitude.ts';
-export { readAny } from './readAny.ts';
+export { type AnyReading, readAny } from './readAny.ts';
 export { readLength } from './readLength.ts';
 export { readShare } from './readShare.ts';
 export { typedMass } from './typed.ts';

@@ -1,3 +1,4 @@
+import { withFractions } from './fractions.ts';
 import { unitNamed } from './units.ts';
 
 /** ml of what cooks measure by hand: a range, p10 to p90 (estimates). */
@@ -36,7 +37,9 @@ const numbers: Readonly<Record<string, number>> = {
 
 /** "a", "two", "half a" in front of a text as figures. */
 export function wordsToNumbers(text: string): string {
-  const half = text.replace(/^half (a |an )?/i, '1/2 ');
+  const half = withFractions(text)
+    .trim()
+    .replace(/^half (a |an )?/i, '1/2 ');
   return half.replace(/^([a-z]+)(?= )/i, (word) => String(numbers[word.toLowerCase()] ?? word));
 }
 
@@ -60,7 +63,9 @@ export function readLoose(text: string): { readonly lo: number; readonly hi: num
   return { lo: times * how[0] * unit.si, hi: times * how[1] * unit.si };
 }
 
-/** "2", "1/2", "1 1/2", "0,5". */
+/** "2", "½", "1/2", "1 1/2", "0,5" as a number; NaN if it is none. */
+export const numberOf = (text: string): number => number(withFractions(text).trim());
+
 function number(text: string): number {
   return text.split(' ').reduce((sum, part) => {
     const [over = '0', under = '1'] = part.split('/');

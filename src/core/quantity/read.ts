@@ -1,3 +1,4 @@
+import { withFractions } from './fractions.ts';
 import { readLoose } from './loose.ts';
 import { celsiusOfFahrenheit, unitNamed, type Measure } from './units.ts';
 import { outOfBounds, quoted, TEXT_MOST } from './bounds.ts';
@@ -8,17 +9,6 @@ export type Reading =
   | { readonly ok: true; readonly quantity: Quantity }
   | { readonly ok: false; readonly error: string; readonly choices?: readonly string[] };
 
-const VULGAR: Readonly<Record<string, string>> = {
-  '½': '1/2',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-};
 const EXAMPLE: Readonly<Record<Measure, string>> = {
   mass: '1.4 kg or 2 lb 3 oz',
   volume: '500 ml or 2 cups',
@@ -37,14 +27,22 @@ const A: Readonly<Record<Measure, string>> = {
 const NUMBER = String.raw`(?:\d+ \d+\/\d+|\d+\/\d+|\d*[.,]?\d+(?:[.,]\d+)*)`;
 const PART = new RegExp(String.raw`^(-?${NUMBER})\s*(fl\.? ?oz|fluid ounces?|[a-z°]+\.?)?\s*`, 'i');
 const TIMES = new RegExp(String.raw`^(\d+)\s*[x×*]\s*(.+)$`, 'i');
+/** "0", "0 g", "0,0 ml", "none". */
+const NONE = /^(?:0+(?:[.,]0+)?\s*([a-z ]*)\.?|none|nothing)$/i;
 const DASH = /\s*(?:–|—|-|\bto\b)\s*/;
 
 /**
  * Reads a quantity of one measure as people write it: "2 lb 3 oz", "1,4 kg", "2½ lb",
  * "2 × 800 g", "3–4 lb", "325 °F". Whatever cannot be read gives one sentence with the text in it.
- * @param hint units offered for a bare number, e.g. ['kg', 'g']
+ * @param hint units offered for a bare number, e.g. ['kg', 'g']; a single one is taken
+ * @param nought none of it is an amount too: "0", with or without a unit
  */
-export function readQuantity(text: string, measure: Measure, hint: readonly string[] = []): Reading {
+export function readQuantity(
+  text: string,
+  measure: Measure,
+  hint: readonly string[] = [],
+  nought = false,
+): Reading {
   const shown = quoted(text);
   const fail = (why: string, choices?: readonly string[]): Reading => ({
     ok: false,
@@ -56,6 +54,7 @@ export function readQuantity(text: string, measure: Measure, hint: readonly stri
   if (plain === '') return fail(`Write ${A[measure]}, like ${EXAMPLE[measure]}.`);
   if (/^[-−]\s*[\d.,]/.test(plain))
     return fail(`${shown} is less than nothing; write ${A[measure]} above 0.`);
+  if (nought && isNone(plain, measure)) return { ok: true, quantity: { text, lo: 0, hi: 0 } };
   const loose = measure === 'volume' ? readLoose(plain) : undefined;
   if (loose) {
     const beyond = outOfBounds(shown, measure, loose.lo, loose.hi);
@@ -99,13 +98,18 @@ export function readQuantity(text: string, measure: Measure, hint: readonly stri
 
 /** The text with vulgar fractions as "1/2", one kind of minus, single spaces. */
 function tidy(text: string): string {
-  return text
-    .replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign] ?? ''}`)
+  return withFractions(text)
     .replace(/[\u00a0\u202f\u2009\s]+/g, ' ')
     .replace(/−/g, '-')
     .replace(/º/g, '°')
     .trim();
 }
+
+const isNone = (plain: string, measure: Measure): boolean => {
+  const found = NONE.exec(plain);
+  const unit = found?.[1]?.trim() ?? '';
+  return found !== null && (unit === '' || unitNamed(unit)?.measure === measure);
+};
 
 const unitIn = (text: string) => /[a-z°][a-z° ]*$/i.exec(text)?.[0] ?? '';
 
@@ -131,7 +135,10 @@ function readSum(text: string, measure: Measure, shown: string, hint: readonly s
       if (name !== undefined || rest !== '') return fail(unreadable);
       return value;
     }
-    if (measure === 'temperature') return rest === '' ? readDegrees(value, name, shown) : fail(unreadable);
+    if (measure === 'temperature')
+      return rest === '' ? readDegrees(value, name, shown, hint) : fail(unreadable);
+    if (name === undefined && hint.length === 1 && rest === '' && larger === undefined)
+      return value * (unitNamed(hint[0] ?? '')?.si ?? NaN);
     if (name === undefined) {
       const choices = rest === '' && larger === undefined ? hint.map((unit) => `${part[1]} ${unit}`) : [];
       if (choices.length === 0) return fail(unreadable);
@@ -152,8 +159,15 @@ function readSum(text: string, measure: Measure, shown: string, hint: readonly s
   return total;
 }
 
-function readDegrees(value: number, name: string | undefined, shown: string): number | Reading {
-  const unit = name?.replace('°', '').toLowerCase() ?? '';
+function readDegrees(
+  value: number,
+  name: string | undefined,
+  shown: string,
+  hint: readonly string[],
+): number | Reading {
+  // A kitchen has one kind of degrees: a bare number is of it.
+  const bare = hint.length === 1 ? hint[0] : undefined;
+  const unit = (name ?? bare)?.replace('°', '').toLowerCase() ?? '';
   if (unit === 'c') return value;
   if (unit === 'f') return celsiusOfFahrenheit(value);
   const choices = [`${value} °C`, `${value} °F`];

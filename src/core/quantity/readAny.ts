@@ -14,10 +14,11 @@ export function readAny(
   text: string,
   measures: readonly Measure[],
   hint: readonly string[] = [],
+  nought = false,
 ): AnyReading {
   let fault: Extract<Reading, { ok: false }> | undefined;
   for (const measure of measures) {
-    const reading = readQuantity(text, measure, measures.includes('count') ? [] : hint);
+    const reading = readQuantity(text, measure, measures.includes('count') ? [] : hint, nought);
     if (reading.ok) return { ...reading, measure };
     fault ??= reading;
   }

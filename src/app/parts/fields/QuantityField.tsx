@@ -1,5 +1,5 @@
 import { useId, useState, type KeyboardEvent } from 'react';
-import { type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
+import { type AnyReading, type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useDraft } from '../../data/drafts.ts';
 import { useTyped } from './useTyped.ts';
 import { Unentered } from './Unentered.tsx';
@@ -15,6 +15,12 @@ interface Props {
   /** Units offered for a bare number. */
   readonly units?: readonly string[];
   readonly placeholder?: string;
+  /** None of it is an amount too: “0”. */
+  readonly nought?: boolean;
+  /** g/ml: a volume is taken where a weight is asked for. */
+  readonly density?: number;
+  /** Reads the text in place of the usual reader. */
+  readonly reads?: (text: string) => AnyReading;
   /** What is wrong with it though it reads well. */
   readonly problem?: string | undefined;
   readonly chars?: number;
@@ -32,6 +38,17 @@ interface Props {
   readonly onEmptied?: () => void;
 }
 
+/** A bare number of a time may be either: it is asked. */
+const MINUTES = ['min', 'h'];
+
+/** A weight that was written as spoons or cups of it. */
+function byVolume(words: string, density: number, otherwise: AnyReading): AnyReading {
+  const volume = readAny(words, ['volume']);
+  if (!volume.ok) return otherwise;
+  const { lo = 0, hi = lo } = volume.quantity;
+  return { ok: true, quantity: { text: words, lo: lo * density, hi: hi * density }, measure: 'mass' };
+}
+
 /** A quantity as people write it: kept letter for letter, read at once, its fault said in one sentence. */
 export function QuantityField(props: Props) {
   const {
@@ -39,7 +56,10 @@ export function QuantityField(props: Props) {
     hidden,
     quantity,
     measure,
-    units,
+    units = measure === 'duration' ? MINUTES : undefined,
+    nought,
+    density,
+    reads,
     placeholder,
     problem,
     chars = 9,
@@ -57,7 +77,12 @@ export function QuantityField(props: Props) {
   const [focused, setFocused] = useState(false);
 
   const measures = typeof measure === 'string' ? [measure] : measure;
-  const read = (words: string) => (words.trim() === '' ? undefined : readAny(words, measures, units));
+  const read = (words: string): AnyReading | undefined => {
+    if (words.trim() === '') return undefined;
+    if (reads) return reads(words);
+    const now = readAny(words, measures, units, nought);
+    return now.ok || density === undefined ? now : byVolume(words, density, now);
+  };
   const reading = read(text);
   const fault = reading && !reading.ok ? reading : undefined;
   // While somebody is typing, half a unit is no fault yet.

@@ -34,6 +34,7 @@ export interface ItemPlan {
 const BROTH_DENSITY = 1.01;
 /** The usual share of the raw meat for something put in without an amount (common practice, no source). */
 const usualShare: Readonly<Record<string, number>> = {
+  'chilli-dried': 0.01,
   onion: 0.08,
   carrot: 0.05,
   celery: 0.04,
@@ -43,6 +44,10 @@ const usualShare: Readonly<Record<string, number>> = {
   'rub-paprika': 0.015,
 };
 const USUAL_SHARE = 0.05;
+/** Of a spice, of what thickens, of fat and of what sweetens (common practice, no source). */
+const SPICE = 0.002;
+const STARCH = 0.015;
+const RICH = 0.02;
 /** A marinade without an amount, of the raw meat: enough to wet it in a snug bowl (estimate). */
 const USUAL_MARINADE = 0.25;
 /** Pieces of what comes out again, for a pot without a number (common practice, no source). */
@@ -144,7 +149,8 @@ export function withTakenUp(items: readonly ItemPlan[], takenG: number): readonl
 
 function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around): ItemPlan {
   const perGram = amountOf(ingredient.per);
-  const density = densityOf(ingredient);
+  // What a cup of chopped leek weighs is air too: in the pot it takes the room of what it is.
+  const density = ingredient.role === 'liquid' ? densityOf(ingredient) : Math.max(1, densityOf(ingredient));
   const typed = boughtG(item, ingredient);
   const fate = fateOf(item, ingredient);
   const base = {
@@ -159,11 +165,13 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
     marinade: undefined,
     spread: relativeSpread(item.amount ?? item.asBought),
   };
-  const grams = typed ?? usualG(item, ingredient, rawG, fate);
+  // What is written and cannot be read is nothing until it can, never the usual.
+  const unread = typed === undefined && isWritten(item);
+  const grams = typed ?? (unread ? 0 : usualG(item, ingredient, rawG, fate));
   const boiledTo = boiledToG(item, density);
   const soakG = midpoint(item.soak?.water) ?? 0;
   if (item.prep === undefined && boiledTo === undefined && soakG === 0)
-    return { ...base, grams, perGram, solved: typed === undefined, prepared: undefined };
+    return { ...base, grams, perGram, solved: typed === undefined && !unread, prepared: undefined };
   const prepared = prepare(item, ingredient, perGram, grams, soakG, boiledTo);
   const goesIn = massOf(prepared.goesIn);
   return {
@@ -171,10 +179,12 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
     grams: goesIn,
     perGram: goesIn > 0 ? times(prepared.goesIn, 1 / goesIn) : perGram,
     // What is boiled down or soaked has an amount of its own: only the plain pour is solved.
-    solved: typed === undefined,
+    solved: typed === undefined && !unread,
     prepared: typed === undefined && ingredient.role === 'liquid' ? undefined : prepared,
   };
 }
+
+const isWritten = ({ amount, asBought }: Item) => (amount?.text ?? asBought?.text ?? '').trim() !== '';
 
 function boiledToG(item: Item, density: number): number | undefined {
   const to = midpoint(item.boiledTo);
@@ -185,7 +195,15 @@ function usualG(item: Item, ingredient: Ingredient, rawG: number, fate: Fate): n
   if (item.marinade && ingredient.role === 'liquid') return rawG * USUAL_MARINADE;
   if (ingredient.role === 'liquid') return 0;
   if (fate === 'comes out' && ingredient.pieceG !== undefined) return USUAL_PIECES * ingredient.pieceG;
-  return rawG * (usualShare[item.ref] ?? USUAL_SHARE);
+  return rawG * (usualShare[item.ref] ?? shareOf(ingredient));
+}
+
+/** What nobody has said how much of goes in by what it is: a spice is not a vegetable. */
+function shareOf({ name, does, section, per }: Ingredient): number {
+  if (/^spices?,|saffron|pepper, black/.test(name)) return SPICE;
+  if (does === 'thickens') return STARCH;
+  if (section === 'dry goods' && (per.fat > 0.6 || per.other > 0.6)) return RICH;
+  return USUAL_SHARE;
 }
 
 /** How many there are of something that is counted: as typed, or by its weight. */

@@ -1,4 +1,6 @@
 import type { Ingredient } from '@/reference/types.ts';
+import type { AnyReading } from '../../quantity/index.ts';
+import { readAmount } from '../liquid/amount.ts';
 import type { RecipeLine } from './line.ts';
 
 /** What a line may be: salt, one of the ingredients, or meat of a cut; the best first. */
@@ -33,6 +35,7 @@ const alias: Readonly<Record<string, string>> = {
   stock: 'stock',
   'chopped tomato': 'tomato canned',
 };
+const COUNTED = /^(berry|leaf|sprig|stick|clove|cube|canned)$/;
 const MEAT = /^(beef|chuck|brisket|shank|shin|oxtail|rib|lamb|mutton|pork|veal|goat|venison|bison|blade)$/;
 const NOT_MEAT = /^(stock|broth|bouillon|cube|fat|gravy|consomme)$/;
 
@@ -48,9 +51,21 @@ function score(words: readonly string[], name: string, preferred: boolean): numb
   const hits = words.filter((word) =>
     parts.some((part) => part === word || (word.length > 3 && part.startsWith(word))),
   );
+  // A berry, a leaf or a sprig tells how it is counted, not what it is.
+  const counts = words.filter((word) => !COUNTED.test(word) || hits.includes(word)).length;
   if (hits.length === 0) return 0;
-  return hits.length / words.length - 0.04 * Math.max(0, parts.length - hits.length) + (preferred ? 0.15 : 0);
+  const fromTin = hits.includes('canned') ? 0.1 : 0;
+  return (
+    hits.length / Math.max(1, counts) -
+    0.04 * Math.max(0, parts.length - hits.length) +
+    (preferred ? 0.15 : 0) +
+    fromTin
+  );
 }
+
+/** How much of an ingredient a line names; undefined where it names none. */
+export const amountOfLine = ({ howMuch }: RecipeLine, ingredient: Ingredient): AnyReading | undefined =>
+  howMuch === undefined ? undefined : readAmount(howMuch, ingredient);
 
 const SHOWN = 6;
 /** Under this a name has too little to do with the line. */
@@ -79,10 +94,12 @@ export function matchLine(
   const best = [...usual, ...large].find(({ id }) => id === found[0]);
   const sure =
     best !== undefined &&
-    line.amount !== undefined &&
-    // A count of what has no piece, or a spoon of what comes in pieces, has no weight yet.
-    (line.measure === 'count' ? best.pieceG !== undefined : best.fate === undefined) &&
-    words.every((word) => word === 'canned' || wordsOf(best.name).some((part) => part.startsWith(word)));
+    // What has no weight yet is for the cook to settle.
+    amountOfLine(line, best)?.ok === true &&
+    words.every(
+      (word) =>
+        word === 'canned' || word === 'berry' || wordsOf(best.name).some((part) => part.startsWith(word)),
+    );
   return { line, kind: found.length > 0 ? 'ingredient' : 'unknown', found, sure };
 }
 

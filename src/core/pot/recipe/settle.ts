@@ -2,7 +2,8 @@ import type { Batch, Item } from '../../batch/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { withoutFigures } from '../liquid/own.ts';
 import { itemsOf } from '../liquid/items.ts';
-import type { LineMatch } from './match.ts';
+import type { Quantity } from '../../quantity/index.ts';
+import { amountOfLine, type LineMatch } from './match.ts';
 
 /** What a line of a recipe is taken for; undefined while the cook has not said. */
 export type Choice =
@@ -13,6 +14,8 @@ export type Choice =
 export interface SettledLine {
   readonly match: LineMatch;
   readonly choice: Choice | undefined;
+  /** What it weighs, where its line does not say. */
+  readonly weight?: Quantity;
 }
 
 /** What stands for a line until the cook says otherwise: what is sure; the rest is asked. */
@@ -35,8 +38,10 @@ export function putRecipeIn(
   newId: () => string,
 ): { readonly batch: Batch; readonly carried: readonly Ingredient[] } {
   const carried: Ingredient[] = [];
-  let next: Batch = { ...batch, items: [...itemsOf(batch)] };
-  for (const { match, choice } of lines) {
+  // The usual pot that nobody has touched gives way to what is written; it is not doubled.
+  let next: Batch = { ...batch, items: [...(batch.items ?? [])] };
+  for (const settled of lines) {
+    const { match, choice } = settled;
     const { line } = match;
     if (!choice || choice.as === 'out') continue;
     if (choice.as === 'salt') next = line.amount ? salted(next, match) : next;
@@ -53,7 +58,7 @@ export function putRecipeIn(
       const ingredient = extra ?? known.find(({ id }) => id === wanted);
       if (!ingredient) continue;
       if (extra && !carried.some(({ id }) => id === extra.id)) carried.push(extra);
-      next = { ...next, items: [...itemsOf(next), itemOf(newId(), ingredient, match)] };
+      next = { ...next, items: [...itemsOf(next), itemOf(newId(), ingredient, settled)] };
     }
   }
   return { batch: next, carried };
@@ -63,10 +68,28 @@ function salted({ saltIn: _, ...batch }: Batch, { line }: LineMatch): Batch {
   return { ...batch, salt: line.amount, ...(line.measure === 'volume' && { saltIn: 'volume' as const }) };
 }
 
-/** A line as a thing in the pot; an amount that has no weight is left to be filled in. */
-function itemOf(id: string, { id: ref, pieceG }: Ingredient, { line: { amount, measure } }: LineMatch): Item {
-  const item = { id, ref, state: 'in' as const };
-  if (!amount) return item;
-  if (measure === 'mass' || measure === 'volume') return { ...item, amount, measure };
-  return measure === 'count' && pieceG !== undefined ? { ...item, amount, measure } : item;
+/** A line as a thing in the pot, in its own amount or in the weight that the cook has given for it. */
+function itemOf(id: string, ingredient: Ingredient, { match: { line }, weight }: SettledLine): Item {
+  const item = { id, ref: ingredient.id, state: 'in' as const };
+  if (weight) return { ...item, amount: weight, measure: 'mass' };
+  const read = amountOfLine(line, ingredient);
+  if (!read) return item;
+  // Never the usual in place of what is written: as it stands there it counts for nothing until it is settled.
+  if (!read.ok) return { ...item, amount: { text: line.howMuch ?? '' } };
+  const { quantity, measure } = read;
+  return {
+    ...item,
+    amount: quantity,
+    measure: measure === 'count' || measure === 'volume' ? measure : 'mass',
+  };
+}
+
+/** Whether a settled line still has no weight: it is asked for. */
+export function asksWeight(
+  { match: { line }, choice, weight }: SettledLine,
+  known: readonly Ingredient[],
+): boolean {
+  if (choice?.as !== 'ingredient' || weight?.lo !== undefined) return false;
+  const ingredient = known.find(({ id }) => id === choice.id);
+  return ingredient !== undefined && amountOfLine(line, ingredient)?.ok === false;
 }

@@ -1,0 +1,79 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import pantry from '@/reference/pantry.json' with { type: 'json' };
+import { reference } from '@/reference/index.ts';
+import type { Ingredient } from '@/reference/types.ts';
+import { readAmount } from './amount.ts';
+import { searchLine } from './searchLine.ts';
+
+const large = pantry.ingredients as readonly Ingredient[];
+const offers = (typed: string) => searchLine(typed, reference.ingredients, large, 9).offers;
+const named = (id: string) => {
+  const found = [...reference.ingredients, ...large].find((one) => one.id === id);
+  if (!found) throw new Error(id);
+  return found;
+};
+
+describe('the best match stands first', () => {
+  test.each([
+    ['onions', 'onion'],
+    ['oni', 'onion'],
+    ['3 carrots', 'carrot'],
+    ['tin tomatoes', 'tomatoes, canned, with juice'],
+    ['2 bay leaves', 'bay leaf'],
+    ['purée', 'tomato purée'],
+    ['red wi', 'red wine'],
+    ['butter', 'butter, salted'],
+    ['2 l water', 'water'],
+    ['mushroom', 'mushrooms'],
+  ])('%s', (typed, name) => expect(offers(typed)[0]?.ingredient.name).toBe(name));
+
+  test('every offer holds what was typed, and nothing typed breaks it', () => {
+    for (const { ingredient } of offers('garl')) expect(ingredient.name.toLowerCase()).toMatch(/garl/);
+    fc.assert(
+      fc.property(fc.string({ maxLength: 40 }), (typed) => offers(typed).length <= 9),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('how much of an ingredient', () => {
+  const read = (text: string, id: string) => {
+    const reading = readAmount(text, named(id), ['g']);
+    return reading.ok ? [reading.quantity.lo, reading.measure] : reading.error;
+  };
+
+  test.each([
+    ['2 tins', 'tomatoes-canned', [1588, 'mass']],
+    ['1 small tin', 'tomato-paste', [70, 'mass']],
+    ['½ bottle', 'wine-red', [371.5, 'mass']],
+    ['a bottle', 'vinegar', [505, 'mass']],
+    ['3 cloves', 'garlic', [9, 'mass']],
+    ['1 head', 'garlic', [30, 'mass']],
+    ['3', 'garlic', [3, 'count']],
+    ['0', 'onion', [0, 'mass']],
+    ['0 ml', 'wine-red', [0, 'volume']],
+    ['none', 'onion', [0, 'mass']],
+    ['300', 'barley', [300, 'mass']],
+    ['2 tbsp', 'flour', [2 * 14.78676478125, 'volume']],
+  ])('%s of %s', (text, id, expected) => {
+    const [lo, measure] = read(text, id);
+    expect(measure).toBe(expected[1]);
+    expect(lo).toBeCloseTo(Number(expected[0]), 6);
+  });
+
+  test('what has no weight here is asked for in one sentence with its text', () => {
+    expect(read('2 jars', 'carrot')).toBe(
+      '“2 jars”: nobody says here what one holds; write the weight of the carrot.',
+    );
+    expect(read('1 bunch', 'thyme-sprig')).toBe(
+      '“1 bunch”: one of them has no weight here; write the weight of the thyme sprig.',
+    );
+    const solid = [...reference.ingredients, ...large].find(
+      ({ role, density }) => role === 'solid' && density === undefined,
+    );
+    expect(read('2 tbsp', solid?.id ?? '')).toBe(
+      `“2 tbsp”: nobody knows here what that weighs; write the weight of the ${solid?.name ?? ''}.`,
+    );
+  });
+});

@@ -1,0 +1,15 @@
+const VULGAR: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+
+/** A text with "½" as " 1/2". */
+export const withFractions = (text: string): string =>
+  text.replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign] ?? ''}`);
