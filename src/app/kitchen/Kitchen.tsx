@@ -13,6 +13,7 @@ import { Choice } from '../parts/fields/Choice.tsx';
 import { Top } from '../shell/Top.tsx';
 import { Heat } from './Heat.tsx';
 import { Scoops } from './Scoops.tsx';
+import { OwnThings } from './OwnThings.tsx';
 import { Vessels } from './Vessels.tsx';
 import css from './kitchen.module.scss';
 
@@ -116,6 +117,7 @@ export default function Kitchen() {
           <Heat kitchen={kitchen} />
           <Scoops kitchen={kitchen} units={settings} />
         </div>
+        <OwnThings kitchen={kitchen} />
         <h2>Money</h2>
         <div className="choices">
           <SelectField

@@ -8,7 +8,7 @@ import {
   fullOfWater,
   outerCm,
   standsOn,
-  usualSizes,
+  withVolume,
 } from '@/core/pot/index.ts';
 import {
   bounds,
@@ -100,11 +100,11 @@ export function VesselFields({ vessel, units }: Props) {
         onChange={() => setTooWide(undefined)}
         onDone={({ lo, text }) => {
           if (lo === undefined) return;
-          if (isWithinBounds(usualSizes(vessel, lo)))
-            edit('the volume of a vessel', (v) => usualSizes(v, lo));
+          if (isWithinBounds(withVolume(vessel, lo)))
+            edit('the volume of a vessel', (v) => withVolume(v, lo));
           else
             setTooWide(
-              `${quoted(text)} would make it wider than any vessel (${bounds.length.most} cm); check the unit.`,
+              `${quoted(text)} would make it deeper than any vessel (${bounds.length.most} cm); check the unit.`,
             );
         }}
       />

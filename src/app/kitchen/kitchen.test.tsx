@@ -95,9 +95,9 @@ describe('salt, scoops and height', () => {
 
   test('high up water boils sooner; where nobody cooks it is said', async () => {
     await openPath('/kitchen');
-    await write('The kitchen lies at', '1500 m');
+    await write('Kitchen altitude', '1500 m');
     expect(sheet()).toMatch(/Water boils at 95 °C there/);
-    await write('The kitchen lies at', '9000 m');
+    await write('Kitchen altitude', '9000 m');
     await user.tab();
     expect(sheet()).toContain('“9000 m” is out of range; write -430 to 5500 m.');
   });

@@ -1,6 +1,7 @@
 import { fates, type Item, type Moment, preps } from '@/core/batch/index.ts';
 import { intoMarinade, offShare } from '@/core/pot/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
+import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -22,8 +23,16 @@ const yesNo = [
   { value: 'out', words: 'poured off' },
   { value: 'in', words: 'goes in too' },
 ] as const;
-const fateWords = { stays: 'stays in', 'comes out': 'comes out again', puréed: 'is blended in' } as const;
+const fateWords = {
+  stays: 'stays in',
+  'comes out': 'comes out again',
+  'in the bag': 'in the spice bag',
+  puréed: 'is blended in',
+} as const;
 const times = { start: 'from the start', after: 'after', before: 'for the last' } as const;
+
+/** What a thing may be soaked in beside water. */
+const soakers = reference.ingredients.filter(({ role, section }) => role === 'liquid' && section !== 'tap');
 
 interface Props {
   readonly item: Item;
@@ -90,16 +99,35 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           label="Soaked in"
           quantity={item.soak?.water}
           measure="volume"
-          placeholder="400 ml water"
+          placeholder="400 ml"
           onChange={(water) => {
             edit(
               'the soaking of',
-              ({ soak, ...i }) =>
-                water.text === '' ? i : { ...i, soak: { water, goesIn: soak?.goesIn ?? 1 } },
+              ({ soak, ...i }) => (water.text === '' ? i : { ...i, soak: { goesIn: 1, ...soak, water } }),
               'soak',
             );
           }}
         />
+      )}
+      {item.soak && (
+        <SelectField
+          label="of"
+          value={item.soak.in ?? ''}
+          onChoose={(ref) => {
+            edit('what to soak in', (i) => {
+              if (!i.soak) return i;
+              const { in: _, ...soak } = i.soak;
+              return { ...i, soak: ref === '' ? soak : { ...soak, in: ref } };
+            });
+          }}
+        >
+          <option value="">water</option>
+          {soakers.map(({ id, name: of }) => (
+            <option key={id} value={id}>
+              {of}
+            </option>
+          ))}
+        </SelectField>
       )}
       {item.soak && (
         <PercentField
@@ -155,7 +183,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           ))}
         </SelectField>
       )}
-      {solid && fate !== 'stays' && (
+      {solid && fate !== 'stays' && fate !== 'in the bag' && (
         <When
           label={fate === 'puréed' ? 'Blended' : 'Comes out'}
           moment={item.out}

@@ -211,7 +211,11 @@ const item = z.strictObject({
   juiceIn: z.boolean().optional().describe('what is drained off goes in too'),
   boiledTo: measured.optional().describe('g or ml, as measure says: boiled down to it before it goes in'),
   soak: z
-    .strictObject({ water: volume.describe('ml'), goesIn: share.describe('of the soaking water') })
+    .strictObject({
+      water: volume.describe('ml'),
+      in: id.optional().describe('an ingredient that is poured over it in place of water'),
+      goesIn: share.describe('of the soaking liquid'),
+    })
     .optional(),
   marinade: z.literal(true).optional().describe('stands with the meat before the pot'),
   vessel: id.optional(),

@@ -9,8 +9,8 @@ export const ways = ['toasted', 'ground', 'bloomed', 'blistered', 'processor', '
 /** What is done to the meat at intervals while it braises. */
 export const rounds = ['turn', 'stir', 'baste', 'pierce'] as const;
 
-/** What becomes of something in the pot: left in it, taken out again whole, or blended into the liquid. */
-export const fates = ['stays', 'comes out', 'puréed'] as const;
+/** What becomes of something in the pot: left in it, taken out again whole, alone or in the spice bag, or blended into the liquid. */
+export const fates = ['stays', 'comes out', 'in the bag', 'puréed'] as const;
 
 /** What is done with the meat between the board and the pan. */
 export const steps = ['dry brine', 'marinade', 'stand out'] as const;

@@ -39,7 +39,11 @@ export function avoided(
       if (species === undefined || !barred.has(species)) return [];
       return [{ batch, lot: lot.id, guest: true, says: { what: 'guest: animal', pot: name, species } }];
     });
-    const poured = (items ?? []).flatMap((item): Avoided[] => {
+    // What a thing was soaked in goes in with it.
+    const all = (items ?? []).flatMap((item) =>
+      item.soak?.in === undefined ? [item] : [item, { ...item, ref: item.soak.in }],
+    );
+    const poured = all.flatMap((item): Avoided[] => {
       const known = ingredients.find(({ id }) => id === item.ref);
       const found = (known?.holds ?? []).filter((what) => barred.has(what));
       if (!known || found.length === 0 || item.state === 'out') return [];

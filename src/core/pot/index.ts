@@ -13,6 +13,7 @@ export {
   heldBack,
   itemsOf,
   planItems,
+  soaking,
   usualItems,
   withTakenUp,
   type ItemPlan,
@@ -48,7 +49,7 @@ export {
   isWithinBounds,
   outerM2,
   surfaceCm2,
-  usualSizes,
+  withVolume,
   volumeTo,
   widthAt,
 } from './vessel/shape.ts';

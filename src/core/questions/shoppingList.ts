@@ -1,7 +1,7 @@
 import { type Meal, standingEntries } from '../batch/index.ts';
 import { carriers, countOf } from '../order/index.ts';
 import { ingredientsById, type OpenedMeal } from '../model/index.ts';
-import { boughtOf, heldBack } from '../pot/index.ts';
+import { boughtOf, heldBack, soaking } from '../pot/index.ts';
 
 /** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
 export interface Needed {
@@ -100,6 +100,7 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
           .filter(({ id }) => !put.has(id))
           .map((item) => ({ ref: item.ref, grams: boughtOf(item) })),
         ...heldBack(plan.batch, ingredients),
+        ...soaking(plan.batch, ingredients),
       ];
       for (const { ref, grams } of wanted) {
         const known = ingredients.get(ref);

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { openMeal } from '../../model/index.ts';
-import { isWithinBounds, usualSizes } from '../../pot/index.ts';
+import { isWithinBounds, withVolume } from '../../pot/index.ts';
 import {
   type Measure,
   type Quantity,
@@ -86,7 +86,7 @@ function mealOf(texts: readonly string[]) {
     bottomCm: cm(next(), 28),
   };
   const volume = quantity(next(), 'volume').lo;
-  const byVolume = volume === undefined ? undefined : usualSizes({ ...pot, id: 'by volume' }, volume);
+  const byVolume = volume === undefined ? undefined : withVolume({ ...pot, id: 'by volume' }, volume);
   const tare = quantity(next(), 'mass').lo;
   const altitude = readAltitude(next().slice(0, TEXT_MOST));
   const price = readPrice(next().slice(0, TEXT_MOST), 'kg');

@@ -18,9 +18,13 @@ export function heldIn(
 ): { readonly held: readonly Held[]; readonly unknown: readonly string[] } {
   const byWhat = new Map<string, string[]>();
   const unknown: string[] = [];
-  for (const item of items) {
-    const known = ingredients.find(({ id }) => id === item.ref);
-    if (!known || item.state === 'out') continue;
+  // What a thing was soaked in goes in with it.
+  const refs = items.flatMap(({ ref, soak, state }) =>
+    state === 'out' ? [] : soak?.in === undefined ? [ref] : [ref, soak.in],
+  );
+  for (const ref of refs) {
+    const known = ingredients.find(({ id }) => id === ref);
+    if (!known) continue;
     if (known.source === WITHOUT_FIGURES) unknown.push(known.name);
     for (const what of known.holds ?? []) {
       const from = byWhat.get(what) ?? [];

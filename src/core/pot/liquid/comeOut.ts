@@ -32,9 +32,24 @@ export function comeOut(
     if (of === batch.id && measures.what === 'back')
       back.set(measures.thing, midpoint(value ?? undefined) ?? 0);
   }
+  const inBag = itemsOf(batch).filter(({ fate, state }) => fate === 'in the bag' && state === 'in');
+  const bag: ComesOut[] =
+    inBag.length > 0
+      ? [
+          {
+            thing: BAG,
+            name: `spice bag (${inBag.map(({ ref }) => shortNameOf(ingredients.get(ref)?.name ?? ref)).join(', ')})`,
+            kind: 'item',
+            count: 1,
+            back: back.get(BAG) ?? 0,
+            out: undefined,
+          },
+        ]
+      : [];
   const items = itemsOf(batch).flatMap((item): ComesOut[] => {
     const ingredient = ingredients.get(item.ref);
-    if (!ingredient || item.state !== 'in' || fateOf(item, ingredient) !== 'comes out') return [];
+    if (!ingredient || item.state !== 'in' || item.fate === 'in the bag') return [];
+    if (fateOf(item, ingredient) !== 'comes out') return [];
     return [
       {
         thing: item.id,
@@ -54,8 +69,12 @@ export function comeOut(
     back: back.get(lot.id) ?? 0,
     out: undefined,
   }));
-  return [...items, ...bones];
+  return [...items, ...bag, ...bones];
 }
+
+/** What comes out as one, however much is tied up in it. */
+const BAG = 'spice bag';
+const shortNameOf = (name: string) => name.replace(/^spices?, /, '').split(',')[0] ?? name;
 
 /** What is still in the pot of things that were counted in. */
 export const stillIn = (things: readonly ComesOut[]): readonly ComesOut[] =>

@@ -17,7 +17,7 @@ export interface ItemPlan {
   readonly perGram: Amount;
   /** The amount was filled in: poured to the line, or the usual share of the meat. */
   readonly solved: boolean;
-  readonly fate: Fate;
+  readonly fate: Exclude<Fate, 'in the bag'>;
   /** Minutes after the start at which it goes in and comes out; out undefined: with the meat. */
   readonly at: number;
   readonly out: number | undefined;
@@ -62,8 +62,14 @@ export const usualItems: readonly Item[] = [
 
 export const itemsOf = (batch: Batch): readonly Item[] => batch.items ?? usualItems;
 
-export const fateOf = (item: Pick<Item, 'fate'>, ingredient: Pick<Ingredient, 'fate'>): Fate =>
-  item.fate ?? ingredient.fate ?? 'stays';
+/** What becomes of it as the liquid sees it: what is in the spice bag comes out with it. */
+export function fateOf(
+  item: Pick<Item, 'fate'>,
+  ingredient: Pick<Ingredient, 'fate'>,
+): Exclude<Fate, 'in the bag'> {
+  const fate = item.fate ?? ingredient.fate ?? 'stays';
+  return fate === 'in the bag' ? 'comes out' : fate;
+}
 
 /** Grams of something as typed; undefined if it has no readable amount. */
 function gramsOf(amount: Item['amount'], { measure }: Item, ingredient: Ingredient): number | undefined {
@@ -114,7 +120,9 @@ export function planItems(
     const ingredient = ingredients.get(item.ref);
     return ingredient && item.state === 'in' ? [{ item, ingredient }] : [];
   });
-  const planned = known.map(({ item, ingredient }) => planOne(item, ingredient, around));
+  const planned = known.map(({ item, ingredient }) =>
+    planOne(item, ingredient, around, soakedIn(item, ingredients)),
+  );
   const rest = batch.marinade?.rest ?? 'in the pot';
   const mixed = planned.map((plan, i): ItemPlan => ({
     ...plan,
@@ -147,7 +155,14 @@ export function withTakenUp(items: readonly ItemPlan[], takenG: number): readonl
   });
 }
 
-function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around): ItemPlan {
+/** What is poured over a thing that is soaked: water, where nothing else is named. */
+export function soakedIn({ soak }: Pick<Item, 'soak'>, ingredients: ReadonlyMap<string, Ingredient>): Amount {
+  const ml = midpoint(soak?.water) ?? 0;
+  const liquid = soak?.in === undefined ? undefined : ingredients.get(soak.in);
+  return liquid ? times(amountOf(liquid.per), ml * densityOf(liquid)) : amountOf({ water: ml });
+}
+
+function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around, soak: Amount): ItemPlan {
   const perGram = amountOf(ingredient.per);
   // What a cup of chopped leek weighs is air too: in the pot it takes the room of what it is.
   const density = ingredient.role === 'liquid' ? densityOf(ingredient) : Math.max(1, densityOf(ingredient));
@@ -169,10 +184,9 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
   const unread = typed === undefined && isWritten(item);
   const grams = typed ?? (unread ? 0 : usualG(item, ingredient, rawG, fate));
   const boiledTo = boiledToG(item, density);
-  const soakG = midpoint(item.soak?.water) ?? 0;
-  if (item.prep === undefined && boiledTo === undefined && soakG === 0)
+  if (item.prep === undefined && boiledTo === undefined && massOf(soak) === 0)
     return { ...base, grams, perGram, solved: typed === undefined && !unread, prepared: undefined };
-  const prepared = prepare(item, ingredient, perGram, grams, soakG, boiledTo);
+  const prepared = prepare(item, ingredient, perGram, grams, soak, boiledTo);
   const goesIn = massOf(prepared.goesIn);
   return {
     ...base,
@@ -191,7 +205,7 @@ function boiledToG(item: Item, density: number): number | undefined {
   return to === undefined ? undefined : item.measure === 'mass' ? to : to * density;
 }
 
-function usualG(item: Item, ingredient: Ingredient, rawG: number, fate: Fate): number {
+function usualG(item: Item, ingredient: Ingredient, rawG: number, fate: ItemPlan['fate']): number {
   if (item.marinade && ingredient.role === 'liquid') return rawG * USUAL_MARINADE;
   if (ingredient.role === 'liquid') return 0;
   if (fate === 'comes out' && ingredient.pieceG !== undefined) return USUAL_PIECES * ingredient.pieceG;
@@ -217,6 +231,18 @@ export function piecesOfItem(item: Item, ingredient: Ingredient): number {
 /** What has to be bought of an item, g: with its peel, and all of a marinade. */
 export const boughtOf = ({ prepared, marinade, grams }: ItemPlan): number =>
   prepared ? massOf(prepared.bought) : (marinade?.mixedG ?? grams);
+
+/** What is poured over things to soak them, beside water: bought with the rest. */
+export function soaking(
+  batch: Batch,
+  ingredients: ReadonlyMap<string, Ingredient>,
+): readonly { readonly ref: string; readonly grams: number }[] {
+  return itemsOf(batch).flatMap((item) =>
+    item.soak?.in !== undefined && item.state !== 'out' && item.put === undefined
+      ? [{ ref: item.soak.in, grams: massOf(soakedIn(item, ingredients)) }]
+      : [],
+  );
+}
 
 /** What is held back, with its grams: bought with the rest, and in no pot yet. */
 export function heldBack(

@@ -12,7 +12,7 @@ const KEPT_WET = 2;
 /** Ethanol boils out of thin wine this much faster than its water, gram for gram (from memory: 9 to 11). */
 const VOLATILITY = 10;
 
-/** One ingredient from the shop to the pot: bought and tap water = thrown away + boiled off + goes in. Grams. */
+/** One ingredient from the shop to the pot: bought and what it is soaked in = thrown away + boiled off + goes in. Grams. */
 export interface Prepared {
   readonly bought: Amount;
   readonly tap: Amount;
@@ -29,14 +29,14 @@ export const offShare = (ingredient: Pick<Ingredient, 'off'>, prep: Prep | undef
  * Prepares an ingredient: peeled, seeded or drained on the board, soaked, put through a sieve,
  * boiled down. Everything taken off is kept count of, so that nothing is lost between shop and pot.
  * @param boughtG as bought, g
- * @param soakG soaking water, g; boiledToG what is left after boiling down, g
+ * @param tap what is poured over it to soak; boiledToG what is left after boiling down, g
  */
 export function prepare(
   item: Pick<Item, 'prep' | 'juiceIn' | 'soak'>,
   ingredient: Pick<Ingredient, 'off'>,
   perGram: Amount,
   boughtG: number,
-  soakG: number,
+  tap: Amount,
   boiledToG: number | undefined,
 ): Prepared {
   const bought = times(perGram, boughtG);
@@ -49,10 +49,11 @@ export function prepare(
   };
   if (item.prep === 'drained' && !item.juiceIn) take(juiceOf(goesIn, off));
   else if (item.prep === 'peeled' || item.prep === 'seeded') take(times(goesIn, off));
-  const tap = amountOf({ water: soakG });
+  const soakG = massOf(tap);
   if (soakG > 0) {
     const left = Math.max(0, soakG - TAKES_UP * massOf(goesIn));
-    const tea = { ...nothing, water: left, other: LEACHED * goesIn.other };
+    const rest = times(tap, left / soakG);
+    const tea = { ...rest, other: rest.other + LEACHED * goesIn.other };
     goesIn = plus(goesIn, tap);
     take(times(tea, 1 - (item.soak?.goesIn ?? 1)));
   }

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Vessel } from '../../batch/schema.ts';
-import { brimMl, brimOfWater, fullOfWater, heightOf, surfaceCm2, usualSizes, volumeTo } from './shape.ts';
+import { brimMl, brimOfWater, fullOfWater, heightOf, surfaceCm2, withVolume, volumeTo } from './shape.ts';
 
 const round: Vessel = { id: 'v', name: 'v', kind: 'pot', shape: 'round', widthCm: 28, heightCm: 14 };
 const box: Vessel = { ...round, shape: 'box', widthCm: 18, lengthCm: 26, heightCm: 13 };
@@ -56,8 +56,11 @@ test('weighed empty and full of water, a vessel says what it holds, and keeps it
   expect(volumeTo({ ...round, brimMl: holds }, 7)).toBeCloseTo(holds / 2, 6);
 });
 
-test('of a vessel of which only the volume is known, the usual proportions hold that volume', () => {
+test('a volume alone makes a vessel as deep as it takes, and leaves its width', () => {
   for (const kind of ['pot', 'slow cooker', 'tray'] as const)
-    for (const shape of ['round', 'box'] as const)
-      expect(brimMl(usualSizes({ ...round, kind, shape, bottomCm: 10 }, 6_000))).toBeCloseTo(6_000, 6);
+    for (const shape of ['round', 'box'] as const) {
+      const vessel = withVolume({ ...round, kind, shape, bottomCm: 10, brimMl: 900 }, 6_000);
+      expect(brimMl(vessel)).toBeCloseTo(6_000, 6);
+      expect([vessel.widthCm, vessel.bottomCm]).toEqual([round.widthCm, 10]);
+    }
 });

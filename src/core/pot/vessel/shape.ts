@@ -85,17 +85,6 @@ export function longestInside(vessel: Vessel): number {
   return vessel.shape === 'round' ? bottom : bottom * Math.hypot(1, unit);
 }
 
-/** How deep a vessel of each kind usually is, of its width (estimates). */
-const usualDepth: Readonly<Record<Vessel['kind'], number>> = {
-  pot: 0.5,
-  pan: 0.2,
-  'slow cooker': 0.6,
-  'roasting pan': 0.25,
-  tray: 0.1,
-  'blender jug': 1.4,
-  bowl: 0.45,
-};
-
 /** Whether all its inner lengths are within what a vessel may have. */
 export const isWithinBounds = ({
   widthCm,
@@ -107,17 +96,10 @@ export const isWithinBounds = ({
     (cm) => cm >= bounds.length.least && cm <= bounds.length.most,
   );
 
-/** A vessel of which only the volume is known: with upright walls and the proportions of its kind. */
-export function usualSizes({ bottomCm: _, brimMl: __, ...vessel }: Vessel, ml: number): Vessel {
-  const long = vessel.shape === 'box' ? 1.4 : 1;
-  const unit = vessel.shape === 'box' ? long : Math.PI / 4;
-  const widthCm = Math.cbrt(ml / (unit * usualDepth[vessel.kind]));
-  return {
-    ...vessel,
-    widthCm,
-    heightCm: usualDepth[vessel.kind] * widthCm,
-    ...(vessel.shape === 'box' && { lengthCm: long * widthCm }),
-  };
+/** A vessel that holds so much, ml: its width stays as it is, and it is as deep as that takes. */
+export function withVolume({ brimMl: _, ...vessel }: Vessel, ml: number): Vessel {
+  // At a given width the volume goes with the height.
+  return { ...vessel, heightCm: ml / brimMl({ ...vessel, heightCm: 1 }) };
 }
 
 /** g/ml of water from the tap, 15 °C (published, any steam table). */
