@@ -28,6 +28,13 @@ const said: readonly (readonly [HintRule, string, string | undefined, string, Re
     'Stir flour into four parts of cold liquid, or into the fat, first.',
     /lumps/,
   ],
+  [
+    'sweet-scorch',
+    'honey',
+    undefined,
+    'With honey in it, boil it down gently and stir to the bottom.',
+    /catches and burns/,
+  ],
   ['soak-first', 'ancho', undefined, 'Soak ancho 15 to 20 minutes first.', /skins stay tough/],
 ];
 

@@ -40,6 +40,11 @@ export function hintWords({ rule, first, second = '' }: Hint): HintWords {
         words: `Stir ${first} into four parts of cold liquid, or into the fat, first.`,
         why: 'Dry starch in hot liquid makes lumps.',
       };
+    case 'sweet-scorch':
+      return {
+        words: `With ${first} in it, boil it down gently and stir to the bottom.`,
+        why: 'Sugar thickens as the water goes, and it catches and burns.',
+      };
     case 'soak-first':
       return {
         words: `Soak ${first} 15 to 20 minutes first.`,

@@ -1,10 +1,12 @@
 import { isSmoke, openPhase } from '@/core/clock/index.ts';
-import type { Phase } from '@/core/batch/index.ts';
+import { lidFits, type Phase, starts } from '@/core/batch/index.ts';
 import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { bubbleOf, bubbles, changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
+import { editBatch } from '../data/edits.ts';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { SmokeFirst } from './SmokeFirst.tsx';
 import css from './clock.module.scss';
 
@@ -77,6 +79,35 @@ export function HeatRow() {
           edit('the lid', (p) => ({ ...p, lid }));
         }}
       />
+      {(phase?.heat === 'oven' || phase?.heat === 'smoker') && (
+        <SelectField
+          label="Goes in"
+          value={batch.start ?? ''}
+          onChoose={(value) => {
+            const start = starts.find((one) => one === value);
+            editBatch(batch.id, 'how the pot goes in', ({ start: _, ...b }) => (start ? { ...b, start } : b));
+          }}
+        >
+          <option value="">warmed on the stove</option>
+          <option value="boiled">brought to the boil</option>
+          <option value="straight in">straight in</option>
+        </SelectField>
+      )}
+      {phase?.lid === 'on' && phase.heat !== 'slow cooker' && (
+        <SelectField
+          label="Its lid"
+          value={phase.fit ?? ''}
+          onChoose={(value) => {
+            const fit = lidFits.find((one) => one === value);
+            edit('how the lid fits', ({ fit: _, ...p }) => (fit ? { ...p, fit } : p));
+          }}
+        >
+          <option value="">fits as usual</option>
+          <option value="tight">fits tight</option>
+          <option value="foil">is foil over parchment</option>
+          <option value="loose">is loose</option>
+        </SelectField>
+      )}
       <SmokeFirst />
       <QuantityField
         label={several ? 'Braise for, if you know it' : 'Time, if you know it'}

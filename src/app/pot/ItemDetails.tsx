@@ -1,5 +1,5 @@
 import { fates, type Item, type Moment, preps } from '@/core/batch/index.ts';
-import { intoMarinade, offShare } from '@/core/pot/index.ts';
+import { fateOf, intoMarinade, offShare } from '@/core/pot/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -28,6 +28,7 @@ const fateWords = {
   'comes out': 'comes out again',
   'in the bag': 'in the spice bag',
   puréed: 'is blended in',
+  'melts in': 'vanishes in it',
 } as const;
 const times = { start: 'from the start', after: 'after', before: 'for the last' } as const;
 
@@ -48,7 +49,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
   };
   const solid = ingredient?.role === 'solid';
   const soaks = ingredient?.does === 'soaks' || item.soak !== undefined;
-  const fate = item.fate ?? ingredient?.fate ?? 'stays';
+  const fate = ingredient ? (item.fate === 'in the bag' ? item.fate : fateOf(item, ingredient)) : 'stays';
   const off = Math.round(100 * offShare(ingredient ?? {}, item.prep));
   return (
     <div className="lot-more">
@@ -183,7 +184,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           ))}
         </SelectField>
       )}
-      {solid && fate !== 'stays' && fate !== 'in the bag' && (
+      {solid && fate !== 'stays' && fate !== 'in the bag' && fate !== 'melts in' && (
         <When
           label={fate === 'puréed' ? 'Blended' : 'Comes out'}
           moment={item.out}

@@ -36,7 +36,10 @@ export default function Pot() {
   const { batch, batchReckoning } = useOpenMeal();
   const [open, setOpen] = useState<(typeof folds)[number]['value']>();
   const { pot, meat, salt } = batchReckoning;
-  const levelWords = levels.find(({ value }) => value === batch.level)?.words ?? '';
+  // What was poured by hand stands where it stands: the words and the lit choice are of that.
+  const isSolved = pot?.items.some(({ solved, role }) => solved && role === 'liquid') ?? true;
+  const level = pot && !isSolved ? pot.level : batch.level;
+  const levelWords = levels.find(({ value }) => value === level)?.words ?? '';
   if (meat.rawG.mid === 0) return <NothingYet title="What goes into the pot" />;
   const fits = pot && [pot, ...pot.also].every(({ standsCm, fullCm }) => standsCm <= fullCm);
   return (
@@ -46,13 +49,18 @@ export default function Pot() {
         <Choice
           legend="Liquid"
           hidden
-          value={batch.level}
+          value={level}
           options={levels}
           onChoose={(level) => {
             editBatch(batch.id, 'how high the liquid stands', (b) => ({ ...b, level }));
           }}
         />
       </div>
+      {pot && !isSolved && pot.level !== batch.level && (
+        <p className="quiet">
+          What is poured is written, so it stands as it is: empty an amount to pour to the line.
+        </p>
+      )}
       <Problems batch={batch.id} />
       <div className={clsx('two', css.potTwo)}>
         <div>

@@ -1,5 +1,8 @@
 import { pansOf } from '@/core/pot/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
+import type { Batch } from '@/core/batch/index.ts';
+import { withOrWithout } from '../data/withOrWithout.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { PanFromAbove } from '../figures/PanFromAbove.tsx';
@@ -18,6 +21,9 @@ const mixes = [
 /** The sear, pan by pan: which pieces lie in which. */
 export default function SearPans() {
   const { loaded, batch } = useOpenMeal();
+  const edit = (words: string, recipe: (b: Batch) => Batch, field: string) => {
+    editBatch(batch.id, words, recipe, `${batch.id} pans ${field}`);
+  };
   const { data, error } = useAnswer('searing', { batch: batch.id });
   if (error)
     return <FieldError>The pans could not be laid out ({error.message}). Reload the page.</FieldError>;
@@ -51,6 +57,34 @@ export default function SearPans() {
             </option>
           ))}
         </SelectField>
+        <QuantityField
+          label="Pieces in a pan"
+          quantity={batch.pans?.pieces}
+          measure="count"
+          placeholder="as many as fit"
+          chars={12}
+          onChange={(pieces) => {
+            edit(
+              'pieces in a pan',
+              (b) => ({ ...b, pans: withOrWithout(b.pans ?? {}, 'pieces', pieces) }),
+              'pieces',
+            );
+          }}
+        />
+        <QuantityField
+          label="A side for"
+          quantity={batch.pans?.minutes}
+          measure="duration"
+          placeholder="as usual"
+          chars={8}
+          onChange={(minutes) => {
+            edit(
+              'minutes a side',
+              (b) => ({ ...b, pans: withOrWithout(b.pans ?? {}, 'minutes', minutes) }),
+              'minutes',
+            );
+          }}
+        />
         {batch.lots.length > 1 && (
           <Choice
             legend="In one pan"

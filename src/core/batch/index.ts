@@ -58,10 +58,12 @@ export {
 export {
   fates,
   feels,
+  lidFits,
   panFats,
   preps,
   rounds,
   sourceKinds,
+  starts,
   stands,
   steps,
   taskNeeds,

@@ -20,7 +20,19 @@ import {
 import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
 import { kitchen } from './kitchenSchema.ts';
 import type { doings, stands } from './words.ts';
-import { fates, feels, panFats, preps, rounds, steps, taskNeeds, taskWhens, ways } from './words.ts';
+import {
+  fates,
+  feels,
+  lidFits,
+  panFats,
+  preps,
+  rounds,
+  starts,
+  steps,
+  taskNeeds,
+  taskWhens,
+  ways,
+} from './words.ts';
 
 /**
  * The file, version 1: one meal with everything its reckoning needs.
@@ -176,6 +188,7 @@ const phase = z.strictObject({
     .describe('a temperature; of a slow cooker low or high; of a stove how it bubbles, absent: a simmer'),
   air: z.enum(['dry', 'humid']).optional().describe('in the open smoke, absent: dry'),
   lid: z.enum(lids),
+  fit: z.enum(lidFits).optional().describe('how the lid lies on it; absent: as usual'),
   minutes: duration.optional().describe('absent: until it is tender'),
   main: z
     .literal(true)
@@ -278,6 +291,13 @@ const batch = z.strictObject({
     .max(most.dismissed)
     .optional()
     .describe('hints that were waved away'),
+  start: z.enum(starts).optional().describe('how the pot goes into its oven; absent: warmed on the stove'),
+  pans: z
+    .strictObject({ pieces: pieces.optional(), minutes: duration.optional() })
+    .optional()
+    .describe(
+      'as the cook browns it: pieces in a pan at once, min a side; absent: as many as fit, the usual',
+    ),
   rounds: z
     .array(z.strictObject({ what: z.enum(rounds), every: duration }))
     .max(rounds.length)

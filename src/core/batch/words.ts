@@ -9,8 +9,14 @@ export const ways = ['toasted', 'ground', 'bloomed', 'blistered', 'processor', '
 /** What is done to the meat at intervals while it braises. */
 export const rounds = ['turn', 'stir', 'baste', 'pierce'] as const;
 
-/** What becomes of something in the pot: left in it, taken out again whole, alone or in the spice bag, or blended into the liquid. */
-export const fates = ['stays', 'comes out', 'in the bag', 'puréed'] as const;
+/** What becomes of something in the pot: left in it, taken out again whole, alone or in the spice bag, blended into the liquid, or so fine or smooth that no sieve holds it back. */
+export const fates = ['stays', 'comes out', 'in the bag', 'puréed', 'melts in'] as const;
+
+/** How well a lid lies on its pot, where it is not as usual. */
+export const lidFits = ['tight', 'foil', 'loose'] as const;
+
+/** How a pot goes into its oven, where it is not warmed on the stove as usual. */
+export const starts = ['boiled', 'straight in'] as const;
 
 /** What is done with the meat between the board and the pan. */
 export const steps = ['dry brine', 'marinade', 'stand out'] as const;

@@ -267,7 +267,7 @@ export function sumsOf(items: readonly ItemPlan[]): Sums {
     } else if (fate === 'comes out') {
       lifted = plus(lifted, perGram, grams);
       liftedDry = plus(liftedDry, dryOf(item), grams);
-    } else if (fate === 'puréed') blended = plus(blended, perGram, grams);
+    } else if (fate === 'puréed' || fate === 'melts in') blended = plus(blended, perGram, grams);
     else {
       solids = plus(solids, perGram, grams);
       dry = plus(dry, dryOf(item), grams);

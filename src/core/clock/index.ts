@@ -7,6 +7,7 @@ export {
   lengthsUntil,
   minutesOf,
   openPhase,
+  overPot,
   withMain,
   phaseMinutes,
 } from './lid/phases.ts';

@@ -18,5 +18,5 @@ export { openMeal, type OpenedMeal } from './openMeal.ts';
 export { saltTyped } from './plan/liquid.ts';
 export type { BatchPlan, MealPlan } from './plan/plan.ts';
 export type { BoilsCovered } from './plan/steam.ts';
-export { toSear, type SearFigures } from './plan/sear.ts';
+export { searedAs, toSear, type SearFigures } from './plan/sear.ts';
 export type { FilledVessel } from './plan/vessels.ts';

@@ -13,7 +13,7 @@ export interface Problem {
   /** A guest must not have it: said of the pot and at the order, not of the field. */
   readonly guest?: true;
   /** Where it is the cook's concern, if not wherever the batch is. */
-  readonly stage?: 'pot' | 'clock' | 'bench';
+  readonly stage?: 'pot' | 'clock' | 'bench' | 'broth';
   /** It is said on every sheet of the batch. */
   readonly everywhere?: true;
   readonly says: Says;
@@ -32,6 +32,7 @@ export type Says =
   | { readonly what: 'never weighed empty'; readonly vessel: string }
   | { readonly what: 'more bone than meat'; readonly bone: string; readonly lot: string }
   | { readonly what: 'price without weight'; readonly price: string }
+  | { readonly what: 'reduced too far'; readonly text: string; readonly solidsMl: number }
   | { readonly what: 'too few pieces'; readonly wanted: number; readonly have: number }
   | { readonly what: 'never tender'; readonly setting: string | undefined; readonly cut: string }
   | {

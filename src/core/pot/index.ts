@@ -1,6 +1,15 @@
 export { bySpoon, type BeforeLid } from './fill/spoon.ts';
 export { deal } from './fill/deal.ts';
-export { BONE_DENSITY, fillOf, FULL, levelCm, MUSCLE_DENSITY, pieceHeight, type Fill } from './fill/fill.ts';
+export {
+  BONE_DENSITY,
+  fillOf,
+  FULL,
+  levelAt,
+  levelCm,
+  MUSCLE_DENSITY,
+  pieceHeight,
+  type Fill,
+} from './fill/fill.ts';
 export { type MisfitSays, misfits, reachCm, smallestThatFits, type Remedy } from './fill/fits.ts';
 export { sectionOf, type PieceInSection } from './fill/section.ts';
 export { fromPacket, type PacketFigures } from './liquid/figures.ts';
@@ -10,6 +19,7 @@ export { comeOut, stillIn, type ComesOut } from './liquid/comeOut.ts';
 export { type Hint, type HintRule, notInYet, orderHints } from './liquid/hints.ts';
 export {
   boughtOf,
+  fateOf,
   heldBack,
   itemsOf,
   planItems,

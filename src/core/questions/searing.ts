@@ -1,6 +1,6 @@
 import type { Vessel } from '../batch/index.ts';
 import { pieceOf, searPlan, type SearPlan } from '../pot/index.ts';
-import { type OpenedMeal, toSear } from '../model/index.ts';
+import { type OpenedMeal, searedAs, toSear } from '../model/index.ts';
 
 /** How a batch is browned, and in what. */
 export interface Searing extends SearPlan {
@@ -18,11 +18,12 @@ export function searing({ now }: OpenedMeal, { batch }: { readonly batch: string
   const typed = plan.lots.flatMap(({ id }) => plan.batch.lots.filter((lot) => lot.id === id));
   const names = Object.fromEntries(plan.lots.map((lot, i) => [lot.id, plan.cuts[i]?.name ?? '']));
   const lots = toSear(plan.lots, typed, plan.batch);
+  const written = searedAs(plan.batch);
   const browning = Object.fromEntries(
     lots.map(({ lot, size }) => {
       const { sides, minutes } = pieceOf[size];
-      return [lot, { sides, minutes }];
+      return [lot, { sides, minutes: written.minutes ?? minutes }];
     }),
   );
-  return { ...searPlan(lots, pan, plan.batch.mixPans), pan, names, browning };
+  return { ...searPlan(lots, pan, plan.batch.mixPans, written), pan, names, browning };
 }

@@ -30,6 +30,27 @@ export const isTimed = ({ cook }: { readonly cook: readonly Phase[] }): boolean 
 /** In the open smoke there is no pot yet. */
 export const isSmoke = ({ heat, lid }: Phase): boolean => heat === 'smoker' && lid === 'off';
 
+/** How many phases there are before there is a pot: the open smoke that something follows. */
+function smokeBefore(phases: readonly Phase[]): number {
+  const first = phases.findIndex((one) => !isSmoke(one));
+  return first < 0 ? Math.max(0, phases.length - 1) : first;
+}
+
+/**
+ * The phases as their heat is: a smoker that stands open over a pot is an oven without a lid to it, since the meat lies
+ * in its liquid and not in the smoke.
+ */
+export function overPot(phases: readonly Phase[]): readonly Phase[] {
+  const before = smokeBefore(phases);
+  return phases.map((phase, i) => {
+    if (i < before || !isSmoke(phase)) return phase;
+    const { air: _, setting = SMOKER, ...rest } = phase;
+    return { ...rest, heat: 'oven', setting };
+  });
+}
+/** What a smoker is taken to be where nobody says (estimate). */
+const SMOKER = { text: '120 °C', lo: 120, hi: 120 };
+
 /** A cook about its open phase: what comes before it, and the last so many minutes after it. */
 export interface Cook {
   readonly phases: readonly Phase[];
@@ -46,13 +67,12 @@ export function cookOf(phases: readonly Phase[]): Cook {
   const open = phase ? phases.indexOf(phase) : 0;
   const length = ({ minutes }: Phase) => midpoint(minutes) ?? 0;
   const before = phases.slice(0, open).map(length);
-  const smoke = phases.findIndex((one) => !isSmoke(one));
   return {
     phases,
     open,
     before,
     after: phases.slice(open + 1).map(length),
-    potFrom: phases.length > 1 ? sum(before.slice(0, Math.max(0, smoke))) : 0,
+    potFrom: sum(before.slice(0, smokeBefore(phases))),
   };
 }
 

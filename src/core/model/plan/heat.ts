@@ -20,8 +20,9 @@ export function potHeatOf(
   lots: readonly LotPlan[],
   items: readonly ItemPlan[],
   vessels: readonly FilledVessel[],
+  start: PotHeat['start'],
 ): PotHeat {
-  if (vessels.length === 0 || lots.length === 0) return referencePot;
+  if (vessels.length === 0 || lots.length === 0) return { ...referencePot, ...(start && { start }) };
   const sum = <T>(some: readonly T[], of: (one: T) => number) => some.reduce((all, one) => all + of(one), 0);
   const meat = sum(
     lots,
@@ -41,6 +42,7 @@ export function potHeatOf(
     meatHeatCapacity: rounded(meat),
     outerM2: rounded(sum(vessels, ({ vessel }) => outerM2(vessel))),
     openM2: rounded(sum(vessels, ({ vessel, lineCm }) => surfaceCm2(vessel, lineCm) / 10_000)),
+    ...(start && { start }),
     litres: rounded(sum(vessels, ({ vessel }) => brimMl(vessel) / 1000)),
   };
 }

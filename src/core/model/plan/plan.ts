@@ -2,7 +2,7 @@ import type { PotHeat, Readiness } from '../../tender/index.ts';
 import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
 import { runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
-import { isTimed, openPhase, phaseMinutes } from '../../clock/index.ts';
+import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';
 import {
   nominalLot,
   cutOfLot,
@@ -20,7 +20,7 @@ import {
 } from '../../meat/index.ts';
 import type { LotReading } from '../../ledger/index.ts';
 import { type Ticket, ticketsOf } from '../../order/index.ts';
-import { airShare, misfits } from '../../pot/index.ts';
+import { airShare, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
 import type { Problem, Says } from '../problem.ts';
@@ -131,6 +131,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
   );
   const sear = planSear(batch, toPan, input);
   const rawG = lots.reduce((sum, lot) => sum + lot.rawG, 0);
+  const tooSmall = new Set<string>();
   const lie = (minutesOf: (lot: string) => number) =>
     planVessels(
       batch,
@@ -138,7 +139,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
         id: lot.id,
         rawG: midpoint(lot.weight) ?? 0,
         boneShare: cut.boneShare,
-        size: lot.pieces?.size ?? batch.size,
+        size: toPan[i]?.size ?? batch.size,
         minutes: minutesOf(lot.id),
         placed: lot.placements && new Map(lot.placements.map(({ vessel, share }) => [vessel, share])),
         longestCm: lot.pieces?.longestCm,
@@ -146,16 +147,27 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
       })),
       input,
       taken,
+      tooSmall,
     );
   const fillAll = (vessels: ReturnType<typeof lie>, lengths: readonly number[]) =>
     filledWith(batch, vessels, lengths, rawG, input);
 
   // How soon it is hot hangs on what is in it when the lid goes on, which hangs on no time.
-  const cold = lie(() => 0);
-  const first = fillAll(cold, phaseMinutes(batch.cook, LONG));
-  const pot = potHeatOf(lots, first.items, first.filled);
+  let cold = lie(() => 0);
+  let first = fillAll(cold, phaseMinutes(batch.cook, LONG));
+  // “The smallest that fits” fits all that is poured, not the meat alone.
+  const isChosen = openPhase(batch.cook)?.vessel !== undefined || (batch.also?.length ?? 0) > 0;
+  for (let main = first.filled[0]; !isChosen && main && isTooFull(main); main = first.filled[0]) {
+    if (tooSmall.has(main.vessel.id)) break;
+    tooSmall.add(main.vessel.id);
+    cold = lie(() => 0);
+    first = fillAll(cold, phaseMinutes(batch.cook, LONG));
+  }
+  const pot = potHeatOf(lots, first.items, first.filled, batch.start);
+  // As its heat is: a smoker open over a pot is no open smoke.
+  const heated = { ...batch, cook: [...overPot(batch.cook)] };
   const ready = planReadiness(
-    batch,
+    heated,
     known.flatMap(({ lot, cut }, i) => {
       const piece = toPan[i];
       return lot.kind === 'meat' && piece ? [{ id: lot.id, cut, toSear: piece }] : [];
@@ -170,7 +182,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
   const lengths = phaseMinutes(batch.cook, ready && ready.median + torn);
   const { items, filled, solved } = fillAll(cold.length > 1 ? lie(tenderMin) : cold, lengths);
   problems.push(...fitProblems(batch, filled, solved, input));
-  const steam = planSteam(batch, pot, lengths, input.kitchen.altitudeM);
+  const steam = planSteam(heated, pot, lengths, input.kitchen.altitudeM);
   return {
     id: batch.id,
     batch,
@@ -189,6 +201,8 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     vessels: filled,
   };
 }
+
+const isTooFull = ({ vessel, standsCm }: FilledVessel) => standsCm > FULL * vessel.heightCm;
 
 /** Longer than any cook until what goes in later does, min. */
 const LONG = 24 * 60;

@@ -39,6 +39,8 @@ export interface VesselPlan {
   readonly boneMl: number;
   readonly bonedShare: number;
   readonly size: Size;
+  /** How many pieces lie in it, where that is known: they were counted, or are whole. */
+  readonly pieces: number | undefined;
   readonly longestCm: number;
   readonly fill: Fill;
 }
@@ -60,9 +62,10 @@ export function planVessels(
   lots: readonly LyingLot[],
   input: Input,
   taken: ReadonlySet<string>,
+  tooSmall: ReadonlySet<string>,
 ): readonly VesselPlan[] {
   const meatMl = lots.reduce((sum, lot) => sum + mlOf(lot), 0);
-  const main = mainVessel(batch, input, meatMl, taken);
+  const main = mainVessel(batch, input, meatMl, taken, tooSmall);
   if (!main) return [];
   const also = (batch.also ?? []).flatMap((id) => {
     const vessel = input.kitchen.vessels.find((v) => v.id === id && v.id !== main.id);
@@ -93,6 +96,7 @@ export function planVessels(
       ),
       bonedShare: ml > 0 ? sum((one) => (one.lot.boneShare > 0 ? one.ml : 0)) / ml : 0,
       size,
+      pieces: countOf(here),
       longestCm: Math.max(
         0,
         ...here.flatMap((one) => (one.ml > 0 ? [one.lot.longestCm ?? longestOf(one.lot.toSear)] : [])),
@@ -100,6 +104,19 @@ export function planVessels(
       fill: fillOf(vessel, ml, size, batch.level),
     };
   });
+}
+
+/** The pieces in a vessel, if each lot there was counted or lies whole; a part of a lot is so many of its pieces. */
+function countOf(here: readonly { readonly lot: LyingLot; readonly ml: number }[]): number | undefined {
+  let all = 0;
+  for (const { lot, ml } of here) {
+    if (!(ml > 0)) continue;
+    const { count, size } = lot.toSear;
+    const pieces = count ?? (size === 'whole' ? 1 : undefined);
+    if (pieces === undefined) return undefined;
+    all += Math.max(1, Math.round((pieces * ml) / mlOf(lot)));
+  }
+  return all > 0 ? all : undefined;
 }
 
 /**
@@ -111,11 +128,15 @@ function mainVessel(
   { kitchen }: Input,
   meatMl: number,
   taken: ReadonlySet<string>,
+  tooSmall: ReadonlySet<string>,
 ): Vessel | undefined {
   const open = openPhase(batch.cook);
   const chosen = kitchen.vessels.find((v) => v.id === open?.vessel);
   if (chosen) return chosen;
-  const all = vesselsFor(open?.heat ?? 'oven', kitchen.vessels);
+  const there = vesselsFor(open?.heat ?? 'oven', kitchen.vessels);
+  // What was poured by hand did not fit into these; of none that is left the largest is told to be too full.
+  const left = there.filter(({ id }) => !tooSmall.has(id));
+  const all = left.length > 0 ? left : there.toSorted((a, b) => brimMl(b) - brimMl(a)).slice(0, 1);
   const best = (some: readonly Vessel[]) => smallestThatFits(some, meatMl, batch.size, batch.level);
   const [own, any] = [best(all.filter(({ id }) => !taken.has(id))), best(all)];
   return own && any && brimMl(own) >= brimMl(any) ? own : any;

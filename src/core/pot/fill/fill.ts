@@ -21,6 +21,14 @@ const lineShare: Readonly<Record<Level, number>> = {
   'own juice': 0,
 };
 
+/** What a line is called, by how high it stands about the meat: half way between two words it is the higher one. */
+export function levelAt(lineCm: number, meatCm: number): Level {
+  const share = meatCm > 0 ? lineCm / meatCm : 0;
+  if (share >= (lineShare.cover + lineShare['tops showing']) / 2) return 'cover';
+  if (share >= (lineShare['tops showing'] + lineShare['half way']) / 2) return 'tops showing';
+  return share > 0.05 ? 'half way' : 'own juice';
+}
+
 export interface Fill {
   /** How high the meat stands, and the line that is wanted, cm. */
   readonly meatCm: number;

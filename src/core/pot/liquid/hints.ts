@@ -12,7 +12,14 @@ export interface Hint {
 }
 
 export type HintRule =
-  'water-late' | 'liquid-late' | 'garlic-late' | 'paste-fried' | 'wine-down' | 'starch-wet' | 'soak-first';
+  | 'water-late'
+  | 'liquid-late'
+  | 'garlic-late'
+  | 'paste-fried'
+  | 'wine-down'
+  | 'starch-wet'
+  | 'soak-first'
+  | 'sweet-scorch';
 
 interface Known {
   readonly item: Item;
@@ -33,8 +40,11 @@ const isPoured = ({ role, item }: Known) => role === 'liquid' && !item.at && !it
 
 interface Rule {
   readonly id: HintRule;
-  readonly find: (all: readonly Known[]) => readonly (readonly [Known, Known?])[];
+  readonly find: (all: readonly Known[], batch: Batch) => readonly (readonly [Known, Known?])[];
 }
+
+/** What thickens and catches when it is boiled down. */
+const SWEET = /honey|sugar|syrup|molasses|jam|marmalade|ketchup/;
 
 const plain = (doing: Doing, done: (item: Item) => boolean) => (all: readonly Known[]) =>
   all.filter(({ does, item }) => does === doing && !done(item)).map((one) => [one] as const);
@@ -78,6 +88,13 @@ const rules: readonly Rule[] = [
     find: plain('thickens', () => false),
   },
   {
+    id: 'sweet-scorch',
+    find: (all, { reduceTo, cook }) =>
+      reduceTo !== undefined || cook.some(({ lid, heat }) => lid !== 'on' && heat !== 'slow cooker')
+        ? all.filter(({ name }) => SWEET.test(name)).map((one) => [one] as const)
+        : [],
+  },
+  {
     id: 'soak-first',
     find: plain('soaks', (item) => item.soak !== undefined),
   },
@@ -93,7 +110,7 @@ export function orderHints(batch: Batch, ingredients: ReadonlyMap<string, Ingred
   });
   const waved = new Set(batch.dismissed);
   return rules.flatMap(({ id: rule, find }) =>
-    find(all)
+    find(all, batch)
       .slice(0, 1)
       .map(([first, second]) => ({
         id: `${rule} ${first.item.id}`,

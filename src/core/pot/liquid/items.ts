@@ -62,12 +62,18 @@ export const usualItems: readonly Item[] = [
 
 export const itemsOf = (batch: Batch): readonly Item[] => batch.items ?? usualItems;
 
+/** What has no pieces: it is part of the liquid, and no sieve holds it back (common practice, no source). */
+const SMOOTH =
+  /purée|puree|passata|\bpaste\b|\bsauce\b|honey|sugar|syrup|molasses|flour|starch|mustard, prepared|bouillon|gravy|powder|, ground|\brub\b|butter|lard\b|tallow|ghee|\bcream\b|yogurt/;
+const isSmooth = ({ role, name, fate }: Partial<Pick<Ingredient, 'role' | 'name' | 'fate'>>): boolean =>
+  role === 'solid' && fate === undefined && SMOOTH.test((name ?? '').toLowerCase());
+
 /** What becomes of it as the liquid sees it: what is in the spice bag comes out with it. */
 export function fateOf(
   item: Pick<Item, 'fate'>,
-  ingredient: Pick<Ingredient, 'fate'>,
+  ingredient: Pick<Ingredient, 'fate'> & Partial<Pick<Ingredient, 'role' | 'name'>>,
 ): Exclude<Fate, 'in the bag'> {
-  const fate = item.fate ?? ingredient.fate ?? 'stays';
+  const fate = item.fate ?? ingredient.fate ?? (isSmooth(ingredient) ? 'melts in' : 'stays');
   return fate === 'in the bag' ? 'comes out' : fate;
 }
 

@@ -28,6 +28,12 @@ export interface Turn {
   readonly cell: Footprint;
 }
 
+/** As the cook does it: pieces in a pan at once, and minutes a side. */
+export interface AsWritten {
+  readonly pieces?: number | undefined;
+  readonly minutes?: number | undefined;
+}
+
 export interface Panfuls {
   readonly turns: readonly Turn[];
   readonly minutes: number;
@@ -49,7 +55,12 @@ const footprintOf = ({ cm, round }: Piece, times: number): Footprint => ({
  * has turns of its own and its last small panful is evened out; mixed, the largest go first and each
  * piece gets the room of the largest beside it.
  */
-export function panfuls(lots: readonly ToSear[], pan: Vessel, mix: boolean): Panfuls {
+export function panfuls(
+  lots: readonly ToSear[],
+  pan: Vessel,
+  mix: boolean,
+  { pieces, minutes: aSide }: AsWritten = {},
+): Panfuls {
   const floor = floorOf(pan);
   const groups: Group[] = [];
   const tooLarge: string[] = [];
@@ -58,11 +69,12 @@ export function panfuls(lots: readonly ToSear[], pan: Vessel, mix: boolean): Pan
     const { n, piece, times } = piecesOf(lot);
     const footprint = footprintOf(piece, times);
     if (mostIn(floor, footprint) === 0) tooLarge.push(lot.lot);
-    else groups.push({ n, piece: { lot: lot.lot, footprint, minutes: piece.sides * piece.minutes } });
+    else
+      groups.push({ n, piece: { lot: lot.lot, footprint, minutes: piece.sides * (aSide ?? piece.minutes) } });
   }
   const area = ({ piece: { footprint } }: Group) => footprint.w * footprint.l;
   const queues = mix ? [groups.toSorted((a, b) => area(b) - area(a))] : groups.map((group) => [group]);
-  const turns = queues.flatMap((queue) => turnsOf(queue, floor));
+  const turns = queues.flatMap((queue) => turnsOf(queue, floor, pieces));
   const minutes = turns.reduce((sum, turn) => sum + slowest(turn) + BETWEEN, 0);
   return { turns, minutes, fatG: turns.length * FAT * floorCm2(pan), tooLarge };
 }
@@ -70,7 +82,7 @@ export function panfuls(lots: readonly ToSear[], pan: Vessel, mix: boolean): Pan
 const slowest = ({ groups }: Turn) => Math.max(...groups.map(({ piece }) => piece.minutes));
 
 /** Turn by turn, as many as the room takes, the last ones evened out. */
-function turnsOf(queue: readonly Group[], floor: Floor): Turn[] {
+function turnsOf(queue: readonly Group[], floor: Floor, written: number | undefined): Turn[] {
   const turns: Turn[] = [];
   let rest = queue;
   while (rest.length > 0) {
@@ -78,12 +90,22 @@ function turnsOf(queue: readonly Group[], floor: Floor): Turn[] {
     const cell = cellOf(rest);
     const most = mostIn(floor, cell);
     // Room for pieces of several shapes may be wider than the pan: then the largest lies alone.
-    const here = most > 0 ? Math.ceil(all / Math.ceil(all / most)) : 1;
+    const packed = most > 0 ? Math.ceil(all / Math.ceil(all / most)) : 1;
+    // The cook's number wins over the packing.
+    const here = written === undefined ? packed : Math.max(1, Math.min(all, Math.round(written)));
     const groups = firstOf(rest, here);
-    turns.push({ groups, cell: most > 0 ? cell : cellOf(groups) });
+    turns.push({ groups, cell: here > most ? crowded(cellOf(groups), here, floor) : cell });
     rest = without(rest, here);
   }
   return turns;
+}
+
+/** The room of each where more lie in a pan than there is room for: they touch and lie over one another. */
+function crowded(cell: Footprint, many: number, floor: Floor): Footprint {
+  let smaller = cell;
+  for (let i = 0; i < 60 && mostIn(floor, smaller) < many; i += 1)
+    smaller = { ...smaller, w: smaller.w * 0.96, l: smaller.l * 0.96 };
+  return smaller;
 }
 
 /** The first so many pieces of a queue, and the queue without them. */

@@ -1,6 +1,6 @@
 import type { Vessel } from '../../batch/index.ts';
 import { discOf, floorOf, laySpread, type PieceInPan } from './lay.ts';
-import { panfuls } from './panfuls.ts';
+import { type AsWritten, panfuls } from './panfuls.ts';
 import type { ToSear } from './pieces.ts';
 
 /** One panful, seen from above. */
@@ -22,9 +22,14 @@ export interface SearPlan {
  * footprint, ribs and roasts as blocks; a piece in the room of a larger one lies in its middle.
  * @param mix pieces of different lots may lie in one pan
  */
-export function searPlan(lots: readonly ToSear[], pan: Vessel, mix = false): SearPlan {
+export function searPlan(
+  lots: readonly ToSear[],
+  pan: Vessel,
+  mix = false,
+  written: AsWritten = {},
+): SearPlan {
   const floor = floorOf(pan);
-  const { turns, minutes, fatG, tooLarge } = panfuls(lots, pan, mix);
+  const { turns, minutes, fatG, tooLarge } = panfuls(lots, pan, mix, written);
   const laidOut = new Map<string, readonly PieceInPan[]>();
   const pans = turns.map(({ groups, cell }): Panful => {
     const pieces = groups.flatMap(({ piece, n }) => Array.from({ length: n }, () => piece));

@@ -1,6 +1,15 @@
 import { valueAt } from '../../quantity/index.ts';
-import type { Vessel } from '../../batch/index.ts';
-import { FULL, heightOf, pieceHeight, type PieceInSection, reachCm, sectionOf } from '../../pot/index.ts';
+import type { Level, Vessel } from '../../batch/index.ts';
+import {
+  type ItemPlan,
+  FULL,
+  heightOf,
+  levelAt,
+  pieceHeight,
+  type PieceInSection,
+  reachCm,
+  sectionOf,
+} from '../../pot/index.ts';
 import type { BatchPlan, FilledVessel } from '../../model/index.ts';
 
 /** One vessel cut down its middle: heights in cm, volumes in ml, all to one scale. */
@@ -8,6 +17,8 @@ export interface VesselPicture {
   readonly vessel: Vessel;
   readonly meatCm: number;
   readonly lineCm: number;
+  /** How high the liquid really stands about the meat. */
+  readonly level: Level;
   readonly standsCm: number;
   readonly fullCm: number;
   readonly meatMl: number;
@@ -37,7 +48,7 @@ export interface PotPicture extends VesselPicture {
     /** Minutes after the start at which it goes in. */
     readonly at: number;
     readonly out: number | undefined;
-    readonly fate: 'stays' | 'comes out' | 'puréed';
+    readonly fate: ItemPlan['fate'];
   }[];
   readonly saltG: number;
 }
@@ -46,6 +57,7 @@ const drawn = (plan: BatchPlan, one: FilledVessel): VesselPicture => ({
   vessel: one.vessel,
   meatCm: one.fill.meatCm,
   lineCm: one.lineCm,
+  level: levelAt(one.lineCm, one.fill.meatCm),
   standsCm: one.standsCm,
   fullCm: FULL * one.vessel.heightCm,
   meatMl: one.meatMl,
@@ -55,6 +67,7 @@ const drawn = (plan: BatchPlan, one: FilledVessel): VesselPicture => ({
   pieces: sectionOf(one.vessel, one.meatMl, one.fill.meatCm, pieceHeight[one.size], {
     pieces: one.bonedShare,
     ofPiece: one.bonedShare > 0 ? one.boneMl / (one.meatMl * one.bonedShare) : 0,
+    count: one.pieces,
   }),
   reachCm: reachCm(one.vessel, one.longestCm),
 });

@@ -3,6 +3,7 @@ import { numberOfDraws, type Drawn, type Problem, type OpenedMeal } from '../../
 import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './batchReckoning.ts';
 import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
 import { boilsDry } from './dry.ts';
+import { reducedTooFar } from './thick.ts';
 import { saltProblems } from './salt.ts';
 import { tooMuchLiquid } from './slowCooker.ts';
 import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
@@ -33,6 +34,7 @@ export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
       ...plan.problems,
       ...nominal.batches.flatMap((one) => [
         ...boilsDry(one, input),
+        ...reducedTooFar(one),
         ...saltProblems(one, input),
         ...stillInPot(one, input),
         ...tooMuchLiquid(one, needOfBatch(one, meal).liquidMl),

@@ -1,6 +1,7 @@
 import { mainOf, saltShareOf, takenBy } from '../../broth/index.ts';
 import { type Flow, massOf } from '../../ledger/index.ts';
 import {
+  itemsOf,
   BROTH_TARGET,
   MEAT_TARGET,
   PROPOSED_MOST,
@@ -8,7 +9,8 @@ import {
   saltAtDressing,
   TOO_SALTY,
 } from '../../pot/index.ts';
-import { type Input, type Problem, type NominalBatch, saltTyped } from '../../model/index.ts';
+import type { Item } from '../../batch/index.ts';
+import { type Input, openMeal, type Problem, type NominalBatch, saltTyped } from '../../model/index.ts';
 
 /** The salt of a batch, g and shares: now on the meat, at dressing, and in the liquid after reducing. */
 export interface SaltFigures {
@@ -80,15 +82,55 @@ export function saltProblems(one: NominalBatch, input: Input): Problem[] {
   }
   if (salt.wantedG > -0.5) return [];
   return [
-    { ...where, says: { what: 'salt: brought in', liquid, finished, itemsG, thinMl: waterToThin(one) } },
+    {
+      ...where,
+      says: { what: 'salt: brought in', liquid, finished, itemsG, thinMl: waterToThin(one, input) },
+    },
   ];
 }
 
-/** Water that would bring the finished liquid to the strength that is wanted, g. */
-function waterToThin({ plan, mass }: NominalBatch): number {
+/** So near to the strength that is wanted it is thin enough; by so much more is tried, ml. */
+const THIN_ENOUGH = 1.01;
+const TRIES = 5;
+
+/**
+ * Water that brings the finished liquid to the strength that is wanted, ml, to the tenth of a litre: tried on the whole
+ * reckoning, since more in the pot may want a larger one, and steams for longer.
+ */
+function waterToThin(one: NominalBatch, input: Input): number {
+  const { plan } = one;
+  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
+  const upwards = (ml: number) => Math.ceil(ml / 100 - 1e-6) * 100;
+  let ml = upwards(firstGuess(one, target));
+  for (let i = 0; i < TRIES; i += 1) {
+    const ratio = thinnedBy(ml, plan.id, input) / target;
+    if (!(ratio > THIN_ENOUGH)) break;
+    ml = Math.max(ml + 100, upwards(ml * (2 * ratio - 1)));
+  }
+  return ml;
+}
+
+/** How salty the finished liquid is with so much more water in the pot from the start. */
+function thinnedBy(ml: number, id: string, input: Input): number {
+  const water: Item = {
+    id: 'thinned',
+    ref: 'water',
+    amount: { text: `${ml} ml`, lo: ml, hi: ml },
+    measure: 'volume',
+    state: 'in',
+  };
+  const batches = input.batches.map((batch) =>
+    batch.id === id ? { ...batch, items: [...itemsOf(batch), water] } : batch,
+  );
+  const found = openMeal({ ...input, batches }).nominal.batches.find(({ plan }) => plan.id === id);
+  if (!found) return NaN;
+  return saltShareOf(mainOf(found.mass.liquid));
+}
+
+/** The same by the balance of what is finished alone. */
+function firstGuess({ plan, mass }: NominalBatch, target: number): number {
   const { pool: finished } = mainOf(mass.liquid);
   const reduction = plan.liquid ? takenBy(plan.liquid, mass.liquid, 'boil down').water : 0;
-  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
   const base = massOf(finished) - finished.fat;
   return Math.max(0, finished.salt / target - base) * ((base + reduction) / Math.max(1, base));
 }

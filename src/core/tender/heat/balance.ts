@@ -19,6 +19,8 @@ const OUTER: Readonly<Record<Lid, number>> = { on: 12.2, ajar: 13.5, off: 18.3 }
  */
 const EVAPORATION = 75;
 const UNDER: Readonly<Record<Lid, number>> = { on: 0.23, ajar: 0.5, off: 1 };
+/** The same by how the lid lies on it (estimates): heavy and sealed, foil over parchment, or tilted and worn. */
+const FITS: Readonly<Record<NonNullable<Phase['fit']>, number>> = { tight: 0.1, foil: 0.15, loose: 0.38 };
 /** A slow cooker's heavy lid, in its water's seal (fitted to .03 l/h). */
 const UNDER_SLOW_LID = 0.061;
 
@@ -56,11 +58,12 @@ export const inSmoke = ({ heat, lid }: Pick<Phase, 'heat' | 'lid'>): boolean =>
 
 /** Heat that a pot's steam takes at a temperature below the boil, W. */
 export function evaporationW(
-  { heat, lid }: Pick<Phase, 'heat' | 'lid'>,
+  { heat, lid, fit }: Pick<Phase, 'heat' | 'lid' | 'fit'>,
   pot: PotHeat,
   celsius: number,
 ): number {
-  const under = heat === 'slow cooker' && lid === 'on' ? UNDER_SLOW_LID : UNDER[lid];
+  const covered = fit === undefined ? UNDER.on : FITS[fit];
+  const under = lid !== 'on' ? UNDER[lid] : heat === 'slow cooker' ? UNDER_SLOW_LID : covered;
   return under * EVAPORATION * pot.openM2 * vapourKPa(celsius);
 }
 

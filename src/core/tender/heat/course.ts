@@ -15,12 +15,18 @@ const POURED_HOT = 98;
 /** The balance is stepped through so finely, s. */
 const FINE = 60;
 
+/** Just off the boil by the time it stands in the oven, °C (estimate). */
+const BOILED = 95;
 /** Out of the kitchen and the fridge, mixed, °C (estimate). */
 const FILLED = 15;
 
-/** Until a pot is hot on its burner, min. */
-export const minutesOnBurner = ({ heatCapacity }: PotHeat): number =>
-  (heatCapacity * (FROM_BURNER - FILLED)) / BURNER / 60;
+/** How warm a pot goes into its oven, °C: as usual, brought to the boil, or straight from the board. */
+const startC = ({ start }: PotHeat): number =>
+  start === 'boiled' ? BOILED : start === 'straight in' ? FILLED : FROM_BURNER;
+
+/** Until a pot is hot on its burner, min; none where it goes straight in. */
+export const minutesOnBurner = (pot: PotHeat): number =>
+  (pot.heatCapacity * (startC(pot) - FILLED)) / BURNER / 60;
 
 /** Temperature around the meat, °C, and steam of the pot since its start, g, at each step. */
 export interface Course {
@@ -30,9 +36,9 @@ export interface Course {
   readonly boilsCovered: { readonly step: number; readonly phase: number } | undefined;
 }
 
-function firstOf(phase: Phase): number {
+function firstOf(phase: Phase, pot: PotHeat): number {
   if (phase.heat === 'slow cooker') return FILLED_COLD;
-  return inSmoke(phase) ? FROM_FRIDGE : FROM_BURNER;
+  return inSmoke(phase) ? FROM_FRIDGE : startC(pot);
 }
 
 /**
@@ -63,13 +69,19 @@ const kept = new Map<string, Course | undefined>();
 const MANY = 300;
 
 /** What tells pots apart, and phases: a key made by hand is made sooner. */
-export const keyOfPot = ({ heatCapacity, meatHeatCapacity, outerM2, openM2, litres }: PotHeat): string =>
-  `${heatCapacity} ${meatHeatCapacity} ${outerM2} ${openM2} ${litres}`;
+export const keyOfPot = ({
+  heatCapacity,
+  meatHeatCapacity,
+  outerM2,
+  openM2,
+  litres,
+  start,
+}: PotHeat): string => `${heatCapacity} ${meatHeatCapacity} ${outerM2} ${openM2} ${litres} ${start ?? ''}`;
 export const keyOfPhases = (phases: readonly Phase[]): string =>
   phases
     .map(
-      ({ heat, lid, setting, air = '' }) =>
-        `${heat} ${lid} ${air} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`,
+      ({ heat, lid, setting, air = '', fit = '' }) =>
+        `${heat} ${lid} ${air} ${fit} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`,
     )
     .join();
 
@@ -84,7 +96,7 @@ function follow(
   let left = valueAt(lengths, 0);
   let phase = phases[0];
   if (!phase) return undefined;
-  let now = firstOf(phase);
+  let now = firstOf(phase, pot);
   let gone = 0;
   for (let i = 0; i < steps; i += 1) {
     temperature[i] = now;

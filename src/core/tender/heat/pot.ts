@@ -8,6 +8,8 @@ export interface PotHeat {
   readonly openM2: number;
   /** What it holds to the brim, l: a slow cooker's power goes with it. */
   readonly litres: number;
+  /** How it goes into its oven; absent: warmed on the stove. */
+  readonly start?: 'boiled' | 'straight in';
 }
 
 /** Six kilos in a 28 cm pot: what the readiness table is read at (estimates). */
