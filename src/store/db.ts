@@ -66,7 +66,12 @@ export type KeptRow =
   | { readonly id: 'kitchen'; readonly kitchen: Kitchen }
   | { readonly id: 'settings'; readonly settings: Settings }
   /** What has been ticked off the shopping list. */
-  | { readonly id: 'shopping'; readonly got: readonly string[] };
+  | {
+      readonly id: 'shopping';
+      readonly got: readonly string[];
+      /** Lines that the cook has put on the list. */
+      readonly lines?: readonly string[];
+    };
 
 /** What this browser keeps of itself, and no file carries: when all was backed up last, and when something was changed. */
 export type HouseRow =

@@ -42,6 +42,8 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'guest: animal': ({ pot, species }) => `${pot} has ${species}, which a guest must not have.`,
   'guest: ingredient': ({ pot, name, holds }) =>
     `${pot} has ${name} (${holds.map(avoidableWords).join(', ')}), which a guest must not have; check the label, or leave it out.`,
+  'guest: dish': ({ dish, name, holds }) =>
+    `${dish} come with ${name} (${holds.map(avoidableWords).join(', ')}), which a guest must not have; go by the label, or serve another.`,
   'own cut: relative': ({ name, like }) =>
     `${name} is said to be like “${like}”, which is not in the table of cuts.`,
   'own cut: more than all': ({ name, sum }) =>

@@ -9,7 +9,12 @@ const MOST_DRAWN = 240;
 
 interface Props {
   /** Plates in the order in which they are filled, by dish. */
-  readonly dishes: readonly { readonly kind: DishKind; readonly count: number }[];
+  readonly dishes: readonly {
+    readonly kind: DishKind;
+    readonly count: number;
+    readonly surely: number;
+    readonly likely: number;
+  }[];
   readonly surely: number;
   readonly likely: number;
   /** What is left over after the last plate, in words; nothing if nothing is. */
@@ -51,8 +56,7 @@ export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
   const drawn = Math.ceil(total / each);
   const plates = Array.from({ length: drawn }, (_, i) => {
     const last = Math.min(total, (i + 1) * each);
-    const state: keyof typeof stateClass = last <= surely ? 'sure' : last <= likely ? 'likely' : 'unsure';
-    return { kind: kindOf(dishes, last), state };
+    return plateAt(dishes, last);
   });
   const small = drawn > 100;
   const words = `${total} plates: sure of ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
@@ -87,11 +91,16 @@ export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
   );
 }
 
-function kindOf(dishes: Props['dishes'], place: number): DishKind {
-  let until = 0;
-  for (const { kind, count } of dishes) {
-    until += count;
-    if (place <= until) return kind;
+/** The plate at a place of the row: of which dish it is, and how sure that one is. */
+function plateAt(
+  dishes: Props['dishes'],
+  place: number,
+): { readonly kind: DishKind; readonly state: keyof typeof stateClass } {
+  let before = 0;
+  for (const { kind, count, surely, likely } of dishes) {
+    const at = place - before;
+    if (at <= count) return { kind, state: at <= surely ? 'sure' : at <= likely ? 'likely' : 'unsure' };
+    before += count;
   }
-  return dishes.at(-1)?.kind ?? 'own';
+  return { kind: dishes.at(-1)?.kind ?? 'own', state: 'unsure' };
 }

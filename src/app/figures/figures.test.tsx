@@ -12,8 +12,8 @@ describe('the row of plates', () => {
     render(
       <PlatesRow
         dishes={[
-          { kind: 'taco', count: 10 },
-          { kind: 'soup', count: 2 },
+          { kind: 'taco', count: 10, surely: 7, likely: 9 },
+          { kind: 'soup', count: 2, surely: 1, likely: 2 },
         ]}
         surely={7}
         likely={9}
@@ -21,11 +21,17 @@ describe('the row of plates', () => {
       />,
     );
     expect(screen.getByRole('img', { name: '12 plates: sure of 7, likely 9; left over 120 g' })).toBeTruthy();
-    expect([drawn('isSure'), drawn('isLikely'), drawn('isUnsure')]).toEqual([7, 2, 3]);
+    expect([drawn('isSure'), drawn('isLikely'), drawn('isUnsure')]).toEqual([8, 3, 1]);
   });
 
   test('a hall of them stays drawable: one stands for several, and the words keep the number', () => {
-    render(<PlatesRow dishes={[{ kind: 'roll', count: 20_000 }]} surely={10_000} likely={20_000} />);
+    render(
+      <PlatesRow
+        dishes={[{ kind: 'roll', count: 20_000, surely: 10_000, likely: 20_000 }]}
+        surely={10_000}
+        likely={20_000}
+      />,
+    );
     expect(screen.getByRole('img', { name: /^20000 plates: sure of 10000/ })).toBeTruthy();
     const plates = drawn('isSure') + drawn('isLikely') + drawn('isUnsure');
     expect(plates).toBeLessThanOrEqual(240);
@@ -36,7 +42,7 @@ describe('the row of plates', () => {
     const onCount = jest.fn();
     render(
       <PlatesRow
-        dishes={[{ kind: 'taco', count: 2 }]}
+        dishes={[{ kind: 'taco', count: 2, surely: 2, likely: 2 }]}
         surely={2}
         likely={2}
         last={{ name: 'soft tacos', count: 2, onCount }}

@@ -1,10 +1,13 @@
 import { useState } from 'react';
-import { avoidable, type Avoidable } from '@/core/batch/index.ts';
+import { avoidable, type Avoidable, PIECES_MOST } from '@/core/batch/index.ts';
 import { avoidableWords, problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import css from './order.module.scss';
+
+const said = (what: Avoidable, n: number | undefined) =>
+  `${avoidableWords(what)}${n === undefined ? '' : ` (${String(n)})`}`;
 
 /** What guests must not have: kept with the meal, and checked against every pot. */
 export function Avoid() {
@@ -19,6 +22,18 @@ export function Avoid() {
       return next.length > 0 ? { ...m, avoid: next } : m;
     });
   };
+  const count = (what: Avoidable, text: string) => {
+    const n = Math.min(PIECES_MOST, Math.round(Number(text.replace(/\D/g, ''))));
+    editMeal(
+      meal.id,
+      `how many must not have ${avoidableWords(what)}`,
+      ({ avoidFor: before = {}, ...m }) => {
+        const { [what]: _, ...others } = before;
+        return { ...m, avoidFor: n > 0 ? { ...others, [what]: n } : others };
+      },
+      `avoid ${what}`,
+    );
+  };
   const found = reckoning.problems.filter(({ guest }) => guest);
   return (
     <details
@@ -30,7 +45,7 @@ export function Avoid() {
     >
       <summary>
         {avoid.length > 0
-          ? `A guest must not have ${avoid.map(avoidableWords).join(', ')}`
+          ? `A guest must not have ${avoid.map((what) => said(what, meal.avoidFor?.[what])).join(', ')}`
           : 'Guests who must not have something'}
       </summary>
       <div className="ticks">
@@ -44,6 +59,17 @@ export function Avoid() {
               }}
             />
             {avoidableWords(what)}
+            {avoid.includes(what) && (
+              <input
+                className="write num"
+                size={3}
+                inputMode="numeric"
+                aria-label={`How many must not have ${avoidableWords(what)}`}
+                placeholder="how many"
+                value={meal.avoidFor?.[what] ?? ''}
+                onChange={({ target }) => count(what, target.value)}
+              />
+            )}
           </label>
         ))}
       </div>

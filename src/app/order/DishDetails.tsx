@@ -1,3 +1,4 @@
+import { Besides } from './Besides.tsx';
 import type { Dish, Part } from '@/core/batch/index.ts';
 import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
 import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
@@ -86,6 +87,7 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
           edit('what may run short', ({ firm: _, ...d }) => (firm ? { ...d, firm } : d));
         }}
       />
+      <Besides dish={dish} />
     </div>
   );
 }

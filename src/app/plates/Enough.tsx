@@ -21,7 +21,16 @@ export function Enough() {
   const { plates, enough } = meal;
   if (!plates || enough === null) return null;
   const { total, surely, likely } = plates;
-  const kinds = loaded.meal.dishes.map((dish) => ({ kind: dish.kind, count: countOf(dish) }));
+  const kinds = loaded.meal.dishes.map((dish) => {
+    const of = plates.dishes.find((one) => one.dish === dish.id);
+    return { kind: dish.kind, count: countOf(dish), surely: of?.surely ?? 0, likely: of?.likely ?? 0 };
+  });
+  const short = plates.dishes.flatMap(({ dish, surely: sure, short: part }) => {
+    const of = loaded.meal.dishes.find(({ id }) => id === dish);
+    return of && part !== null
+      ? [`${dishName(of)}: sure of ${sure} of ${countOf(of)}, ${part} runs short`]
+      : [];
+  });
   const over = meal.leftG.p50 ?? meal.leftG.mid;
   const left = writeMass(over, units);
   const last = loaded.meal.dishes.findLast((dish) => countOf(dish) > 0);
@@ -74,6 +83,7 @@ export function Enough() {
           <Margins />
         </Suspense>
       )}
+      {short.length > 0 && meal.tickets.length > 1 && <p className="quiet">{short.join('; ')}.</p>}
       <Short />
       {reckoning.draws > 0 && reckoning.draws < FULL_DRAWS && (
         <p className="quiet">

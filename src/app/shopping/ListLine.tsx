@@ -12,14 +12,27 @@ interface Props {
   readonly units: UnitChoice;
 }
 
+/** How much, as a shop sells it: what is counted by the piece as pieces. */
+const saidOf = ({ amount, measure, pieces }: Needed, set: (grams: number) => string) =>
+  measure === 'count'
+    ? String(Math.ceil(amount))
+    : pieces !== undefined
+      ? `${pieces}, ${set(amount)}`
+      : set(amount);
+
+const packWords = ({ section, measure, packs }: Needed, set: (grams: number) => string) =>
+  measure === 'count'
+    ? String(packs?.each ?? 0)
+    : `${section === 'wine and beer' ? 'a bottle of ' : ''}${set(packs?.each ?? 0)}`;
+
 /** One thing to buy: how much, in how many packs; ticked off when it is in the bag. */
 export function ListLine({ line, got, units }: Props) {
-  const { section, name, ref, amount, measure, packs } = line;
+  const { section, name, ref, packs } = line;
   const set = (grams: number) => {
     const { value, unit } = writeMass(grams, units);
     return `${value} ${unit}`;
   };
-  const said = measure === 'count' ? String(Math.ceil(amount)) : set(amount);
+  const said = saidOf(line, set);
   // More of it than was ticked off is another errand.
   const key = `${section} ${name} ${said}`;
   const ticked = got.has(key);
@@ -39,8 +52,23 @@ export function ListLine({ line, got, units }: Props) {
       <span className={css.pack}>
         {packs && (
           <span className="num">
-            {packs.count} × {measure === 'count' ? packs.each : set(packs.each)}
+            {packs.count} × {packWords(line, set)}
           </span>
+        )}
+        {ref !== undefined && (
+          <button
+            type="button"
+            className={`link quiet ${css.noPrint ?? ''}`}
+            title={`${name} is always in the house`}
+            onClick={() => {
+              editKitchen(`${name} in the house`, (kitchen) => ({
+                ...kitchen,
+                atHome: [...(kitchen.atHome ?? []).filter((other) => other !== ref), ref],
+              }));
+            }}
+          >
+            in the house
+          </button>
         )}
         {ref !== undefined && (
           <span className={css.noPrint}>

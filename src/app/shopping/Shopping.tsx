@@ -10,6 +10,7 @@ import { useTicked } from '../data/useTicked.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+import { OwnLines } from './OwnLines.tsx';
 import { ListLine } from './ListLine.tsx';
 import css from './shopping.module.scss';
 import { clockNow } from '../data/clock.ts';
@@ -127,6 +128,7 @@ export default function Shopping() {
               </ul>
             </section>
           ))}
+          <OwnLines got={got} />
         </div>
       </main>
     </div>

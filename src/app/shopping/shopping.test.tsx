@@ -32,10 +32,23 @@ describe('the shopping list', () => {
     expect(line('small tortillas')).toContain('3 × 12');
     await user.type(screen.getByLabelText('One pack of stock, low salt'), '500 g{Enter}');
     await settled();
-    await waitFor(() => expect(line('stock, hardly')).toMatch(/× 500 g/));
+    await waitFor(() => expect(line('stock, low')).toMatch(/× 500 g/));
     expect((await kitchenOnDisk()).packs).toMatchObject({ 'stock-low-salt': 500 });
     await takeBack('the pack of stock, low salt');
-    await waitFor(() => expect(line('stock, hardly')).not.toMatch(/× 500 g/));
+    await waitFor(() => expect(line('stock, low')).not.toMatch(/× 500 g/));
+  });
+
+  test('a free line goes on, is ticked and comes off; what is in the house is not bought', async () => {
+    await openList();
+    await user.type(screen.getByLabelText('Something else to buy'), 'candles{Enter}');
+    await settled();
+    await tap(screen.getByLabelText('candles'));
+    expect(screen.getByLabelText<HTMLInputElement>('candles').checked).toBe(true);
+    await press('Remove candles');
+    expect(screen.queryByLabelText('candles')).toBeNull();
+    await tap(screen.getByTitle('carrot is always in the house'));
+    expect((await kitchenOnDisk()).atHome).toEqual(['carrot']);
+    expect(screen.queryAllByText('carrot')).toEqual([]);
   });
 
   test('what is got is ticked and stays ticked when the list is opened again', async () => {

@@ -13,8 +13,11 @@ export const most = {
   cuts: 1000,
   ingredients: 1000,
   dismissed: 100,
+  besides: 30,
 } as const;
 
+/** Letters of a note. */
+export const TEXT_LONG = 4000;
 /** Letters of a name, and of an id. */
 export const NAME_MOST = 200;
 export const ID_MOST = 80;

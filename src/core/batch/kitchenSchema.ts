@@ -114,6 +114,7 @@ export const kitchen = z.strictObject({
     .optional()
     .describe('what kept fat and liquid are worth, in the currency'),
   ingredients: z.array(ownIngredient).max(most.ingredients).optional(),
+  atHome: z.array(id).max(1000).optional().describe('ingredients that are always in the house: not bought'),
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 

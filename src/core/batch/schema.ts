@@ -2,7 +2,7 @@ import './jitless.ts';
 import { z } from 'zod';
 import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { avoidable } from './avoidable.ts';
-import { ID_MOST, most, PIECES_MOST } from './bounds.ts';
+import { ID_MOST, most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
 import {
   duration,
   id,
@@ -76,6 +76,20 @@ const dish = z.strictObject({
   liquid: portionOf(volume).optional().describe('ml ladled or dipped for one serving; absent: the usual'),
   held: share.optional().describe('liquid that the shred holds, of its own weight'),
   way: z.enum(['set', 'even']).optional(),
+  besides: z
+    .array(
+      z.strictObject({
+        id,
+        name,
+        each: measured.optional().describe('g, ml or pieces for one serving; absent: one'),
+        measure: z.enum(['mass', 'volume', 'count']).optional(),
+        holds: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+      }),
+    )
+    .max(most.besides)
+    .optional()
+    .describe('what goes on it besides: cheese, pickle, spread, something crisp'),
+  built: z.literal(true).optional().describe('guests build it themselves: it is set out, not filled'),
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
 
@@ -134,6 +148,11 @@ const meal = z.strictObject({
     .describe('of a meal that is sent out'),
   dishes: z.array(dish).max(most.dishes),
   avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+  avoidFor: z
+    .partialRecord(z.enum(avoidable), z.int().min(1).max(PIECES_MOST))
+    .optional()
+    .describe('how many guests must not have it; absent: somebody'),
+  notes: z.string().max(TEXT_LONG).optional().describe('what the cook wants to know of it next time'),
   batches: z.array(id).max(most.batches).describe('in the order of the stove'),
   day: day.optional(),
 });
@@ -363,6 +382,7 @@ export const backupHead = z.strictObject({
   kitchen: kitchen.optional().describe('that of all meals which carry none; absent: the usual one'),
   settings: z.strictObject({ system: z.enum(['metric', 'us']), degrees: z.enum(['C', 'F']) }).optional(),
   got: z.array(z.string().max(400)).max(10_000).optional().describe('lines ticked off the shopping list'),
+  lines: z.array(z.string().max(TEXT_MOST)).max(1000).optional().describe('lines that were put on the list'),
 });
 
 /** Each further line of a backup: a meal as it is kept. */

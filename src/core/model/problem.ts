@@ -32,6 +32,12 @@ export type Says =
   | { readonly what: 'never weighed empty'; readonly vessel: string }
   | { readonly what: 'more bone than meat'; readonly bone: string; readonly lot: string }
   | { readonly what: 'price without weight'; readonly price: string }
+  | {
+      readonly what: 'guest: dish';
+      readonly dish: string;
+      readonly name: string;
+      readonly holds: readonly string[];
+    }
   | { readonly what: 'reduced too far'; readonly text: string; readonly solidsMl: number }
   | { readonly what: 'too few pieces'; readonly wanted: number; readonly have: number }
   | { readonly what: 'never tender'; readonly setting: string | undefined; readonly cut: string }

@@ -1,4 +1,6 @@
-import type { Avoidable, Batch } from '../batch/index.ts';
+import type { Avoidable, Batch, Dish } from '../batch/index.ts';
+import { carriers } from './carriers.ts';
+import { dishName } from './dishes.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
 /** Something in a pot that a guest must not have. */
@@ -19,6 +21,29 @@ export type GuestMustNot =
       readonly name: string;
       readonly holds: readonly string[];
     };
+
+/** What dishes are built on, and what goes on them besides, that a guest must not have. */
+export function avoidedOnDishes(
+  avoid: readonly Avoidable[],
+  dishes: readonly Dish[],
+): readonly { readonly dish: string; readonly guest: true; readonly says: DishSays }[] {
+  const barred = new Set<Avoidable>(avoid);
+  return dishes.flatMap((dish) => {
+    const on = [carriers[dish.kind] ?? [], dish.besides ?? []].flat();
+    return on.flatMap(({ name, holds = [] }) => {
+      const found = holds.filter((what) => barred.has(what));
+      const says = { what: 'guest: dish', dish: dishName(dish), name, holds: found } as const;
+      return found.length > 0 ? [{ dish: dish.id, guest: true as const, says }] : [];
+    });
+  });
+}
+
+interface DishSays {
+  readonly what: 'guest: dish';
+  readonly dish: string;
+  readonly name: string;
+  readonly holds: readonly string[];
+}
 
 /**
  * What the pots hold of what guests must not have, by species of the lots and by what the table

@@ -1,4 +1,4 @@
-import type { DishKind } from '../batch/index.ts';
+import type { Avoidable, DishKind } from '../batch/index.ts';
 
 /** What a dish is built on, for one serving, and how it is packed (common practice, no source). */
 export interface Carrier {
@@ -7,14 +7,44 @@ export interface Carrier {
   readonly each: number;
   readonly measure: 'count' | 'mass';
   readonly pack?: number;
+  /** What some guests must not have in it (common practice, no source; the label decides). */
+  readonly holds: readonly Avoidable[];
 }
 
 /** For one serving, and in a pack (common practice, no source). */
 export const carriers: Readonly<Partial<Record<DishKind, Carrier>>> = {
-  taco: { name: 'small tortillas', section: 'bread', each: 1, measure: 'count', pack: 12 },
-  roll: { name: 'rolls', section: 'bread', each: 1, measure: 'count', pack: 6 },
-  'long roll': { name: 'long rolls', section: 'bread', each: 1, measure: 'count', pack: 4 },
-  pasta: { name: 'dried pasta', section: 'dry goods', each: 90, measure: 'mass', pack: 500 },
-  'hand pie': { name: 'pastry', section: 'bread', each: 60, measure: 'mass', pack: 500 },
-  burrito: { name: 'large tortillas', section: 'bread', each: 1, measure: 'count', pack: 8 },
+  taco: { name: 'small tortillas', section: 'bread', each: 1, measure: 'count', pack: 12, holds: ['gluten'] },
+  roll: { name: 'rolls', section: 'bread', each: 1, measure: 'count', pack: 6, holds: ['gluten'] },
+  'long roll': {
+    name: 'long rolls',
+    section: 'bread',
+    each: 1,
+    measure: 'count',
+    pack: 4,
+    holds: ['gluten'],
+  },
+  pasta: {
+    name: 'dried pasta',
+    section: 'dry goods',
+    each: 90,
+    measure: 'mass',
+    pack: 500,
+    holds: ['gluten'],
+  },
+  'hand pie': {
+    name: 'pastry',
+    section: 'bread',
+    each: 60,
+    measure: 'mass',
+    pack: 500,
+    holds: ['gluten', 'milk'],
+  },
+  burrito: {
+    name: 'large tortillas',
+    section: 'bread',
+    each: 1,
+    measure: 'count',
+    pack: 8,
+    holds: ['gluten'],
+  },
 };

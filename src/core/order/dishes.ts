@@ -100,7 +100,7 @@ export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ti
         id: dish.id,
         name: dishName(dish),
         count,
-        meat: portionOf(dish.meat, usual.meat),
+        meat: evenly(dish, portionOf(dish.meat, usual.meat)),
         liquid: portionOf(dish.liquid, usual.liquid),
         held: dish.held ?? usual.held,
         way: dish.way ?? 'set',
@@ -109,6 +109,11 @@ export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ti
     ];
   });
 }
+
+/** More than any plate: where all is shared evenly nothing is left, unless a largest portion is written. */
+const ALL = 1e6;
+const evenly = ({ way, meat }: Dish, portion: Portion): Portion =>
+  way === 'even' && midpoint(meat?.max) === undefined ? { ...portion, max: ALL } : portion;
 
 /** What a kind usually gets; meat on the bone is what the pieces are. */
 function usualOf(kind: DishKind, pieceG: number | undefined): Usual {

@@ -1,4 +1,4 @@
-export { avoided, type GuestMustNot } from './avoid.ts';
+export { avoided, avoidedOnDishes, type GuestMustNot } from './avoid.ts';
 export { carriers } from './carriers.ts';
 export {
   countOf,

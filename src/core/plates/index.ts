@@ -1,2 +1,2 @@
 export { plateFlows, type Source } from './flows.ts';
-export { nominalServing, emptyServed, serve, type Served, type ServeDraw } from './serve.ts';
+export { nominalServing, emptyServed, serve, SHORT, type Served, type ServeDraw } from './serve.ts';

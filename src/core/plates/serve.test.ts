@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dishOf } from '../testing/meals.ts';
 import { needOf, ticketsOf } from '../order/index.ts';
-import { nominalServing, emptyServed, serve } from './serve.ts';
+import { nominalServing, emptyServed, serve, SHORT } from './serve.ts';
 
 function served(dishes: ReturnType<typeof dishOf>[], g: number, ml: number) {
   const tickets = ticketsOf(dishes);
@@ -22,10 +22,28 @@ describe('plates', () => {
   test('"even" shares what there is, between the smallest and the largest that are good', () => {
     const even = (g: number) => served([dishOf('pasta', 10, { way: 'even' })], g, 10_000).out;
     expect(even(1050).meatG[0]).toBeCloseTo(105, 6);
-    expect(even(5000).meatG[0]).toBe(120);
+    // Nothing is left, unless a largest portion is written.
+    expect(even(5000).meatG[0]).toBeCloseTo(500, 6);
+    expect(even(5000).leftG).toBeCloseTo(0, 6);
+    const largest = { text: '120 g', lo: 120, hi: 120 };
+    const capped = served([dishOf('pasta', 10, { way: 'even', meat: { max: largest } })], 5000, 10_000).out;
+    expect([capped.meatG[0], capped.leftG]).toEqual([120, 3800]);
     const short = even(500);
     expect(short.meatG[0]).toBe(100);
     expect(short.filled[0]).toBe(5);
+  });
+
+  test('they are served as they stand, and it is told which part ran short for whom', () => {
+    const dishes = [dishOf('pasta', 10, { id: 'a', way: 'even' }), dishOf('taco', 30, { id: 'b' })];
+    const first = served(dishes, 1500, 10_000).out;
+    expect([...first.filled]).toEqual([10, 7]);
+    expect([...first.shortOf]).toEqual([0, SHORT.meat]);
+    const last = served(dishes.toReversed(), 1600, 10_000).out;
+    expect([...last.filled]).toEqual([30, 0]);
+    const dips = served([dishOf('taco', 10), dishOf('dip', 20, { id: 'd' })], 10_000, 700).out;
+    expect(dips.shortOf[1]).toBe(SHORT.liquid);
+    // No cup is short while broth for one stands there.
+    expect(dips.leftMl).toBeLessThan(75);
   });
 
   test('a cup that cannot be filled is a plate that cannot be served', () => {

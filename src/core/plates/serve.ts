@@ -28,6 +28,8 @@ export interface Served {
   readonly meatG: Float64Array;
   readonly ladledMl: Float64Array;
   readonly heldMl: Float64Array;
+  /** Which part ran short of each ticket: 0 none, or a code of `SHORT`. */
+  readonly shortOf: Uint8Array;
   plates: number;
   /** What the whole meal wants in this draw. */
   needG: number;
@@ -41,6 +43,7 @@ export const emptyServed = (tickets: number): Served => ({
   meatG: new Float64Array(tickets),
   ladledMl: new Float64Array(tickets),
   heldMl: new Float64Array(tickets),
+  shortOf: new Uint8Array(tickets),
   plates: 0,
   needG: 0,
   needMl: 0,
@@ -70,10 +73,10 @@ function fills(ticket: Ticket, part: 'meat' | 'liquid', amount: number, one: num
 const given = (k: number, one: number, amount: number) => (k * one > amount ? amount / k : one);
 
 /**
- * Fills plates from shred and liquid. Dishes served "set" get full portions in the order of the
- * meal while they last; dishes served "even" share what is then left, between their smallest and
- * their largest portion. What the shred holds is liquid too. Where only one part of a dish must not
- * run short, its servings get of the other what there is.
+ * Fills plates from shred and liquid, in the order in which the tickets stand. Dishes served "set" get full portions
+ * while they last; dishes served "even" get what they want, or share what there is down to their smallest, and in the
+ * end all that is left, up to their largest where one is written. What the shred holds is liquid too. Where only one
+ * part of a dish must not run short, its servings get of the other what there is.
  */
 export function serve(
   tickets: readonly Ticket[],
@@ -85,25 +88,25 @@ export function serve(
   let g = shredG;
   let ml = liquidMl;
   out.plates = out.needG = out.needMl = 0;
-  let evenWantG = 0;
   for (const [t, ticket] of tickets.entries()) {
-    const z = ticket.way === 'set' ? valueAt(draw.serving, t) : 0;
-    const bias = ticket.way === 'set' ? valueAt(draw.portion, t) : 1;
-    const meat = ticket.meat.want * bias;
-    const held = ticket.held * ticket.meat.want * valueAt(draw.held, t);
+    const even = ticket.way === 'even';
+    const z = even ? 0 : valueAt(draw.serving, t);
+    const bias = even ? 1 : valueAt(draw.portion, t);
+    const soaked = ticket.held * valueAt(draw.held, t);
+    const wanted = ticket.meat.want * bias;
     const ladled = ticket.liquid.want * bias;
-    out.meatG[t] = meat;
-    out.ladledMl[t] = ladled;
-    out.heldMl[t] = held;
-    if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, meat, z);
-    if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + held, z);
-    if (ticket.way === 'even') {
-      evenWantG += ticket.count * meat;
-      continue;
-    }
-    const k = Math.min(fills(ticket, 'meat', g, meat, z), fills(ticket, 'liquid', ml, ladled + held, z));
+    if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, wanted, z);
+    if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
+    const meat = even ? Math.max(ticket.meat.min, Math.min(wanted, g / ticket.count)) : wanted;
+    const held = soaked * (even ? meat : ticket.meat.want);
+    const [ofMeat, ofLiquid] = [
+      fills(ticket, 'meat', g, meat, z),
+      fills(ticket, 'liquid', ml, ladled + held, z),
+    ];
+    const k = Math.min(ofMeat, ofLiquid);
     out.filled[t] = k;
     out.plates += k;
+    out.shortOf[t] = k >= ticket.count ? 0 : ofMeat <= ofLiquid ? SHORT.meat : SHORT.liquid;
     out.meatG[t] = given(k, meat, g);
     const wet = given(k, ladled + held, ml) / Math.max(ladled + held, 1e-9);
     out.ladledMl[t] = ladled * wet;
@@ -111,25 +114,31 @@ export function serve(
     g = Math.max(0, g - taken(k, meat, z));
     ml = Math.max(0, ml - taken(k, ladled + held, z));
   }
-  const share = evenWantG > 0 ? g / evenWantG : 1;
-  for (const [t, ticket] of tickets.entries()) {
-    if (ticket.way !== 'even') continue;
-    const { want, min, max } = ticket.meat;
-    const meat = Math.min(max, Math.max(min, want * share));
-    const held = ticket.held * meat * valueAt(draw.held, t);
-    out.meatG[t] = meat;
-    out.heldMl[t] = held;
-    const wanted = ticket.liquid.want + held;
-    const k = Math.min(fills(ticket, 'meat', g, meat, 0), fills(ticket, 'liquid', ml, wanted, 0));
-    out.filled[t] = k;
-    out.plates += k;
-    out.meatG[t] = given(k, meat, g);
-    const wet = given(k, wanted, ml) / Math.max(wanted, 1e-9);
-    out.ladledMl[t] = ticket.liquid.want * wet;
-    out.heldMl[t] = held * wet;
-    g = Math.max(0, g - k * meat);
-    ml = Math.max(0, ml - k * wanted);
-  }
-  out.leftG = g;
+  out.leftG = shareRest(tickets, g, out);
   out.leftMl = ml;
+}
+
+/** Which part ran short of a ticket, as a code. */
+export const SHORT = { meat: 1, liquid: 2 } as const;
+
+/** What is left goes to the dishes that share evenly, up to their largest; what is then left, g. */
+function shareRest(tickets: readonly Ticket[], left: number, out: Served): number {
+  let g = left;
+  // Each round fills one dish at least to its largest.
+  for (let round = 0; round < tickets.length && g > 1e-9; round += 1) {
+    const open = tickets.flatMap((ticket, t) => {
+      const room = ticket.meat.max - valueAt(out.meatG, t);
+      const k = valueAt(out.filled, t);
+      return ticket.way === 'even' && k > 0 && room > 1e-9 ? [{ ticket, t, k, room }] : [];
+    });
+    const weights = open.reduce((sum, { ticket, k }) => sum + k * ticket.meat.want, 0);
+    if (!(weights > 0)) break;
+    const before = g;
+    for (const { ticket, t, k, room } of open) {
+      const more = Math.min(room, (before * ticket.meat.want) / weights);
+      out.meatG[t] = valueAt(out.meatG, t) + more;
+      g = Math.max(0, g - k * more);
+    }
+  }
+  return g;
 }

@@ -122,7 +122,7 @@ test('a swap gives equal shred, and says what else changes', () => {
 describe('shopping list', () => {
   const stock = {
     id: 'i',
-    ref: 'stock-beef',
+    ref: 'stock-low-salt',
     amount: grams(1200),
     measure: 'mass' as const,
     state: 'in' as const,
@@ -143,26 +143,26 @@ describe('shopping list', () => {
     const [batch] = input.batches;
     const weighed = {
       ...input,
-      kitchen: { ...input.kitchen, packs: { 'stock-beef': 500 } },
+      kitchen: { ...input.kitchen, packs: { 'stock-low-salt': 500 } },
       batches: batch ? [{ ...batch, items: [stock, water] }] : [],
       entries: [weighedEntry({ what: 'flow', flow: 'raw', lot: 'lot-beef-shank-1000' }, 990)],
     };
     const list = shoppingList([openMeal(weighed)]);
-    expect(list.map(({ name }) => name)).toEqual(['beef stock, home made', 'small tortillas']);
+    expect(list.map(({ name }) => name)).toEqual(['stock, low salt', 'small tortillas']);
     expect(list[0]?.packs).toEqual({ count: 3, each: 500 });
   });
 
   test('onions are bought with their peel, what is held back too, and what is ticked as in is in the house', () => {
     const items = [
       { id: 'o', ref: 'onion', amount: grams(900), prep: 'peeled' as const, state: 'in' as const },
-      { id: 's', ref: 'stock-beef', amount: grams(300), state: 'held back' as const },
+      { id: 's', ref: 'stock-low-salt', amount: grams(300), state: 'held back' as const },
       { id: 'c', ref: 'carrot', amount: grams(500), state: 'in' as const, put: 1 },
     ];
     const [batch] = input.batches;
     const list = shoppingList([openMeal({ ...input, batches: batch ? [{ ...batch, items }] : [] })]);
     const of = (name: string) => list.find((line) => line.name === name)?.amount;
     // A tenth of an onion is peel (SR24's own refuse, from memory).
-    expect([of('onion'), of('beef stock, home made'), of('carrot')]).toEqual([1000, 300, undefined]);
+    expect([of('onion'), of('stock, low salt'), of('carrot')]).toEqual([1000, 300, undefined]);
   });
 
   test('a meal is open to the end of its day, where it is served', () => {

@@ -1,6 +1,7 @@
 import { type Meal, standingEntries } from '../batch/index.ts';
 import { carriers, countOf } from '../order/index.ts';
 import { ingredientsById, type OpenedMeal } from '../model/index.ts';
+import { midpoint } from '../quantity/index.ts';
 import { boughtOf, heldBack, soaking } from '../pot/index.ts';
 
 /** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
@@ -12,6 +13,8 @@ export interface Needed {
   /** g, or pieces. */
   readonly amount: number;
   readonly measure: 'mass' | 'count';
+  /** How many of what is bought by the piece: leaves, sprigs, cloves. */
+  readonly pieces?: number;
   readonly packs?: { readonly count: number; readonly each: number };
   /** The meals it is for. */
   readonly meals: readonly string[];
@@ -25,6 +28,7 @@ export const sections = [
   'dairy',
   'wine and beer',
   'bread',
+  'besides',
   'own',
 ] as const;
 
@@ -58,6 +62,13 @@ function dayWriter(zone: string): Intl.DateTimeFormat {
   return writer;
 }
 
+/** Lighter than this it is bought by the piece: a leaf, a sprig, a clove, g. */
+const SMALL = 6;
+
+/** What is made at home, or is marked as there. */
+const isAtHome = (name: string, atHome: readonly string[] | undefined, ref: string): boolean =>
+  (atHome ?? []).includes(ref) || /\bhome ?made\b/.test(name);
+
 const place = (section: string) => (sections as readonly string[]).indexOf(section);
 
 /**
@@ -67,7 +78,12 @@ const place = (section: string) => (sections as readonly string[]).indexOf(secti
  */
 export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
   const lines = new Map<string, Needed>();
-  const add = (meal: string, line: Omit<Needed, 'meals' | 'packs'>, packG?: number) => {
+  const add = (
+    meal: string,
+    line: Omit<Needed, 'meals' | 'packs' | 'pieces'>,
+    packG?: number,
+    pieceG?: number,
+  ) => {
     if (!(line.amount > 0)) return;
     const key = `${line.section}|${line.name}`;
     const before = lines.get(key);
@@ -76,6 +92,7 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
       ...line,
       amount,
       ...(packG !== undefined && { packs: { count: Math.ceil(amount / packG - 1e-6), each: packG } }),
+      ...(pieceG !== undefined && pieceG < SMALL && { pieces: Math.ceil(amount / pieceG - 1e-6) }),
       meals: [...new Set([...(before?.meals ?? []), meal])],
     });
   };
@@ -104,7 +121,8 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
       ];
       for (const { ref, grams } of wanted) {
         const known = ingredients.get(ref);
-        if (!known || known.section === 'tap') continue;
+        // What is made at home or stands in the house is not bought.
+        if (!known || known.section === 'tap' || isAtHome(known.name, kitchen.atHome, ref)) continue;
         const line = {
           section: known.section,
           name: known.name,
@@ -112,10 +130,15 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
           amount: grams,
           measure: 'mass',
         } as const;
-        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG);
+        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG, known.pieceG);
       }
     }
     for (const dish of meal.dishes) {
+      for (const { name, each, measure = 'count' } of dish.besides ?? []) {
+        if (name === '' || measure === 'volume') continue;
+        const amount = (midpoint(each) ?? 1) * countOf(dish);
+        if (amount > 0) add(meal.name, { section: 'besides', name, amount, measure });
+      }
       const carrier = carriers[dish.kind];
       if (!carrier) continue;
       add(

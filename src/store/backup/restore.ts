@@ -127,10 +127,10 @@ async function put(
   ]);
 }
 
-function keptOf({ kitchen, settings, got }: Backup['head']): KeptRow[] {
+function keptOf({ kitchen, settings, got, lines }: Backup['head']): KeptRow[] {
   return [
     ...(kitchen ? [{ id: 'kitchen', kitchen } as const] : []),
     ...(settings ? [{ id: 'settings', settings } as const] : []),
-    ...(got ? [{ id: 'shopping', got } as const] : []),
+    ...(got || lines ? [{ id: 'shopping', got: got ?? [], ...(lines && { lines }) } as const] : []),
   ];
 }

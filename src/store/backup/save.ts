@@ -19,7 +19,10 @@ export async function saveAll(db: SlowSpoonDb, { signal, told }: Course = {}): P
     meals: ids.length,
     ...(kitchen?.id === 'kitchen' && { kitchen: kitchen.kitchen }),
     ...(settings?.id === 'settings' && { settings: settings.settings }),
-    ...(shopping?.id === 'shopping' && { got: [...shopping.got] }),
+    ...(shopping?.id === 'shopping' && {
+      got: [...shopping.got],
+      ...(shopping.lines && { lines: [...shopping.lines] }),
+    }),
   });
   // A blob each: the whole as one text would hold the page up.
   const parts = [new Blob([`${head}\n`])];

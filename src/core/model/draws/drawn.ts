@@ -12,6 +12,9 @@ export interface Drawn {
   readonly n: number;
   readonly batches: ReadonlyMap<string, BatchColumns>;
   readonly plates: Float64Array;
+  /** Full servings of each ticket, and which part ran short of it. */
+  readonly filled: readonly Float64Array[];
+  readonly shortOf: readonly Uint8Array[];
   readonly needG: Float64Array;
   readonly needMl: Float64Array;
   readonly shredG: Float64Array;

@@ -63,6 +63,8 @@ function drawMeal({
     leftMl: column(),
     meatG: tickets.map(column),
     servedMl: tickets.map(column),
+    filled: tickets.map(column),
+    shortOf: tickets.map(() => new Uint8Array(n)),
     heldMl: tickets.map(column),
     lotShredG: plans.flatMap(({ lots }) => lots.map(column)),
   };
@@ -178,6 +180,9 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
     for (const [t, column] of columns.entries()) {
       const one = valueAt(column.one, d);
       const [meat, ml, held] = [drawn.meatG[t], drawn.servedMl[t], drawn.heldMl[t]];
+      const [filled, shortOf] = [drawn.filled[t], drawn.shortOf[t]];
+      if (filled) filled[d] = valueAt(served.filled, t);
+      if (shortOf) shortOf[d] = served.shortOf[t] ?? 0;
       if (meat) meat[d] = valueAt(served.meatG, t) * one;
       if (held) held[d] = valueAt(served.heldMl, t);
       if (ml) ml[d] = valueAt(served.ladledMl, t) * one + valueAt(served.heldMl, t);

@@ -1,5 +1,5 @@
 import { platesProblem, standingEntries } from '../../batch/index.ts';
-import { avoided, countOf, dishName, portionProblem } from '../../order/index.ts';
+import { avoided, avoidedOnDishes, countOf, dishName, portionProblem } from '../../order/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { ingredientsById, ingredientsOf, type Input } from '../input.ts';
@@ -47,7 +47,10 @@ function notForGuests(input: Input): readonly Problem[] {
   const pots = batches
     .filter(({ id }) => meal.batches.includes(id))
     .map((batch) => ({ ...batch, items: [...itemsOf(batch)] }));
-  return avoided(meal.avoid ?? [], pots, ingredientsOf(input), (cut) => speciesOf(cut, input));
+  return [
+    ...avoided(meal.avoid ?? [], pots, ingredientsOf(input), (cut) => speciesOf(cut, input)),
+    ...avoidedOnDishes(meal.avoid ?? [], meal.dishes),
+  ];
 }
 
 /** The animal of a cut; an own cut is its relative's. */

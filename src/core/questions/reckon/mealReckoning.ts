@@ -1,5 +1,7 @@
 import { mlOf } from '../../broth/index.ts';
 import { needOf, type Ticket } from '../../order/index.ts';
+import { isWeighed } from '../../meat/index.ts';
+import { SHORT } from '../../plates/index.ts';
 import { valueAt, percentileOfSorted, type Range, rangeOf } from '../../quantity/index.ts';
 import type { Answer } from './batchReckoning.ts';
 import { largestLot, type Drawn, type Nominal, type BatchPlan, type MealPlan } from '../../model/index.ts';
@@ -25,13 +27,28 @@ export interface MealReckoning {
   /** Share of draws in which every serving gets what is wanted; null without draws or a time. */
   readonly enough: number | null;
   readonly shortFirst: 'meat' | 'liquid' | null;
-  readonly plates: { readonly total: number; readonly surely: number; readonly likely: number } | null;
+  readonly plates: {
+    readonly total: number;
+    readonly surely: number;
+    readonly likely: number;
+    /** The same of each dish, in the order of the tickets, and which part runs short of it more often. */
+    readonly dishes: readonly {
+      readonly dish: string;
+      readonly surely: number;
+      readonly likely: number;
+      readonly short: 'meat' | 'liquid' | null;
+    }[];
+  } | null;
   /** What would bring the chance to 95 in 100: raw weight of the largest lot's cut, or liquid. */
   readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
   readonly moreMl: number | null;
   readonly leftG: Range;
   readonly leftMl: Answer;
 }
+
+const isStillBought = ({ batch, lots }: BatchPlan) =>
+  batch.lidOn === undefined &&
+  lots.every(({ weighed }) => !isWeighed(weighed.cooked) && !isWeighed(weighed.shred));
 
 /** "Surely" is 95 draws in 100, "likely" every other one. */
 const SURELY = 0.95;
@@ -50,7 +67,8 @@ export function mealReckoning(
   const shredG = batches.reduce((sum, { mass }) => sum + mass.lots.reduce((s, lot) => s + lot.shred, 0), 0);
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
   const shortage = counted && shortages(counted);
-  const largest = largestLot(plans);
+  // What is on the heat or on the scale cannot be bought any more.
+  const largest = largestLot(plans.filter(isStillBought));
   const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
   const plates = counted && Float64Array.from(counted.plates).sort();
   const range = (mid: number, draws: Float64Array | undefined) => rangeOf(mid, draws ?? new Float64Array(0));
@@ -76,6 +94,7 @@ export function mealReckoning(
             total,
             surely: Math.floor(percentileOfSorted(plates, 1 - SURELY)),
             likely: Math.floor(percentileOfSorted(plates, 0.5)),
+            dishes: tickets.map(({ id }, t) => dishOf(id, counted, t)),
           }
         : null,
     more: largest && moreG > 0 ? { batch: largest.batch, lot: largest.lot, grams: moreG } : null,
@@ -95,6 +114,25 @@ function aboutMiddle(range: Range): Range {
   const { mid, p10, p90 } = range;
   if (p10 === undefined || p90 === undefined) return range;
   return { ...range, p10: Math.min(p10, mid), p90: Math.max(p90, mid) };
+}
+
+/** How far one dish goes, and which part of it is wanting. */
+function dishOf(dish: string, { filled, shortOf }: Drawn, t: number) {
+  const sorted = Float64Array.from(filled[t] ?? []).sort();
+  const times = (code: number) => (shortOf[t] ?? []).filter((one) => one === code).length;
+  const [meat, liquid] = [times(SHORT.meat), times(SHORT.liquid)];
+  return {
+    dish,
+    surely: Math.floor(percentileOfSorted(sorted, 1 - SURELY)),
+    likely: Math.floor(percentileOfSorted(sorted, 0.5)),
+    // Of one that is sure nothing is said.
+    short:
+      meat + liquid < (1 - SURELY) * sorted.length
+        ? null
+        : meat >= liquid
+          ? ('meat' as const)
+          : ('liquid' as const),
+  };
 }
 
 /** How often the whole meal is fed, and which of the two runs short more often. */
