@@ -1,4 +1,4 @@
-import { usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
+import { cookAgain, usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
 import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
@@ -74,6 +74,28 @@ export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: 
     deed.put('batches', { id: batchId, mealId, batch });
   });
   return { mealId, batchId };
+}
+
+/** Makes a meal once more from one that was cooked, as one act; undefined if it is gone. Returns where it can be opened. */
+export async function mealAgain(
+  db: SlowSpoonDb,
+  mealId: string,
+): Promise<{ mealId: string; batchId: string } | undefined> {
+  const rows = await loadRows(db, mealId);
+  const row = rows?.meals.get(mealId);
+  if (!rows || !row) return undefined;
+  const old = [...rows.batches.values()].map(({ batch }) => batch);
+  const { meal, batches } = cookAgain(row.meal, old, () => crypto.randomUUID());
+  await act(db, { words: `cooking “${row.meal.name}” again` }, undefined, (deed) => {
+    deed.put('meals', {
+      id: meal.id,
+      meal,
+      made: Date.now(),
+      ...(row.kitchen && { kitchen: row.kitchen }),
+    });
+    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
+  });
+  return { mealId: meal.id, batchId: meal.batches[0] ?? '' };
 }
 
 /** Takes a meal and all its rows out, as one act. */

@@ -23,6 +23,7 @@ export function summaryOf(
     );
     const words = [
       meal.name,
+      meal.notes ?? '',
       ...meal.dishes.map(dishName),
       ...batches.map(({ batch }) => batch.name),
       ...cuts,

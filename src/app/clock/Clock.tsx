@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { dayNoteWords } from '@/words/index.ts';
+import { crewWords, dayNoteWords, heatWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -91,6 +91,8 @@ export default function Clock() {
             {words}
           </button>
         ))}
+        {fold !== 'lid' && batch.lidOn !== undefined && <span className="quiet">{heatWords(batch)}</span>}
+        {fold !== 'who' && <span className="quiet">{crewWords(loaded.meal.day)}</span>}
       </p>
       {fold === 'lid' && (
         <>

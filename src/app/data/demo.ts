@@ -32,3 +32,19 @@ export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
   await importMeal(db, shifted(reading.file, scene - SCENE, wallTime), MADE);
 }
+
+/**
+ * Brings the supper in beside the cook's own meals, moved so that it stands at this moment as in its scene.
+ * @returns the meal's id
+ */
+export async function bringInSupper(db: SlowSpoonDb): Promise<string> {
+  const reading = readMealFile(JSON.stringify(supper));
+  if (!reading.ok) throw new Error(reading.error);
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
+  const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
+  const file = shifted(reading.file, Math.round((Date.now() - SCENE) / STEP) * STEP, wallTime);
+  await importMeal(db, file, MADE);
+  return file.meal.id;
+}
+/** The supper is moved by whole slots of its day. */
+const STEP = 300_000;

@@ -1,5 +1,8 @@
 import clsx from 'clsx';
 import { useDeferredValue, useState } from 'react';
+import { dateOf } from '@/core/clock/index.ts';
+import type { SummaryRow } from '@/store/db.ts';
+import { clockNow } from '../data/clock.ts';
 import { SeekField } from '../parts/fields/SeekField.tsx';
 import { useSummaries } from '../data/useSummaries.ts';
 import { MealRow } from './MealRow.tsx';
@@ -8,15 +11,27 @@ import css from './meals.module.scss';
 /** So many are shown at once; a list of hundreds is searched, not read. */
 const AT_ONCE = 40;
 /** Fewer than this are seen with one look. */
-const WORTH_SEARCHING = 8;
+const WORTH_SEARCHING = 3;
 
-/** The meals, newest first, with a search through their names, dishes, pots and cuts. */
+/** By when they are served: what comes next first, then what has no time yet, then what is over, the latest first. */
+function byServing(now: string) {
+  const place = ({ serving }: SummaryRow) => (serving === undefined ? 1 : serving >= now ? 0 : 2);
+  return (a: SummaryRow, b: SummaryRow): number => {
+    const [first, second] = [place(a), place(b)];
+    if (first !== second) return first - second;
+    if (first === 1) return b.made - a.made;
+    return (a.serving ?? '').localeCompare(b.serving ?? '') * (first === 0 ? 1 : -1);
+  };
+}
+
+/** The meals by when they are served, with a search through their names, dishes, pots and cuts. */
 export function MealList({ report }: { readonly report: (error: unknown) => void }) {
   const rows = useSummaries();
   const [sought, seek] = useState('');
   const [shown, show] = useState(AT_ONCE);
   const words = useDeferredValue(sought).trim().toLowerCase().split(/\s+/);
-  const found = rows?.filter((row) => words.every((word) => row.words.includes(word)));
+  const today = dateOf(clockNow(), Intl.DateTimeFormat().resolvedOptions().timeZone);
+  const found = rows?.filter((row) => words.every((word) => row.words.includes(word))).sort(byServing(today));
   return (
     <>
       {rows && rows.length >= WORTH_SEARCHING && (

@@ -1,6 +1,6 @@
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { SummaryRow } from '@/store/db.ts';
-import { deleteMeal } from '@/store/meals.ts';
+import { deleteMeal, mealAgain } from '@/store/meals.ts';
 import { db } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
 import { saveMeal } from '../data/saveMeal.ts';
@@ -15,6 +15,7 @@ const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', 
 /** One line of the list: opened, saved, deleted. A damaged meal has the same, and is saved as it lies. */
 export function MealRow({ row, report }: Props) {
   const { id, damaged, serving } = row;
+  const navigate = useNavigate();
   const name = row.name || (damaged ? 'a damaged meal' : 'a meal without a name');
   return (
     <li>
@@ -23,6 +24,19 @@ export function MealRow({ row, report }: Props) {
         {serving !== undefined && `${days.format(new Date(serving))} · `}
         {damaged ? 'it cannot be opened' : saidOf(row)}
       </span>
+      {!damaged && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            onDisk(() => mealAgain(db, id))
+              .then((made) => made && navigate(`/meals/${made.mealId}/batches/${made.batchId}/order`))
+              .catch(report);
+          }}
+        >
+          Cook again<span className="visually-hidden">: {name}</span>
+        </button>
+      )}
       <button
         type="button"
         className="link"

@@ -10,6 +10,7 @@ import { LotCutApart, lotEnd } from '../figures/LotCutApart.tsx';
 import { DragSize } from '../parts/fields/DragSize.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { CutSelect } from './CutSelect.tsx';
+import { lotWords } from '@/words/index.ts';
 import css from './meat.module.scss';
 
 const LotDetails = lazy(() => import('./LotDetails.tsx'));
@@ -75,6 +76,7 @@ export const LotRow = memo(function LotRow(props: Props) {
             <span className="visually-hidden"> of {figures?.name ?? 'this lot'}</span>
           </button>
         )}
+        {!open && <span className="quiet">{lotWords(lot)}</span>}
         {!empty && (
           <button
             type="button"

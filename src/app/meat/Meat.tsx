@@ -3,12 +3,14 @@ import { writeMass } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { addLot, editBatch } from '../data/edits.ts';
+import { isBlank } from '../data/useExample.ts';
 import { lotScale } from '../figures/LotCutApart.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Enough } from '../plates/Enough.tsx';
 import { PlatesWanted } from '../order/PlatesWanted.tsx';
 import { pickings, sizes, trims } from './choices.ts';
+import { FirstRun } from './FirstRun.tsx';
 import { LotRow } from './LotRow.tsx';
 import { MeatPanels } from './MeatPanels.tsx';
 import css from './meat.module.scss';
@@ -21,7 +23,9 @@ const VERY_MANY = 30;
 
 /** What was bought, and what it becomes: three entries here give the whole answer. */
 export default function Meat() {
-  const { batch, batchReckoning, units, loaded, reckoning } = useOpenMeal();
+  const open = useOpenMeal();
+  const { batch, batchReckoning, units, loaded, reckoning } = open;
+  const blank = isBlank(open);
   const { lots, meat } = batchReckoning;
   const { value, unit } = writeMass(meat.rawG.mid, units);
   const scale = lotScale(lots, DRAWING);
@@ -108,6 +112,7 @@ export default function Meat() {
         </div>
       )}
       <PlatesWanted />
+      {blank && <FirstRun />}
       <Enough />
       {batch.lots.some(({ cut }) => cut !== '') && <MeatPanels />}
     </>

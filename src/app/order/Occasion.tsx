@@ -101,6 +101,18 @@ export function Occasion() {
         }}
       />
       {meal.place === 'sent out' && <SentOut />}
+      <TextField
+        label="Notes for next time"
+        value={meal.notes ?? ''}
+        onChange={(notes) => {
+          editMeal(
+            meal.id,
+            'the notes',
+            ({ notes: _, ...m }) => (notes === '' ? m : { ...m, notes }),
+            'meal notes',
+          );
+        }}
+      />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { lazy, Suspense, useState } from 'react';
 import type { Level } from '@/core/batch/index.ts';
+import { beforePanWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -94,6 +95,7 @@ export default function Pot() {
             {words}
           </button>
         ))}
+        {open !== 'before' && <span className="quiet">{beforePanWords(batch)}</span>}
       </p>
       {open === 'before' && <BeforePan />}
       {open === 'recipe' && (

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import {
   choose,
@@ -85,5 +85,18 @@ describe('the strands in words', () => {
     const ribbons = drawing.getAllByRole('img');
     expect(ribbons.length).toBeGreaterThan(6);
     for (const ribbon of ribbons) expect(ribbon.getAttribute('aria-label')).toMatch(/\d/);
+  });
+});
+
+describe('a first run', () => {
+  test('the example of the placeholders is drawn until the first key, and a supper is one link away', async () => {
+    await openPath('/');
+    await waitFor(() => expect(screen.getByText('2.4 kg, blade, 24 tacos: an example')).toBeTruthy());
+    expect(document.body.textContent).toContain('2.40 kg');
+    await write('Weight', '3');
+    expect(screen.queryByText(/an example$/)).toBeNull();
+    await write('Weight', '');
+    await press('a made-up lantern supper');
+    await waitFor(() => expect(screen.getAllByText(/Pot two/).length).toBeGreaterThan(0));
   });
 });

@@ -1,5 +1,7 @@
+export { cookAgain } from './again.ts';
 export { avoidable, type Avoidable } from './avoidable.ts';
 export { type Lists, NAME_MOST, type Overfull, overfull, PIECES_MOST, YIELD } from './bounds.ts';
+export { exampleMeal } from './example.ts';
 export { standingEntries } from './entries.ts';
 export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {

@@ -3,7 +3,8 @@ import { lazy, Suspense, useState } from 'react';
 import { NavLink } from 'react-router';
 import { type Stage, stages } from '@/core/batch/index.ts';
 import { strandsOf } from '@/core/ledger/index.ts';
-import { useOpenMeal } from '../../data/MealContext.ts';
+import { MealProvider, useOpenMeal } from '../../data/MealContext.ts';
+import { useExample } from '../../data/useExample.ts';
 import { usePainted } from '../../data/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';
 import css from './strands.module.scss';
@@ -18,17 +19,21 @@ const place = <svg className={css.ribbons} aria-hidden />;
 /** The strands of the open batch, and the eight stations that are the way through the work. */
 export function StrandsPanel() {
   const open = useOpenMeal();
-  const { loaded, batch, reckoning } = open;
+  const { loaded, batch, working } = open;
+  // Where nothing is written the example of the placeholders is drawn, pale.
+  const example = useExample(open);
+  const shown = example ?? open;
+  const { reckoning } = shown;
   const [unrolled, setUnrolled] = useState(false);
   const [table, setTable] = useState(false);
-  const strands = strandsOf(reckoning.ledger, batch.id);
+  const strands = strandsOf(reckoning.ledger, shown.batch.id);
   const painted = usePainted();
   const anything = strands.raw.grams > 0 || strands.pour.grams > 0 || reckoning.meal.needG > 0;
-  const figures = stationFigures(open);
+  const figures = stationFigures(shown);
   const to = (stage: Stage) => `/meals/${loaded.meal.id}/batches/${batch.id}/${stage}`;
   return (
     <nav
-      className={unrolled ? clsx(css.strands, css.isUnrolled) : css.strands}
+      className={clsx(css.strands, unrolled && css.isUnrolled, example && css.isExample)}
       aria-label="The strands and their stations"
     >
       <ol className={css.stations}>
@@ -50,7 +55,7 @@ export function StrandsPanel() {
           setUnrolled(!unrolled);
         }}
       >
-        {unrolled ? 'fold the strands' : 'show the strands'}
+        {unrolled ? 'hide the strands' : 'show the strands'}
       </button>
       <button
         type="button"
@@ -63,10 +68,18 @@ export function StrandsPanel() {
       </button>
       {painted && anything ? (
         <Suspense fallback={place}>
-          <Ribbons strands={strands} />
+          <MealProvider value={shown}>
+            <Ribbons strands={strands} />
+          </MealProvider>
         </Suspense>
       ) : (
         place
+      )}
+      {example && <p className={css.exampleWords}>2.4 kg, blade, 24 tacos: an example</p>}
+      {working && (
+        <p className={css.working} role="status">
+          working it out
+        </p>
       )}
       {table && (
         <Suspense>

@@ -1,0 +1,37 @@
+import { useMemo } from 'react';
+import { exampleMeal } from '@/core/batch/index.ts';
+import { openMeal } from '@/core/model/index.ts';
+import { reckon } from '@/core/questions/index.ts';
+import { reference } from '@/reference/index.ts';
+import type { OpenMeal } from './MealContext.ts';
+import { usePainted } from './usePainted.ts';
+
+/** Whether nothing at all has been written in a meal. */
+export const isBlank = ({ loaded }: OpenMeal): boolean =>
+  loaded.entries.length === 0 &&
+  loaded.meal.dishes.every(({ count, guests }) => count.text === '' && !guests) &&
+  loaded.batches.every(
+    ({ lots, items }) => items === undefined && lots.every(({ weight }) => weight.text === ''),
+  );
+
+/**
+ * Until the first key the example of the placeholders stands in for a meal in which nothing is written; undefined once
+ * something is.
+ */
+export function useExample(open: OpenMeal): OpenMeal | undefined {
+  const painted = usePainted();
+  const { kitchen } = open.loaded;
+  const blank = painted && isBlank(open);
+  return useMemo(() => {
+    if (!blank) return undefined;
+    const input = { ...exampleMeal(kitchen), reference };
+    const opened = openMeal(input);
+    const reckoning = reckon(opened);
+    const [batch] = input.batches;
+    const [batchReckoning] = reckoning.batches;
+    if (!batch || !batchReckoning) return undefined;
+    return { ...open, batch, opened, reckoning, batchReckoning };
+    // Of the open meal only its frame is kept: what is drawn hangs on the kitchen alone.
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the example does not change with the meal
+  }, [blank, kitchen]);
+}

@@ -1,0 +1,49 @@
+import type { Batch, Item, Meal } from './schema.ts';
+
+/** A meal to be cooked once more: as it was planned, with nothing of what happened to it. */
+export interface Again {
+  readonly meal: Meal;
+  readonly batches: readonly Batch[];
+}
+
+const freshItem = ({ put: _, ...item }: Item): Item => ({
+  ...item,
+  state: item.state === 'out' ? 'in' : item.state,
+});
+
+const freshBatch = ({ lidOn: _, items, ...batch }: Batch, id: string): Batch => ({
+  ...batch,
+  id,
+  ...(items && { items: items.map(freshItem) }),
+});
+
+/**
+ * The same meal to be cooked again: its dishes, pots and notes, without its serving time, its readings, its ticks and
+ * the tasks that were set by hand.
+ * @param newId gives an id that nothing has yet
+ */
+export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => string): Again {
+  const ids = new Map(batches.map(({ id }) => [id, newId()]));
+  const renamed = (task: string) => {
+    const [of = '', ...rest] = task.split('|');
+    return [ids.get(of) ?? of, ...rest].join('|');
+  };
+  const { serving: _, day, ...kept } = meal;
+  const { pins: __, minutes, forward: ___, ...hours } = day ?? {};
+  return {
+    meal: {
+      ...kept,
+      id: newId(),
+      batches: meal.batches.flatMap((id) => ids.get(id) ?? []),
+      ...(day && {
+        day: {
+          ...hours,
+          ...(minutes && {
+            minutes: Object.fromEntries(Object.entries(minutes).map(([task, time]) => [renamed(task), time])),
+          }),
+        },
+      }),
+    },
+    batches: batches.map((batch) => freshBatch(batch, ids.get(batch.id) ?? newId())),
+  };
+}
