@@ -22,6 +22,7 @@ for (const step of steps) {
     else if (k === 'press') await page.getByRole('button', { name: v }).first().click();
     else if (k === 'link') await page.getByRole('link', { name: v }).first().click();
     else if (k === 'pot') { await page.locator('a', { hasText: v }).first().click(); await page.waitForTimeout(500); }
+    else if (k === 'only') { const [l, t] = v.split('|'); await page.getByRole('combobox', { name: l! }).fill(t!); await page.waitForTimeout(700); console.log(t, await page.getByRole('listbox').getByRole('option').count(), await page.getByRole('combobox', { name: l! }).inputValue(), await page.getByRole('combobox', { name: l! }).getAttribute('aria-expanded')); }
     else if (k === 'focus') await page.getByLabel(v, { exact: true }).first().click();
     else if (k === 'check') await page.getByLabel(v, { exact: true }).first().check();
     else if (k === 'fill') { const [l, t] = v.split('|'); await page.getByLabel(l!, { exact: true }).first().fill(t!); await page.keyboard.press('Tab'); }

@@ -111,6 +111,9 @@ export default function Clock() {
       {day && <OutsideHours day={day} />}
       {day && <Here day={day} now={now} />}
       {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
+      {day && day.lines.length > 0 && (
+        <p className="quiet">Hours in which nothing begins are drawn shorter.</p>
+      )}
       {day?.notes
         .filter(({ what }) => what !== 'outside')
         .map((note) => dayNoteWords(note, vesselName))

@@ -5,6 +5,8 @@ import { writeClock, writeMoment } from '@/core/clock/index.ts';
 /** More stretches than this are told by the picture alone. */
 const MOST = 6;
 
+const timesWords = (n: number) => (n === 1 ? 'and once more' : `and ${n} more times`);
+
 /** When somebody must be there, in words. */
 export function Here({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { here, zone } = day;
@@ -17,7 +19,7 @@ export function Here({ day, now }: { readonly day: DayPlan; readonly now: number
   return (
     <p className="here quiet">
       Somebody must be here <b className="num">{shown.map(words).join(', ')}</b>
-      {here.length > MOST && `, and ${here.length - MOST} times more`}.
+      {here.length > MOST && `, ${timesWords(here.length - MOST)}`}.
     </p>
   );
 }

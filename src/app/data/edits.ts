@@ -208,8 +208,7 @@ export function putIn(
     if (!known) carry(deed, mealId, [ingredient]);
     deed.edit('batches', batchId, (row) => ({
       ...row,
-      // The usual pot is an offer: what is put in begins the cook's own.
-      batch: { ...row.batch, items: [...(row.batch.items ?? []), item] },
+      batch: { ...row.batch, items: [...(row.batch.items ?? besideUsual(ingredient)), item] },
     }));
   });
 }
@@ -224,6 +223,11 @@ export function takeUsual(batchId: string, taken: boolean): void {
 }
 /** What waves the offer of the usual pot away. */
 export const USUAL_POT = 'usual pot';
+
+/** What is left of the usual pot beside the first thing that is put in: that takes the place of its like. */
+const besideUsual = ({ id: ref, role }: Ingredient): readonly Item[] =>
+  usualItems.filter((usual) => usual.ref !== ref && !(role === 'liquid' && usual.ref === USUAL_POUR));
+const USUAL_POUR = 'stock-low-salt';
 
 export function addDish(mealId: string): void {
   editMeal(mealId, 'a new dish', (meal) => ({ ...meal, dishes: [...meal.dishes, usualDish(id())] }));

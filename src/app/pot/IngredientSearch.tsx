@@ -1,6 +1,6 @@
 import { type Item, NAME_MOST } from '@/core/batch/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
-import { type ChangeEvent, useDeferredValue, useMemo, useState } from 'react';
+import { type ChangeEvent, type KeyboardEvent, useDeferredValue, useMemo, useState } from 'react';
 import { type Offer, readAmount, searchLine, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
@@ -15,15 +15,24 @@ const SHOWN = 9;
 
 type State = UseComboboxState<Offer>;
 
-/** What is chosen goes into the pot, and the field is empty for the next thing; leaving the field chooses nothing. */
-function emptied(state: State, { type, changes }: UseComboboxStateChangeOptions<Offer>): Partial<State> {
-  const { InputBlur, InputKeyDownEnter, ItemClick } = useCombobox.stateChangeTypes;
-  if (type === InputBlur) return { ...changes, selectedItem: null, inputValue: state.inputValue };
-  const chosen = changes.selectedItem !== null && changes.selectedItem !== undefined;
-  if (type !== InputKeyDownEnter && type !== ItemClick) return changes;
-  // Enter on nothing leaves the list open: what there is can still be chosen.
-  return chosen ? { ...changes, inputValue: '' } : { ...changes, isOpen: state.isOpen };
-}
+/**
+ * What is chosen goes into the pot, and the field is empty for the next thing; leaving the field chooses nothing. Enter
+ * takes the best match, but a thing without figures is made only by going to it, never by accident.
+ */
+const reducer =
+  (refuses: (offer: Offer) => boolean) =>
+  (state: State, { type, changes }: UseComboboxStateChangeOptions<Offer>): Partial<State> => {
+    const { ControlledPropUpdatedSelectedItem, InputBlur, InputKeyDownEnter, ItemClick } =
+      useCombobox.stateChangeTypes;
+    // Nothing stays chosen: that it is let go again must not empty what has been typed since.
+    if (type === ControlledPropUpdatedSelectedItem) return { ...changes, inputValue: state.inputValue };
+    if (type === InputBlur) return { ...changes, selectedItem: null, inputValue: state.inputValue };
+    if (type !== InputKeyDownEnter && type !== ItemClick) return changes;
+    const chosen = changes.selectedItem ?? undefined;
+    if (chosen === undefined || (type === InputKeyDownEnter && refuses(chosen)))
+      return { ...state, selectedItem: null };
+    return { ...changes, inputValue: '' };
+  };
 
 const isNameless = ({ ingredient }: Offer, known: ReadonlySet<string>) =>
   ingredient.source === WITHOUT_FIGURES && !known.has(ingredient.id);
@@ -52,15 +61,16 @@ export function IngredientSearch() {
     const own = withoutFigures(crypto.randomUUID(), behind.join(' ') || name);
     return [...found, offerOf(own, line.howMuch)];
   }, [known, large, ids, typed]);
-  const [best] = offers;
+  // Whether the arrows have been used since the last letter: then what is lit was gone to.
+  const [goneTo, setGoneTo] = useState(false);
+  const refuses = (offer: Offer) => !goneTo && isNameless(offer, ids);
   const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps } = useCombobox({
     items: [...offers],
     inputValue: text,
     selectedItem: null,
-    // Enter takes the best match; a thing without figures is made by choosing it, never by accident.
-    defaultHighlightedIndex: best && !isNameless(best, ids) ? 0 : -1,
+    defaultHighlightedIndex: 0,
     itemToString: (offer) => offer?.ingredient.name ?? '',
-    stateReducer: emptied,
+    stateReducer: reducer(refuses),
     // The field itself sets the text, at once: a letter that waited for an effect would be lost to the next one.
     onInputValueChange: ({ inputValue }) => setText(inputValue),
     onSelectedItemChange: ({ selectedItem }) => {
@@ -86,7 +96,13 @@ export function IngredientSearch() {
         {...getInputProps({
           'aria-label': 'Put something in',
           onFocus: near,
-          onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => setText(currentTarget.value),
+          onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => {
+            setText(currentTarget.value);
+            setGoneTo(false);
+          },
+          onKeyDown: ({ key }: KeyboardEvent) => {
+            if (key === 'ArrowDown' || key === 'ArrowUp') setGoneTo(true);
+          },
         })}
       />
       <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>
@@ -96,7 +112,7 @@ export function IngredientSearch() {
           return (
             <li
               key={ingredient.id}
-              data-lit={index === highlightedIndex ? true : undefined}
+              data-lit={index === highlightedIndex && !refuses(offer) ? true : undefined}
               {...getItemProps({ item: offer, index })}
             >
               <span>

@@ -20,8 +20,7 @@ export function LidOn() {
     <section className={css.lidOn} aria-label="The lid">
       <button
         type="button"
-        className="btn act"
-        aria-pressed={on !== undefined}
+        className={on === undefined ? 'btn act is-first' : 'btn act'}
         onClick={() => {
           const at = clockNow();
           editBatch(
@@ -31,7 +30,7 @@ export function LidOn() {
           );
         }}
       >
-        {on === undefined ? 'The lid goes on' : 'The lid is on'}
+        {on === undefined ? 'Put the lid on: start the clock' : 'Lid on: take that back'}
       </button>
       {on !== undefined && (
         <span className="quiet">

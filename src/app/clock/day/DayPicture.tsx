@@ -14,6 +14,10 @@ const TOP = 34;
 /** Fewer px between two hours, and only some are written. */
 const HOUR_ROOM = 20;
 const FREE_ROOM = 40;
+/** px that an opened task takes. */
+const PANEL = 150;
+/** Nearer than this two words at the left stand on one another, px. */
+const WORD = 15;
 /** Bars side by side; what is more lies on the last. */
 const LANES = 5;
 
@@ -43,15 +47,18 @@ export function DayPicture({ day, now }: Props) {
   const room = roomOf(pots.length);
   const lanes = lanesOf(shown);
   const wide = Math.max(0, ...lanes.values());
+  const rows = rowsOf(shown, y, open);
+  // The words may run on below the serving: it stands under the last of them.
+  const foot = Math.max(y(serving), (rows.at(-1)?.label ?? 0) + LINE);
   const first = Math.min(day.begins, ...pots.map(({ from }) => from));
   return (
     <div
       className={css.day}
-      style={{ height: height + 48, ...potsStyle(pots.length) }}
+      style={{ height: Math.max(height, foot) + 48, ...potsStyle(pots.length) }}
       data-day
       data-lanes={Math.min(LANES, wide + 1)}
     >
-      {hoursOf(first, serving, zone, y).map(({ at, words, bold }) => (
+      {hoursOf(first, serving, zone, y, now).map(({ at, words, bold }) => (
         <div key={at} className={bold ? clsx(css.hour, css.isDay) : css.hour} style={{ top: y(at) }}>
           <span>{words}</span>
         </div>
@@ -84,7 +91,7 @@ export function DayPicture({ day, now }: Props) {
         ) : null,
       )}
       <ol className={css.dayLines} aria-label="The day, in order">
-        {rowsOf(shown, y).map(({ line, top, label }) => (
+        {rows.map(({ line, top, label }) => (
           <LineRow
             key={`${line.task} ${line.key}`}
             line={line}
@@ -104,7 +111,7 @@ export function DayPicture({ day, now }: Props) {
           />
         ))}
       </ol>
-      <ServeLine day={day} top={y(serving)} at={(px) => scale.at(px - TOP)} />
+      <ServeLine day={day} top={foot} at={(px) => scale.at(px - TOP)} />
     </div>
   );
 }
@@ -126,18 +133,19 @@ function lanesOf(lines: DayPlan['lines']): ReadonlyMap<DayPlan['lines'][number],
 }
 
 /** Each line with where its bar begins and where its words stand: those that begin together under one another. */
-function rowsOf(lines: DayPlan['lines'], y: (moment: number) => number) {
+function rowsOf(lines: DayPlan['lines'], y: (moment: number) => number, open: string | undefined) {
   let below = 0;
   return lines.map((line) => {
     const top = y(line.from);
     const label = Math.max(top, below);
-    below = label + LINE;
+    // What is opened pushes the words after it down, and covers none of them.
+    below = label + LINE + (`${line.task} ${line.key}` === open ? PANEL : 0);
     return { line, top, label };
   });
 }
 
 /** The hours that there is room for, each day's first with its name. */
-function hoursOf(from: number, to: number, zone: string, y: (moment: number) => number) {
+function hoursOf(from: number, to: number, zone: string, y: (moment: number) => number, now: number) {
   const found: { at: number; words: string; bold: boolean }[] = [
     { at: from, words: weekdayOf(from, zone).slice(0, 3), bold: true },
   ];
@@ -148,5 +156,11 @@ function hoursOf(from: number, to: number, zone: string, y: (moment: number) => 
     found.push({ at, words: bold ? weekdayOf(at, zone).slice(0, 3) : writeClock(at, zone), bold });
     last = y(at);
   }
-  return found;
+  // “Now” goes before an hour, and a day before the hour that it falls on.
+  const told = now > from && now < to ? y(now) : -Infinity;
+  return found.filter(
+    ({ at, bold }, i) =>
+      Math.abs(y(at) - told) >= WORD &&
+      (bold || found.every((other, j) => j === i || !other.bold || Math.abs(y(other.at) - y(at)) >= WORD)),
+  );
 }

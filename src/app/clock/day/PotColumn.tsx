@@ -69,6 +69,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
       aria-label={words}
     >
       <text x={LEFT} y={14} className="pot-name">
+        <title>{pot.name}</title>
         {narrow && pot.name.length > NARROW_NAME ? `${pot.name.slice(0, NARROW_NAME)}…` : pot.name}
       </text>
       {y(pot.hot) - y(pot.from) > 2 && (

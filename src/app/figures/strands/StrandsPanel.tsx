@@ -1,6 +1,6 @@
 import clsx from 'clsx';
-import { lazy, Suspense, useState } from 'react';
-import { NavLink } from 'react-router';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { NavLink, useParams } from 'react-router';
 import { type Stage, stages } from '@/core/batch/index.ts';
 import { strandsOf } from '@/core/ledger/index.ts';
 import { MealProvider, useOpenMeal } from '../../data/MealContext.ts';
@@ -30,13 +30,22 @@ export function StrandsPanel() {
   const painted = usePainted();
   const anything = strands.raw.grams > 0 || strands.pour.grams > 0 || reckoning.meal.needG > 0;
   const figures = stationFigures(shown);
+  const strip = useRef<HTMLOListElement>(null);
+  const { stage: at } = useParams();
+  // On a phone the stations are a strip: the open one is in sight.
+  useEffect(() => {
+    const list = strip.current;
+    const open = list?.querySelector<HTMLElement>('[aria-current="page"]');
+    if (!list || !open || list.scrollWidth <= list.clientWidth) return;
+    list.scrollLeft = open.offsetLeft - (list.clientWidth - open.clientWidth) / 2;
+  }, [at]);
   const to = (stage: Stage) => `/meals/${loaded.meal.id}/batches/${batch.id}/${stage}`;
   return (
     <nav
       className={clsx(css.strands, unrolled && css.isUnrolled, example && css.isExample)}
       aria-label="The strands and their stations"
     >
-      <ol className={css.stations}>
+      <ol className={css.stations} ref={strip}>
         {stages.map((stage) => (
           <li key={stage}>
             <NavLink to={to(stage)} className={({ isActive }) => (isActive ? css.isOpen : '')}>
