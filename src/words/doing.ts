@@ -77,6 +77,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
         : 'Dress the meat',
   fill: ({ name, count }) => `Fill ${count} × ${name}`,
   'fill there': ({ name, count }) => `Fill there: ${count} × ${name}`,
+  'set out': ({ name, count }) => `Set out for ${count} × ${name}`,
   'hot boxes': 'Into hot boxes, above 57 °C',
   pack: 'Pack it all',
   load: 'Load, out of the door',

@@ -76,6 +76,15 @@ export function Avoid() {
       {found.map(problemWords).map((words) => (
         <FieldError key={words}>{words}</FieldError>
       ))}
+      {found.length > 0 && avoid.includes('heat') && (
+        <p className="quiet">
+          Set{' '}
+          {meal.avoidFor?.heat === undefined
+            ? 'their portions'
+            : `${String(meal.avoidFor.heat)} mild portions`}{' '}
+          apart before the chilli goes in.
+        </p>
+      )}
       {avoid.length > 0 && found.length === 0 && (
         <p className="quiet">Nothing in the pots is known to contain it. Go by the label.</p>
       )}

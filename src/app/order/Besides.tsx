@@ -72,6 +72,7 @@ export function Besides({ dish }: { readonly dish: Dish }) {
         </div>
       ))}
       <p className="asks">
+        <b>Besides</b>
         {offers
           .filter((name) => !all.some((other) => other.name === name))
           .map((name) => (

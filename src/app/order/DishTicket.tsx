@@ -65,6 +65,9 @@ export function DishTicket({ dish, ticket }: Props) {
           <>
             <span>
               {ticket.meat.want > 0 && said(writeMass(ticket.meat.want, units))}
+              {ticket.held > 0 &&
+                ticket.meat.want > 0 &&
+                ` holding ${said(writeVolume(ticket.held * ticket.meat.want, units))}`}
               {ticket.meat.want > 0 && ticket.liquid.want > 0 && ' + '}
               {ticket.liquid.want > 0 && said(writeVolume(ticket.liquid.want, units))} each
             </span>

@@ -12,6 +12,6 @@ export {
   phaseMinutes,
 } from './lid/phases.ts';
 export { alcoholLeft, boilDownMinutes } from './lid/steam.ts';
-export { readTimeOfDay, readWall, type TimeReading, writeWall } from './wall/read.ts';
+export { readTimeOfDay, readWall, writeWall } from './wall/read.ts';
 export { dateOf, weekdayOf, writeClock, writeMoment } from './wall/write.ts';
 export { minuteOfDay, momentOf, wallTimeOf } from './wall/zone.ts';

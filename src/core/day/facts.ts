@@ -90,6 +90,8 @@ export interface DayFacts {
     readonly name: string;
     readonly kind: string;
     readonly count: number;
+    /** Guests build it: it is set out, not filled. */
+    readonly built: boolean;
   }[];
   /** Filled here, from hot boxes as they are asked for, or sent out. */
   readonly place: 'here' | 'kept hot' | 'sent out';

@@ -64,6 +64,7 @@ export const usual = {
   reheat: 35,
   coolThrough: 4 * 60,
   hotBoxes: 15,
+  setOut: 10,
   load: 10,
   road: 30,
   stirEvery: 45,

@@ -76,7 +76,7 @@ export type Doing =
   | { readonly what: 'heats through' }
   /** From the pot, out of the fridge and reheated, or cold to be reheated elsewhere. */
   | { readonly what: 'bring together'; readonly how: 'hot' | 'reheated' | 'cold' }
-  | { readonly what: 'fill' | 'fill there'; readonly name: string; readonly count: number }
+  | { readonly what: 'fill' | 'fill there' | 'set out'; readonly name: string; readonly count: number }
   | { readonly what: 'hot boxes' | 'pack' | 'load' | 'on the road' | 'reheat there' }
   | { readonly what: 'own'; readonly words: string }
   /** It waits: hot in its liquid, hot until it is served, or back in the cold. */

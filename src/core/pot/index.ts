@@ -29,7 +29,7 @@ export {
   type ItemPlan,
 } from './liquid/items.ts';
 export { offShare } from './liquid/prep.ts';
-export { type ItemWork, takesKnife, usualSoftenMin, workOn } from './liquid/work.ts';
+export { type ItemWork, usualSoftenMin, workOn } from './liquid/work.ts';
 export { searchNames } from './liquid/search.ts';
 export { type Offer, searchLine } from './liquid/searchLine.ts';
 export { intoMarinade } from './season/intoMarinade.ts';

@@ -34,10 +34,8 @@ export function StrandsPanel() {
   const { stage: at } = useParams();
   // On a phone the stations are a strip: the open one is in sight.
   useEffect(() => {
-    const list = strip.current;
-    const open = list?.querySelector<HTMLElement>('[aria-current="page"]');
-    if (!list || !open || list.scrollWidth <= list.clientWidth) return;
-    list.scrollLeft = open.offsetLeft - (list.clientWidth - open.clientWidth) / 2;
+    const open = strip.current?.querySelector('[aria-current="page"]');
+    if (innerWidth <= 900) open?.scrollIntoView({ inline: 'center', block: 'nearest' });
   }, [at]);
   const to = (stage: Stage) => `/meals/${loaded.meal.id}/batches/${batch.id}/${stage}`;
   return (

@@ -19,11 +19,11 @@ export function servingTasks(facts: DayFacts): readonly Task[] {
   ];
   if (place === 'kept hot') return [{ ...boxes, after }];
   if (place === 'sent out') return [{ ...sent(facts), after }];
-  return dishes.map(({ id: dish, name, kind, count }): Task => {
+  return dishes.map(({ id: dish, name, kind, count, built }): Task => {
     const ref = { kind: 'plates', dish } as const;
     const id = taskId(ref);
-    const minutes = plateMinutes(kind, count, facts.hands);
-    const does = { what: 'fill', name, count } as const;
+    const minutes = built ? usual.setOut : plateMinutes(kind, count, facts.hands);
+    const does = { what: built ? 'set out' : 'fill', name, count } as const;
     const { parts } = byHand(id, 'plates', does, minutes, [], { hands: Math.min(MOST_HANDS, facts.hands) });
     return { ref, id, minutes, parts, needs: [], after };
   });

@@ -34,6 +34,7 @@ export function dayFacts(
         name,
         count,
         kind: meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own',
+        built: meal.dishes.find((dish) => dish.id === id)?.built ?? false,
       })),
     place: meal.place ?? 'here',
     sent: {

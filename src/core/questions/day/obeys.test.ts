@@ -197,6 +197,17 @@ describe('what goes in', () => {
 });
 
 describe('where it is served', () => {
+  test('what guests build is set out, not filled', () => {
+    const input = inputOf([pot()], [dishOf('taco', 200, { built: true })]);
+    const serving = { local: '2026-12-05T18:00', zone };
+    const day = dayOf(openMeal({ ...input, meal: { ...input.meal, serving } }), {
+      now: at('2026-12-03T09:00'),
+      tries: 0,
+    });
+    const last = day.lines.find(({ kind }) => kind === 'plates');
+    expect(last && [doingWords(last.does), last.minutes]).toEqual(['Set out for 200 × soft tacos', 10]);
+  });
+
   test('from hot boxes nothing is filled beforehand', () => {
     const day = plan(pot(), { meal: { place: 'kept hot' } });
     expect(find(day, /^Into hot boxes/)?.to).toBe(day.serving);
