@@ -333,7 +333,15 @@ export const ingredientRows: readonly IngredientRow[] = [
     fate: 'comes out',
     section: 'vegetables',
   },
-  { id: 'pepper-black', name: 'black pepper', ndb: '02030', role: 'solid', section: 'dry goods', packG: 50, pieceG: 0.05 },
+  {
+    id: 'pepper-black',
+    name: 'black pepper',
+    ndb: '02030',
+    role: 'solid',
+    section: 'dry goods',
+    packG: 50,
+    pieceG: 0.05,
+  },
   {
     id: 'rub-salted',
     name: 'dry rub of chilli, salted',
