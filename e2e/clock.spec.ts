@@ -115,6 +115,9 @@ test('tasks of one’s own, their time and their minutes, done and taken back', 
     .locator('[class*="_day-lines_"] li')
     .filter({ hasText: 'Fetch the trays' })
     .locator('[class*="_bar_"]');
+  // Not before the levelled plan stands: it may move the bar.
+  await expect(page.getByText('This plan starts as late as it can.')).toBeVisible();
+  await bar.scrollIntoViewIfNeeded();
   const free = await at();
   const box = await bar.boundingBox();
   if (!box) throw new Error('no bar');

@@ -13,6 +13,8 @@ export const planAt = (now: number, tries: number) => ({
 /** The first plan, which is there at once; whoever asks for it shares the answer. */
 export const firstPlan = (now: number) => planAt(now, 0);
 
-/** Orders that the levelling tries for three batches: a second of them or so; more get fewer, since each takes longer. */
-const TRIES = 1500;
-export const triesFor = (batches: number): number => Math.round(TRIES / Math.max(1, batches / 3) ** 2);
+/** Orders that the levelling tries for three batches: a second of them or so; tests that look at the page try fewer. */
+export const levelling = { tries: 1500 };
+/** More batches get fewer, since each takes longer. */
+export const triesFor = (batches: number): number =>
+  Math.round(levelling.tries / Math.max(1, batches / 3) ** 2);

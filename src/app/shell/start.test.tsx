@@ -49,7 +49,8 @@ describe('an empty start', () => {
     await openPath('/');
     expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe('2 kg');
     await press('+ meal');
-    expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe('');
+    // It is made on the disk first, and then gone to.
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe(''));
     expect(await disk.meals.count()).toBe(2);
   });
 

@@ -50,11 +50,7 @@ export function ListLine({ line, got, units }: Props) {
       </label>
       <b className="num">{said}</b>
       <span className={css.pack}>
-        {packs && (
-          <span className="num">
-            {packs.count} × {packWords(line, set)}
-          </span>
-        )}
+        <span className="num">{packs && `${packs.count} × ${packWords(line, set)}`}</span>
         {ref !== undefined && (
           <button
             type="button"
@@ -67,7 +63,7 @@ export function ListLine({ line, got, units }: Props) {
               }));
             }}
           >
-            in the house
+            have it
           </button>
         )}
         {ref !== undefined && (

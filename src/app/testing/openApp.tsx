@@ -1,3 +1,4 @@
+import { levelling } from '../data/dayPlans.ts';
 import { jest } from '@jest/globals';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, configure, render, screen, waitFor } from '@testing-library/react';
@@ -59,6 +60,8 @@ console.error = (...said: unknown[]) => {
   faults.push(said.map(String).join(' '));
 };
 export const user = userEvent.setup();
+// The page is tried here, not the levelling: a few orders stand for a second of them.
+levelling.tries = 40;
 // A whole meal is reckoned at every act, some with their day levelled.
 jest.setTimeout(60_000);
 // Whether a thing can be seen is the browser tests' to say: here there is no layout, and asking takes most of the time.

@@ -8,6 +8,10 @@ function grams(text: string) {
   return reading.quantity;
 }
 
+test('a bottle is of wine where a volume is asked for', () => {
+  expect(readQuantity('½ bottle', 'volume')).toMatchObject({ ok: true, quantity: { lo: 375 } });
+});
+
 describe('weights as people write them', () => {
   test.each([
     ['2 lb 3 oz', 2 * 453.59237 + 3 * 28.349523125],

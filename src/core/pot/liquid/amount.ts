@@ -21,9 +21,6 @@ const SIZES: readonly (readonly [RegExp, number])[] = [
   [/\b(large|big)\b/i, 2],
 ];
 
-/** A bottle of something that nobody sells by the bottle alone: wine (common practice, no source). */
-const BOTTLE_ML = 750;
-
 /** Named pieces of a thing that is not counted by them: a head of garlic is ten cloves, a leek is no leaf (estimate). */
 const CLOVES_OF_A_HEAD = 10;
 
@@ -34,8 +31,15 @@ const CLOVES_OF_A_HEAD = 10;
  * @param units offered for a bare number of what is not counted
  */
 export function readAmount(text: string, ingredient: Ingredient, units: readonly string[] = []): AnyReading {
-  const { pieceG, packG, name, role, density } = ingredient;
+  const { pieceG, packG, name } = ingredient;
   const counted = pieceG !== undefined;
+  const plain = wordsToNumbers(text.trim());
+  const pack = PACKS.exec(plain);
+  if (pack && packG !== undefined) {
+    const n = numberOf(pack[1] ?? '');
+    const times = SIZES.find(([word]) => word.test(plain))?.[1] ?? 1;
+    if (Number.isFinite(n)) return weighing(text, n * times * packG);
+  }
   const read = readAny(text, counted ? MEASURES : MEASURES.slice(0, 2), counted ? [] : units, true);
   if (read.ok && (read.measure !== 'volume' || weighsByVolume(ingredient))) return read;
   if (read.ok)
@@ -43,20 +47,11 @@ export function readAmount(text: string, ingredient: Ingredient, units: readonly
       ok: false,
       error: `${quoted(text)}: nobody knows here what that weighs; write the weight of the ${name}.`,
     };
-  const plain = wordsToNumbers(text.trim());
-  const pack = PACKS.exec(plain);
-  if (pack) {
-    const bottle =
-      /^bottle/i.test(pack[2] ?? '') && role === 'liquid' ? BOTTLE_ML * (density ?? 1) : undefined;
-    const one = packG ?? bottle;
-    const n = numberOf(pack[1] ?? '');
-    const times = SIZES.find(([word]) => word.test(plain))?.[1] ?? 1;
-    if (one !== undefined && Number.isFinite(n)) return weighing(text, n * times * one);
+  if (pack)
     return {
       ok: false,
       error: `${quoted(text)}: nobody says here what one holds; write the weight of the ${name}.`,
     };
-  }
   const pieces = PIECES.exec(plain);
   const bare = /^\d+$/.test(plain) ? plain : undefined;
   if (pieces ?? bare) {

@@ -48,6 +48,7 @@ describe('how much of an ingredient', () => {
     ['1 small tin', 'tomato-paste', [70, 'mass']],
     ['½ bottle', 'wine-red', [371.5, 'mass']],
     ['a bottle', 'vinegar', [505, 'mass']],
+    ['half a bottle', 'orange-juice', [1045 / 2, 'mass']],
     ['3 cloves', 'garlic', [9, 'mass']],
     ['1 head', 'garlic', [30, 'mass']],
     ['3', 'garlic', [3, 'count']],
