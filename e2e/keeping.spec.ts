@@ -11,7 +11,7 @@ test('everything goes out as one file and comes back: previewed, beside what is 
   await page.getByLabel('Weight').fill('2 kg');
   await kept(page, 'the weight of a lot');
   await page.goto('/meals');
-  await expect(page.getByText('it has never been saved as a whole')).toBeVisible();
+  await expect(page.getByText('it has never been backed up')).toBeVisible();
   await expect(page.getByText(/ of .* that it allows\./)).toBeVisible();
   await noFaults(page);
   const [download] = await Promise.all([
@@ -21,7 +21,7 @@ test('everything goes out as one file and comes back: previewed, beside what is 
   expect(download.suggestedFilename()).toMatch(/^slow-spoon-\d{4}-\d\d-\d\d\.jsonl$/);
   const file = info.outputPath('all.jsonl');
   await download.saveAs(file);
-  await expect(page.getByText('All was saved today, and nothing has changed since.')).toBeVisible();
+  await expect(page.getByText('Backed up today, and nothing has changed since.')).toBeVisible();
 
   // One is deleted, one is begun: merged, the first comes back and the second stays.
   await page
@@ -37,7 +37,7 @@ test('everything goes out as one file and comes back: previewed, beside what is 
   await page.getByLabel('A backup of everything').setInputFiles(file);
   await expect(dialog.getByText(/^One meal would be new/)).toBeVisible();
   await expect(dialog.getByText('One meal is the same here and there.')).toBeVisible();
-  await expect(dialog.getByText('One meal would stay that the file has not.')).toBeVisible();
+  await expect(dialog.getByText('One meal would stay: the file does not have them.')).toBeVisible();
   await noFaults(page);
   await dialog.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByText('2 meals are in.')).toBeVisible();
@@ -71,7 +71,7 @@ test('a folder is written by itself, and a folder that is gone is told', async (
   await page.goto('/meals');
   await page.getByRole('button', { name: 'Into a folder, by itself' }).click();
   await expect(page.getByText('Once a day it is written into the folder “backups”')).toBeVisible();
-  await expect(page.getByText('All was saved today')).toBeVisible();
+  await expect(page.getByText('Backed up today')).toBeVisible();
   const written = await page.evaluate(async () => {
     const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('backups');
     const texts: string[] = [];

@@ -7,11 +7,9 @@ export function lastBackupWords(
   now: number,
 ): string {
   if (at === undefined)
-    return changed
-      ? 'What is here is in this browser alone: it has never been saved as a whole.'
-      : 'Nothing has been saved as a whole yet.';
-  const when = `All was saved ${agoWords(at, now)}`;
-  return changed ? `${when}; there have been changes since.` : `${when}, and nothing has changed since.`;
+    return changed ? 'This is in this browser only; it has never been backed up.' : 'There is no backup yet.';
+  const when = `Backed up ${agoWords(at, now)}`;
+  return changed ? `${when}, with changes since.` : `${when}, and nothing has changed since.`;
 }
 
 const meals = (count: number) => (count === 1 ? 'One meal' : `${count} meals`);
@@ -23,8 +21,9 @@ export function backupChangesWords(
 ): readonly { readonly words: string; readonly isLoss: boolean }[] {
   const said: (string | false)[] = [
     added.length > 0 && `${meals(added.length)} would be new: ${namesWords(added)}.`,
-    changed.length > 0 && `${meals(changed.length)} would become what the file has: ${namesWords(changed)}.`,
-    way === 'merge' && here.length > 0 && `${meals(here.length)} would stay that the file has not.`,
+    changed.length > 0 &&
+      `${meals(changed.length)} would change to what the file has: ${namesWords(changed)}.`,
+    way === 'merge' && here.length > 0 && `${meals(here.length)} would stay: the file does not have them.`,
     same > 0 && `${meals(same)} ${same === 1 ? 'is' : 'are'} the same here and there.`,
     otherKitchen &&
       (way === 'replace'
@@ -33,7 +32,9 @@ export function backupChangesWords(
   ];
   const gone = way === 'replace' && here.length > 0;
   return [
-    ...(gone ? [{ words: `${meals(here.length)} would be gone: ${namesWords(here)}.`, isLoss: true }] : []),
+    ...(gone
+      ? [{ words: `${meals(here.length)} would be deleted: ${namesWords(here)}.`, isLoss: true }]
+      : []),
     ...said.filter((words) => words !== false).map((words) => ({ words, isLoss: false })),
   ];
 }

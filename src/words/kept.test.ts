@@ -34,22 +34,20 @@ describe('sizes, days and names as people say them', () => {
 
 describe('what is said of a backup', () => {
   test('when it was, and whether it still holds all', () => {
-    expect(lastBackupWords({ changed: true }, NOON)).toMatch(/has never been saved as a whole/);
-    expect(lastBackupWords({ changed: false }, NOON)).toBe('Nothing has been saved as a whole yet.');
-    expect(lastBackupWords({ at: NOON, changed: true }, NOON)).toBe(
-      'All was saved today; there have been changes since.',
-    );
+    expect(lastBackupWords({ changed: true }, NOON)).toMatch(/has never been backed up/);
+    expect(lastBackupWords({ changed: false }, NOON)).toBe('There is no backup yet.');
+    expect(lastBackupWords({ at: NOON, changed: true }, NOON)).toBe('Backed up today, with changes since.');
   });
 
   test('only what would be lost is marked, and only where all is replaced', () => {
     const changes = { added: ['New'], changed: [], same: 1, here: ['Old', 'Older'], otherKitchen: true };
     const replaced = backupChangesWords(changes, 'replace');
-    expect(replaced[0]).toEqual({ words: '2 meals would be gone: Old, Older.', isLoss: true });
+    expect(replaced[0]).toEqual({ words: '2 meals would be deleted: Old, Older.', isLoss: true });
     expect(replaced.slice(1).every(({ isLoss }) => !isLoss)).toBe(true);
     const merged = backupChangesWords(changes, 'merge').map(({ words }) => words);
-    expect(merged).toContain('2 meals would stay that the file has not.');
+    expect(merged).toContain('2 meals would stay: the file does not have them.');
     expect(merged).toContain('One meal is the same here and there.');
-    expect(merged.some((words) => words.includes('gone'))).toBe(false);
+    expect(merged.some((words) => words.includes('deleted'))).toBe(false);
   });
 
   test('one and many', () => {

@@ -22,7 +22,7 @@ const said = {
   },
   broken: {
     what: 'The disk does not answer as it should.',
-    todo: 'Try again; if that does not help, start the browser anew. What was kept before is not touched.',
+    todo: 'Try again; if that does not help, restart the browser. What was saved before is safe.',
   },
 } as const;
 

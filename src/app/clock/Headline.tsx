@@ -14,7 +14,7 @@ interface Props {
   readonly now: number;
 }
 
-/** What the cook must know first: when to begin, or when to look; and what the day hangs from. */
+/** What the cook must know first: when to begin, or when to look; and how the day is timed. */
 export function Headline({ day, now }: Props) {
   const { batch, batchReckoning } = useOpenMeal();
   return (

@@ -66,7 +66,7 @@ export function Who() {
       <Checkbox
         checked={day.forward ?? false}
         onTick={(forward) => {
-          editDay(meal.id, 'what the day hangs from', ({ forward: _, ...d }) =>
+          editDay(meal.id, 'how the day is timed', ({ forward: _, ...d }) =>
             forward ? { ...d, forward: true } : d,
           );
         }}

@@ -81,7 +81,7 @@ export function CutCard({ cut, published, seen, units }: Props) {
                   type="button"
                   className="link"
                   onClick={() => {
-                    editKitchen(`taking out “${cut.name}”`, (kitchen) => ({
+                    editKitchen(`removing “${cut.name}”`, (kitchen) => ({
                       ...kitchen,
                       cuts: kitchen.cuts.filter(({ id }) => id !== cut.id),
                     }));

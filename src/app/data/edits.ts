@@ -90,7 +90,7 @@ export function addLot(batchId: string): void {
 }
 
 export function removeLot(batchId: string, lotId: string): void {
-  editBatch(batchId, 'taking a lot out', (batch) => ({
+  editBatch(batchId, 'removing a lot', (batch) => ({
     ...batch,
     lots: batch.lots.filter((lot) => lot.id !== lotId),
   }));
@@ -247,7 +247,7 @@ export function addBatch(mealId: string, name: string): string {
 }
 
 export function removeBatch(mealId: string, batchId: string): void {
-  change(mealId, { words: 'taking a pot out' }, (deed) => {
+  change(mealId, { words: 'deleting a pot' }, (deed) => {
     for (const entryId of deed.idsOf('entries', mealId))
       if (deed.get('entries', entryId)?.entry.batch === batchId) deed.remove('entries', entryId);
     deed.remove('batches', batchId);

@@ -78,7 +78,7 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
               className="link quiet"
               aria-label={`Remove ${source.name}`}
               onClick={() => {
-                edit(`taking out ${source.name}`, (all) => all.filter(({ id }) => id !== source.id));
+                edit(`removing ${source.name}`, (all) => all.filter(({ id }) => id !== source.id));
               }}
             >
               <X size={16} aria-hidden />

@@ -86,7 +86,7 @@ export function Scoops({ kitchen, units }: Props) {
               className="link quiet"
               aria-label={`Remove ${scoop.name}`}
               onClick={() => {
-                edit(`taking out ${scoop.name}`, (all) => all.filter(({ id }) => id !== scoop.id));
+                edit(`removing ${scoop.name}`, (all) => all.filter(({ id }) => id !== scoop.id));
               }}
             >
               <X size={16} aria-hidden />

@@ -137,7 +137,7 @@ export function VesselFields({ vessel, units }: Props) {
         type="button"
         className="link quiet"
         onClick={() => {
-          editKitchen(`taking out ${vessel.name}`, (kitchen) => ({
+          editKitchen(`removing ${vessel.name}`, (kitchen) => ({
             ...kitchen,
             vessels: kitchen.vessels.filter(({ id }) => id !== vessel.id),
           }));

@@ -48,7 +48,7 @@ describe('what gives heat', () => {
     await openPath('/kitchen');
     await press('Remove large burner');
     expect((await onDisk()).map(({ name }) => name)).not.toContain('large burner');
-    await takeBack('taking out large burner');
+    await takeBack('removing large burner');
     expect(sources().getByDisplayValue('large burner')).toBeTruthy();
   });
 

@@ -66,7 +66,7 @@ describe('a vessel', () => {
     const before = (await kitchenOnDisk()).vessels.length;
     await press('Take it out');
     expect((await kitchenOnDisk()).vessels).toHaveLength(before - 1);
-    await takeBack('taking out The hall’s great pot');
+    await takeBack('removing The hall’s great pot');
     expect((await kitchenOnDisk()).vessels).toHaveLength(before);
   });
 });

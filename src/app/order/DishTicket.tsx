@@ -98,7 +98,7 @@ export function DishTicket({ dish, ticket }: Props) {
           className="link quiet"
           aria-label={`Remove ${name}`}
           onClick={() => {
-            editMeal(meal.id, 'taking a dish out', (m) => ({
+            editMeal(meal.id, 'removing a dish', (m) => ({
               ...m,
               dishes: m.dishes.filter((d) => d.id !== dish.id),
             }));

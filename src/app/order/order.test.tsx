@@ -30,7 +30,7 @@ describe('tickets', () => {
     expect(tickets()[1]?.textContent).toMatch(/660 g \+ 690 ml/);
     await press(/^Remove plates of pasta/);
     expect(await dishes()).toHaveLength(1);
-    await takeBack('taking a dish out');
+    await takeBack('removing a dish');
     expect(await dishes()).toHaveLength(2);
   });
 

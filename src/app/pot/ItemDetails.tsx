@@ -136,7 +136,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           share={item.soak.goesIn}
           placeholder="100 %"
           most={1}
-          why="there is no more of it"
+          why="that is all there is"
           onChange={(goesIn) => {
             edit(
               'the soaking water of',

@@ -67,7 +67,7 @@ export function ItemRow({ item }: { readonly item: Item }) {
         className="link quiet"
         aria-label={`Remove ${name}`}
         onClick={() => {
-          editItems(batch.id, `leaving out ${name}`, (items) => items.filter(({ id }) => id !== item.id));
+          editItems(batch.id, `removing ${name}`, (items) => items.filter(({ id }) => id !== item.id));
         }}
       >
         <X size={16} aria-hidden />

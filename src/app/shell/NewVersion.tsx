@@ -9,7 +9,7 @@ export function NewVersion() {
   if (!take || later) return null;
   return (
     <div className="faults" role="status">
-      <span>A new version of Slow Spoon is here. Every tab of it loads anew; nothing typed is lost.</span>{' '}
+      <span>A new version of Slow Spoon is here. Every open tab reloads; nothing you typed is lost.</span>{' '}
       <button type="button" className="btn btn-sm act is-first" onClick={take}>
         Take it
       </button>{' '}

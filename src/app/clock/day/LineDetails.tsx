@@ -80,7 +80,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
           type="button"
           className="link"
           onClick={() => {
-            editMeal(meal.id, 'taking a task out', (m) => ({
+            editMeal(meal.id, 'removing a task', (m) => ({
               ...m,
               day: { ...m.day, tasks: (m.day?.tasks ?? []).filter((one) => one.id !== own) },
             }));

@@ -65,7 +65,7 @@ describe('a task, opened', () => {
       'minutes own|trays',
     );
     await user.click(screen.getByRole('button', { name: 'remove it' }));
-    expect(edits.editMeal).toHaveBeenCalledWith('meal', 'taking a task out', expect.any(Function));
+    expect(edits.editMeal).toHaveBeenCalledWith('meal', 'removing a task', expect.any(Function));
   });
 
   test('a pot from its aromatics to its lifting has no length of its own to write', () => {
