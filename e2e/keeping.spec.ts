@@ -32,7 +32,7 @@ test('everything goes out as one file and comes back: previewed, beside what is 
   await page.getByRole('button', { name: '+ meal' }).click();
   await expect(page).not.toHaveURL(before);
   await page.goto('/meals');
-  await expect(page.getByText('there have been changes since')).toBeVisible();
+  await expect(page.getByText('with changes since')).toBeVisible();
   const dialog = page.getByRole('dialog', { name: 'Bring a backup back' });
   await page.getByLabel('A backup of everything').setInputFiles(file);
   await expect(dialog.getByText(/^One meal would be new/)).toBeVisible();
@@ -46,7 +46,7 @@ test('everything goes out as one file and comes back: previewed, beside what is 
   // In the place of everything, that one goes, and it is said before.
   await page.getByLabel('A backup of everything').setInputFiles(file);
   await dialog.getByText('in the place of all that is here').click();
-  await expect(dialog.getByText(/^One meal would be gone/)).toBeVisible();
+  await expect(dialog.getByText(/^One meal would be deleted/)).toBeVisible();
   await dialog.getByRole('button', { name: 'Replace everything' }).click();
   await expect(page.getByText('2 meals are in.')).toBeVisible();
   await expect(page.getByRole('link', { name: /^\w+ \d/ })).toHaveCount(2);
