@@ -1,4 +1,4 @@
-import { writeClock, writeMoment } from '@/core/clock/index.ts';
+import { writeMoment } from '@/core/clock/index.ts';
 import type { Lack, Resource } from '@/core/day/index.ts';
 import { resourceWords } from './called.ts';
 import type { DayNote } from '@/core/questions/index.ts';
@@ -14,20 +14,10 @@ export function dayNoteWords(note: DayNote, vesselName: NameOf): string {
     case 'tight':
       return tightWords(note, vesselName);
     case 'outside':
-      return outsideWords(note);
+      return `The hours cannot be kept: somebody is needed at ${writeMoment(note.first, note.zone, note.first)}.`;
     case 'held long':
       return `${note.name} would be held hot for ${note.hours} h: cook it the day before and chill it overnight (crew and timing).`;
   }
-}
-
-/** Somebody must be there outside the hours, and what would keep them. */
-function outsideWords({ first, serving, zone, canChill }: Extract<DayNote, { what: 'outside' }>): string {
-  const ways = [
-    ...(serving === undefined ? [] : [`serve at ${writeMoment(serving, zone, first)}`]),
-    ...(canChill ? ['cook it the day before and chill it overnight'] : []),
-    `let somebody start at ${writeClock(first, zone)}`,
-  ];
-  return `The hours cannot be kept: somebody is needed at ${writeMoment(first, zone, first)}. Or ${ways.join(', or ')} (crew and timing).`;
 }
 
 /** What the kitchen lacks. */

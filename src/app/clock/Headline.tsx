@@ -77,13 +77,13 @@ function titleOf(day: DayPlan, batch: string, lidOn: boolean, now: number): stri
   const lift = mine.find(({ does }) => does.what === 'lift');
   const begins = mine.find(({ kind, hands }) => hands > 0 && kind !== 'look');
   const at = ({ from }: Line) => writeMoment(from, zone, now);
-  const next1 = look ?? lift;
+  const step = look ?? lift;
   const act = look ? 'test' : 'lift it';
-  if (!lidOn && begins && next1) {
+  if (!lidOn && begins && step) {
     const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
-    return `${start}, ${act} at ${writeMoment(next1.from, zone, Math.max(now, begins.from))}`;
+    return `${start}, ${act} at ${writeMoment(step.from, zone, Math.max(now, begins.from))}`;
   }
-  if (next1) return capital(next1.from <= now ? `${act} now` : `${act} at ${at(next1)}`);
+  if (step) return capital(step.from <= now ? `${act} now` : `${act} at ${at(step)}`);
   const next = mine[0];
   if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
   return `On the plates at ${writeMoment(day.serving, zone, now)}`;

@@ -16,7 +16,7 @@ const HALF_HOUR = { text: '30 min', lo: 30, hi: 30 };
 const LAST = { text: '45 min', lo: 45, hi: 45 };
 
 /** What each phase is called, here and in the row above. */
-const names = { first: 'First', braise: 'Braise', last: 'Last' } as const;
+const nameOf = (phase: number, open: number) => (phase < open ? 'First' : phase === open ? 'Braise' : 'Last');
 
 /** The cook phase by phase: first so long, then until it is tender, and its last minutes. */
 export function LidPhases() {
@@ -25,16 +25,16 @@ export function LidPhases() {
   const phase = batch.cook[open];
   if (!phase) return null;
   // The row above has all of it where there is only one.
-  const pots = batch.cook.filter((one) => !isSmoke(one)).length;
+  const inPot = batch.cook.filter((one) => !isSmoke(one)).length;
   return (
     <section className={css.phases} aria-label="The lid and the phases">
       <ol>
         {batch.cook.map((one, i) =>
-          (isSmoke(one) && batch.cook.length > 1) || pots === 1 ? null : (
+          (isSmoke(one) && batch.cook.length > 1) || inPot === 1 ? null : (
             <li key={i} className="choices">
-              <b>{names[i < open ? 'first' : i === open ? 'braise' : 'last']}</b>
+              <b>{nameOf(i, open)}</b>
               <QuantityField
-                label={`${names[i < open ? 'first' : i === open ? 'braise' : 'last']} for`}
+                label={`${nameOf(i, open)} for`}
                 hidden
                 quantity={one.minutes}
                 measure="duration"
@@ -51,7 +51,7 @@ export function LidPhases() {
                 }}
               />
               <SelectField
-                label={`${names[i < open ? 'first' : i === open ? 'braise' : 'last']} on`}
+                label={`${nameOf(i, open)} on`}
                 hidden
                 value={heatOf(one)}
                 onChoose={(value) => {

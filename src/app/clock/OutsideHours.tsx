@@ -1,7 +1,9 @@
 import type { DayNote, DayPlan } from '@/core/questions/index.ts';
-import { wallTimeOf, writeClock, writeMoment } from '@/core/clock/index.ts';
+import { wallTimeOf, writeMoment } from '@/core/clock/index.ts';
+import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay, editMeal } from '../data/edits.ts';
+import { FieldError } from '../parts/FieldError.tsx';
 
 type Outside = Extract<DayNote, { what: 'outside' }>;
 
@@ -11,13 +13,10 @@ export function OutsideHours({ day }: { readonly day: DayPlan }) {
   const { meal } = loaded;
   const note = day.notes.find((one): one is Outside => one.what === 'outside');
   if (!note) return null;
-  const { first, serving, zone } = note;
-  const from = writeClock(first, zone);
+  const { serving, zone, hours } = note;
   return (
     <div className="problem">
-      <p className="wrong" role="alert">
-        The hours cannot be kept: somebody is needed at {writeMoment(first, zone, day.serving)}.
-      </p>
+      <FieldError>{dayNoteWords(note, () => undefined)}</FieldError>
       <p className="remedies">
         {serving !== undefined && (
           <button
@@ -45,10 +44,10 @@ export function OutsideHours({ day }: { readonly day: DayPlan }) {
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            editDay(meal.id, 'the hours', (d) => (from < '12:00' ? { ...d, from } : { ...d, to: '23:55' }));
+            editDay(meal.id, 'the hours', (d) => ({ ...d, ...hours }));
           }}
         >
-          {from < '12:00' ? `Start at ${from}` : 'Work to the end'}
+          Work {hours.from} to {hours.to}
         </button>
       </p>
     </div>

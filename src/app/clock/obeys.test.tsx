@@ -2,7 +2,18 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, within } from '@testing-library/react';
 import type { Batch, Day, Meal } from '@/core/batch/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
-import { choose, clockAt, closePage, openAt, press, sheet, stored, tap, write } from '../testing/openApp.tsx';
+import {
+  choose,
+  clockAt,
+  closePage,
+  openAt,
+  press,
+  sheet,
+  stored,
+  takeBack,
+  tap,
+  write,
+} from '../testing/openApp.tsx';
 
 /** A Saturday morning in the kitchen. */
 beforeEach(() => clockAt('2026-12-05T06:00:00Z'));
@@ -74,6 +85,9 @@ describe('the phases of a cook', () => {
 test('hours that cannot be kept are said, with what would do in one tap', async () => {
   await openAt('clock', meal('12:00', {}, { day: { from: '08:00' } }));
   expect(sheet()).toMatch(/The hours cannot be kept: somebody is needed at 0[67]:\d\d\./);
+  await press(/^Work 0[67]:\d\d to 22:30$/);
+  expect(sheet()).not.toMatch(/The hours cannot be kept/);
+  await takeBack('the hours');
   await press(/^Serve at 1[234]:\d\d$/);
   expect(sheet()).not.toMatch(/The hours cannot be kept/);
   expect((await stored()).meal.serving?.local).toMatch(/^2026-12-05T1[234]:/);

@@ -22,16 +22,14 @@ export function useExample(open: OpenMeal): OpenMeal | undefined {
   const painted = usePainted();
   const { kitchen } = open.loaded;
   const blank = painted && isBlank(open);
-  return useMemo(() => {
+  const example = useMemo(() => {
     if (!blank) return undefined;
     const input = { ...exampleMeal(kitchen), reference };
     const opened = openMeal(input);
     const reckoning = reckon(opened);
     const [batch] = input.batches;
     const [batchReckoning] = reckoning.batches;
-    if (!batch || !batchReckoning) return undefined;
-    return { ...open, batch, opened, reckoning, batchReckoning };
-    // Of the open meal only its frame is kept: what is drawn hangs on the kitchen alone.
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the example does not change with the meal
+    return batch && batchReckoning ? { batch, opened, reckoning, batchReckoning } : undefined;
   }, [blank, kitchen]);
+  return example && { ...open, ...example };
 }

@@ -1,10 +1,15 @@
 import { useState } from 'react';
 import { avoidable, type Avoidable, PIECES_MOST } from '@/core/batch/index.ts';
+import type { Quantity } from '@/core/quantity/index.ts';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { avoidableWords, problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import css from './order.module.scss';
+
+const counted = (n: number | undefined): Quantity | undefined =>
+  n === undefined ? undefined : { text: String(n), lo: n, hi: n };
 
 const said = (what: Avoidable, n: number | undefined) =>
   `${avoidableWords(what)}${n === undefined ? '' : ` (${String(n)})`}`;
@@ -22,14 +27,15 @@ export function Avoid() {
       return next.length > 0 ? { ...m, avoid: next } : m;
     });
   };
-  const count = (what: Avoidable, text: string) => {
-    const n = Math.min(PIECES_MOST, Math.round(Number(text.replace(/\D/g, ''))));
+  const count = (what: Avoidable, { lo: n = 0, text }: Quantity) => {
+    // What cannot be read yet changes nothing.
+    if ((n < 1 && text !== '') || n > PIECES_MOST) return;
     editMeal(
       meal.id,
       `how many must not have ${avoidableWords(what)}`,
       ({ avoidFor: before = {}, ...m }) => {
         const { [what]: _, ...others } = before;
-        return { ...m, avoidFor: n > 0 ? { ...others, [what]: n } : others };
+        return { ...m, avoidFor: n < 1 ? others : { ...others, [what]: Math.round(n) } };
       },
       `avoid ${what}`,
     );
@@ -50,27 +56,29 @@ export function Avoid() {
       </summary>
       <div className="ticks">
         {avoidable.map((what) => (
-          <label key={what}>
-            <input
-              type="checkbox"
-              checked={avoid.includes(what)}
-              onChange={(event) => {
-                turn(what, event.target.checked);
-              }}
-            />
-            {avoidableWords(what)}
-            {avoid.includes(what) && (
+          <span key={what}>
+            <label>
               <input
-                className="write num"
-                size={3}
-                inputMode="numeric"
-                aria-label={`How many must not have ${avoidableWords(what)}`}
+                type="checkbox"
+                checked={avoid.includes(what)}
+                onChange={(event) => {
+                  turn(what, event.target.checked);
+                }}
+              />
+              {avoidableWords(what)}
+            </label>
+            {avoid.includes(what) && (
+              <QuantityField
+                label={`How many must not have ${avoidableWords(what)}`}
+                hidden
+                quantity={counted(meal.avoidFor?.[what])}
+                measure="count"
                 placeholder="how many"
-                value={meal.avoidFor?.[what] ?? ''}
-                onChange={({ target }) => count(what, target.value)}
+                chars={8}
+                onChange={(quantity) => count(what, quantity)}
               />
             )}
-          </label>
+          </span>
         ))}
       </div>
       {found.map(problemWords).map((words) => (

@@ -5,7 +5,6 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { SelectField } from '../parts/fields/SelectField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 
 type Beside = NonNullable<Dish['besides']>[number];
@@ -39,26 +38,26 @@ export function Besides({ dish }: { readonly dish: Dish }) {
               one(id, { each: amount, measure: measure === 'mass' ? 'mass' : 'count' }, 'each')
             }
           />
-          <SelectField
-            label="contains"
-            value=""
-            onChoose={(what) => {
-              const found = avoidable.find((other) => other === what);
-              if (found)
-                one(id, {
-                  holds: holds.includes(found) ? holds.filter((o) => o !== found) : [...holds, found],
-                });
-            }}
-          >
-            <option value="">
-              {holds.length > 0 ? holds.map(avoidableWords).join(', ') : 'nothing noted'}
-            </option>
-            {avoidable.map((what) => (
-              <option key={what} value={what}>
-                {holds.includes(what) ? `not ${avoidableWords(what)}` : avoidableWords(what)}
-              </option>
-            ))}
-          </SelectField>
+          <details>
+            <summary>
+              contains {holds.length > 0 ? holds.map(avoidableWords).join(', ') : 'nothing noted'}
+            </summary>
+            <div className="ticks">
+              {avoidable.map((what) => (
+                <Checkbox
+                  key={what}
+                  checked={holds.includes(what)}
+                  onTick={(on) => {
+                    one(id, {
+                      holds: avoidable.filter((other) => (other === what ? on : holds.includes(other))),
+                    });
+                  }}
+                >
+                  {avoidableWords(what)}
+                </Checkbox>
+              ))}
+            </div>
+          </details>
           <button
             type="button"
             className="link quiet"

@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Dish, DishKind } from '@/core/batch/index.ts';
-import { dishName, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
+import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -65,9 +65,7 @@ export function DishTicket({ dish, ticket }: Props) {
           <>
             <span>
               {ticket.meat.want > 0 && said(writeMass(ticket.meat.want, units))}
-              {ticket.held > 0 &&
-                ticket.meat.want > 0 &&
-                ` holding ${said(writeVolume(ticket.held * ticket.meat.want, units))}`}
+              {heldOfTicket(ticket) > 0 && ` holding ${said(writeVolume(heldOfTicket(ticket), units))}`}
               {ticket.meat.want > 0 && ticket.liquid.want > 0 && ' + '}
               {ticket.liquid.want > 0 && said(writeVolume(ticket.liquid.want, units))} each
             </span>

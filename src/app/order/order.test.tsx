@@ -81,6 +81,27 @@ describe('tickets', () => {
   });
 });
 
+describe('what guests must not have, and what goes on a dish besides', () => {
+  test('how many is counted; cheese is noted, warned of, and taken off again', async () => {
+    await openAt('order', tacos);
+    await tap(screen.getByText('Guests who must not have something'));
+    await tap(screen.getByRole('checkbox', { name: /^milk/ }));
+    await write('How many must not have milk', '3');
+    expect((await stored()).meal.avoidFor).toEqual({ milk: 3 });
+    expect(sheet()).toContain('A guest must not have milk (3)');
+    await press(/^portions, guests of/);
+    await press('+ cheese');
+    expect(sheet()).toMatch(/come with cheese \(milk\), which a guest must not have/);
+    await tap(screen.getByRole('checkbox', { name: 'guests build it' }));
+    expect((await stored()).meal.dishes[0]).toMatchObject({
+      built: true,
+      besides: [{ name: 'cheese', holds: ['milk'] }],
+    });
+    await press('Remove cheese');
+    expect((await stored()).meal.dishes[0]?.besides).toEqual([]);
+  });
+});
+
 describe('the occasion', () => {
   test('the serving time and the place are kept as they were written', async () => {
     await openAt('order', tacos);

@@ -1,7 +1,7 @@
 import { type Item, NAME_MOST } from '@/core/batch/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
 import { type ChangeEvent, type KeyboardEvent, useDeferredValue, useMemo, useState } from 'react';
-import { type Offer, readAmount, searchLine, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
+import { type Offer, offerOf, searchLine, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
@@ -80,12 +80,6 @@ export function IngredientSearch() {
     },
   });
   const shown = isOpen && typed !== '' ? offers : [];
-  const weightOf = ({ amount, ingredient }: Offer) => {
-    if (!amount?.ok || amount.measure === 'volume') return undefined;
-    const { lo = 0, hi = lo } = amount.quantity;
-    const each = amount.measure === 'count' ? (ingredient.pieceG ?? 1) : 1;
-    return writeMass(((lo + hi) / 2) * each, units);
-  };
   return (
     <div className={css.search}>
       <input
@@ -107,8 +101,8 @@ export function IngredientSearch() {
       />
       <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>
         {shown.map((offer, index) => {
-          const { ingredient, howMuch, amount } = offer;
-          const weight = weightOf(offer);
+          const { ingredient, howMuch, amount, grams } = offer;
+          const weight = grams === undefined ? undefined : writeMass(grams, units);
           return (
             <li
               key={ingredient.id}
@@ -131,12 +125,6 @@ export function IngredientSearch() {
     </div>
   );
 }
-
-const offerOf = (ingredient: Ingredient, howMuch = ''): Offer => ({
-  ingredient,
-  howMuch,
-  amount: howMuch === '' ? undefined : readAmount(howMuch, ingredient),
-});
 
 /** The amount as it goes in; one that has no weight yet stands as it was typed until it has. */
 function muchOf({ amount, howMuch }: Offer): Pick<Item, 'amount' | 'measure'> {

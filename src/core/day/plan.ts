@@ -102,16 +102,18 @@ function hangInHours(
 
 /** Outside the hours somebody must be there; what would keep them. */
 export interface Outside {
-  /** Epoch ms: the first and the last moment outside the hours. */
+  /** Epoch ms: the first moment outside the hours. */
   readonly first: number;
-  readonly last: number;
-  /** Epoch ms: the next serving that keeps the hours; undefined if none within half a day does. */
+  /** Minutes of the day between which this plan could be kept. */
+  readonly hours: readonly [number, number];
+  /** Epoch ms: the next serving that keeps the hours as they are; undefined if none within half a day does. */
   readonly serving: number | undefined;
 }
 
 /** A later serving is tried so often, min, and so far. */
 const LATER = 15;
 const LATEST = 12 * 60;
+const DAY = 24 * 60;
 
 /** Undefined where nothing that wants hands lies outside the hours after all. */
 function outsideOf(
@@ -121,20 +123,26 @@ function outsideOf(
   now: number,
 ): Outside | undefined {
   const { awake, zone } = setting.facts;
-  const beyond = lines.filter(({ hands, from, to }) => {
-    if (hands === 0 || to <= now) return false;
-    const minute = minuteOfDay(from, zone);
-    return minute < awake[0] || minute + (to - from) / MINUTE_MS > awake[1] + SLOT;
-  });
+  const wanting = lines
+    .filter(({ hands, to }) => hands > 0 && to > now)
+    .map(({ from, to }) => {
+      const begins = minuteOfDay(from, zone);
+      return { from, begins, ends: Math.min(DAY - 1, Math.ceil(begins + (to - from) / MINUTE_MS)) };
+    });
+  // A slot that is begun is finished.
+  const beyond = wanting.filter(({ begins, ends }) => begins < awake[0] || ends > awake[1] + SLOT);
   const [first] = beyond;
   if (!first) return undefined;
+  const hours = [
+    Math.min(awake[0], ...beyond.map(({ begins }) => begins)),
+    Math.max(awake[1], ...beyond.map(({ ends }) => ends)),
+  ] as const;
   for (let later = LATER; later <= LATEST; later += LATER) {
     const at = serving + later * MINUTE_MS;
     const run = hang(setting, at, now, 0);
-    if (run && !holdsLong(toldOf(setting, run)))
-      return { first: first.from, last: beyond.at(-1)?.to ?? first.to, serving: at };
+    if (run && !holdsLong(toldOf(setting, run))) return { first: first.from, hours, serving: at };
   }
-  return { first: first.from, last: beyond.at(-1)?.to ?? first.to, serving: undefined };
+  return { first: first.from, hours, serving: undefined };
 }
 
 /** From the serving time backwards; undefined if it would have to begin before now. */

@@ -127,10 +127,13 @@ export interface Need {
   readonly liquidMl: number;
 }
 
+/** Liquid that the shred of one serving holds, ml. */
+export const heldOfTicket = ({ meat, held }: Pick<Ticket, 'meat' | 'held'>): number => held * meat.want;
+
 /** What one dish wants in all: shred in g, and liquid in ml with what the shred holds. */
 export const needOfTicket = ({ count, meat, liquid, held }: Ticket): Need => ({
   meatG: count * meat.want,
-  liquidMl: count * (liquid.want + held * meat.want),
+  liquidMl: count * (liquid.want + heldOfTicket({ meat, held })),
 });
 
 /** What the whole meal wants. */

@@ -4,6 +4,7 @@ export {
   countOf,
   dishName,
   heldFor,
+  heldOfTicket,
   juices,
   juicyOf,
   needOf,

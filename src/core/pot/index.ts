@@ -31,7 +31,7 @@ export {
 export { offShare } from './liquid/prep.ts';
 export { type ItemWork, usualSoftenMin, workOn } from './liquid/work.ts';
 export { searchNames } from './liquid/search.ts';
-export { type Offer, searchLine } from './liquid/searchLine.ts';
+export { type Offer, offerOf, searchLine } from './liquid/searchLine.ts';
 export { intoMarinade } from './season/intoMarinade.ts';
 export { takenUpShare } from './season/marinade.ts';
 export {

@@ -1,4 +1,4 @@
-import type { AnyReading } from '../../quantity/index.ts';
+import { type AnyReading, midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { readLine, type RecipeLine } from '../recipe/line.ts';
 import { readAmount } from './amount.ts';
@@ -10,6 +10,18 @@ export interface Offer {
   readonly howMuch: string;
   /** Undefined where no amount was typed. */
   readonly amount: AnyReading | undefined;
+  /** What it weighs, g, where it was typed by the piece or the pack. */
+  readonly grams: number | undefined;
+}
+
+/** An ingredient with so much of it as was typed. */
+export function offerOf(ingredient: Ingredient, howMuch = ''): Offer {
+  const amount = howMuch === '' ? undefined : readAmount(howMuch, ingredient);
+  const typed = amount?.ok ? midpoint(amount.quantity) : undefined;
+  const each = amount?.ok && amount.measure === 'count' ? ingredient.pieceG : 1;
+  const byVolume = amount?.ok === true && amount.measure === 'volume';
+  const grams = typed === undefined || each === undefined || byVolume ? undefined : typed * each;
+  return { ingredient, howMuch, amount, grams };
 }
 
 const wordsOf = (name: string) =>
@@ -88,10 +100,6 @@ export function searchLine(
     .slice(0, most);
   return {
     line,
-    offers: ranked.map(({ ingredient }) => ({
-      ingredient,
-      howMuch,
-      amount: howMuch === '' ? undefined : readAmount(howMuch, ingredient),
-    })),
+    offers: ranked.map(({ ingredient }) => offerOf(ingredient, howMuch)),
   };
 }

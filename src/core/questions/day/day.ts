@@ -18,7 +18,12 @@ export type DayNote =
   | { readonly what: 'lack'; readonly lack: Lack }
   | (Tight & { readonly what: 'tight'; readonly hangs: boolean; readonly hands: number })
   | { readonly what: 'held long'; readonly name: string; readonly hours: number }
-  | (Outside & { readonly what: 'outside'; readonly zone: string; readonly canChill: boolean });
+  | (Omit<Outside, 'hours'> & {
+      readonly what: 'outside';
+      readonly zone: string;
+      /** "06:05", "22:30": hours of work that this plan would keep. */
+      readonly hours: { readonly from: string; readonly to: string };
+    });
 
 /** The day of a meal: its plan, and its pots as bands along it. */
 export interface DayPlan extends Day {
@@ -68,7 +73,7 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
               what: 'outside' as const,
               ...day.outside,
               zone,
-              canChill: input.batches.some(({ skim }) => skim !== 'chill'),
+              hours: { from: clockOf(day.outside.hours[0]), to: clockOf(day.outside.hours[1]) },
             },
           ]
         : []),
@@ -78,6 +83,9 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
     ),
   };
 }
+
+const clockOf = (minutes: number) =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 
 /** What would be held hot for too long is better chilled. */
 function heldLong({ lines }: Day, { batches }: Input): DayNote[] {

@@ -34,11 +34,11 @@ export function roundsOf(
   });
   const fires = spans
     .filter(({ phase, from }) => phase.heat === 'smoker' && from >= 0)
-    .map(({ from }) => ({
+    .map(({ phase, from, to }) => ({
       what: 'tend the fire' as const,
       every: usualMinutes.fireEvery,
       from,
-      to: braiseMin,
+      to: phase === openPhase(batch.cook) ? braiseMin : to,
     }));
   if (written)
     return [
