@@ -4,7 +4,7 @@ import { type Quantity, writeMinutes, writeVolume } from '@/core/quantity/index.
 import type { LidFor } from '@/core/questions/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editBatch } from '../data/edits.ts';
+import { editBatch, editItems } from '../data/edits.ts';
 import { volumeUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -44,6 +44,27 @@ export function EndWith() {
       />
       <Choice legend="How" hidden value={lid} options={ways} onChoose={setLid} />
       {ml !== undefined && data && <span aria-live="polite">{wordsOf(data, lid, litres)}</span>}
+      {ml !== undefined && data?.what === 'less already' && (
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => {
+            const { moreMl: more } = data;
+            editItems(batch.id, 'pouring more', (items) => [
+              ...items,
+              {
+                id: crypto.randomUUID(),
+                ref: 'water',
+                amount: { text: `${String(more)} ml`, lo: more, hi: more },
+                measure: 'volume',
+                state: 'in',
+              },
+            ]);
+          }}
+        >
+          Pour it
+        </button>
+      )}
       {ml !== undefined && data?.what === 'minutes' && (
         <button
           type="button"
@@ -67,7 +88,7 @@ function wordsOf(found: LidFor, lid: 'ajar' | 'off', litres: (ml: number) => str
     case 'minutes':
       return `${lid} for the last ${writeMinutes(found.minutes).value}: ${litres(found.ml)}`;
     case 'less already':
-      return `There will be ${litres(found.ml)} with the lid left alone: pour more instead.`;
+      return `There will be ${litres(found.ml)} with the lid left alone: pour ${litres(found.moreMl)} more.`;
     case 'not enough':
       return `${lid === 'ajar' ? 'Ajar' : 'Off'} from the start still leaves ${litres(found.ml)}: pour less, or boil it down at the end.`;
     case 'boils dry':

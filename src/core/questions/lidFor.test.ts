@@ -1,3 +1,4 @@
+import { withWater } from './withWater.ts';
 import { openMeal } from '../model/index.ts';
 import { expect, test } from '@jest/globals';
 import { withLastMinutes } from '../clock/index.ts';
@@ -31,6 +32,20 @@ test('what is less already, what no lid can do, and what nobody knows are told a
   const cook = [{ heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
   const unknown = { ...input, batches: input.batches.map((one) => ({ ...one, cook })) };
   expect(lidFor(openMeal(unknown), { batch: 'pot', lid: 'off', wantMl: 1000 }).what).toBe('unknown');
+});
+
+test('what is advised to be poured is enough, and not by much', () => {
+  for (const wantMl of [1500, 3000, 6000]) {
+    const found = lidFor(openMeal(input), { batch: 'pot', lid: 'ajar', wantMl });
+    if (found.what !== 'less already') continue;
+    const poured = (ml: number) => {
+      const { batches } = reckon(withWater(input, 'pot', ml));
+      return (batches[0]?.liquid.brothMl ?? batches[0]?.liquid.sauceMl)?.mid ?? NaN;
+    };
+    expect(poured(found.moreMl)).toBeGreaterThanOrEqual(wantMl);
+    expect(poured(found.moreMl - 150)).toBeLessThan(wantMl);
+  }
+  expect(lidFor(openMeal(input), { batch: 'pot', lid: 'ajar', wantMl: 6000 }).what).toBe('less already');
 });
 
 test('the timed phases stand inside the whole time: it is not longer because its lid is ajar at the end', () => {

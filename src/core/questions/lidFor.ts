@@ -1,14 +1,15 @@
 import type { Lid } from '../batch/index.ts';
 import { withLastMinutes } from '../clock/index.ts';
 import { bisect } from '../quantity/index.ts';
-import { openMeal, type OpenedMeal } from '../model/index.ts';
+import { type Input, openMeal, type OpenedMeal } from '../model/index.ts';
+import { withWater } from './withWater.ts';
 import { reckon } from './reckon/reckon.ts';
 
 /** How long the lid must stand ajar or off at the end for so much liquid; or how much there is if it never does. */
 export type LidFor =
   | { readonly what: 'minutes'; readonly minutes: number; readonly ml: number }
-  /** Less is there already, with the lid as it is until then. */
-  | { readonly what: 'less already'; readonly ml: number }
+  /** Less is there already, with the lid as it is until then; so much more water from the start makes up for it, ml. */
+  | { readonly what: 'less already'; readonly ml: number; readonly moreMl: number }
   /** Even open from the start more is left. */
   | { readonly what: 'not enough'; readonly ml: number }
   /** With less the pot boils dry, or nearly: no lid is moved so far. */
@@ -20,6 +21,22 @@ export interface LidAsk {
   readonly lid: Exclude<Lid, 'on'>;
   /** Finished broth or sauce, ml. */
   readonly wantMl: number;
+}
+
+/** Water is poured to the 50 ml; after so many tries it is near enough. */
+const POUR = 50;
+const TRIES = 6;
+
+/** Water that brings the finished liquid up to so much, ml: more in a pot may want a larger one, which steams more. */
+function moreWater(input: Input, batchId: string, wantMl: number, haveMl: number): number {
+  let ml = Math.ceil((wantMl - haveMl) / POUR) * POUR;
+  for (let i = 0; i < TRIES; i += 1) {
+    const found = reckon(withWater(input, batchId, ml)).batches.find(({ id }) => id === batchId);
+    const missing = wantMl - ((found?.liquid.brothMl ?? found?.liquid.sauceMl)?.mid ?? wantMl);
+    if (missing <= 0) break;
+    ml += Math.max(POUR, Math.ceil(missing / POUR) * POUR);
+  }
+  return ml;
 }
 
 /** A lid is moved to the five minutes. */
@@ -48,7 +65,16 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
   };
   const none = after(0);
   if (!none || none.all <= 0) return { what: 'unknown' };
-  if (none.ml <= wantMl) return { what: 'less already', ml: none.ml };
+  if (none.ml <= wantMl) {
+    const { reduceTo: _, ...rest } = batch;
+    const lidOn = { ...rest, cook: withLastMinutes(batch.cook, lid, 0) };
+    const batches = input.batches.map((one) => (one.id === batchId ? lidOn : one));
+    return {
+      what: 'less already',
+      ml: none.ml,
+      moreMl: moreWater({ ...input, batches }, batchId, wantMl, none.ml),
+    };
+  }
   const longest = Math.floor(none.all / ROUND);
   const left = after(longest * ROUND);
   if (!left) return { what: 'unknown' };

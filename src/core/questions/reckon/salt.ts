@@ -1,7 +1,6 @@
 import { mainOf, saltShareOf, takenBy } from '../../broth/index.ts';
 import { type Flow, massOf } from '../../ledger/index.ts';
 import {
-  itemsOf,
   BROTH_TARGET,
   MEAT_TARGET,
   PROPOSED_MOST,
@@ -9,8 +8,8 @@ import {
   saltAtDressing,
   TOO_SALTY,
 } from '../../pot/index.ts';
-import type { Item } from '../../batch/index.ts';
-import { type Input, openMeal, type Problem, type NominalBatch, saltTyped } from '../../model/index.ts';
+import { withWater } from '../withWater.ts';
+import { type Input, type Problem, type NominalBatch, saltTyped } from '../../model/index.ts';
 
 /** The salt of a batch, g and shares: now on the meat, at dressing, and in the liquid after reducing. */
 export interface SaltFigures {
@@ -112,19 +111,8 @@ function waterToThin(one: NominalBatch, input: Input): number {
 
 /** How salty the finished liquid is with so much more water in the pot from the start. */
 function thinnedBy(ml: number, id: string, input: Input): number {
-  const water: Item = {
-    id: 'thinned',
-    ref: 'water',
-    amount: { text: `${ml} ml`, lo: ml, hi: ml },
-    measure: 'volume',
-    state: 'in',
-  };
-  const batches = input.batches.map((batch) =>
-    batch.id === id ? { ...batch, items: [...itemsOf(batch), water] } : batch,
-  );
-  const found = openMeal({ ...input, batches }).nominal.batches.find(({ plan }) => plan.id === id);
-  if (!found) return NaN;
-  return saltShareOf(mainOf(found.mass.liquid));
+  const found = withWater(input, id, ml).nominal.batches.find(({ plan }) => plan.id === id);
+  return found ? saltShareOf(mainOf(found.mass.liquid)) : NaN;
 }
 
 /** The same by the balance of what is finished alone. */
