@@ -61,10 +61,31 @@ describe('a day with its time', () => {
     expect(read(text)).toBe(`“${text}” is not a time; write it like Sat 18:00, or 5 Dec, 18:00.`);
   });
 
+  test('the year is written wherever the day alone would be read as another year’s', () => {
+    expect(writeWall('2026-12-05T18:00', TODAY)).toBe('Sat 5 Dec, 18:00');
+    expect(writeWall('2027-01-03T12:00', TODAY)).toBe('Sun 3 Jan, 12:00');
+    expect(writeWall('2026-01-01T00:00', TODAY)).toBe('Thu 1 Jan 2026, 00:00');
+  });
+
   test('what is written is read back as it was, whatever the moment', () => {
     fc.assert(
       fc.property(
         fc.date({ min: new Date('2000-01-01'), max: new Date('2099-12-31'), noInvalidDate: true }),
+        fc.date({ min: new Date('2000-01-01'), max: new Date('2099-12-31'), noInvalidDate: true }),
+        (date, now) => {
+          const local = date.toISOString().slice(0, 16);
+          const today = now.toISOString().slice(0, 10);
+          expect(readWall(writeWall(local, today), '', today)).toEqual({ ok: true, value: local });
+        },
+      ),
+      { numRuns: 5000 },
+    );
+  });
+
+  test('days of this year and the next are read back as well', () => {
+    fc.assert(
+      fc.property(
+        fc.date({ min: new Date('2026-01-01'), max: new Date('2027-12-31'), noInvalidDate: true }),
         (date) => {
           const local = date.toISOString().slice(0, 16);
           expect(readWall(writeWall(local, TODAY), '', TODAY)).toEqual({ ok: true, value: local });

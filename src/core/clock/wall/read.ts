@@ -137,10 +137,14 @@ export function readWall(text: string, before: string, today: string): TimeReadi
 
 const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1, 3);
 
-/** A day with its time as the kitchen writes it: "Sat 5 Dec, 18:00", with its year where that is another. */
+/**
+ * A day with its time as the kitchen writes it: "Sat 5 Dec, 18:00", with its year wherever the day would be read as
+ * another year's without it.
+ */
 export function writeWall(local: string, today: string): string {
-  const [year = 0, month = 1, day = 1] = local.slice(0, 10).split('-').map(Number);
-  const weekday = weekdays[new Date(`${local.slice(0, 10)}T00:00Z`).getUTCDay()] ?? '';
-  const of = year === Number(today.slice(0, 4)) ? '' : ` ${year}`;
+  const date = local.slice(0, 10);
+  const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
+  const weekday = weekdays[new Date(`${date}T00:00Z`).getUTCDay()] ?? '';
+  const of = inNextYear(month, day, today) === date ? '' : ` ${year}`;
   return `${capital(weekday)} ${day} ${capital(months[month - 1] ?? '')}${of}, ${local.slice(11, 16)}`;
 }
