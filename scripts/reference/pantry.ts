@@ -34,7 +34,7 @@ const RAW_PLANT = /raw|fresh|canned|dried|sun-dried|paste|puree|sauce|juice|flou
 const LIQUID =
   /\b(broth|stock|bouillon, .*prepared|consomm|juice|wine|beer|ale|milk|cream|vinegar|water|nectar|spirit|rum|vodka|whiskey|gin|sake|buttermilk|soy sauce|fish.*sauce|oil)\b/i;
 const NOT_LIQUID =
-  /cheese|dry|powder|dehydrated|condensed|cube|paste|flakes|solid|(?<!juice|juice, [a-z]+), raw$|fat, |tallow|cream style/i;
+  /cheese|dry|dried|powder|dehydrated|condensed|cube|paste|flakes|(?<!nonfat milk )solid|(?<!juice|juice, [a-z]+), raw$|^fat, |tallow|cream style/i;
 
 /** What some guests must not have, by name (common practice, no source; the packet decides). */
 const holds: readonly (readonly [RegExp, string])[] = [

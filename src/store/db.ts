@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable } from 'dexie';
 import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/index.ts';
+import type { Hours } from '@/core/clock/index.ts';
 import { packRows } from './packs.ts';
 import { scopeOf } from './scopes.ts';
 
@@ -59,6 +60,8 @@ export interface DraftRow {
 export interface Settings {
   readonly system: 'metric' | 'us';
   readonly degrees: 'C' | 'F';
+  /** How times of day are written; absent: 18:00. */
+  readonly hours?: Hours | undefined;
 }
 
 /** The kitchen and the settings: one row each. */

@@ -1,5 +1,5 @@
 import { type Batch, type Day, type Lot, type Step, usualDay } from '@/core/batch/index.ts';
-import { openPhase } from '@/core/clock/index.ts';
+import { type Hours, openPhase, writeTime } from '@/core/clock/index.ts';
 
 const stepNames: Readonly<Record<Step, string>> = {
   'dry brine': 'salted ahead',
@@ -33,9 +33,9 @@ export function heatWords({ cook, tear, start }: Pick<Batch, 'cook' | 'tear' | '
 }
 
 /** Who cooks and between which hours: "one cook, 06:30 to 22:30, ready 90 in 100". */
-export function crewWords(day: Day = {}): string {
+export function crewWords(day: Day = {}, hours?: Hours): string {
   const { hands = usualDay.hands, from = usualDay.from, to = usualDay.to, chance = usualDay.chance } = day;
-  return `${hands === 1 ? 'one cook' : `${hands} cooks`}, ${from} to ${to}, ready ${Math.round(100 * chance)} in 100`;
+  return `${hands === 1 ? 'one cook' : `${hands} cooks`}, ${writeTime(from, hours)} to ${writeTime(to, hours)}, ready ${Math.round(100 * chance)} in 100`;
 }
 
 /** What is said of a lot beside its weight and cut: "bone out, fattier, 6 pieces"; empty where nothing is. */

@@ -1,4 +1,4 @@
-import { writeMoment } from '@/core/clock/index.ts';
+import type { Wall } from '@/core/clock/index.ts';
 import type { Lack, Resource } from '@/core/day/index.ts';
 import { resourceWords } from './called.ts';
 import type { DayNote } from '@/core/questions/index.ts';
@@ -7,14 +7,14 @@ import type { DayNote } from '@/core/questions/index.ts';
 type NameOf = (vessel: string) => string | undefined;
 
 /** What a cook has to know of the day, in one sentence. */
-export function dayNoteWords(note: DayNote, vesselName: NameOf): string {
+export function dayNoteWords(note: DayNote, wall: Pick<Wall, 'moment'>, vesselName: NameOf): string {
   switch (note.what) {
     case 'lack':
       return lackWords(note.lack);
     case 'tight':
       return tightWords(note, vesselName);
     case 'outside':
-      return `The hours cannot be kept: somebody is needed at ${writeMoment(note.first, note.zone, note.first)}.`;
+      return `The hours cannot be kept: somebody is needed at ${wall.moment(note.first, note.first)}.`;
     case 'held long':
       return `${note.name} would be held hot for ${note.hours} h: cook it the day before and chill it overnight (crew and timing).`;
   }

@@ -53,6 +53,8 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
         ? 'Test with a fork'
         : `Test with a fork, ${shortName(lot).toLowerCase()} first`,
   in: ({ item }) => `In: ${shortName(item)}`,
+  'painted on': ({ item }) => `Paint on: ${shortName(item)}`,
+  'poured over': ({ item }) => `Pour over: ${shortName(item)}`,
   out: ({ item }) => `Out: ${shortName(item)}`,
   mix: ({ item }) => `Mix ${shortName(item)} with cold liquid`,
   lid: ({ lid }) => `Lid ${lid}`,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Doing } from '@/core/day/index.ts';
 import { dayNoteWords, doingWords, nextActWords } from './index.ts';
+import { wallOf } from '@/core/clock/index.ts';
 
 describe('what is done, in words', () => {
   const said: readonly (readonly [Doing, string])[] = [
@@ -26,21 +27,24 @@ describe('what is done, in words', () => {
 });
 
 describe('what to know of the day, in words', () => {
+  const wall = wallOf('UTC');
   const name = (id: string) => (id === 'pot-28' ? '28 cm pot' : undefined);
   test('what the kitchen lacks', () => {
-    expect(dayNoteWords({ what: 'lack', lack: { what: 'none', kind: 'smoker' } }, name)).toMatch(/no smoker/);
+    expect(dayNoteWords({ what: 'lack', lack: { what: 'none', kind: 'smoker' } }, wall, name)).toMatch(
+      /no smoker/,
+    );
     const few = { what: 'too few', kind: 'burner', wanted: 3, there: 2 } as const;
-    expect(dayNoteWords({ what: 'lack', lack: few }, name)).toBe(
+    expect(dayNoteWords({ what: 'lack', lack: few }, wall, name)).toBe(
       'This needs 3 × burner at once; the kitchen has 2.',
     );
   });
   test('what more of a thing would save, hung or from now', () => {
     const tight = { what: 'tight', savesMin: 45, hands: 2 } as const;
-    expect(dayNoteWords({ ...tight, of: 'hands', hangs: true }, name)).toBe(
+    expect(dayNoteWords({ ...tight, of: 'hands', hangs: true }, wall, name)).toBe(
       '2 pairs of hands for all of it: with twice as many the day could begin 45 min later.',
     );
     const pot = { kind: 'vessel', id: 'pot-28', amount: 1 } as const;
-    expect(dayNoteWords({ ...tight, savesMin: 120, of: pot, hangs: false }, name)).toMatch(
+    expect(dayNoteWords({ ...tight, savesMin: 120, of: pot, hangs: false }, wall, name)).toMatch(
       /^The 28 cm pot is needed twice.*served 2 h sooner\.$/,
     );
   });

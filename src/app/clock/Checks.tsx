@@ -1,12 +1,13 @@
 import { isTender } from '@/core/tender/index.ts';
 import { useState } from 'react';
 import { type Entry, type Feel, feels } from '@/core/batch/index.ts';
-import { writeClock, writeMoment } from '@/core/clock/index.ts';
+import type { Wall } from '@/core/clock/index.ts';
 import type { DayPlan } from '@/core/questions/index.ts';
 import { ask } from '@/workers/client.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
+import { useWall } from '../data/useWall.ts';
 import css from './clock.module.scss';
 import { clockNow } from '../data/clock.ts';
 
@@ -22,7 +23,7 @@ const whichPieces = [
 
 /** A fork test: of which lot, which pieces, and what it said. Each moves all that comes after it. */
 export function Checks({ day }: Props) {
-  const zone = day?.zone ?? 'UTC';
+  const wall = useWall(day?.zone ?? 'UTC');
   const { loaded, batch, batchReckoning, standing } = useOpenMeal();
   const { meal } = loaded;
   const meat = batchReckoning.lots.filter(({ tenderMin }) => tenderMin !== null);
@@ -89,8 +90,8 @@ export function Checks({ day }: Props) {
       {doubt && (
         <div className="problem" role="alertdialog" aria-label="Two fork tests disagree">
           <p>
-            {writeClock(doubt.other.at, zone)}: {wordsOf(doubt.other)}. Now: {wordsOf(doubt.check)}. Both
-            cannot be right.
+            {wall.clock(doubt.other.at)}: {wordsOf(doubt.other)}. Now: {wordsOf(doubt.check)}. Both cannot be
+            right.
           </p>
           <p className="remedies">
             <button
@@ -120,12 +121,12 @@ export function Checks({ day }: Props) {
           </p>
         </div>
       )}
-      {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, batch.id, checks.at(-1))}</p>}
+      {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, wall, batch.id, checks.at(-1))}</p>}
       {checks.length > 0 && (
         <ul className={css.forks}>
           {checks.map((entry) => (
             <li key={entry.id}>
-              <span className="num">{writeClock(entry.at, zone)}</span> {lotName(entry, meat)}{' '}
+              <span className="num">{wall.clock(entry.at)}</span> {lotName(entry, meat)}{' '}
               <b>{wordsOf(entry)}</b>
               <button type="button" className="link" onClick={() => takeBack(entry)}>
                 take back
@@ -150,19 +151,17 @@ const forkNow = (batch: string, feel: Feel, lot: string | undefined, big: boolea
 });
 
 /** What the last fork does to the day. */
-function nextWords(day: DayPlan, batch: string, last: Entry | undefined): string {
-  const { zone, serving, lateMin } = day;
+function nextWords(day: DayPlan, wall: Wall, batch: string, last: Entry | undefined): string {
+  const { serving, lateMin } = day;
   const look = day.lines.find((line) => line.batch === batch && line.kind === 'look');
   const tender = last?.measures.what === 'check' && isTender(last.measures.feel);
   const first = look
-    ? `${tender ? 'That is tender' : 'Not yet'}: test ${tender ? 'the rest' : 'again'} at ${writeMoment(look.from, zone, last?.at ?? serving)}.`
+    ? `${tender ? 'That is tender' : 'Not yet'}: test ${tender ? 'the rest' : 'again'} at ${wall.moment(look.from, last?.at ?? serving)}.`
     : tender
       ? 'Tender: lift it out.'
       : '';
   const then =
-    lateMin > 0
-      ? `Serving moves to ${writeClock(serving, zone)}.`
-      : `Serving stays at ${writeClock(serving, zone)}.`;
+    lateMin > 0 ? `Serving moves to ${wall.clock(serving)}.` : `Serving stays at ${wall.clock(serving)}.`;
   return `${first} ${then}`;
 }
 

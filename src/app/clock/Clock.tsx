@@ -25,6 +25,8 @@ import { ServiceNow } from './ServiceNow.tsx';
 import { StillGood, TakenOut } from './TakenOut.tsx';
 import { NewTimer } from './timers/NewTimer.tsx';
 import { Who } from './Who.tsx';
+import { useWall } from '../data/useWall.ts';
+import { useSettings } from '../data/useSettings.ts';
 
 const TakeAlong = lazy(() => import('./takeAlong/TakeAlong.tsx'));
 
@@ -42,6 +44,8 @@ type Fold = (typeof folds)[number]['value'];
 export default function Clock() {
   const { batch, batchReckoning, loaded } = useOpenMeal();
   const now = useNow();
+  const { hours } = useSettings();
+  const wall = useWall();
   const { day, levelling, failed } = useDay(now);
   const [fold, setFold] = useState<Fold>();
   const { ready, meat, boils } = batchReckoning;
@@ -92,7 +96,7 @@ export default function Clock() {
           </button>
         ))}
         {fold !== 'lid' && batch.lidOn !== undefined && <span className="quiet">{heatWords(batch)}</span>}
-        {fold !== 'who' && <span className="quiet">{crewWords(loaded.meal.day)}</span>}
+        {fold !== 'who' && <span className="quiet">{crewWords(loaded.meal.day, hours)}</span>}
       </p>
       {fold === 'lid' && (
         <>
@@ -116,7 +120,7 @@ export default function Clock() {
       )}
       {day?.notes
         .filter(({ what }) => what !== 'outside')
-        .map((note) => dayNoteWords(note, vesselName))
+        .map((note) => dayNoteWords(note, wall, vesselName))
         .map((words) => (
           <p key={words} className="quiet">
             {words}

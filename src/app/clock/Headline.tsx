@@ -1,12 +1,14 @@
 import clsx from 'clsx';
 import type { Line } from '@/core/day/index.ts';
 import type { DayPlan } from '@/core/questions/index.ts';
-import { wallTimeOf, weekdayOf, writeMoment } from '@/core/clock/index.ts';
+import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { editMeal } from '../data/edits.ts';
+import { useWall, zoneHere } from '../data/useWall.ts';
+import { useSettings } from '../data/useSettings.ts';
 import css from './clock.module.scss';
 
 interface Props {
@@ -17,6 +19,7 @@ interface Props {
 /** What the cook must know first: when to begin, or when to look; and how the day is timed. */
 export function Headline({ day, now }: Props) {
   const { batch, batchReckoning } = useOpenMeal();
+  const wall = useWall(day?.zone);
   return (
     <>
       <div className="line">
@@ -24,7 +27,7 @@ export function Headline({ day, now }: Props) {
           {batchReckoning.ready.min === null
             ? 'No time is known for this'
             : day
-              ? titleOf(day, batch.id, batch.lidOn !== undefined, now)
+              ? titleOf(day, wall, batch.id, batch.lidOn !== undefined, now)
               : 'Working the day out'}
         </h1>
         <ServedAt day={day} />
@@ -38,6 +41,7 @@ export function Headline({ day, now }: Props) {
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
   const { loaded, batchReckoning } = useOpenMeal();
   const { meal } = loaded;
+  const wall = useWall(day?.zone);
   const chance = batchReckoning.ready.written?.chance ?? null;
   return (
     <p className={clsx('quiet', css.servedAt)}>
@@ -45,7 +49,7 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
         label="Served"
         value={meal.serving?.local ?? ''}
         onChange={(local) => {
-          const zone = meal.serving?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+          const zone = meal.serving?.zone ?? zoneHere();
           editMeal(
             meal.id,
             'the serving time',
@@ -62,31 +66,31 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
       )}
       {day?.door !== undefined && (
         <span>
-          out of the door by <b className="num">{writeMoment(day.door, day.zone, day.serving)}</b>
+          out of the door by <b className="num">{wall.moment(day.door, day.serving)}</b>
         </span>
       )}
     </p>
   );
 }
 
-function titleOf(day: DayPlan, batch: string, lidOn: boolean, now: number): string {
-  const { lines, zone } = day;
+function titleOf(day: DayPlan, wall: Wall, batch: string, lidOn: boolean, now: number): string {
+  const { lines } = day;
   const mine = lines.filter((line) => line.batch === batch && line.to > now);
   const look = mine.find(({ kind }) => kind === 'look');
   // A written time is lifted when it is over: nobody is told to look before.
   const lift = mine.find(({ does }) => does.what === 'lift');
   const begins = mine.find(({ kind, hands }) => hands > 0 && kind !== 'look');
-  const at = ({ from }: Line) => writeMoment(from, zone, now);
+  const at = ({ from }: Line) => wall.moment(from, now);
   const step = look ?? lift;
   const act = look ? 'test' : 'lift it';
   if (!lidOn && begins && step) {
     const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
-    return `${start}, ${act} at ${writeMoment(step.from, zone, Math.max(now, begins.from))}`;
+    return `${start}, ${act} at ${wall.moment(step.from, Math.max(now, begins.from))}`;
   }
   if (step) return capital(step.from <= now ? `${act} now` : `${act} at ${at(step)}`);
   const next = mine[0];
   if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
-  return `On the plates at ${writeMoment(day.serving, zone, now)}`;
+  return `On the plates at ${wall.moment(day.serving, now)}`;
 }
 
 /** The plan is asked for at five-minute steps: what begins within one begins now. */
@@ -99,21 +103,22 @@ const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice
 function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { loaded } = useOpenMeal();
   const { meal } = loaded;
+  const { hours } = useSettings();
+  const wall = useWall(day.zone);
   if (!meal.serving)
     return (
       <p className="quiet">
         No serving time is written: begun{' '}
-        {day.begins <= now + FIVE_MINUTES ? 'now' : `at ${writeMoment(day.begins, day.zone, now)}`}, it is
-        served at {writeMoment(day.serving, day.zone, now)}.
+        {day.begins <= now + FIVE_MINUTES ? 'now' : `at ${wall.moment(day.begins, now)}`}, it is served at{' '}
+        {wall.moment(day.serving, now)}.
       </p>
     );
   if (day.lateMin <= 0 || meal.day?.forward) return null;
-  const asked = meal.serving.local.slice(11);
+  const asked = writeTime(meal.serving.local.slice(11), hours);
   const past = day.serving - day.lateMin * MINUTE_MS <= now;
-  const at = writeMoment(day.serving, day.zone, now);
+  const at = wall.moment(day.serving, now);
   const late = writeMinutes(day.lateMin).value;
-  const start =
-    day.begins <= now + FIVE_MINUTES ? 'start now' : `start at ${writeMoment(day.begins, day.zone, now)}`;
+  const start = day.begins <= now + FIVE_MINUTES ? 'start now' : `start at ${wall.moment(day.begins, now)}`;
   return (
     <div className="problem">
       <p className="wrong" role="alert">

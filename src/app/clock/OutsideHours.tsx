@@ -1,9 +1,10 @@
 import type { DayNote, DayPlan } from '@/core/questions/index.ts';
-import { wallTimeOf, writeMoment } from '@/core/clock/index.ts';
+import { wallTimeOf } from '@/core/clock/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay, editMeal } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
+import { useWall } from '../data/useWall.ts';
 
 type Outside = Extract<DayNote, { what: 'outside' }>;
 
@@ -11,12 +12,13 @@ type Outside = Extract<DayNote, { what: 'outside' }>;
 export function OutsideHours({ day }: { readonly day: DayPlan }) {
   const { loaded, batch } = useOpenMeal();
   const { meal } = loaded;
+  const wall = useWall(day.zone);
   const note = day.notes.find((one): one is Outside => one.what === 'outside');
   if (!note) return null;
   const { serving, zone, hours } = note;
   return (
     <div className="problem">
-      <FieldError>{dayNoteWords(note, () => undefined)}</FieldError>
+      <FieldError>{dayNoteWords(note, wall, () => undefined)}</FieldError>
       <p className="remedies">
         {serving !== undefined && (
           <button
@@ -26,7 +28,7 @@ export function OutsideHours({ day }: { readonly day: DayPlan }) {
               editMeal(meal.id, 'the serving time', (m) => ({ ...m, serving: wallTimeOf(serving, zone) }));
             }}
           >
-            Serve at {writeMoment(serving, zone, day.serving)}
+            Serve at {wall.moment(serving, day.serving)}
           </button>
         )}
         {batch.skim !== 'chill' && (

@@ -1,10 +1,11 @@
-import { wallTimeOf, writeMoment } from '@/core/clock/index.ts';
+import { wallTimeOf } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import type { Filled, LotNow } from '@/core/questions/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot, editMeal, weigh } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
+import { useWall } from '../data/useWall.ts';
 import css from './clock.module.scss';
 
 interface Props {
@@ -19,13 +20,14 @@ const FIVE_MINUTES = 300_000;
 export function ServiceNow({ now, zone, onDone }: Props) {
   const { loaded, units } = useOpenMeal();
   const { meal } = loaded;
+  const wall = useWall(zone);
   const at = Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
   const { data } = useAnswer('serviceNow', { now: at });
   if (!data) return <p className="quiet">Counting the plates.</p>;
   const { lots, total, now: served, reordered, choppedMore: chopping, restAt, tenderG } = data;
   const tender = writeMass(tenderG, units);
   const hard = lots.filter(({ tender }) => !tender);
-  const rest = restAt === undefined ? undefined : writeMoment(restAt, zone, now);
+  const rest = restAt === undefined ? undefined : wall.moment(restAt, now);
   const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
   const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
   return (

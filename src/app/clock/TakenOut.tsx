@@ -1,7 +1,7 @@
-import { writeClock } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { stillGood, takenOut } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { useWall } from '../data/useWall.ts';
 import css from './clock.module.scss';
 
 /** How it is said of a pot that was left on the heat too long. */
@@ -37,12 +37,13 @@ export function TakenOut() {
 /** How late the first of it to go too far is still good, and what happens then. */
 export function StillGood({ zone }: { readonly zone: string }) {
   const { batch, batchReckoning } = useOpenMeal();
+  const wall = useWall(zone);
   const first = stillGood(batchReckoning.lots, batch.lidOn);
   if (!first) return null;
   const late =
     first.at === undefined
       ? `${writeMinutes(first.afterMin).value} after the lid is on`
-      : writeClock(first.at, zone);
+      : wall.clock(first.at);
   return (
     <p>
       Still good until <b className="num">{late}</b>

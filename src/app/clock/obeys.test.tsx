@@ -7,6 +7,7 @@ import {
   clockAt,
   closePage,
   openAt,
+  openPath,
   press,
   sheet,
   stored,
@@ -40,6 +41,39 @@ const lines = () =>
     .getAllByRole('button')
     .map(({ textContent }) => textContent);
 const batch = async () => (await stored()).batches[0];
+
+describe('what is written in a field', () => {
+  test('times of day stand in the kitchen’s own form, everywhere', async () => {
+    await openAt('clock', meal('18:00'));
+    expect(sheet()).toMatch(/06:30 to 22:30/);
+    const here = location.pathname;
+    closePage();
+    await openPath('/kitchen');
+    await tap(screen.getByLabelText('6 pm'));
+    closePage();
+    await openPath(here);
+    expect(sheet()).toMatch(/6:30 am to 10:30 pm/);
+    expect(screen.getByRole<HTMLInputElement>('textbox', { name: 'Served' }).value).toBe('Sat 5 Dec, 6 pm');
+    await write('Served', '19:15');
+    screen.getByRole<HTMLInputElement>('textbox', { name: 'Served' }).blur();
+    expect((await stored()).meal.serving?.local).toBe('2026-12-05T19:15');
+    expect(sheet()).not.toMatch(/\d\d:\d\d(?! (am|pm))/);
+  });
+
+  test('what is painted on is done so at its moment, not stirred in', async () => {
+    const items = [
+      { id: 'stock', ref: 'stock-low-salt', state: 'in' as const },
+      { id: 'paste', ref: 'tomato-paste', amount: { text: '60 g', lo: 60, hi: 60 }, state: 'in' as const },
+    ];
+    await openAt('pot', meal('18:00', { items }));
+    await press(/^tomato paste/);
+    await tap(screen.getByLabelText('painted on'));
+    expect((await stored()).batches[0]?.items?.[1]?.onto).toBe('painted on');
+    closePage();
+    await openPath(location.pathname.replace(/pot$/, 'clock'));
+    expect(lines()).toContainEqual(expect.stringMatching(/Paint on: tomato paste/));
+  });
+});
 
 describe('the phases of a cook', () => {
   const field = (name: string) => screen.getByRole<HTMLInputElement>('textbox', { name }).value;

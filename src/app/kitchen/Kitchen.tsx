@@ -21,6 +21,10 @@ const systems = [
   { value: 'metric', words: 'kg, g, l, ml' },
   { value: 'us', words: 'lb, oz, cups, fl oz' },
 ] as const;
+const hoursForms = [
+  { value: '24', words: '18:00' },
+  { value: '12', words: '6 pm' },
+] as const;
 const degrees = [
   { value: 'C', words: '°C' },
   { value: 'F', words: '°F' },
@@ -60,6 +64,14 @@ export default function Kitchen() {
             options={degrees}
             onChoose={(unit) => {
               changeSettings({ ...settings, degrees: unit });
+            }}
+          />
+          <Choice
+            legend="Times of day"
+            value={settings.hours ?? '24'}
+            options={hoursForms}
+            onChoose={(hours) => {
+              changeSettings({ ...settings, hours });
             }}
           />
         </div>

@@ -6,6 +6,7 @@ import { weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { Bowl } from './Bowl.tsx';
 import { QuantityField } from './fields/QuantityField.tsx';
+import { useWall } from '../data/useWall.ts';
 
 interface Props {
   readonly flow: Weighable;
@@ -26,6 +27,7 @@ const massOnly: readonly Measure[] = ['mass'];
 /** One reading of the batch: typed in, kept with its time; a correction is a new reading. */
 export function Weigh({ flow, label, words, planned, measure = massOnly, lot, inBowl = false }: Props) {
   const { loaded, batch, standing, units } = useOpenMeal();
+  const wall = useWall();
   const entry = standing.find(({ measures }) =>
     lot === undefined
       ? measures.what === 'sum' && measures.flow === flow
@@ -34,8 +36,7 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
   const [chosen, choose] = useState<string>();
   const bowl = chosen ?? entry?.vessel ?? '';
   const read = midpoint(entry?.value ?? undefined) !== undefined;
-  const at =
-    entry && new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(entry.at);
+  const at = entry && wall.clock(entry.at);
   const of = {
     batch: batch.id,
     measures: lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const),

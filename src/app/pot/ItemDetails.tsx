@@ -15,6 +15,11 @@ import { ItemBefore } from './ItemBefore.tsx';
 import { OwnFigures } from './OwnFigures.tsx';
 import css from './pot.module.scss';
 
+const goesIn = [
+  { value: 'in', words: 'stirred in' },
+  { value: 'painted on', words: 'painted on' },
+  { value: 'poured over', words: 'poured over' },
+] as const;
 const weighed = [
   { value: 'in', words: 'as it goes in' },
   { value: 'bought', words: 'as bought' },
@@ -94,6 +99,14 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           }}
         />
       )}
+      <Choice
+        legend="How it goes in"
+        value={item.onto ?? 'in'}
+        options={goesIn}
+        onChoose={(how) => {
+          edit('how it goes in:', ({ onto: _, ...i }) => (how === 'in' ? i : { ...i, onto: how }));
+        }}
+      />
       {solid && <ItemBefore item={item} name={name} ingredient={ingredient} edit={edit} />}
       {soaks && (
         <QuantityField

@@ -102,6 +102,7 @@ function notesOf(
     item.juiceIn && item.prep === 'drained' && 'juice too',
     item.boiledTo && `boiled down to ${item.boiledTo.text}`,
     item.ways?.join(', '),
+    item.onto,
     item.soak && `soaked in ${item.soak.water.text}`,
     fate === 'in the bag' && 'in the spice bag',
     item.marinade && 'in the marinade',

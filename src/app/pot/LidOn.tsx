@@ -5,6 +5,7 @@ import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
+import { useWall } from '../data/useWall.ts';
 import css from './pot.module.scss';
 import { clockNow } from '../data/clock.ts';
 
@@ -13,6 +14,7 @@ export function LidOn() {
   const { batch, batchReckoning, loaded } = useOpenMeal();
   const ingredients = ingredientsById({ kitchen: loaded.kitchen, reference });
   const named = (ref: string) => ingredients.get(ref)?.name ?? ref;
+  const wall = useWall();
   const missing = notInYet(batch);
   const later = (batchReckoning.pot?.items ?? []).filter(({ at }) => at > 0);
   const on = batch.lidOn;
@@ -32,11 +34,7 @@ export function LidOn() {
       >
         {on === undefined ? 'Put the lid on: start the clock' : 'Lid on: take that back'}
       </button>
-      {on !== undefined && (
-        <span className="quiet">
-          since {new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(on)}
-        </span>
-      )}
+      {on !== undefined && <span className="quiet">since {wall.clock(on)}</span>}
       {on !== undefined && missing.length > 0 && (
         <FieldError>
           Not in yet: {missing.map(({ ref }) => named(ref)).join(', ')}. Put it in, or tick it.

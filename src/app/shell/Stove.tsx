@@ -11,6 +11,7 @@ import { usePainted } from '../data/usePainted.ts';
 import { nextActWords } from '@/words/index.ts';
 import { SmallPot } from '../figures/SmallPot.tsx';
 import { useStage } from './useStage.ts';
+import { useWall } from '../data/useWall.ts';
 import css from './shell.module.scss';
 
 /** Each batch of the meal as a small pot with its name and its next act. */
@@ -18,6 +19,7 @@ export function Stove() {
   const { loaded, batch: open, reckoning } = useOpenMeal();
   const stage = useStage();
   const now = useNow();
+  const wall = useWall();
   const asks = usePainted() && anyOnTheHeat(loaded.batches);
   const { data: day } = useAnswer('day', asks ? planAt(now, triesFor(loaded.batches.length)) : UNASKED, {
     enabled: asks,
@@ -39,7 +41,7 @@ export function Stove() {
               <SmallPot level={potLevel(figures?.pot)} slow={batch.cook[0]?.heat === 'slow cooker'} />
               <span>
                 <b>{batch.name}</b>
-                <small>{next ? nextActWords(next, now, clockTime) : ''}</small>
+                <small>{next ? nextActWords(next, now, wall.clock) : ''}</small>
               </span>
             </Link>
           </li>
@@ -71,8 +73,3 @@ const potLevel = (pot: { standsCm: number; vessel: { heightCm: number } } | null
 
 /** Stands for the question while nothing is on the heat. */
 const UNASKED = { now: 0, tries: 0, zone: 'UTC' };
-
-let writer: Intl.DateTimeFormat | undefined;
-/** A time of day; what writes it is made when one is first written, not at the start. */
-const clockTime = (at: number) =>
-  (writer ??= new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })).format(at);

@@ -3,7 +3,6 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, type ReactNode } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
-import { writeClock } from '@/core/clock/index.ts';
 import { db, isDemo } from '../data/db.ts';
 import { useNow } from '../data/useNow.ts';
 import { onDisk } from '../data/memory.ts';
@@ -13,6 +12,7 @@ import { useWatched } from '../data/watched.ts';
 import { useUndo } from '../data/useUndo.ts';
 import { usePainted } from '../data/usePainted.ts';
 import { Brand } from './Brand.tsx';
+import { useWall } from '../data/useWall.ts';
 import css from './shell.module.scss';
 
 const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
@@ -20,10 +20,10 @@ const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
 /** The demo's kitchen has a clock of its own; it says so. */
 function DemoClock() {
   const now = useNow();
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const wall = useWall();
   return (
     <span className="quiet">
-      demo clock <b className="num">{writeClock(now, zone)}</b>
+      demo clock <b className="num">{wall.clock(now)}</b>
     </span>
   );
 }

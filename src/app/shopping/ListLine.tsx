@@ -20,14 +20,17 @@ const saidOf = ({ amount, measure, pieces }: Needed, set: (grams: number) => str
       ? `${pieces}, ${set(amount)}`
       : set(amount);
 
-const packWords = ({ section, measure, packs }: Needed, set: (grams: number) => string) =>
-  measure === 'count'
-    ? String(packs?.each ?? 0)
-    : `${section === 'wine and beer' ? 'a bottle of ' : ''}${set(packs?.each ?? 0)}`;
+const packWords = ({ section, measure, packs = [] }: Needed, set: (grams: number) => string) =>
+  packs
+    .map(({ count, each }) => {
+      const holds = measure === 'count' ? String(each) : set(each);
+      return `${count} × ${section === 'wine and beer' ? 'a bottle of ' : ''}${holds}`;
+    })
+    .join(' + ');
 
 /** One thing to buy: how much, in how many packs; ticked off when it is in the bag. */
 export function ListLine({ line, got, units }: Props) {
-  const { section, name, ref, packs } = line;
+  const { section, name, ref } = line;
   const set = (grams: number) => {
     const { value, unit } = writeMass(grams, units);
     return `${value} ${unit}`;
@@ -50,7 +53,7 @@ export function ListLine({ line, got, units }: Props) {
       </label>
       <b className="num">{said}</b>
       <span className={css.pack}>
-        <span className="num">{packs && `${packs.count} × ${packWords(line, set)}`}</span>
+        <span className="num">{packWords(line, set)}</span>
         {ref !== undefined && (
           <button
             type="button"

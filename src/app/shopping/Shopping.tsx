@@ -57,8 +57,8 @@ export default function Shopping() {
       what: line.name,
       amount: Math.round(line.amount),
       unit: line.measure === 'count' ? 'pieces' : 'g',
-      packs: line.packs?.count ?? '',
-      pack: line.packs?.each ?? '',
+      packs: line.packs?.map(({ count }) => count).join(' + ') ?? '',
+      pack: line.packs?.map(({ each }) => each).join(' + ') ?? '',
       for: line.meals.join('; '),
     }));
     saveText('shopping-list.csv', papa.unparse(rows, { escapeFormulae: true }), 'text/csv');

@@ -34,6 +34,7 @@ export {
   type Picking,
   type Prep,
   type Price,
+  type Onto,
   type Round,
   type Scoop,
   type Size,

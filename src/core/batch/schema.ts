@@ -24,6 +24,7 @@ import {
   fates,
   feels,
   lidFits,
+  ontos,
   panFats,
   preps,
   rounds,
@@ -240,6 +241,7 @@ const item = z.strictObject({
   soften: duration
     .optional()
     .describe('min in the fat, in the order of the list; absent: the usual of its kind; 0: it goes in raw'),
+  onto: z.enum(ontos).optional().describe('put on the meat, at its moment, in place of stirred in'),
   juiceIn: z.boolean().optional().describe('what is drained off goes in too'),
   boiledTo: measured.optional().describe('g or ml, as measure says: boiled down to it before it goes in'),
   soak: z
@@ -380,7 +382,13 @@ export const backupHead = z.strictObject({
   version: z.literal(1),
   meals: z.int().min(0).max(1_000_000),
   kitchen: kitchen.optional().describe('that of all meals which carry none; absent: the usual one'),
-  settings: z.strictObject({ system: z.enum(['metric', 'us']), degrees: z.enum(['C', 'F']) }).optional(),
+  settings: z
+    .strictObject({
+      system: z.enum(['metric', 'us']),
+      degrees: z.enum(['C', 'F']),
+      hours: z.enum(['24', '12']).optional().describe('how times of day are written; absent: 18:00'),
+    })
+    .optional(),
   got: z.array(z.string().max(400)).max(10_000).optional().describe('lines ticked off the shopping list'),
   lines: z.array(z.string().max(TEXT_MOST)).max(1000).optional().describe('lines that were put on the list'),
 });
@@ -415,6 +423,7 @@ export type Guests = z.infer<typeof guests>;
 export type Part = (typeof parts)[number];
 export type Prep = (typeof preps)[number];
 export type Way = (typeof ways)[number];
+export type Onto = (typeof ontos)[number];
 export type Round = (typeof rounds)[number];
 export type Fate = (typeof fates)[number];
 export type Feel = (typeof feels)[number];

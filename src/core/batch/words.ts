@@ -6,6 +6,9 @@ export const preps = ['peeled', 'seeded', 'drained', 'sieved'] as const;
 /** What is done to an ingredient before the pot beside that, each in its own minutes. */
 export const ways = ['toasted', 'ground', 'bloomed', 'blistered', 'processor', 'ready cut'] as const;
 
+/** How a fat or a sauce is put on the meat, where it is not stirred in. */
+export const ontos = ['painted on', 'poured over'] as const;
+
 /** What is done to the meat at intervals while it braises. */
 export const rounds = ['turn', 'stir', 'baste', 'pierce'] as const;
 

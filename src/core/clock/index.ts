@@ -13,5 +13,5 @@ export {
 } from './lid/phases.ts';
 export { alcoholLeft, boilDownMinutes } from './lid/steam.ts';
 export { readTimeOfDay, readWall, writeWall } from './wall/read.ts';
-export { dateOf, weekdayOf, writeClock, writeMoment } from './wall/write.ts';
+export { dateOf, type Hours, type Wall, wallOf, weekdayOf, writeClock, writeTime } from './wall/write.ts';
 export { minuteOfDay, momentOf, wallTimeOf } from './wall/zone.ts';

@@ -1,4 +1,4 @@
-import type { Lid, Round } from '../batch/index.ts';
+import type { Lid, Onto, Round } from '../batch/index.ts';
 import type { Need } from './resources.ts';
 
 /** The steps of a batch from the board to its sauce, in the order of the work. */
@@ -68,7 +68,7 @@ export type Doing =
   | { readonly what: 'round'; readonly does: Round }
   /** A fork in the meat: the first, at the lot that is likely to be first, and those after a "not yet". */
   | { readonly what: 'look'; readonly again: boolean; readonly lot: string | undefined }
-  | { readonly what: 'in' | 'out' | 'mix'; readonly item: string }
+  | { readonly what: 'in' | 'out' | 'mix' | Onto; readonly item: string }
   | { readonly what: 'lid'; readonly lid: Lid }
   | { readonly what: 'tear' | 'lift' | 'cool' | 'strain' | 'settle' | 'cool fast' | 'chills' | 'reduce' }
   | { readonly what: 'pull'; readonly torn: boolean; readonly firm: boolean }

@@ -73,7 +73,7 @@ export {
   OVEN_WIDTH,
   sourcesOf,
 } from './vessel/stands.ts';
-export { readAmount } from './liquid/amount.ts';
+export { packsSaid, type Packs, readAmount } from './liquid/amount.ts';
 export { readLine } from './recipe/line.ts';
 export { matchLine } from './recipe/match.ts';
 export { readRecipe } from './recipe/read.ts';

@@ -134,8 +134,30 @@ describe('shopping list', () => {
     const list = shoppingList([input, other].map(openMeal));
     expect(list.map(({ section }) => section)).toEqual(['meat', 'tins and cartons', 'bread']);
     expect(list[0]).toMatchObject({ amount: 2000, meals: ['Supper', 'Lunch'] });
-    expect(list[1]).toMatchObject({ amount: 2400, packs: { count: 3, each: 1000 } });
-    expect(list[2]).toMatchObject({ amount: 60, measure: 'count', packs: { count: 5, each: 12 } });
+    expect(list[1]).toMatchObject({ amount: 2400, packs: [{ count: 3, each: 1000 }] });
+    expect(list[2]).toMatchObject({ amount: 60, measure: 'count', packs: [{ count: 5, each: 12 }] });
+  });
+
+  test('two small tins are not one large', () => {
+    const each = 794;
+    const tins = (...amounts: [string, number][]) => {
+      const items = amounts.map(([text, g], i) => ({
+        id: `t${String(i)}`,
+        ref: 'tomatoes-canned',
+        amount: { text, lo: g, hi: g },
+        state: 'in' as const,
+      }));
+      const batch = batchOf([lotOf('beef-blade-roast', 2000)], { items });
+      const list = shoppingList([openMeal(inputOf([batch], [dishOf('taco', 10)]))]);
+      return list.find(({ ref }) => ref === 'tomatoes-canned')?.packs;
+    };
+    expect(tins(['2 small tins', each])).toEqual([{ count: 2, each: each / 2 }]);
+    expect(tins(['1 tin', each])).toEqual([{ count: 1, each }]);
+    expect(tins(['1 large tin', 2 * each], ['2 small tins', each], ['1 tin', each])).toEqual([
+      { count: 1, each },
+      { count: 1, each: 2 * each },
+      { count: 2, each: each / 2 },
+    ]);
   });
 
   test('the kitchen’s own packs count, water is free, and what was weighed is bought', () => {
@@ -149,7 +171,7 @@ describe('shopping list', () => {
     };
     const list = shoppingList([openMeal(weighed)]);
     expect(list.map(({ name }) => name)).toEqual(['stock, low salt', 'small tortillas']);
-    expect(list[0]?.packs).toEqual({ count: 3, each: 500 });
+    expect(list[0]?.packs).toEqual([{ count: 3, each: 500 }]);
   });
 
   test('onions are bought with their peel, what is held back too, and what is ticked as in is in the house', () => {

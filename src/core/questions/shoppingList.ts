@@ -2,7 +2,7 @@ import { type Meal, standingEntries } from '../batch/index.ts';
 import { carriers, countOf } from '../order/index.ts';
 import { ingredientsById, type OpenedMeal } from '../model/index.ts';
 import { midpoint } from '../quantity/index.ts';
-import { boughtOf, heldBack, soaking } from '../pot/index.ts';
+import { boughtOf, heldBack, packsSaid, type Packs, soaking } from '../pot/index.ts';
 
 /** One line of the list: how much of one thing, and in whole packs where it comes in packs. */
 export interface Needed {
@@ -15,7 +15,8 @@ export interface Needed {
   readonly measure: 'mass' | 'count';
   /** How many of what is bought by the piece: leaves, sprigs, cloves. */
   readonly pieces?: number;
-  readonly packs?: { readonly count: number; readonly each: number };
+  /** Whole packs: those of a size that somebody wrote, and for the rest usual ones. */
+  readonly packs?: readonly Packs[];
   /** The meals it is for. */
   readonly meals: readonly string[];
 }
@@ -69,6 +70,18 @@ const SMALL = 6;
 const isAtHome = (name: string, atHome: readonly string[] | undefined, ref: string): boolean =>
   (atHome ?? []).includes(ref) || /\bhome ?made\b/.test(name);
 
+/** Packs of the sizes that were written, whole ones of each, and usual ones for what those do not hold. */
+function packsOf(amount: number, usual: number, sized: readonly Packs[]): readonly Packs[] {
+  const sizes = [...new Set(sized.map(({ each }) => each))].sort((a, b) => b - a);
+  const said = sizes.map((each) => ({
+    each,
+    count: Math.ceil(sized.reduce((sum, one) => sum + (one.each === each ? one.count : 0), 0) - 1e-6),
+  }));
+  const left = amount - sized.reduce((sum, { count, each }) => sum + count * each, 0);
+  const count = Math.ceil(left / usual - 1e-6);
+  return [...(count > 0 ? [{ count, each: usual }] : []), ...said];
+}
+
 const place = (section: string) => (sections as readonly string[]).indexOf(section);
 
 /**
@@ -78,20 +91,23 @@ const place = (section: string) => (sections as readonly string[]).indexOf(secti
  */
 export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
   const lines = new Map<string, Needed>();
+  const sized = new Map<string, readonly Packs[]>();
   const add = (
     meal: string,
     line: Omit<Needed, 'meals' | 'packs' | 'pieces'>,
     packG?: number,
     pieceG?: number,
+    said?: Packs,
   ) => {
     if (!(line.amount > 0)) return;
     const key = `${line.section}|${line.name}`;
     const before = lines.get(key);
     const amount = (before?.amount ?? 0) + line.amount;
+    if (said) sized.set(key, [...(sized.get(key) ?? []), said]);
     lines.set(key, {
       ...line,
       amount,
-      ...(packG !== undefined && { packs: { count: Math.ceil(amount / packG - 1e-6), each: packG } }),
+      ...(packG !== undefined && { packs: packsOf(amount, packG, sized.get(key) ?? []) }),
       ...(pieceG !== undefined && pieceG < SMALL && { pieces: Math.ceil(amount / pieceG - 1e-6) }),
       meals: [...new Set([...(before?.meals ?? []), meal])],
     });
@@ -112,14 +128,14 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
       }
       const ingredients = ingredientsById(input);
       const put = new Set(plan.batch.items?.flatMap((item) => (item.put === undefined ? [] : [item.id])));
-      const wanted = [
+      const wanted: readonly { id?: string; ref: string; grams: number }[] = [
         ...(plan.liquid?.items ?? [])
           .filter(({ id }) => !put.has(id))
-          .map((item) => ({ ref: item.ref, grams: boughtOf(item) })),
+          .map((item) => ({ id: item.id, ref: item.ref, grams: boughtOf(item) })),
         ...heldBack(plan.batch, ingredients),
         ...soaking(plan.batch, ingredients),
       ];
-      for (const { ref, grams } of wanted) {
+      for (const { id, ref, grams } of wanted) {
         const known = ingredients.get(ref);
         // What is made at home or stands in the house is not bought.
         if (!known || known.section === 'tap' || isAtHome(known.name, kitchen.atHome, ref)) continue;
@@ -130,7 +146,10 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
           amount: grams,
           measure: 'mass',
         } as const;
-        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG, known.pieceG);
+        const { amount: some, asBought = some } = plan.batch.items?.find((item) => item.id === id) ?? {};
+        const named = asBought && packsSaid(asBought.text, known);
+        const said = named?.each === known.packG ? undefined : named;
+        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG, known.pieceG, said);
       }
     }
     for (const dish of meal.dishes) {

@@ -1,12 +1,13 @@
 import clsx from 'clsx';
 import { useState, type CSSProperties } from 'react';
 import type { DayPlan } from '@/core/questions/index.ts';
-import { dateOf, weekdayOf, writeClock } from '@/core/clock/index.ts';
+import { dateOf, type Wall, weekdayOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { LineRow } from './LineRow.tsx';
 import { PotColumn, roomOf, widthOf } from './PotColumn.tsx';
 import { dayScale, LINE } from './scale.ts';
 import { ServeLine } from './ServeLine.tsx';
+import { useWall } from '../../data/useWall.ts';
 import css from './day.module.scss';
 
 const HOUR = 3_600_000;
@@ -31,6 +32,7 @@ export function DayPicture({ day, now }: Props) {
   const { loaded } = useOpenMeal();
   const [open, setOpen] = useState<string>();
   const { lines, pots, zone, serving } = day;
+  const wall = useWall(zone);
   // What is over is told by the bands and the forks in them.
   const shown = lines.filter(({ to }) => to > now);
   const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
@@ -58,7 +60,7 @@ export function DayPicture({ day, now }: Props) {
       data-day
       data-lanes={Math.min(LANES, wide + 1)}
     >
-      {hoursOf(first, serving, zone, y, now).map(({ at, words, bold }) => (
+      {hoursOf(first, serving, wall, y, now).map(({ at, words, bold }) => (
         <div key={at} className={bold ? clsx(css.hour, css.isDay) : css.hour} style={{ top: y(at) }}>
           <span>{words}</span>
         </div>
@@ -86,7 +88,7 @@ export function DayPicture({ day, now }: Props) {
       {day.free.map(({ from, to }) =>
         y(to) - Math.max(y(from) + LINE, 0) >= FREE_ROOM ? (
           <p key={from} className={css.free} style={{ top: (y(from) + LINE + y(to)) / 2 - 12 }}>
-            free, {writeClock(from, zone)} to {writeClock(to, zone)}
+            free, {wall.clock(from)} to {wall.clock(to)}
           </p>
         ) : null,
       )}
@@ -145,7 +147,13 @@ function rowsOf(lines: DayPlan['lines'], y: (moment: number) => number, open: st
 }
 
 /** The hours that there is room for, each day's first with its name. */
-function hoursOf(from: number, to: number, zone: string, y: (moment: number) => number, now: number) {
+function hoursOf(
+  from: number,
+  to: number,
+  { zone, clock }: Wall,
+  y: (moment: number) => number,
+  now: number,
+) {
   const found: { at: number; words: string; bold: boolean }[] = [
     { at: from, words: weekdayOf(from, zone).slice(0, 3), bold: true },
   ];
@@ -153,7 +161,7 @@ function hoursOf(from: number, to: number, zone: string, y: (moment: number) => 
   for (let at = Math.ceil(from / HOUR) * HOUR; at < to - HOUR / 4; at += HOUR) {
     const bold = dateOf(at, zone) !== dateOf(at - HOUR, zone);
     if (!bold && (y(at) - last < HOUR_ROOM || y(to) - y(at) < HOUR_ROOM)) continue;
-    found.push({ at, words: bold ? weekdayOf(at, zone).slice(0, 3) : writeClock(at, zone), bold });
+    found.push({ at, words: bold ? weekdayOf(at, zone).slice(0, 3) : clock(at), bold });
     last = y(at);
   }
   // “Now” goes before an hour, and a day before the hour that it falls on.

@@ -1,5 +1,5 @@
 import type { Line } from '@/core/day/index.ts';
-import { momentOf, wallTimeOf, writeClock } from '@/core/clock/index.ts';
+import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editDay, editMeal, weigh } from '../../data/edits.ts';
@@ -7,17 +7,19 @@ import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../parts/fields/WallField.tsx';
 import { startTimer } from '../timers/timers.ts';
 import { pinTask, unpinTask } from './pin.ts';
+import { useWall } from '../../data/useWall.ts';
 
 /** One task, opened: when, how long, done, and a timer on it. */
 export function LineDetails({ line, zone }: { readonly line: Line; readonly zone: string }) {
   const { loaded, batch } = useOpenMeal();
   const { meal } = loaded;
+  const wall = useWall(zone);
   const { ref, task, from, to, minutes, pinned, single } = line;
   const own = ref.kind === 'own' ? ref.own : undefined;
   return (
     <div className="choices">
       <span className="num">
-        {writeClock(from, zone)} to {writeClock(to, zone)}
+        {wall.clock(from)} to {wall.clock(to)}
       </span>
       <WallField
         label="Starts"

@@ -2,12 +2,12 @@ import clsx from 'clsx';
 import type { Line } from '@/core/day/index.ts';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { Pin } from 'lucide-react';
-import { writeClock } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMass } from '@/core/quantity/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { LineDetails } from './LineDetails.tsx';
 import { nudgeTask, pinTask } from './pin.ts';
+import { useWall } from '../../data/useWall.ts';
 import css from './day.module.scss';
 
 interface Props {
@@ -53,7 +53,8 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
     setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
   };
   const mass = grams === undefined ? undefined : writeMass(grams, units);
-  const clock = writeClock(pulled ?? from, zone);
+  const wall = useWall(zone);
+  const clock = wall.clock(pulled ?? from);
   return (
     <li className={past ? css.isPast : undefined}>
       <span
@@ -79,7 +80,7 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
         aria-expanded={open}
         onClick={onToggle}
         onKeyDown={keys}
-        title={`${writeClock(from, zone)} to ${writeClock(to, zone)}`}
+        title={`${wall.clock(from)} to ${wall.clock(to)}`}
       >
         <span className={clsx('num', css.at)}>{clock}</span> {hands > 0 ? <b>{words}</b> : words}
         {mass && (

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { area, curveMonotoneY, line as lineOf } from 'd3-shape';
 import type { DayPlan } from '@/core/questions/index.ts';
-import { writeClock } from '@/core/clock/index.ts';
+import { useWall } from '../../data/useWall.ts';
 import css from './day.module.scss';
 
 type Pot = DayPlan['pots'][number];
@@ -48,7 +48,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
     .y(([, at]) => at)
     .curve(curveMonotoneY);
   const looks = lines.filter(({ batch, kind }) => batch === pot.batch && kind === 'look');
-  const clock = (at: number) => writeClock(at, zone);
+  const { clock } = useWall(zone);
   const done = Math.min(Math.max(now, pot.hot), pot.to);
   const good = Math.max(pot.goodUntil, pot.to);
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];

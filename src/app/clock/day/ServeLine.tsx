@@ -1,9 +1,10 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { DayPlan } from '@/core/questions/index.ts';
-import { momentOf, wallTimeOf, writeClock } from '@/core/clock/index.ts';
+import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editMeal } from '../../data/edits.ts';
+import { useWall } from '../../data/useWall.ts';
 import css from './day.module.scss';
 
 interface Props {
@@ -19,6 +20,7 @@ export function ServeLine({ day, top, at }: Props) {
   const { loaded } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
   const { serving, zone } = day;
+  const wall = useWall(zone);
   /** From where it stands in the store: two presses may come before the plan has answered one. */
   const set = (moment: (now: number) => number) => {
     editMeal(
@@ -49,7 +51,7 @@ export function ServeLine({ day, top, at }: Props) {
       <button
         type="button"
         className={css.serveAt}
-        aria-label={`Serving at ${writeClock(shown, zone)}; arrows move it by five minutes`}
+        aria-label={`Serving at ${wall.clock(shown)}; arrows move it by five minutes`}
         onKeyDown={keys}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
@@ -63,7 +65,7 @@ export function ServeLine({ day, top, at }: Props) {
           setPulled(undefined);
         }}
       >
-        serve {writeClock(shown, zone)}
+        serve {wall.clock(shown)}
       </button>
     </div>
   );

@@ -9,6 +9,7 @@ import { useOpenMeal } from '../../data/MealContext.ts';
 import { saveFile, saveText } from '../../data/saveText.ts';
 import { runSheet } from './runSheet.ts';
 import { clockNow } from '../../data/clock.ts';
+import { useWall } from '../../data/useWall.ts';
 
 const CAUTION = 'Hold hot above 57 °C, cool fast, reheat right through; follow your local food code.';
 
@@ -16,6 +17,7 @@ const CAUTION = 'Hold hot above 57 °C, cool fast, reheat right through; follow 
 export default function TakeAlong({ day }: { readonly day: DayPlan }) {
   const { loaded, units } = useOpenMeal();
   const { meal, batches } = loaded;
+  const wall = useWall(day.zone);
   const [busy, setBusy] = useState(false);
   const pots = new Map(batches.map(({ id, name }) => [id, name]));
   const sheet = async () => {
@@ -32,6 +34,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
       name: meal.name,
       day,
       pots,
+      wall,
       mass,
       fonts: { regular, bold },
       caution: CAUTION,

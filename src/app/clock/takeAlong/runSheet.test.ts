@@ -9,6 +9,7 @@ import { openMeal } from '@/core/model/index.ts';
 import { answer } from '@/core/questions/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { runSheet } from './runSheet.ts';
+import { wallOf } from '@/core/clock/index.ts';
 
 const font = (weight: number) =>
   readFileSync(
@@ -36,6 +37,7 @@ async function sheetOf(pots: number, name = 'Winter lantern supper') {
     name,
     day,
     pots: names,
+    wall: wallOf(day.zone),
     mass: (g) => `${Math.round(g)} g`,
     fonts,
     caution: CAUTION,

@@ -2,12 +2,13 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { DayPlan } from '@/core/questions/index.ts';
 import { doingWords } from '@/words/index.ts';
-import { dateOf, weekdayOf, writeClock } from '@/core/clock/index.ts';
+import { dateOf, type Wall, weekdayOf } from '@/core/clock/index.ts';
 
 export interface RunSheetAsk {
   readonly name: string;
   readonly day: Pick<DayPlan, 'lines' | 'serving' | 'zone' | 'free' | 'chance' | 'pots'>;
   readonly pots: ReadonlyMap<string, string>;
+  readonly wall: Wall;
   /** A mass in the cook's units. */
   readonly mass: (grams: number) => string;
   readonly fonts: { readonly regular: ArrayBuffer | Uint8Array; readonly bold: ArrayBuffer | Uint8Array };
@@ -26,7 +27,15 @@ const INK = rgb(0.165, 0.122, 0.102);
 const QUIET = rgb(0.4, 0.353, 0.314);
 
 /** The day as a sheet of paper to hang by the stove: times, what is done, for which pot, and a box to tick. */
-export async function runSheet({ name, day, pots, mass, fonts, caution }: RunSheetAsk): Promise<Uint8Array> {
+export async function runSheet({
+  name,
+  day,
+  pots,
+  wall,
+  mass,
+  fonts,
+  caution,
+}: RunSheetAsk): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
   pdf.setTitle(`Run sheet: ${name}`);
@@ -41,7 +50,7 @@ export async function runSheet({ name, day, pots, mass, fonts, caution }: RunShe
   const turn = () => {
     page = pdf.addPage([PAGE.width, PAGE.height]);
     y = PAGE.height - TOP;
-    const served = `served ${weekdayOf(day.serving, zone)} ${writeClock(day.serving, zone)}`;
+    const served = `served ${weekdayOf(day.serving, zone)} ${wall.clock(day.serving)}`;
     write(fitted(name, bold, 17, PAGE.width - 2 * LEFT - SERVED), LEFT, bold, 17);
     write(served, PAGE.width - LEFT - regular.widthOfTextAtSize(served, 11), regular, 11, QUIET);
     y -= 12;
@@ -63,7 +72,7 @@ export async function runSheet({ name, day, pots, mass, fonts, caution }: RunShe
     const waits = line.hands === 0;
     if (!waits)
       page?.drawRectangle({ x: LEFT, y: y - 1, width: 9, height: 9, borderColor: INK, borderWidth: 0.8 });
-    write(writeClock(line.from, zone), LEFT + 18, waits ? regular : bold, 11, waits ? QUIET : INK);
+    write(wall.clock(line.from), LEFT + 18, waits ? regular : bold, 11, waits ? QUIET : INK);
     write(
       fitted(
         `${doingWords(line.does)}${line.grams === undefined ? '' : `  ${mass(line.grams)}`}`,

@@ -1,5 +1,7 @@
-import { dateOf, readTimeOfDay, readWall, writeWall } from '@/core/clock/index.ts';
+import { dateOf, readTimeOfDay, readWall, writeTime, writeWall } from '@/core/clock/index.ts';
 import { clockNow } from '../../data/clock.ts';
+import { useSettings } from '../../data/useSettings.ts';
+import { zoneHere } from '../../data/useWall.ts';
 import { ReadField } from './ReadField.tsx';
 
 interface Props {
@@ -10,19 +12,20 @@ interface Props {
 }
 
 /** Today by the kitchen's clock. */
-const today = () => dateOf(clockNow(), Intl.DateTimeFormat().resolvedOptions().timeZone);
+const today = () => dateOf(clockNow(), zoneHere());
 
 /** A day with its time, typed as people write it: "Sat 18:00", "5 Dec, 6 pm". */
 export function WallField({ label, value, onChange }: Props) {
   const day = today();
+  const { hours } = useSettings();
   return (
     <ReadField
       label={label}
       value={value === '' ? undefined : value}
-      write={(local) => writeWall(local, day)}
+      write={(local) => writeWall(local, day, hours)}
       read={(text) => readWall(text, value, day)}
-      size={16}
-      placeholder="Sat 18:00"
+      size={18}
+      placeholder={`Sat ${writeTime('18:00', hours)}`}
       late
       onChange={onChange}
       onEmptied={() => onChange('')}
@@ -32,14 +35,15 @@ export function WallField({ label, value, onChange }: Props) {
 
 /** A time of day, typed as people write it: "08:00", "6 pm". */
 export function TimeField({ label, value, onChange }: Props) {
+  const { hours } = useSettings();
   return (
     <ReadField
       label={label}
       value={value === '' ? undefined : value}
-      write={(time) => time}
+      write={(time) => writeTime(time, hours)}
       read={readTimeOfDay}
-      size={6}
-      placeholder="08:00"
+      size={8}
+      placeholder={writeTime('08:00', hours)}
       late
       onChange={onChange}
     />

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readTimeOfDay, readWall, writeWall } from './read.ts';
+import { wallOf, writeTime } from './write.ts';
 
 /** A Friday. */
 const TODAY = '2026-11-27';
@@ -30,6 +31,26 @@ describe('a time of day, as people write it', () => {
       ok: false,
       error: `“${text}” is not a time of day; write it like 18:00, or 6 pm.`,
     });
+  });
+});
+
+describe('the kitchen’s own form', () => {
+  test.each([
+    ['18:00', '6 pm'],
+    ['00:05', '12:05 am'],
+    ['12:00', '12 pm'],
+    ['09:30', '9:30 am'],
+  ])('%s is %s', (time, said) => {
+    expect(writeTime(time, '12')).toBe(said);
+    expect(writeTime(time)).toBe(time);
+    expect(readTimeOfDay(said)).toEqual({ ok: true, value: time });
+  });
+
+  test('is that of the clock on the wall', () => {
+    const wall = wallOf('Europe/Amsterdam', '12');
+    const [six, next] = [Date.parse('2026-12-05T17:00Z'), Date.parse('2026-12-06T09:10Z')];
+    expect(wall.clock(six)).toBe('6 pm');
+    expect(wall.moment(next, six)).toBe('Sunday 10:10 am');
   });
 });
 
@@ -75,7 +96,8 @@ describe('a day with its time', () => {
         (date, now) => {
           const local = date.toISOString().slice(0, 16);
           const today = now.toISOString().slice(0, 10);
-          expect(readWall(writeWall(local, today), '', today)).toEqual({ ok: true, value: local });
+          for (const hours of ['24', '12'] as const)
+            expect(readWall(writeWall(local, today, hours), '', today)).toEqual({ ok: true, value: local });
         },
       ),
       { numRuns: 5000 },

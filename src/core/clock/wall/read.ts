@@ -1,3 +1,5 @@
+import { type Hours, writeTime } from './write.ts';
+
 /** A time that was read, or why it was not. */
 export type TimeReading =
   { readonly ok: true; readonly value: string } | { readonly ok: false; readonly error: string };
@@ -141,10 +143,10 @@ const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1, 3
  * A day with its time as the kitchen writes it: "Sat 5 Dec, 18:00", with its year wherever the day would be read as
  * another year's without it.
  */
-export function writeWall(local: string, today: string): string {
+export function writeWall(local: string, today: string, hours?: Hours): string {
   const date = local.slice(0, 10);
   const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
   const weekday = weekdays[new Date(`${date}T00:00Z`).getUTCDay()] ?? '';
   const of = inNextYear(month, day, today) === date ? '' : ` ${year}`;
-  return `${capital(weekday)} ${day} ${capital(months[month - 1] ?? '')}${of}, ${local.slice(11, 16)}`;
+  return `${capital(weekday)} ${day} ${capital(months[month - 1] ?? '')}${of}, ${writeTime(local.slice(11, 16), hours)}`;
 }

@@ -21,6 +21,25 @@ const SIZES: readonly (readonly [RegExp, number])[] = [
   [/\b(large|big)\b/i, 2],
 ];
 
+/** So many packs of one size. */
+export interface Packs {
+  readonly count: number;
+  /** g in one. */
+  readonly each: number;
+}
+
+/**
+ * The packs that an amount names ("2 small tins", "½ bottle"), each with what it holds.
+ * @returns undefined where it names none, or nobody says what one holds
+ */
+export function packsSaid(text: string, { packG }: Pick<Ingredient, 'packG'>): Packs | undefined {
+  const plain = wordsToNumbers(text.trim());
+  const pack = PACKS.exec(plain);
+  const count = numberOf(pack?.[1] ?? '');
+  if (!pack || packG === undefined || !Number.isFinite(count)) return undefined;
+  return { count, each: packG * (SIZES.find(([word]) => word.test(plain))?.[1] ?? 1) };
+}
+
 /** Named pieces of a thing that is not counted by them: a head of garlic is ten cloves, a leek is no leaf (estimate). */
 const CLOVES_OF_A_HEAD = 10;
 
@@ -31,15 +50,12 @@ const CLOVES_OF_A_HEAD = 10;
  * @param units offered for a bare number of what is not counted
  */
 export function readAmount(text: string, ingredient: Ingredient, units: readonly string[] = []): AnyReading {
-  const { pieceG, packG, name } = ingredient;
+  const { pieceG, name } = ingredient;
   const counted = pieceG !== undefined;
   const plain = wordsToNumbers(text.trim());
   const pack = PACKS.exec(plain);
-  if (pack && packG !== undefined) {
-    const n = numberOf(pack[1] ?? '');
-    const times = SIZES.find(([word]) => word.test(plain))?.[1] ?? 1;
-    if (Number.isFinite(n)) return weighing(text, n * times * packG);
-  }
+  const packs = packsSaid(text, ingredient);
+  if (packs) return weighing(text, packs.count * packs.each);
   const read = readAny(text, counted ? MEASURES : MEASURES.slice(0, 2), counted ? [] : units, true);
   if (read.ok && (read.measure !== 'volume' || weighsByVolume(ingredient))) return read;
   if (read.ok)

@@ -2,7 +2,7 @@ import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { usualKitchen } from '../../batch/usual.ts';
 import type { Batch, Day, Entry, Feel, HeatSource } from '../../batch/schema.ts';
-import { momentOf, wallTimeOf } from '../../clock/index.ts';
+import { momentOf, wallOf, wallTimeOf } from '../../clock/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import type { Input } from '../../model/input.ts';
 import { contradicts } from '../contradicts.ts';
@@ -45,7 +45,7 @@ function plan(input: Input, when = now, tries = 150) {
   return {
     ...day,
     lines: day.lines.map((line) => ({ ...line, words: doingWords(line.does) })),
-    said: day.notes.map((note) => dayNoteWords(note, name)),
+    said: day.notes.map((note) => dayNoteWords(note, wallOf(day.zone), name)),
   };
 }
 type Told = ReturnType<typeof plan>;

@@ -34,7 +34,9 @@ export function momentsOf(
         ...(at > 0 && mixed.has(id)
           ? [{ key: `mix ${id}`, does: { what: 'mix', item: name } as const, at: goesIn - MIX }]
           : []),
-        ...(at > 0 ? [{ key: `in ${id}`, does: { what: 'in', item: name } as const, at: goesIn }] : []),
+        ...(at > 0 || (item?.onto && goesIn >= 0)
+          ? [{ key: `in ${id}`, does: { what: item?.onto ?? 'in', item: name } as const, at: goesIn }]
+          : []),
         ...(comesOut < end - potFrom + longer
           ? [{ key: `out ${id}`, does: { what: 'out', item: name } as const, at: comesOut }]
           : []),

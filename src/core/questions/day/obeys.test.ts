@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Batch, Day, Entry, Feel, Item, Meal } from '../../batch/schema.ts';
-import { momentOf, wallTimeOf } from '../../clock/index.ts';
+import { momentOf, wallOf, wallTimeOf } from '../../clock/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { dayNoteWords, doingWords } from '@/words/index.ts';
@@ -37,7 +37,7 @@ function plan(batch: Batch, { day = {}, meal = {}, entries = [], ...when }: Told
   return {
     ...told,
     lines: told.lines.map((line) => ({ ...line, words: doingWords(line.does) })),
-    said: told.notes.map((note) => dayNoteWords(note, () => undefined)).join(' '),
+    said: told.notes.map((note) => dayNoteWords(note, wallOf(zone), () => undefined)).join(' '),
   };
 }
 const find = (day: ReturnType<typeof plan>, words: RegExp) =>
