@@ -43,6 +43,18 @@ const dish = (id: string, kind: Dish['kind'], count: number, changes: Partial<Di
   count: typed(String(count), 'count'),
   ...changes,
 });
+const beside = (
+  id: string,
+  name: string,
+  each: string,
+  holds?: NonNullable<Dish['besides']>[number]['holds'],
+): NonNullable<Dish['besides']>[number] => ({
+  id,
+  name,
+  each: typed(each),
+  measure: 'mass',
+  ...(holds && { holds }),
+});
 const sum = (id: string, at: string, batchId: string, flow: Weighable, text: string): Entry => ({
   id,
   at: Date.parse(at),
@@ -183,9 +195,12 @@ write(
   'demo-lantern-supper',
   'Winter lantern supper',
   [
-    dish('tacos', 'taco', 48),
+    dish('tacos', 'taco', 48, { besides: [beside('pickle', 'pickled red onion', '12 g')] }),
     dish('rolls', 'roll', 22, { name: 'barley rolls with a dip cup' }),
-    dish('pasta', 'pasta', 16, { name: 'trays of pasta' }),
+    dish('pasta', 'pasta', 16, {
+      name: 'trays of pasta',
+      besides: [beside('cheese', 'hard cheese, grated', '15 g', ['milk'])],
+    }),
     dish('pies', 'hand pie', 12),
   ],
   [
@@ -305,6 +320,8 @@ write(
     meal: {
       serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' },
       place: 'here',
+      avoid: ['milk'],
+      avoidFor: { milk: 2 },
       day: {
         hands: 3,
         tasks: [

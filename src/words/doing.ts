@@ -88,7 +88,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   own: ({ words }) => words,
   hold: ({ where }) =>
     where === 'in its liquid'
-      ? 'Keep it hot in its liquid, above 57 °C'
+      ? 'Keep above 57 °C in its liquid'
       : where === 'hot'
         ? 'Hold hot, above 57 °C'
         : 'In the fridge until then',

@@ -20,7 +20,7 @@ describe('what is done, in words', () => {
     [{ what: 'bring together', how: 'reheated' }, 'Dress the meat, reheat to 74 °C'],
     [{ what: 'fill', name: 'soft tacos', count: 24 }, 'Fill 24 × soft tacos'],
     [{ what: 'own', words: 'Fetch the trays' }, 'Fetch the trays'],
-    [{ what: 'hold', where: 'in its liquid' }, 'Keep it hot in its liquid, above 57 °C'],
+    [{ what: 'hold', where: 'in its liquid' }, 'Keep above 57 °C in its liquid'],
     [{ what: 'hold', where: 'in the fridge' }, 'In the fridge until then'],
   ];
   test.each(said)('%j', (doing, words) => expect(doingWords(doing)).toBe(words));

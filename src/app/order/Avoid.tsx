@@ -40,7 +40,8 @@ export function Avoid() {
       `avoid ${what}`,
     );
   };
-  const found = reckoning.problems.filter(({ guest }) => guest);
+  // What is on a dish stands on its ticket.
+  const found = reckoning.problems.filter(({ guest, dish }) => guest && dish === undefined);
   return (
     <details
       className={css.avoid}

@@ -138,6 +138,24 @@ describe('shopping list', () => {
     expect(list[2]).toMatchObject({ amount: 60, measure: 'count', packs: [{ count: 5, each: 12 }] });
   });
 
+  test('a pot on the heat has its meat, and of what goes in only what goes in later is still bought', () => {
+    const items = [
+      { id: 'stock', ref: 'stock-low-salt', state: 'in' as const },
+      { id: 'carrot', ref: 'carrot', at: { phase: 0, minutes: 60 }, state: 'in' as const },
+    ];
+    const of = (lidOn?: number) =>
+      shoppingList([
+        openMeal(
+          inputOf(
+            [batchOf([lotOf('beef-blade-roast', 2000)], { items, ...(lidOn !== undefined && { lidOn }) })],
+            [dishOf('taco', 10)],
+          ),
+        ),
+      ]).map(({ name }) => name);
+    expect(of()).toEqual(expect.arrayContaining(['Beef blade roast, bone in', 'carrot', 'stock, low salt']));
+    expect(of(1)).toEqual(['carrot', 'small tortillas']);
+  });
+
   test('two small tins are not one large', () => {
     const each = 794;
     const tins = (...amounts: [string, number][]) => {

@@ -87,7 +87,7 @@ const place = (section: string) => (sections as readonly string[]).indexOf(secti
 /**
  * What all these meals want from the shop, one line a thing, by section of the shop: raw meat by
  * cut, what goes into the pots with its peel and what is held back, and what the dishes are built on. Water comes from the tap. Lots
- * that have been on the scale are bought already, and so is a pot that has been, and what is in it.
+ * that have been on the scale or are on the heat are bought already, and so is a pot that has been, and what is in it.
  */
 export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
   const lines = new Map<string, Needed>();
@@ -121,8 +121,9 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
     for (const plan of planned) {
       // What has been weighed as a pot is in the house, meat and liquid.
       if (readings.some(({ batch, measures }) => batch === plan.id && measures.what !== 'flow')) continue;
+      const onTheHeat = plan.batch.lidOn !== undefined;
       for (const [i, lot] of plan.lots.entries()) {
-        if (bought.has(lot.id)) continue;
+        if (onTheHeat || bought.has(lot.id)) continue;
         const name = plan.cuts[i]?.name ?? lot.cut;
         add(meal.name, { section: 'meat', name, amount: lot.rawG, measure: 'mass' });
       }
@@ -130,7 +131,7 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
       const put = new Set(plan.batch.items?.flatMap((item) => (item.put === undefined ? [] : [item.id])));
       const wanted: readonly { id?: string; ref: string; grams: number }[] = [
         ...(plan.liquid?.items ?? [])
-          .filter(({ id }) => !put.has(id))
+          .filter(({ id, at }) => !put.has(id) && !(onTheHeat && at <= 0))
           .map((item) => ({ id: item.id, ref: item.ref, grams: boughtOf(item) })),
         ...heldBack(plan.batch, ingredients),
         ...soaking(plan.batch, ingredients),
