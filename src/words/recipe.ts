@@ -1,4 +1,4 @@
-import type { Batch, Heat, Level, Step } from '@/core/batch/index.ts';
+import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/batch/index.ts';
 import type { RecipeOut } from '@/core/questions/index.ts';
 
 const grams = (g: number) =>
@@ -55,7 +55,7 @@ function stepsOf(batch: Batch, minutes: number | undefined): string[] {
     pourWords[batch.level],
     ...phases,
     ...(minutes === undefined ? [] : [`After about ${minutes} minutes, test: a fork turns freely.`]),
-    batch.strain ? 'Strain the liquid and skim it.' : 'Skim the sauce and keep its vegetables.',
+    isStrained(batch) ? 'Strain the liquid and skim it.' : 'Skim the sauce and keep its vegetables.',
     'Shred the meat, pick it over, and dress it.',
   ];
 }

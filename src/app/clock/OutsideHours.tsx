@@ -1,3 +1,4 @@
+import { skimWay, withSkim } from '@/core/batch/index.ts';
 import type { DayNote, DayPlan } from '@/core/questions/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
@@ -31,12 +32,12 @@ export function OutsideHours({ day }: { readonly day: DayPlan }) {
             Serve at {wall.moment(serving, day.serving)}
           </button>
         )}
-        {batch.skim !== 'chill' && (
+        {skimWay(batch) !== 'chill' && (
           <button
             type="button"
             className="btn btn-sm act"
             onClick={() => {
-              editBatch(batch.id, 'the day before', (b) => ({ ...b, skim: 'chill' }));
+              editBatch(batch.id, 'the day before', (b) => withSkim(b, 'chill'));
             }}
           >
             {batch.name} the day before, chilled

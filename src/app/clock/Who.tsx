@@ -1,4 +1,4 @@
-import { type Day, usualDay } from '@/core/batch/index.ts';
+import { type Day, usualDay, skimWay, withSkim } from '@/core/batch/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch, editDay } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -56,9 +56,9 @@ export function Who() {
         }}
       />
       <Checkbox
-        checked={batch.skim === 'chill'}
+        checked={skimWay(batch) === 'chill'}
         onTick={(chill) => {
-          editBatch(batch.id, 'the day before', (b) => ({ ...b, skim: chill ? 'chill' : 'hot' }));
+          editBatch(batch.id, 'the day before', (b) => withSkim(b, chill ? 'chill' : 'hot'));
         }}
       >
         {batch.name} the day before, chilled overnight

@@ -76,7 +76,7 @@ export default function Restore({ file, onDone, onFault }: Props) {
             </ul>
             {found.backup.unread.length > 0 && <FieldError>{unreadWords(found.backup.unread)}</FieldError>}
             {!isEmpty(found.changes) && (
-              <p>This cannot be undone; save what is here as one file first, if it is dear to you.</p>
+              <p>This cannot be undone; save what is here as one file first, if you may want it back.</p>
             )}
             <button
               type="button"

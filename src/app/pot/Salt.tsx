@@ -1,3 +1,4 @@
+import { boilsDownTo, isStrained } from '@/core/batch/index.ts';
 import clsx from 'clsx';
 import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
@@ -81,7 +82,7 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
       </div>
       <div>
         <span className="quiet">
-          {batch.reduceTo ? 'Boiled down, the' : 'The finished'} {batch.strain ? 'broth' : 'sauce'}
+          {boilsDownTo(batch) ? 'Boiled down, the' : 'The finished'} {isStrained(batch) ? 'broth' : 'sauce'}
         </span>
         <p className={clsx('num', css.big)}>{percent(salt.finished, 2)}</p>
         <span className={clsx('quiet', css.toStrength)}>

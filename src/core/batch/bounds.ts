@@ -14,6 +14,7 @@ export const most = {
   ingredients: 1000,
   dismissed: 100,
   besides: 30,
+  after: 40,
 } as const;
 
 /** Letters of a note. */

@@ -5,6 +5,8 @@ export { exampleMeal } from './example.ts';
 export { standingEntries } from './entries.ts';
 export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {
+  type AfterStep,
+  type AfterWhat,
   type Batch,
   type BuyMix,
   type Day,
@@ -41,11 +43,23 @@ export {
   type Skim,
   type Stand,
   type Step,
+  type Tool,
   type Trim,
   type Vessel,
   type Way,
   type Weighable,
 } from './schema.ts';
+export {
+  afterBy,
+  afterOf,
+  boilsDownTo,
+  isStrained,
+  type School,
+  schools,
+  skimWay,
+  staysInPot,
+} from './after.ts';
+export { withBoilDown, withSkim, withStrain } from './afterEdits.ts';
 export { type Stage, stages } from './stages.ts';
 export {
   shredInScoop,
@@ -59,6 +73,9 @@ export {
   usualTasks,
 } from './usual.ts';
 export {
+  afterWhats,
+  thickeners,
+  tools,
   fates,
   feels,
   lidFits,

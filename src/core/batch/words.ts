@@ -24,6 +24,34 @@ export const starts = ['boiled', 'straight in'] as const;
 /** What is done with the meat between the board and the pan. */
 export const steps = ['dry brine', 'marinade', 'stand out'] as const;
 
+/** What may be done once the meat is tender, each as often as the cook likes. */
+export const afterWhats = [
+  'lift',
+  'cool',
+  'bone',
+  'pull',
+  'pick',
+  'take out',
+  'strain',
+  'mash',
+  'skim',
+  'set apart',
+  'put back',
+  'boil down',
+  'thicken',
+  'add',
+  'salt',
+  'meat back',
+  'dress',
+  'hold',
+] as const;
+
+/** What meat is pulled with. */
+export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
+
+/** What thickens a finished liquid. */
+export const thickeners = ['starch', 'flour'] as const;
+
 /** Where the fat goes that was in the pan. */
 export const panFats = ['in the pot', 'kept', 'poured off'] as const;
 export const vesselKinds = [

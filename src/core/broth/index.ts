@@ -20,4 +20,6 @@ export {
   type LiquidWeighed,
   type SteamCourse,
 } from './liquid.ts';
-export { usualSteps } from './step.ts';
+export { MAIN } from './step.ts';
+export { stepsOf } from './stepsOf.ts';
+export { type Thick, thickFrom, type Thickness, thicknessOf, thicks, THICKENS } from './thickness.ts';

@@ -39,6 +39,8 @@ export interface LiquidPlan {
   /** What no sieve lets through of the solids, and of what comes out. */
   readonly dry: Amount;
   readonly liftedDry: Amount;
+  /** Of the items, what thickens as starch does, g. */
+  readonly thickG: number;
   /** Alcohol of each item, g, and when it goes in, min. */
   readonly alcohol: readonly { readonly grams: number; readonly at: number }[];
   /** Fat of the pan that goes into the pot, g. */
@@ -110,6 +112,8 @@ export interface Liquid {
   /** Weight as it went in of the solids, and of what comes out whole, that are in it. */
   solidsG: number;
   comesOutG: number;
+  /** What thickens it as starch does, g: starch, half of its flour, a fifth of what is dry of its purées. */
+  thickG: number;
   /** It has been through a sieve: it is broth, else it is a sauce. */
   strained: boolean;
   /** Grams and ml as finished or as weighed; none if it was put into another. */
@@ -124,6 +128,7 @@ const emptyLiquid = (id: string): Liquid => ({
   comesOut: emptyPool(),
   solidsG: 0,
   comesOutG: 0,
+  thickG: 0,
   strained: false,
   grams: 0,
   ml: 0,
@@ -232,7 +237,16 @@ export function saltShareOf({ pool }: Liquid): number {
 
 type Sums = Pick<
   LiquidPlan,
-  'poured' | 'pouredMl' | 'pouredSpread' | 'solids' | 'blended' | 'lifted' | 'dry' | 'liftedDry' | 'alcohol'
+  | 'poured'
+  | 'pouredMl'
+  | 'pouredSpread'
+  | 'solids'
+  | 'blended'
+  | 'lifted'
+  | 'dry'
+  | 'liftedDry'
+  | 'alcohol'
+  | 'thickG'
 >;
 
 /** How far a pour is off: people pour more or less than they said (estimate). */
@@ -283,6 +297,7 @@ export function sumsOf(items: readonly ItemPlan[]): Sums {
     lifted,
     dry,
     liftedDry,
+    thickG: items.reduce((sum, { grams, thickens }) => sum + grams * thickens, 0),
     alcohol: items.flatMap(({ grams, perGram, at }) =>
       perGram.alcohol > 0 ? [{ grams: grams * perGram.alcohol, at }] : [],
     ),

@@ -1,7 +1,4 @@
-import type { Batch } from '../batch/index.ts';
-import type { FlowId } from '../ledger/index.ts';
-import { midpoint } from '../quantity/index.ts';
-import { skimShare } from './skim.ts';
+import type { Amount, FlowId } from '../ledger/index.ts';
 
 /** The liquid that the pot holds when its lid comes off. */
 export const MAIN = 'pot';
@@ -23,9 +20,18 @@ export type LiquidStep = OnLiquid &
     | { readonly what: 'strain' }
     /** Share of the floating fat that it takes. */
     | { readonly what: 'skim'; readonly share: number }
+    /** What is left in it is crushed: it thickens, and no sieve holds it back any more. */
+    | { readonly what: 'mash' }
     | { readonly what: 'boil down'; readonly toMl: number }
-    /** A share of it becomes a liquid of its own. */
-    | { readonly what: 'set apart'; readonly as: string; readonly share: number }
+    /** Stirred in: starch, salt, stock, a sauce brought in; g, and what of it thickens as starch does. */
+    | { readonly what: 'stir in'; readonly amount: Amount; readonly thickG: number }
+    /** A part of it becomes a liquid of its own: so many ml, or else a share. */
+    | {
+        readonly what: 'set apart';
+        readonly as: string;
+        readonly share: number;
+        readonly ml: number | undefined;
+      }
     /** All of it joins another. */
     | { readonly what: 'put back'; readonly into: string }
   );
@@ -38,37 +44,9 @@ export const flowOfStep: { readonly [K in LiquidStep['what']]: FlowId | undefine
   'take out': 'comeOut',
   strain: 'strained',
   skim: 'skim',
+  mash: undefined,
+  'stir in': 'stirredIn',
   'boil down': 'reduction',
   'set apart': 'setApart',
   'put back': 'putBack',
 };
-
-/** Of the floating fat, what a spoon takes off while it cooks (estimate). */
-const WAY_FAT = 0.4;
-/** Scum of a pot that was brought to the boil, of the raw meat (estimate). */
-const SCUM = 0.004;
-
-/** The steps as a batch's choices have them: skimmed on the way, lifted, strained or not, skimmed, boiled down. */
-export function usualSteps(
-  { skimOnWay, strain, skim, reduceTo }: Batch,
-  rawG: number,
-): readonly LiquidStep[] {
-  const toMl = midpoint(reduceTo);
-  const scum = skimOnWay?.scum;
-  const steps: readonly (LiquidStep | false | undefined)[] = [
-    skimOnWay?.fat && {
-      id: 'way',
-      of: MAIN,
-      what: 'skim on the way',
-      fatG: midpoint(skimOnWay.fat),
-      fatShare: WAY_FAT,
-    },
-    scum && { id: 'scum', of: MAIN, what: 'scum', grams: midpoint(scum) ?? SCUM * rawG },
-    { id: 'lift', of: MAIN, what: 'lift the meat' },
-    { id: 'out', of: MAIN, what: 'take out' },
-    strain && { id: 'strain', of: MAIN, what: 'strain' },
-    { id: 'skim', of: MAIN, what: 'skim', share: skimShare[skim] },
-    toMl !== undefined && { id: 'down', of: MAIN, what: 'boil down', toMl },
-  ];
-  return steps.filter((step) => typeof step === 'object');
-}

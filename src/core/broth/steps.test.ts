@@ -83,6 +83,8 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
       'boil down',
       'set apart',
       'put back',
+      'mash',
+      'stir in',
     ),
   )
   .map(([id, of, other, part, amount, what]): LiquidStep => {
@@ -96,7 +98,9 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
       case 'boil down':
         return { id, of, what, toMl: amount };
       case 'set apart':
-        return { id, of, what, as: other, share: part };
+        return { id, of, what, as: other, share: part, ml: amount > 1500 ? amount / 4 : undefined };
+      case 'stir in':
+        return { id, of, what, amount: amountOf({ water: amount, other: part, salt: part }), thickG: part };
       case 'put back':
         return { id, of, what, into: other };
       default:
@@ -107,8 +111,8 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
 const anySteps = fc
   .array(anyStep, { maxLength: 12 })
   .map((steps): readonly LiquidStep[] => [
-    { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.2 },
-    { id: 'also', of: MAIN, what: 'set apart', as: 'purée', share: 0.1 },
+    { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.2, ml: undefined },
+    { id: 'also', of: MAIN, what: 'set apart', as: 'purée', share: 0.1, ml: undefined },
     { id: 'lift', of: MAIN, what: 'lift the meat' },
     ...steps.filter(({ what }) => what !== 'lift the meat'),
   ]);
@@ -126,7 +130,7 @@ test('in any order, repeated, on any liquid: every node closes to 1e-9 and no fl
 describe('a part of the liquid of its own', () => {
   const lift = { id: 'lift', of: MAIN, what: 'lift the meat' } as const;
   const strain = { id: 'strain', of: MAIN, what: 'strain' } as const;
-  const apart = { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.25 } as const;
+  const apart = { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.25, ml: undefined } as const;
   const down = { id: 'down', of: 'dip', what: 'boil down', toMl: 300 } as const;
 
   test('boiled down by itself it is as much as was asked, and the rest is as it was', () => {

@@ -98,6 +98,7 @@ export const flows = {
   strained: { from: 'liquid', to: 'bin', stage: 'broth', of: 'batch', weighable: true, strand: 'strained' },
   skim: { from: 'liquid', to: 'fat jar', stage: 'broth', of: 'batch', weighable: true, strand: 'skim' },
   reduction: { from: 'liquid', to: 'air', stage: 'broth', of: 'batch', strand: 'steam' },
+  stirredIn: { from: 'cupboard', to: 'liquid', stage: 'broth', of: 'batch', strand: 'items' },
   setApart: { from: 'liquid', to: 'liquid', stage: 'broth', of: 'batch' },
   putBack: { from: 'liquid', to: 'liquid', stage: 'broth', of: 'batch' },
   liquid: { from: 'liquid', to: 'jug', stage: 'broth', of: 'batch', weighable: true, strand: 'liquid' },

@@ -27,6 +27,7 @@ export {
   usualItems,
   withTakenUp,
   type ItemPlan,
+  densityOf,
 } from './liquid/items.ts';
 export { offShare } from './liquid/prep.ts';
 export { type ItemWork, usualSoftenMin, workOn } from './liquid/work.ts';

@@ -1,3 +1,4 @@
+import { withBoilDown } from '../batch/index.ts';
 import type { Lid } from '../batch/index.ts';
 import { withLastMinutes } from '../clock/index.ts';
 import { bisect } from '../quantity/index.ts';
@@ -50,8 +51,7 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
   const batch = input.batches.find(({ id }) => id === batchId);
   if (!batch) return { what: 'unknown' };
   const after = (minutes: number) => {
-    const { reduceTo: _, ...rest } = batch;
-    const changed = { ...rest, cook: withLastMinutes(batch.cook, lid, minutes) };
+    const changed = { ...withBoilDown(batch, { text: '' }), cook: withLastMinutes(batch.cook, lid, minutes) };
     const trial = input.batches.map((one) => (one.id === batchId ? changed : one));
     const opened = openMeal({ ...input, batches: trial });
     const { batches } = reckon(opened);
@@ -66,8 +66,7 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
   const none = after(0);
   if (!none || none.all <= 0) return { what: 'unknown' };
   if (none.ml <= wantMl) {
-    const { reduceTo: _, ...rest } = batch;
-    const lidOn = { ...rest, cook: withLastMinutes(batch.cook, lid, 0) };
+    const lidOn = { ...withBoilDown(batch, { text: '' }), cook: withLastMinutes(batch.cook, lid, 0) };
     const batches = input.batches.map((one) => (one.id === batchId ? lidOn : one));
     return {
       what: 'less already',

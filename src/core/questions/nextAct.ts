@@ -1,4 +1,4 @@
-import type { Batch } from '../batch/index.ts';
+import { type Batch, isStrained } from '../batch/index.ts';
 import { isTimed, phaseMinutes } from '../clock/index.ts';
 import type { Line, Milestones } from '../day/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
@@ -28,7 +28,7 @@ interface Known {
 export function nextActOf({ batch, bought, milestones, ready }: Known): NextAct {
   if (!bought) return { what: 'buy' };
   if (milestones.skimmed) return { what: 'fill the plates' };
-  if (milestones.pulled) return { what: batch.strain ? 'strain and skim' : 'skim' };
+  if (milestones.pulled) return { what: isStrained(batch) ? 'strain and skim' : 'skim' };
   if (milestones.lifted) return { what: 'pick and shred' };
   const writtenMin = isTimed(batch) ? total(phaseMinutes(batch.cook, undefined)) : undefined;
   if (!ready && writtenMin === undefined) return { what: 'write the time' };

@@ -1,4 +1,4 @@
-import { standingEntries, type Entry } from '../batch/index.ts';
+import { standingEntries, type Entry, isStrained } from '../batch/index.ts';
 import { milestonesOf, taskId, type BatchTaskKind, type Milestones } from '../day/index.ts';
 import { isWeighed } from '../meat/index.ts';
 import type { BatchPlan } from '../model/index.ts';
@@ -26,7 +26,7 @@ export function milestonesIn(
     meatWeighed: weighed('cooked') || weighed('bone') || weighed('shred'),
     shredWeighed: weighed('shred'),
     liquidWeighed: liquid !== undefined && isWeighed(liquid.weighed.liquid),
-    strain: batch.strain,
+    strain: isStrained(batch),
     ticked: tickedIn(id, ticked),
   });
 }

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
-import { fates, panFats, preps } from '../batch/index.ts';
+import { afterWhats, fates, panFats, preps, thickeners, tools } from '../batch/index.ts';
 import {
   fattinesses,
   heats,
   levels,
-  parts,
   lids,
   pickings,
   sizes,
@@ -13,6 +12,7 @@ import {
   weighable,
   type Entry,
 } from '../batch/schema.ts';
+import { parts } from '../batch/mealSchema.ts';
 import { reference } from '@/reference/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from './meals.ts';
 
@@ -76,6 +76,18 @@ const choice = fc.record({
   strength: fc.record({ liquid: fc.constantFrom(0, 0.008, 0.2), meat: fc.constantFrom(0, 0.011, 0.2) }),
 });
 
+const afterStep = fc.record({
+  what: fc.constantFrom(...afterWhats),
+  liquid: maybe(fc.constantFrom('dip', 'soup')),
+  as: maybe(fc.constantFrom('dip', 'soup')),
+  g: maybe(gram),
+  measure: fc.constantFrom('mass' as const, 'volume' as const),
+  with: fc.constantFrom(...thickeners),
+  ref: fc.constantFrom(...reference.ingredients.map((i) => i.id)),
+  way: fc.constantFrom(...skims),
+  tool: fc.constantFrom(...tools),
+});
+
 /** Taken off by weight, or the usual where the text is empty. */
 const amountOnWay = maybe(gram).map((g) => (g === undefined ? {} : { lo: g, hi: g }));
 
@@ -86,6 +98,7 @@ export const anyMeal = fc
     items: fc.option(fc.array(item, { maxLength: 4 }), { nil: undefined }),
     salt: fc.option(gram, { nil: undefined }),
     reduceTo: fc.option(gram, { nil: undefined }),
+    after: maybe(fc.array(afterStep, { maxLength: 14 })),
     onWay: maybe(fc.record({ fat: maybe(amountOnWay), scum: maybe(amountOnWay) })),
     choice,
     tacos: fc.nat({ max: 400 }),
@@ -124,6 +137,15 @@ export const anyMeal = fc
       }),
       ...(m.salt !== undefined && { salt: grams(m.salt) }),
       ...(m.reduceTo !== undefined && { reduceTo: grams(m.reduceTo) }),
+      ...(m.after && {
+        after: m.after.map(({ g, liquid, as, ...step }, i) => ({
+          id: `after${i}`,
+          ...step,
+          ...(liquid !== undefined && { liquid }),
+          ...(as !== undefined && { as }),
+          ...(g !== undefined && { amount: grams(g), to: grams(g) }),
+        })),
+      }),
       ...(m.onWay && {
         skimOnWay: {
           ...(m.onWay.fat !== undefined && { fat: { text: '', ...m.onWay.fat } }),

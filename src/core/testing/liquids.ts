@@ -23,4 +23,5 @@ export const item = (
   prepared: undefined,
   marinade: undefined,
   spread: 0,
+  thickens: 0,
 });

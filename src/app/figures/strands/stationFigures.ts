@@ -1,4 +1,4 @@
-import type { Stage } from '@/core/batch/index.ts';
+import { type Stage, isStrained } from '@/core/batch/index.ts';
 import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
 import type { OpenMeal } from '../../data/MealContext.ts';
 
@@ -58,7 +58,7 @@ export function stationFigures({
     },
     broth: {
       key: broth ? one(broth) : '–',
-      under: broth ? [broth.range, batch.strain ? 'broth' : 'sauce'].filter(Boolean).join(' ') : '',
+      under: broth ? [broth.range, isStrained(batch) ? 'broth' : 'sauce'].filter(Boolean).join(' ') : '',
     },
     plates: {
       key: meal.enough === null ? '–' : writeChance(meal.enough),

@@ -10,6 +10,7 @@ import {
   type LiquidPlan,
 } from '../liquid.ts';
 import type { LiquidStep } from '../step.ts';
+import { THICKENS } from '../thickness.ts';
 import { heldWater, holdLiquid } from './hold.ts';
 
 /** What a step works with: the liquid that it names, and the pool that what it takes goes into. */
@@ -102,19 +103,38 @@ const skim: Kernel<'skim'> = ({ share }, { draw, liquid, taken, weighed }) => {
   comesOut.fat = Math.min(comesOut.fat, pool.fat - solids.fat);
 };
 
+/** Millilitres of a liquid as it stands. */
+const mlOfPool = ({ pool, strained }: Liquid): number =>
+  volumeOf(massOf(pool) - pool.fat, pool.fat, strained);
+
 const boilDown: Kernel<'boil down'> = ({ toMl }, { liquid, taken }) => {
   const { pool, strained } = liquid;
-  const now = volumeOf(massOf(pool) - pool.fat, pool.fat, strained);
+  const now = mlOfPool(liquid);
   const over = (now - toMl) * (strained ? BROTH : SAUCE);
   taken.water = Math.min(pool.water, Math.max(0, over));
   pool.water -= taken.water;
 };
 
 /** Solids and what comes out go with the liquid that they lie in. */
-const setApart: Kernel<'set apart'> = ({ as, share }, { liquid, taken, out }) => {
+const setApart: Kernel<'set apart'> = ({ as, share, ml }, { liquid, taken, out }) => {
   const apart = liquidNamed(out, as);
-  setTimes(taken, liquid.pool, share);
-  move(liquid, apart, share);
+  const now = mlOfPool(liquid);
+  const part = ml === undefined ? share : now > 0 ? Math.min(1, ml / now) : 0;
+  setTimes(taken, liquid.pool, part);
+  move(liquid, apart, part);
+};
+
+/** Crushed in the liquid they are a part of it. */
+const mash: Kernel<'mash'> = (_, { liquid }) => {
+  liquid.thickG += THICKENS.dry * massOf(liquid.solids);
+  clearPool(liquid.solids);
+  liquid.solidsG = 0;
+};
+
+const stirIn: Kernel<'stir in'> = ({ amount, thickG }, { liquid, taken }) => {
+  setTimes(taken, amount, 1);
+  setPlus(liquid.pool, liquid.pool, amount, 1);
+  liquid.thickG += thickG;
 };
 
 const putBack: Kernel<'put back'> = ({ into }, { liquid, taken, out }) => {
@@ -131,7 +151,7 @@ function move(from: Liquid, to: Liquid, share: number): void {
   }
   // What is strained and what is not make a sauce.
   to.strained = none ? from.strained : to.strained && from.strained;
-  for (const part of ['solidsG', 'comesOutG'] as const) {
+  for (const part of ['solidsG', 'comesOutG', 'thickG'] as const) {
     to[part] += share * from[part];
     from[part] -= share * from[part];
   }
@@ -145,7 +165,9 @@ export const kernels: { readonly [K in Kind]: Kernel<K> } = {
   'take out': takeOut,
   strain,
   skim,
+  mash,
   'boil down': boilDown,
+  'stir in': stirIn,
   'set apart': setApart,
   'put back': putBack,
 };

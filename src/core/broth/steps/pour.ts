@@ -24,6 +24,7 @@ export function pour(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   // What rendered is no part of what a sieve holds any more.
   main.solidsG = massOf(plan.solids) - (plan.solids.fat - plan.dry.fat);
   main.comesOutG = massOf(plan.lifted) - (plan.lifted.fat - plan.liftedDry.fat);
+  main.thickG = plan.thickG;
   setTimes(main.comesOut, plan.liftedDry, 1);
   setTimes(main.solids, plan.dry, strainedLater(plan) ? 1 : 0);
 }

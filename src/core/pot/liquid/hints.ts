@@ -1,4 +1,4 @@
-import type { Batch, Doing, Item } from '../../batch/index.ts';
+import { type Batch, type Doing, type Item, boilsDownTo } from '../../batch/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { itemsOf } from './items.ts';
 
@@ -89,8 +89,9 @@ const rules: readonly Rule[] = [
   },
   {
     id: 'sweet-scorch',
-    find: (all, { reduceTo, cook }) =>
-      reduceTo !== undefined || cook.some(({ lid, heat }) => lid !== 'on' && heat !== 'slow cooker')
+    find: (all, batch) =>
+      boilsDownTo(batch) !== undefined ||
+      batch.cook.some(({ lid, heat }) => lid !== 'on' && heat !== 'slow cooker')
         ? all.filter(({ name }) => SWEET.test(name)).map((one) => [one] as const)
         : [],
   },

@@ -28,6 +28,8 @@ export interface ItemPlan {
     | undefined;
   /** Relative spread of an amount that was typed as a range. */
   readonly spread: number;
+  /** Of a gram of it, what thickens the liquid as starch does. */
+  readonly thickens: number;
 }
 
 /** g/ml of a liquid without a published cup (broth, estimate). */
@@ -86,7 +88,8 @@ function gramsOf(amount: Item['amount'], { measure }: Item, ingredient: Ingredie
   return typed;
 }
 
-const densityOf = ({ density, role }: Ingredient) => density ?? (role === 'liquid' ? BROTH_DENSITY : 1);
+export const densityOf = ({ density, role }: Ingredient) =>
+  density ?? (role === 'liquid' ? BROTH_DENSITY : 1);
 
 /** What a thing weighs as bought: as it was typed, or what has to be bought for so much to go in. */
 function boughtG(item: Item, ingredient: Ingredient): number | undefined {
@@ -185,6 +188,7 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
     out: item.out && minutesOf(item.out),
     marinade: undefined,
     spread: relativeSpread(item.amount ?? item.asBought),
+    thickens: thickensOf(ingredient, fate),
   };
   // What is written and cannot be read is nothing until it can, never the usual.
   const unread = typed === undefined && isWritten(item);
@@ -205,6 +209,14 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
 }
 
 const isWritten = ({ amount, asBought }: Item) => (amount?.text ?? asBought?.text ?? '').trim() !== '';
+
+/** Of purées a fifth of what is dry in them thickens, of flour half (estimates). */
+const THICKENS = { dry: 0.2, flour: 0.5 };
+function thickensOf({ does, name, per, role }: Ingredient, fate: ItemPlan['fate']): number {
+  if (does === 'thickens') return name.includes('flour') ? THICKENS.flour : 1;
+  if (role === 'liquid' || (fate !== 'puréed' && fate !== 'melts in')) return 0;
+  return THICKENS.dry * (per.protein + per.other + per.ash);
+}
 
 function boiledToG(item: Item, density: number): number | undefined {
   const to = midpoint(item.boiledTo);

@@ -1,5 +1,5 @@
 import { overOf, type DayBatch } from '../../day/index.ts';
-import { type Batch, type Phase, standingEntries } from '../../batch/index.ts';
+import { type Batch, type Phase, standingEntries, isStrained, skimWay } from '../../batch/index.ts';
 import { mlOf, takenBy } from '../../broth/index.ts';
 import { boilDownMinutes, cookOf, isTimed, openPhase } from '../../clock/index.ts';
 import { boughtOf, itemsOf, type ItemWork, workOn } from '../../pot/index.ts';
@@ -66,7 +66,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     processorG: gramsOf(({ ways }) => ways.includes('processor')),
     softens: work.flatMap(({ name, softenMin }) => (softenMin > 0 ? [{ name, minutes: softenMin }] : [])),
     purées: names(({ soaked, puréed, fromStart }) => puréed && !(soaked && fromStart)),
-    liftsOut: batch.strain ? [] : names(({ liftedOut }) => liftedOut),
+    liftsOut: isStrained(batch) ? [] : names(({ liftedOut }) => liftedOut),
     boilFirstMin: boilDownMinutes(
       items.reduce((sum, { prepared }) => sum + (prepared ? prepared.air.water : 0), 0),
     ),
@@ -97,9 +97,9 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     firm: mass.lots.reduce((sum, lot) => sum + lot.unpulled - lot.shred, 0) > 0,
     cookedG: mass.lots.reduce((sum, lot) => sum + lot.bench + lot.boneOut, 0),
     picking: batch.picking,
-    strain: batch.strain,
-    skim: batch.skim,
-    chilled: batch.skim === 'chill' || sentCold,
+    strain: isStrained(batch),
+    skim: skimWay(batch),
+    chilled: skimWay(batch) === 'chill' || sentCold,
     sentCold,
     liquidMl: mlOf(mass.liquid),
     reduceMin: Math.round(boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'boil down').water : 0)),

@@ -1,3 +1,4 @@
+import { isStrained } from '../../batch/index.ts';
 import { bodyOf, type Body, mlOf } from '../../broth/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
 import { needOf } from '../../order/index.ts';
@@ -141,8 +142,8 @@ function figuresOf(
     liquid: {
       ...liquid,
       saltPct: dry ? null : liquid.saltPct,
-      brothMl: plan.batch.strain ? liquidMl : null,
-      sauceMl: plan.batch.strain ? null : liquidMl,
+      brothMl: isStrained(plan.batch) ? liquidMl : null,
+      sauceMl: isStrained(plan.batch) ? null : liquidMl,
     },
     ready: readyOf(plan, () => range('readyMin'), columns?.readyMin),
     lots: plan.lots.flatMap((lot, i) => {

@@ -1,3 +1,4 @@
+import { isStrained } from '../../batch/index.ts';
 import { mainOf, saltShareOf, takenBy } from '../../broth/index.ts';
 import { type Flow, massOf } from '../../ledger/index.ts';
 import {
@@ -63,7 +64,7 @@ export function saltProblems(one: NominalBatch, input: Input): Problem[] {
     return [];
   const { finished, itemsG } = salt;
   const where = { batch: plan.id, stage: 'pot' } as const;
-  const liquid = plan.batch.strain ? 'broth' : 'sauce';
+  const liquid = isStrained(plan.batch) ? 'broth' : 'sauce';
   const bestG = Math.max(0, salt.wantedG);
   const typedG = saltTyped(plan.batch, input.kitchen);
   const refused = finished > SALT_MOST;

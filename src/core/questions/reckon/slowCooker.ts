@@ -1,3 +1,4 @@
+import { boilsDownTo } from '../../batch/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { boilDownMinutes, openPhase } from '../../clock/index.ts';
 import type { Problem, NominalBatch } from '../../model/index.ts';
@@ -13,7 +14,7 @@ const LEAST = 250;
 /** A slow cooker lets hardly any steam off: that too much will be left can be said before it is poured. */
 export function tooMuchLiquid({ plan, mass }: NominalBatch, needMl: number): Problem[] {
   if (openPhase(plan.batch.cook)?.heat !== 'slow cooker' || !plan.liquid || needMl <= 0) return [];
-  if (plan.batch.reduceTo?.lo !== undefined) return [];
+  if (boilsDownTo(plan.batch)?.lo !== undefined) return [];
   const ml = mlOf(mass.liquid);
   const over = ml - needMl;
   if (ml < OVER * needMl || over < CUPFULS) return [];

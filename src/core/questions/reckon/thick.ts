@@ -1,3 +1,4 @@
+import { boilsDownTo, isStrained } from '../../batch/index.ts';
 import type { NominalBatch, Problem } from '../../model/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 
@@ -7,14 +8,14 @@ import { midpoint } from '../../quantity/index.ts';
  */
 export function reducedTooFar({ plan }: NominalBatch): Problem[] {
   const { batch, liquid } = plan;
-  const askedMl = midpoint(batch.reduceTo);
-  if (batch.strain || !liquid || askedMl === undefined) return [];
+  const askedMl = midpoint(boilsDownTo(batch));
+  if (isStrained(batch) || !liquid || askedMl === undefined) return [];
   const solidsMl = liquid.items.reduce(
     (sum, { role, fate, grams, density }) =>
       sum + (role === 'solid' && fate !== 'comes out' ? grams / density : 0),
     0,
   );
   if (askedMl >= solidsMl) return [];
-  const says = { what: 'reduced too far', text: batch.reduceTo?.text ?? '', solidsMl } as const;
+  const says = { what: 'reduced too far', text: boilsDownTo(batch)?.text ?? '', solidsMl } as const;
   return [{ batch: plan.id, stage: 'broth', says }];
 }

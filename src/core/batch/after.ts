@@ -1,0 +1,83 @@
+import type { Quantity } from '../quantity/index.ts';
+import type { AfterStep, Batch, Skim } from './schema.ts';
+
+/** How a school works once the meat is tender: a list to begin from. */
+export const schools = ['broth', 'sauce', 'dip', 'in the pot', 'overnight'] as const;
+export type School = (typeof schools)[number];
+
+const one = (what: AfterStep['what'], more: Partial<AfterStep> = {}): AfterStep => ({
+  id: what,
+  what,
+  ...more,
+});
+const minutes = (n: number): Quantity => ({ text: `${String(n)} min`, lo: n, hi: n });
+
+/** Lifted, cooled enough to touch, boned, pulled and picked. */
+const atTheBench = [one('lift'), one('cool'), one('bone'), one('pull'), one('pick')];
+/** Sauced meat is warmed so much longer, min (common practice, no source). */
+const WARM_IN_SAUCE = 15;
+
+/**
+ * The steps of a school, in its order (common practice, no source): a broth is strained and skimmed; a pasta sauce or a
+ * gravy keeps everything and is skimmed lightly; a dip keeps its fat; meat shredded in the pot never leaves it.
+ */
+export function afterBy(school: School): readonly AfterStep[] {
+  const out = one('take out');
+  switch (school) {
+    case 'broth':
+      return [...atTheBench, out, one('strain'), one('skim', { way: 'hot' }), one('dress')];
+    case 'sauce':
+      return [
+        ...atTheBench,
+        out,
+        one('skim', { way: 'hot' }),
+        one('meat back', { minutes: minutes(WARM_IN_SAUCE) }),
+      ];
+    case 'dip':
+      return [...atTheBench, out, one('strain'), one('dress'), one('hold')];
+    case 'in the pot':
+      return [out, one('skim', { way: 'hot' }), one('bone'), one('pull', { tool: 'masher' }), one('pick')];
+    case 'overnight':
+      return [
+        ...atTheBench,
+        out,
+        one('strain'),
+        one('skim', { way: 'chill' }),
+        one('meat back', { minutes: minutes(WARM_IN_SAUCE) }),
+      ];
+  }
+}
+
+type Chosen = Pick<Batch, 'strain' | 'skim' | 'reduceTo' | 'after'>;
+
+/** The usual order of a batch: strained or not, skimmed, boiled down if that was asked, dressed. */
+const usualAfter = ({ strain, skim, reduceTo }: Chosen): readonly AfterStep[] => [
+  ...atTheBench,
+  one('take out'),
+  ...(strain ? [one('strain')] : []),
+  ...(skim === 'leave' ? [] : [one('skim', { way: skim })]),
+  ...(reduceTo?.lo === undefined ? [] : [one('boil down', { to: reduceTo })]),
+  one('dress'),
+];
+
+/** What is done once the meat is tender, in the cook's order; the usual where nobody has written one. */
+export const afterOf = (batch: Chosen): readonly AfterStep[] => batch.after ?? usualAfter(batch);
+
+const onMain = ({ liquid }: AfterStep) => liquid === undefined;
+const first = (batch: Chosen, what: AfterStep['what']) =>
+  afterOf(batch).find((step) => step.what === what && onMain(step));
+
+/** Whether the pot's liquid goes through a sieve: it is broth, else a sauce. */
+export const isStrained = (batch: Chosen): boolean => first(batch, 'strain') !== undefined;
+
+/** How the pot's liquid is skimmed first. */
+export const skimWay = (batch: Chosen): Skim => {
+  const skim = first(batch, 'skim');
+  return skim ? (skim.way ?? 'hot') : 'leave';
+};
+
+/** How far the pot's liquid is boiled down. */
+export const boilsDownTo = (batch: Chosen): Quantity | undefined => first(batch, 'boil down')?.to;
+
+/** The meat never leaves its pot: it is pulled there. */
+export const staysInPot = (batch: Chosen): boolean => !afterOf(batch).some(({ what }) => what === 'lift');

@@ -1,0 +1,48 @@
+import type { Quantity } from '../quantity/index.ts';
+import type { AfterStep, Batch, Skim } from './schema.ts';
+
+/** Where a step that is new to a list goes: behind the last of these that the list has. */
+const behind: Readonly<Partial<Record<AfterStep['what'], readonly AfterStep['what'][]>>> = {
+  strain: ['take out', 'lift'],
+  skim: ['strain', 'take out', 'lift'],
+  'boil down': ['skim', 'strain', 'take out', 'lift'],
+};
+
+/** The list with a step on the pot's liquid in it, changed where it is there, or out of it. */
+function withStep(
+  after: readonly AfterStep[],
+  what: AfterStep['what'],
+  changes: Partial<AfterStep> | undefined,
+): AfterStep[] {
+  const at = after.findIndex((step) => step.what === what && step.liquid === undefined);
+  const before = after[at];
+  if (changes === undefined) return after.filter((_, i) => i !== at);
+  if (before) return after.map((step, i) => (i === at ? { ...before, ...changes } : step));
+  const found = (behind[what] ?? []).map((other) => after.findLastIndex((step) => step.what === other));
+  const place = found.find((i) => i >= 0) ?? -1;
+  return [...after.slice(0, place + 1), { id: what, what, ...changes }, ...after.slice(place + 1)];
+}
+
+/** Strained or with its vegetables: in the cook's own list, where there is one. */
+export const withStrain = (batch: Batch, strain: boolean): Batch => ({
+  ...batch,
+  strain,
+  ...(batch.after && { after: withStep(batch.after, 'strain', strain ? {} : undefined) }),
+});
+
+export const withSkim = (batch: Batch, skim: Skim): Batch => ({
+  ...batch,
+  skim,
+  ...(batch.after && { after: withStep(batch.after, 'skim', skim === 'leave' ? undefined : { way: skim }) }),
+});
+
+/** Boiled down so far; an empty text: not at all. */
+export function withBoilDown(batch: Batch, to: Quantity): Batch {
+  const { reduceTo: _, ...rest } = batch;
+  const some = to.text !== '';
+  return {
+    ...rest,
+    ...(some && { reduceTo: to }),
+    ...(batch.after && { after: withStep(batch.after, 'boil down', some ? { to } : undefined) }),
+  };
+}

@@ -1,0 +1,126 @@
+import './jitless.ts';
+import { z } from 'zod';
+import { avoidable } from './avoidable.ts';
+import { most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
+import { duration, id, mass, measured, moment as time, name, pieces, share, volume } from './fields.ts';
+import { taskNeeds, taskWhens } from './words.ts';
+
+/** Of the file: who eats what, when and where, and how the day is worked. */
+
+const portionOf = (quantity: typeof mass) =>
+  z.strictObject({ want: quantity.optional(), min: quantity.optional(), max: quantity.optional() });
+
+export const dishKinds = [
+  'taco',
+  'roll',
+  'long roll',
+  'pasta',
+  'hand pie',
+  'burrito',
+  'soup',
+  'dip',
+  'on the bone',
+  'own',
+] as const;
+
+/** What may not run short of a dish, if not both. */
+export const parts = ['meat', 'liquid'] as const;
+
+export const guests = z.strictObject({
+  light: pieces.optional(),
+  usual: pieces.optional(),
+  hungry: pieces.optional(),
+  children: pieces.optional(),
+  each: pieces.optional().describe('servings for one usual guest; absent: 1'),
+});
+
+export const dish = z.strictObject({
+  id,
+  kind: z.enum(dishKinds),
+  name: name.optional(),
+  count: pieces.describe('servings; one plate, one taco, one roll; not asked where guests are given'),
+  guests: guests.optional().describe('how many eat it, by appetite: the servings are worked out'),
+  meat: portionOf(mass).optional().describe('g of shred for one serving; absent: the usual of its kind'),
+  liquid: portionOf(volume).optional().describe('ml ladled or dipped for one serving; absent: the usual'),
+  held: share.optional().describe('liquid that the shred holds, of its own weight'),
+  way: z.enum(['set', 'even']).optional(),
+  besides: z
+    .array(
+      z.strictObject({
+        id,
+        name,
+        each: measured.optional().describe('g, ml or pieces for one serving; absent: one'),
+        measure: z.enum(['mass', 'volume', 'count']).optional(),
+        holds: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+      }),
+    )
+    .max(most.besides)
+    .optional()
+    .describe('what goes on it besides: cheese, pickle, spread, something crisp'),
+  built: z.literal(true).optional().describe('guests build it themselves: it is set out, not filled'),
+  firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
+});
+
+/** Whether the browser knows the clocks of a place. */
+function isZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).format(0) !== '';
+  } catch {
+    return false;
+  }
+}
+
+const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'a time of day is written 07:30' });
+
+/** A task of the cook's own, beside what the batches ask. */
+export const ownTask = z.strictObject({
+  id,
+  words: name,
+  minutes: duration,
+  alone: z.literal(true).optional().describe('it needs nobody while it runs'),
+  needs: z.enum(taskNeeds).optional(),
+  when: z.enum(taskWhens).describe('what it must be done before'),
+});
+
+export const day = z.strictObject({
+  chance: z.number().min(0.5).max(0.99).optional().describe('of being ready; absent: .9'),
+  hands: z.int().min(1).max(20).optional().describe('how many cook; absent: 1'),
+  from: clockTime.optional().describe('nobody works before it; absent: 06:30'),
+  to: clockTime.optional().describe('nor after it; absent: 22:30'),
+  forward: z.literal(true).optional().describe('run from now, and served when it is ready'),
+  tasks: z.array(ownTask).max(most.tasks).optional(),
+  minutes: z.record(z.string().max(200), duration).optional().describe('how long a task takes here, by task'),
+  pins: z.record(z.string().max(200), time).optional().describe('epoch, ms: when a task is to start'),
+});
+
+const wallTime = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-([0-2]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/, {
+  error: 'a moment is written 2026-12-05T18:00',
+});
+const zone = z.string().max(80).refine(isZone, { error: 'no clock is known there' });
+
+export const meal = z.strictObject({
+  id,
+  name,
+  serving: z.strictObject({ local: wallTime, zone }).optional(),
+  place: z.enum(['here', 'kept hot', 'sent out']).optional(),
+  sent: z
+    .strictObject({
+      road: duration.optional().describe('min on the road; absent: 30'),
+      packing: duration.optional().describe('min to pack it all; absent: by its servings'),
+      cold: z
+        .literal(true)
+        .optional()
+        .describe('sent out chilled and reheated there; absent: hot, in hot boxes'),
+    })
+    .optional()
+    .describe('of a meal that is sent out'),
+  dishes: z.array(dish).max(most.dishes),
+  avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+  avoidFor: z
+    .partialRecord(z.enum(avoidable), z.int().min(1).max(PIECES_MOST))
+    .optional()
+    .describe('how many guests must not have it; absent: somebody'),
+  notes: z.string().max(TEXT_LONG).optional().describe('what the cook wants to know of it next time'),
+  batches: z.array(id).max(most.batches).describe('in the order of the stove'),
+  day: day.optional(),
+});
