@@ -320,8 +320,8 @@ write(
     meal: {
       serving: { local: '2026-12-05T18:00', zone: 'Europe/Amsterdam' },
       place: 'here',
-      avoid: ['milk'],
-      avoidFor: { milk: 2 },
+      avoid: ['pork'],
+      avoidFor: { pork: 4 },
       day: {
         hands: 3,
         tasks: [

@@ -1,4 +1,4 @@
-import type { Round } from '@/core/batch/index.ts';
+import type { AfterWhat, Round } from '@/core/batch/index.ts';
 import type { Doing } from '@/core/day/index.ts';
 
 /** A cut or an ingredient by the first of its words: "shank", not "shank, cross cut". */
@@ -12,6 +12,28 @@ const rounds: Readonly<Record<Round, string>> = {
   stir: 'Stir to the bottom',
   baste: 'Baste',
   pierce: 'Pierce the meat',
+};
+
+/** A step once the meat is tender, as an act. */
+export const afterWords: Readonly<Record<AfterWhat, string>> = {
+  lift: 'Lift out the meat',
+  cool: 'Let it cool enough to touch',
+  bone: 'Take the bones out',
+  pull: 'Pull and shred',
+  pick: 'Pick out membrane and lumps',
+  'take out': 'Fish out bay, stems and sticks',
+  strain: 'Strain the liquid',
+  mash: 'Mash the vegetables in it',
+  skim: 'Skim the fat',
+  'set apart': 'Set a part of it aside',
+  'put back': 'Pour it back',
+  'boil down': 'Boil it down',
+  thicken: 'Thicken it',
+  add: 'Stir something in',
+  salt: 'Salt it',
+  'meat back': 'Meat back into its liquid',
+  dress: 'Dress the meat',
+  hold: 'Keep it hot, above 57 °C',
 };
 
 type What = Doing['what'];
@@ -70,6 +92,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   chills: 'Chills overnight',
   skim: ({ cold }) => (cold ? 'Lift off the fat' : 'Skim'),
   reduce: 'Boil it down',
+  after: ({ step }) => afterWords[step],
   'heats through': 'Heats through',
   'bring together': ({ how }) =>
     how === 'reheated'

@@ -25,6 +25,7 @@ export function becomes(cut: KnownCut, rawG: number): LotMass {
       wholeY: cookedShare(cut.flesh).y,
       gelatinShare: cut.gelatinShare,
       pick: pickPlan('membrane', cut.leanShare),
+      picks: 1,
       airShare: 0,
       doneness: NaN,
       weighed: nothingWeighed(),

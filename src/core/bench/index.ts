@@ -1,2 +1,3 @@
 export { becomes } from './becomes.ts';
+export { type Pulling, pullingOf } from './tools.ts';
 export { flowsOfLot, runLot } from './lotRun.ts';

@@ -33,8 +33,8 @@ export function pickLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
 const pullingShare = (far: number): number =>
   Number.isNaN(far) ? 1 : phi(Math.log(Math.max(1e-9, far)) / PIECES);
 
-function picked({ pick }: LotPlan, draw: Readonly<LotDraw>, { trimmedCooked }: LotMass): number {
-  return picksAll(pick) ? 1 : Math.min(0.95, pickedShare(pick, trimmedCooked) * draw.pickings);
+function picked({ pick, picks }: LotPlan, draw: Readonly<LotDraw>, { trimmedCooked }: LotMass): number {
+  return picksAll(pick) ? 1 : Math.min(0.95, pickedShare(pick, trimmedCooked) * picks * draw.pickings);
 }
 
 /** What the bench makes of one lot's cooked meat: bone and pickings out, shred into the bowl. */

@@ -13,6 +13,7 @@ export {
   stepsG,
   sumsOf,
   takenBy,
+  type Liquid,
   type FromMeat,
   type LiquidDraw,
   type LiquidMass,
@@ -21,5 +22,8 @@ export {
   type SteamCourse,
 } from './liquid.ts';
 export { MAIN } from './step.ts';
+export { type Mark, type Reduction, reductionBy } from './finish/reduction.ts';
+export { saltyWays, type SaltyWays } from './finish/salty.ts';
+export { type Thicken, thickenTo } from './finish/thicken.ts';
 export { stepsOf } from './stepsOf.ts';
 export { type Thick, thickFrom, type Thickness, thicknessOf, thicks, THICKENS } from './thickness.ts';

@@ -1,4 +1,4 @@
-import type { Heat, OwnTask, Picking, Round, Skim, Step } from '../batch/index.ts';
+import type { AfterWhat, Heat, OwnTask, Picking, Round, Skim, Step } from '../batch/index.ts';
 import type { Resource } from './resources.ts';
 import type { BatchTaskKind, Doing } from './task.ts';
 
@@ -77,6 +77,15 @@ export interface DayBatch {
   readonly chilled: boolean;
   /** It leaves the house cold and is reheated there. */
   readonly sentCold: boolean;
+  /** The cook's own order once it is tender; undefined: the usual. */
+  readonly after:
+    | readonly { readonly id: string; readonly what: AfterWhat; readonly minutes: number | undefined }[]
+    | undefined;
+  /** It is pulled in its pot, and never lifted out. */
+  readonly staysInPot: boolean;
+  /** Until it can be touched, min, and how fast it is pulled, of the usual. */
+  readonly coolMin: number;
+  readonly pace: number;
   readonly liquidMl: number;
   readonly reduceMin: number;
   readonly shredG: number;

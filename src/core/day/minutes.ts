@@ -57,7 +57,6 @@ export const usual = {
   preheat: 15,
   look: 5,
   lift: 5,
-  coolToTouch: 20,
   settle: 20,
   chill: 10 * 60,
   together: 15,

@@ -1,4 +1,4 @@
-import type { Lid, Onto, Round } from '../batch/index.ts';
+import type { AfterWhat, Lid, Onto, Round } from '../batch/index.ts';
 import type { Need } from './resources.ts';
 
 /** The steps of a batch from the board to its sauce, in the order of the work. */
@@ -31,6 +31,8 @@ export type BatchTaskKind = (typeof batchTaskKinds)[number];
 /** Which task: a step of a batch, a dish's plates, or one of the cook's own. */
 export type TaskRef =
   | { readonly kind: BatchTaskKind; readonly batch: string }
+  /** A step of the cook's own list that the usual order does not have. */
+  | { readonly kind: 'after'; readonly batch: string; readonly step: string }
   | { readonly kind: 'plates'; readonly dish: string }
   /** Into hot boxes, or packed and sent out. */
   | { readonly kind: 'boxes' | 'sent' }
@@ -43,6 +45,8 @@ export function taskId(ref: TaskRef): string {
       return `plates|${ref.dish}`;
     case 'own':
       return `own|${ref.own}`;
+    case 'after':
+      return `${ref.batch}|after ${ref.step}`;
     case 'boxes':
     case 'sent':
       return ref.kind;
@@ -73,6 +77,7 @@ export type Doing =
   | { readonly what: 'tear' | 'lift' | 'cool' | 'strain' | 'settle' | 'cool fast' | 'chills' | 'reduce' }
   | { readonly what: 'pull'; readonly torn: boolean; readonly firm: boolean }
   | { readonly what: 'skim'; readonly cold: boolean }
+  | { readonly what: 'after'; readonly step: AfterWhat }
   | { readonly what: 'heats through' }
   /** From the pot, out of the fridge and reheated, or cold to be reheated elsewhere. */
   | { readonly what: 'bring together'; readonly how: 'hot' | 'reheated' | 'cold' }

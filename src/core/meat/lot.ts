@@ -17,6 +17,8 @@ export interface LotPlan {
   /** Cooked of boneless if it were not trimmed. */
   readonly wholeY: number;
   readonly pick: PickPlan;
+  /** How much of that the tool finds; 1 with forks. */
+  readonly picks: number;
   /** Protein that dissolves into the liquid, of the raw boneless weight. */
   readonly gelatinShare: number;
   /** Water that the lot loses to the air before the pot, of its raw weight. */

@@ -26,6 +26,7 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
     flesh: cut.flesh,
     wholeY: cookedShare(cut.flesh).y,
     pick: pickPlan('membrane', cut.leanShare),
+    picks: 1,
     gelatinShare: 0.006,
     airShare: 0.03,
     doneness: NaN,

@@ -6,6 +6,7 @@ import { cool } from './cool.ts';
 import { boilMarinade, brine, marinate } from './cure.ts';
 import type { Milestones } from '../milestones.ts';
 import type { BatchTask } from './draft.ts';
+import { inOwnOrder } from './order.ts';
 import { beforeThePot, ownTask } from './own.ts';
 import { servingTasks } from './serving.ts';
 import { pot } from './pot.ts';
@@ -59,7 +60,7 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
   const { batches, own, minutes, pins, over } = facts;
   const first = beforeThePot(own);
   const all = [
-    ...batches.flatMap((batch) => batchTasks(batch, facts.hands, first)),
+    ...batches.flatMap((batch) => inOwnOrder(batch, batchTasks(batch, facts.hands, first))),
     ...own.map(ownTask),
     ...servingTasks(facts),
   ].filter(({ id }) => !over.has(id));

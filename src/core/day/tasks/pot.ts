@@ -143,7 +143,7 @@ function braising(batch: DayBatch, { hot, braise, end }: Times, id: string): Par
     ...(batch.liftsOut.length > 0
       ? [{ ...part(`${id}|out`, { what: 'lift out', names: batch.liftsOut }, end, 0), handsMin: 0 }]
       : []),
-    part(`${id}|lift`, { what: 'lift' }, end, usual.lift, { kind: 'bench' }),
+    ...(batch.staysInPot ? [] : [part(`${id}|lift`, { what: 'lift' }, end, usual.lift, { kind: 'bench' })]),
   ];
 }
 

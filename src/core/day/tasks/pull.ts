@@ -3,13 +3,17 @@ import { pullMinutes, TORN } from '../minutes.ts';
 import type { BatchTask, Step } from './draft.ts';
 
 /** Pulled, picked and shredded; what was torn half way is less work now. */
-export function pullStep({ tearMin, cookedG, picking, firm }: DayBatch, key: string, hands: number): Step {
+export function pullStep(
+  { tearMin, cookedG, picking, firm, pace }: DayBatch,
+  key: string,
+  hands: number,
+): Step {
   const torn = tearMin !== undefined;
   return {
     key,
     kind: 'bench',
     does: { what: 'pull', torn, firm },
-    minutes: (torn ? 1 - TORN : 1) * pullMinutes(cookedG, picking, hands),
+    minutes: (torn ? 1 - TORN : 1) * pace * pullMinutes(cookedG, picking, hands),
     hands: Math.min(2, hands),
     grams: cookedG,
   };
@@ -20,7 +24,7 @@ export const pull: BatchTask = {
     // What is chilled is pulled in one go with its cooling.
     if (batch.chilled) return undefined;
     const step = pullStep(batch, id, hands);
-    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: ['cool'] };
+    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: [['cool', 'pot']] };
   },
   over: ({ pulled }) => pulled,
 };

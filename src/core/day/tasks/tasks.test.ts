@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { afterBy, type AfterStep } from '../../batch/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { dayFacts } from '../../questions/day/facts.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
@@ -48,6 +49,38 @@ describe('the tasks of a batch', () => {
     expect(before(of(all, 'skim'))).toEqual(['settle']);
     expect(before(of(all, 'reduce'))).toEqual(['skim']);
     expect(before(of(all, 'together'))).toEqual(['pull', 'strain', 'skim', 'reduce']);
+  });
+
+  test('the cook’s own list has the say: another order, what it drops, and what it adds', () => {
+    const step = (what: AfterStep['what'], more: Partial<AfterStep> = {}): AfterStep => ({
+      id: what,
+      what,
+      ...more,
+    });
+    const down = { text: '300 ml', lo: 300, hi: 300 };
+    const own = [
+      step('skim'),
+      step('lift'),
+      step('boil down', { to: down }),
+      step('thicken'),
+      step('pull'),
+      step('dress'),
+    ];
+    const all = tasks({ after: own, strain: true });
+    expect(kinds(all)).toEqual(expect.arrayContaining(['skim', 'reduce', 'after', 'pull', 'together']));
+    expect(kinds(all)).not.toContain('strain');
+    expect(before(of(all, 'skim'))).toEqual(['pot']);
+    expect(before(of(all, 'reduce'))).toEqual(['skim']);
+    expect(before(of(all, 'pull'))).toEqual(['pot']);
+    expect(before(of(all, 'together'))).toEqual(['pull', 'after thicken']);
+  });
+
+  test('pulled in its pot it is never lifted, and pulling waits for the spoon', () => {
+    const all = tasks({ after: [...afterBy('in the pot')] });
+    expect(of(all, 'pot').parts.map(({ does }) => does.what)).not.toContain('lift');
+    expect(kinds(all)).not.toContain('cool');
+    expect(before(of(all, 'pull'))).toEqual(['pot', 'skim']);
+    expect(of(all, 'pull').minutes).toBeLessThan(0.5 * of(tasks(), 'pull').minutes);
   });
 
   test('chilled overnight it is pulled, strained and cooled in one go, with nothing between', () => {

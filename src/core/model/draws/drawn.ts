@@ -7,10 +7,18 @@ export const FULL_DRAWS = 5_000;
 const MANY_LOTS = 20;
 const FEW_DRAWS = 1_000;
 
+/** One finished liquid in every draw: ml, and salt in per cent. */
+export interface LiquidColumns {
+  readonly ml: Float64Array;
+  readonly saltPct: Float64Array;
+}
+
 /** Every draw of what can be asked about a meal: columns as long as there are draws. */
 export interface Drawn {
   readonly n: number;
   readonly batches: ReadonlyMap<string, BatchColumns>;
+  /** Of each batch its finished liquids, in the order of its plan. */
+  readonly liquids: ReadonlyMap<string, readonly LiquidColumns[]>;
   readonly plates: Float64Array;
   /** Full servings of each ticket, and which part ran short of it. */
   readonly filled: readonly Float64Array[];

@@ -1,5 +1,5 @@
 import { valueAt } from '../../quantity/index.ts';
-import { mlOf } from '../../broth/index.ts';
+import { emptyLiquidMass, mlOf, saltShareOf } from '../../broth/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
 import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
 import { plainDraw, posteriorOf, put } from '../posterior/posterior.ts';
@@ -54,6 +54,12 @@ function drawMeal({
   const drawn: Drawn = {
     n,
     batches: new Map(plans.map((plan) => [plan.id, batchColumns(n)])),
+    liquids: new Map(
+      plans.map((plan) => [
+        plan.id,
+        emptyLiquidMass(plan.liquid?.steps ?? []).liquids.map(() => ({ ml: column(), saltPct: column() })),
+      ]),
+    ),
     plates: column(),
     needG: column(),
     needMl: column(),
@@ -79,6 +85,7 @@ function drawMeal({
     const minutes = readyMinutes(meal, plan, n);
     const far = donenessDraws(meal, plan, n);
     const figures = drawn.batches.get(plan.id);
+    const liquids = drawn.liquids.get(plan.id) ?? [];
     const mass = emptyBatchMass(plan);
     const draw = plainDraw(plan);
     for (let d = 0; d < n; d += 1) {
@@ -91,6 +98,12 @@ function drawMeal({
         drawn.shredG[d] = valueAt(drawn.shredG, d) + lot.shred;
         const own = drawn.lotShredG[firstLot + i];
         if (own) own[d] = lot.shred;
+      }
+      for (const [i, liquid] of mass.liquid.liquids.entries()) {
+        const own = liquids[i];
+        if (!own) continue;
+        own.ml[d] = liquid.ml;
+        own.saltPct[d] = 100 * saltShareOf(liquid);
       }
       if (plan.liquid) drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + mlOf(mass.liquid);
     }

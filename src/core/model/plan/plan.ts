@@ -1,6 +1,6 @@
 import type { PotHeat, Readiness } from '../../tender/index.ts';
 import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
-import { runLot } from '../../bench/index.ts';
+import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
 import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';
 import {
@@ -119,6 +119,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     flesh: cut.flesh,
     wholeY: cookedShare(cut.flesh).y,
     pick: lot.kind === 'bones' ? pickAll : pickPlan(lot.picking ?? batch.picking, cut.leanShare),
+    picks: pullingOf(batch).picks,
     gelatinShare: cut.gelatinShare,
     airShare: air,
     doneness: NaN,

@@ -1,5 +1,13 @@
 import { overOf, type DayBatch } from '../../day/index.ts';
-import { type Batch, type Phase, standingEntries, isStrained, skimWay } from '../../batch/index.ts';
+import {
+  type Batch,
+  type Phase,
+  standingEntries,
+  isStrained,
+  skimWay,
+  staysInPot,
+} from '../../batch/index.ts';
+import { pullingOf } from '../../bench/index.ts';
 import { mlOf, takenBy } from '../../broth/index.ts';
 import { boilDownMinutes, cookOf, isTimed, openPhase } from '../../clock/index.ts';
 import { boughtOf, itemsOf, type ItemWork, workOn } from '../../pot/index.ts';
@@ -101,6 +109,10 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     skim: skimWay(batch),
     chilled: skimWay(batch) === 'chill' || sentCold,
     sentCold,
+    after: batch.after?.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
+    staysInPot: staysInPot(batch),
+    coolMin: pullingOf(batch).coolMin,
+    pace: pullingOf(batch).pace,
     liquidMl: mlOf(mass.liquid),
     reduceMin: Math.round(boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'boil down').water : 0)),
     shredG: mass.lots.reduce((sum, lot) => sum + lot.shred, 0),

@@ -24,6 +24,7 @@ import { nextActOf, type NextAct } from '../nextAct.ts';
 import { milestonesIn, tickedTasks } from '../seen.ts';
 import { lotReckoning, type LotReckoning } from './lotReckoning.ts';
 import { writtenOf, type Written } from './written.ts';
+import { liquidsOf, type LiquidReckoning } from './liquids.ts';
 import { saltFigures, type SaltFigures } from './salt.ts';
 import { potOf, type PotPicture } from './potPicture.ts';
 
@@ -48,6 +49,8 @@ export interface BatchReckoning {
   readonly lots: readonly LotReckoning[];
   readonly pot: PotPicture | null;
   readonly salt: SaltFigures | null;
+  /** Each finished liquid, the pot's own first, and what it still wants. */
+  readonly liquids: readonly LiquidReckoning[];
   /** What gelatin makes of the finished liquid; null where there is none. */
   readonly body: Body | null;
   /** What the sear takes, or would take. */
@@ -152,6 +155,7 @@ function figuresOf(
       if (!m || !cut) return [];
       return [lotReckoning(lot.id, cut, m, plan.ready)];
     }),
+    liquids: liquidsOf({ plan, mass }, drawn),
     body: liquidMl ? bodyOf(liquid.gelatinG?.mid ?? 0, liquidMl.mid) : null,
     pot: potOf(plan),
     sear: plan.sear,

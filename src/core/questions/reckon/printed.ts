@@ -3,10 +3,19 @@ import type { Reckoning } from './reckon.ts';
 /** A reckoning as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
 export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
   return {
-    batches: batches.map(({ id, meat, liquid, ready, salt }) => ({
+    batches: batches.map(({ id, meat, liquid, liquids, ready, salt }) => ({
       id,
       meat,
       liquid,
+      liquids: liquids.map(({ id: of, says, ml, saltPct, fatG, thickness, saltToAddG }) => ({
+        id: of,
+        says,
+        ml,
+        saltPct,
+        fatG,
+        thickness,
+        saltToAddG,
+      })),
       ready: { firstCheckMin: ready.firstCheckMin, min: ready.min, chance: ready.written?.chance ?? null },
       salt: salt && { nowG: salt.nowG, atDressingG: salt.atDressingG, toLiquidG: salt.toLiquidG },
     })),
