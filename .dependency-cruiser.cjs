@@ -68,6 +68,12 @@ module.exports = {
       'Sentences are made of what the core answers.',
     ),
     from('store-below-app', '^src/store/', '^src/(app|workers)/', 'The store knows the core and the tables.'),
+    from(
+      'devices-below-app',
+      '^src/devices/',
+      '^src/(app|store|workers|words)/|node_modules/(react|dexie)',
+      'Devices only measure.',
+    ),
     from('workers-below-app', '^src/workers/', '^src/(app|store)/', 'Workers know the core and the tables.'),
     from('server-sees-no-data', '^server/', '^src/(app|store|workers|core)/', 'The server only serves.'),
     from('no-server-in-app', '^src/', '^server/', 'Every screen works with no server.'),

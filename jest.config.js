@@ -31,7 +31,7 @@ export default {
       displayName: 'core',
       testEnvironment: 'node',
       testMatch: [
-        '<rootDir>/{src/core,src/reference,src/words,src/workers,src/store,server,scripts}/**/*.test.ts',
+        '<rootDir>/{src/core,src/reference,src/words,src/workers,src/devices,src/store,server,scripts}/**/*.test.ts',
       ],
       setupFiles: ['<rootDir>/src/store/fixtures/clone.ts', 'fake-indexeddb/auto'],
     },

@@ -5,6 +5,7 @@ import helmet from 'helmet';
 import { createServer, type Server } from 'node:http';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { devices } from './devices.ts';
 
 export interface ServerOptions {
   /** Folder of the built app. */
@@ -37,7 +38,7 @@ export function makeServer(options: ServerOptions, patienceMs = PATIENCE_MS): Se
 }
 
 /**
- * Serves the built app. It never sees a user's data: there is no route that takes any. The policy
+ * Serves the built app, and a scale and probes that stand in for real ones. It never sees a user's data: there is no route that takes any. The policy
  * allows nothing from any other host and no inline script.
  */
 export function makeApp({ dist, data }: ServerOptions): Express {
@@ -79,6 +80,7 @@ export function makeApp({ dist, data }: ServerOptions): Express {
     const hello: Hello = { program: 'slow-spoon', data };
     response.json(hello);
   });
+  app.use('/devices', devices());
   app.use(
     '/assets',
     express.static(join(dist, 'assets'), { fallthrough: false, immutable: true, maxAge: '1y' }),
