@@ -1,4 +1,5 @@
 export type { NothingToBuy } from './buy.ts';
+export { benchCards, type BenchCard } from './bench.ts';
 export { costs } from './costs.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
 export { kitchenYields, type KitchenYield } from './kitchenYields.ts';

@@ -1,0 +1,29 @@
+import type { Range } from '../quantity/index.ts';
+
+/** A weighing that can hardly be: asked about once, then believed. */
+export interface Doubt {
+  readonly what: 'more than there is' | 'far more' | 'far less';
+  /** g: what there is at most, or what was expected. */
+  readonly grams: number;
+}
+
+/** Beyond what there is, so much may still be a bowl or a wet cloth, relative (estimate). */
+const SLACK = 1.03;
+/** So many times the way from the middle to p10 or p90 nobody believes at once (estimate). */
+const FAR = 4;
+
+/**
+ * Whether a weighing is worth a question.
+ * @param grams as it was weighed
+ * @param expected what the reckoning had
+ * @param most what it came from: there cannot be more
+ */
+export function doubtOf(grams: number, expected: Range, most: number): Doubt | undefined {
+  const { mid, p10 = mid, p90 = mid } = expected;
+  if (grams > SLACK * most) return { what: 'more than there is', grams: most };
+  const up = Math.max(p90 - mid, 0.1 * mid);
+  const down = Math.max(mid - p10, 0.1 * mid);
+  if (mid > 0 && grams > mid + FAR * up) return { what: 'far more', grams: mid };
+  if (mid > 0 && grams < mid - FAR * down) return { what: 'far less', grams: mid };
+  return undefined;
+}

@@ -1,0 +1,178 @@
+import {
+  type AfterStep,
+  afterOf,
+  type AfterWhat,
+  type Batch,
+  type Entry,
+  standingEntries,
+  type Weighable,
+} from '../batch/index.ts';
+import { type BatchTaskKind, type Doing, taskId } from '../day/index.ts';
+import type { Input } from '../model/index.ts';
+import type { DayPlan } from './day/day.ts';
+
+/** One thing to do at the bench. */
+export interface BenchCard {
+  /** Tells it from the others, and is what its being done is kept under. */
+  readonly task: string;
+  readonly batch: string;
+  readonly pot: string;
+  /** A step of the cook's list; or a fork in a pot that is on the heat. */
+  readonly what: AfterWhat | 'look';
+  readonly step: AfterStep | undefined;
+  /** What is weighed at it. */
+  readonly flow: Weighable | undefined;
+  /** Epoch ms: when it is due by the day's plan; undefined where the plan does not say. */
+  readonly at: number | undefined;
+  readonly done: boolean;
+}
+
+/** What is weighed at a step. */
+const weighedAt: Readonly<Partial<Record<AfterWhat, Weighable>>> = {
+  lift: 'cooked',
+  bone: 'bone',
+  pull: 'shred',
+  pick: 'pickings',
+  strain: 'strained',
+  skim: 'skim',
+};
+
+/** The part of the day's plan that a step is. */
+const lineOf: Readonly<Partial<Record<AfterWhat, Doing['what']>>> = {
+  lift: 'lift',
+  cool: 'cool',
+  bone: 'pull',
+  pull: 'pull',
+  pick: 'pull',
+  strain: 'strain',
+  skim: 'skim',
+  'boil down': 'reduce',
+  'meat back': 'bring together',
+  dress: 'bring together',
+};
+
+/** The task of the day that a step is: ticked at the bench it is over there too. */
+const kindOf: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = {
+  lift: 'pot',
+  cool: 'cool',
+  pull: 'pull',
+  strain: 'strain',
+  skim: 'skim',
+  'boil down': 'reduce',
+  'meat back': 'together',
+  dress: 'together',
+};
+
+/** What a step's being done is kept under: the first of its kind is the day's own task. */
+function stepTask(batch: string, step: AfterStep, steps: readonly AfterStep[]): string {
+  const kind = kindOf[step.what];
+  const isFirst = steps.find(({ what }) => kindOf[what] === kind) === step;
+  return kind !== undefined && isFirst
+    ? taskId({ kind, batch })
+    : taskId({ kind: 'after', batch, step: step.id });
+}
+
+/**
+ * Everything to do at the bench, of all pots: what is done in the order in which it was, then what is due, the next
+ * first. A step that lies behind one that is done is done too: whatever was not weighed was skipped.
+ * @param day the plan of the day, if it stands already
+ */
+export function benchCards(
+  { meal, batches, entries }: Pick<Input, 'meal' | 'batches' | 'entries'>,
+  day: Pick<DayPlan, 'lines'> | undefined,
+): readonly BenchCard[] {
+  const standing = standingEntries(entries).filter(({ value }) => value !== null);
+  const ordered = meal.batches.flatMap((id) => batches.filter((batch) => batch.id === id));
+  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day));
+  const done = cards.filter((card) => card.done).sort((a, b) => (a.at ?? 0) - (b.at ?? 0));
+  const due = cards.filter((card) => !card.done);
+  // Within a pot the order is the cook's; between pots the clock's.
+  return [...done, ...merged(due)];
+}
+
+/** Pots side by side, each in its own order: the one whose next is due first goes first. */
+function merged(cards: readonly BenchCard[]): readonly BenchCard[] {
+  const queues = [...new Set(cards.map(({ batch }) => batch))].map((id) =>
+    cards.filter(({ batch }) => batch === id),
+  );
+  const out: BenchCard[] = [];
+  while (queues.some((queue) => queue.length > 0)) {
+    const dueAt = (queue: readonly BenchCard[]) => (queue.length === 0 ? Infinity : (queue[0]?.at ?? NEVER));
+    const next = queues.reduce((best, queue) => (dueAt(queue) < dueAt(best) ? queue : best));
+    const card = next.shift();
+    if (card) out.push(card);
+  }
+  return out;
+}
+/** What the plan says nothing of comes last; epoch ms. */
+const NEVER = Number.MAX_SAFE_INTEGER;
+
+function cardsOf(
+  batch: Batch,
+  standing: readonly Entry[],
+  day: Pick<DayPlan, 'lines'> | undefined,
+): readonly BenchCard[] {
+  const mine = standing.filter((entry) => entry.batch === batch.id);
+  const lines = day?.lines.filter((line) => line.batch === batch.id) ?? [];
+  const steps = shownOf(batch);
+  const base = { batch: batch.id, pot: batch.name } as const;
+  const tickedAt = (task: string) =>
+    mine.find(({ measures }) => measures.what === 'done' && measures.task === task)?.at;
+  const weighedAtOf = (flow: Weighable | undefined) =>
+    mine.find(
+      ({ measures }) =>
+        (measures.what === 'sum' || measures.what === 'flow') && flow !== undefined && measures.flow === flow,
+    )?.at;
+  const doneAt = steps.map(
+    (step) => tickedAt(stepTask(batch.id, step, steps)) ?? weighedAtOf(weighedAt[step.what]),
+  );
+  const furthest = doneAt.findLastIndex((at) => at !== undefined);
+  const look = furthest < 0 ? lines.find(({ does }) => does.what === 'look') : undefined;
+  let before: number | undefined;
+  return [
+    ...(look
+      ? [
+          {
+            ...base,
+            task: `${look.task}|look`,
+            what: 'look',
+            step: undefined,
+            flow: undefined,
+            at: look.from,
+            done: false,
+          } as const,
+        ]
+      : []),
+    ...steps.map((step, i): BenchCard => {
+      const { what } = step;
+      const line = lines.find(
+        ({ does }) => does.what === lineOf[what] || (does.what === 'after' && does.step === what),
+      );
+      const done = i <= furthest;
+      const at = done ? (doneAt[i] ?? nextOf(doneAt, i)) : (line?.from ?? before);
+      before = at;
+      return {
+        ...base,
+        task: stepTask(batch.id, step, steps),
+        what,
+        step,
+        flow: weighedAt[what],
+        at,
+        done,
+      };
+    }),
+  ];
+}
+
+const nextOf = (moments: readonly (number | undefined)[], from: number) =>
+  moments.slice(from).find((at) => at !== undefined);
+
+/** The shred is weighed when nothing more is picked from it: what is picked comes first at the scale. */
+function shownOf(batch: Batch): readonly AfterStep[] {
+  const steps = afterOf(batch);
+  const pull = steps.findIndex(({ what }) => what === 'pull');
+  const pick = steps.findIndex(({ what }) => what === 'pick');
+  const [pulled, picked] = [steps[pull], steps[pick]];
+  if (!pulled || !picked || pick !== pull + 1) return steps;
+  return [...steps.slice(0, pull), picked, pulled, ...steps.slice(pick + 1)];
+}
