@@ -14,6 +14,7 @@ import { Unkept } from './shell/Unkept.tsx';
 const Meals = lazy(() => import('./meals/Meals.tsx'));
 const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
+const BenchMode = lazy(() => import('./bench/task/BenchMode.tsx'));
 const Kitchen = lazy(() => import('./kitchen/Kitchen.tsx'));
 
 /** The routes: a stage of the work, its folder, its sheet and its word are one name. */
@@ -38,6 +39,7 @@ export function App() {
               <Route path="cuts" element={<Cuts />} />
               <Route path="shopping" element={<Shopping />} />
               <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
+              <Route path="meals/:mealId/bench" element={<BenchMode />} />
               <Route path="meals/:mealId" element={<Start />} />
               <Route path="*" element={<Start />} />
             </Routes>

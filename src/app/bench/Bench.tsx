@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -11,7 +12,7 @@ import { BenchBowl } from '../figures/BenchBowl.tsx';
 
 /** Pull, pick, shred: what comes out is weighed, and each weighing narrows what comes after it. */
 export default function Bench() {
-  const { batchReckoning, units, standing, batch } = useOpenMeal();
+  const { loaded, batchReckoning, units, standing, batch } = useOpenMeal();
   const { meat } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="Pull, pick and shred" />;
   const weighed = (flow: string) =>
@@ -31,6 +32,9 @@ export default function Bench() {
     <>
       <div className="line">
         <h1>{done ? 'The shred is weighed' : next}</h1>
+        <Link className="btn act is-first" to={`/meals/${loaded.meal.id}/bench`}>
+          One thing at a time
+        </Link>
       </div>
       <div className="two">
         <BenchBowl

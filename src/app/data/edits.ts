@@ -259,9 +259,14 @@ export function removeBatch(mealId: string, batchId: string): void {
 }
 
 /** Adds a reading. One that corrects another names it; nothing is ever rewritten. */
-export function weigh(mealId: string, words: string, entry: Omit<Entry, 'id' | 'at' | 'source'>): void {
+export function weigh(
+  mealId: string,
+  words: string,
+  entry: Omit<Entry, 'id' | 'at' | 'source'>,
+  source: Entry['source'] = 'typed',
+): void {
   const entryId = id();
-  const made: Entry = { ...entry, id: entryId, at: clockNow(), source: 'typed' };
+  const made: Entry = { ...entry, id: entryId, at: clockNow(), source };
   change(mealId, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made }));
 }
 

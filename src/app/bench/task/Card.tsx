@@ -1,0 +1,207 @@
+import { useEffect, useRef } from 'react';
+import { Link } from 'react-router';
+import type { BenchCard, BatchReckoning, DayPlan } from '@/core/questions/index.ts';
+import type { ComesOut } from '@/core/pot/index.ts';
+import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { benchTitle, inBowlWords, weighedWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
+import { useWall } from '../../data/useWall.ts';
+import { Caution } from '../../parts/Caution.tsx';
+import { Checks } from '../../clock/Checks.tsx';
+import { startTimer } from '../../clock/timers/timers.ts';
+import { Bones } from './Bones.tsx';
+import { ScaleCounts } from './ScaleCounts.tsx';
+import { WeighIt } from './WeighIt.tsx';
+import css from './task.module.scss';
+
+interface Props {
+  readonly card: BenchCard;
+  readonly day: DayPlan | undefined;
+  /** What is due next of another pot. */
+  readonly other: BenchCard | undefined;
+  readonly now: number;
+  /** Somebody came here from another card: its title is read out. */
+  readonly moved: boolean;
+}
+
+/** One thing to do, as large as it can be read from across the counter. */
+export function Card({ card, day, other, now, moved }: Props) {
+  const { batchReckoning, units } = useOpenMeal();
+  const wall = useWall();
+  const title = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    if (moved) title.current?.focus({ preventScroll: true });
+  }, [moved]);
+  const mass = (grams: number) => {
+    const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}`;
+  };
+  const bones = batchReckoning.comeOut.filter(({ kind }) => kind === 'bones');
+  const counted = bones.filter(({ count }) => count !== undefined);
+  const left =
+    counted.length === 0
+      ? undefined
+      : counted.reduce((n, { count = 0, back }) => n + Math.max(0, count - back), 0);
+  const back = bones.reduce((n, one) => n + one.back, 0);
+  return (
+    <article className={css.card}>
+      <header>
+        <div>
+          <h1 ref={title} tabIndex={-1}>
+            {benchTitle(card, left, back)}
+          </h1>
+          <p className={css.under}>
+            {card.pot}
+            {underOf(card, batchReckoning, {
+              mass,
+              counted,
+              volume: (ml) => written(writeVolume({ mid: ml }, units)),
+            })}
+          </p>
+        </div>
+        <p className={css.when}>
+          <b className="num">{wall.clock(other?.at ?? card.at ?? now)}</b>
+          <small>
+            {other ? `${benchTitle(other, undefined, 0)}, ${other.pot}` : card.done ? 'done' : 'due'}
+          </small>
+        </p>
+      </header>
+      <Body card={card} day={day} bones={bones} mass={mass} />
+    </article>
+  );
+}
+
+const written = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+
+interface Says {
+  readonly mass: (grams: number) => string;
+  readonly volume: (ml: number) => string;
+  readonly counted: readonly ComesOut[];
+}
+
+/** What else has to be known for it, in one line. */
+function underOf(
+  { what, step }: BenchCard,
+  { salt, meat, liquids }: BatchReckoning,
+  { mass, volume, counted }: Says,
+) {
+  switch (what) {
+    case 'bone':
+      return counted.map(({ name, count = 0, back }) => `, ${name}: ${back} of ${count} out`).join('');
+    case 'dress':
+      return salt && salt.atDressingG > 0.5 ? `: ${mass(salt.atDressingG)} of salt over the meat` : '';
+    case 'pull':
+      return `, about ${mass(meat.shredG.mid)}`;
+    case 'boil down':
+      return step?.to?.lo === undefined ? '' : `, to ${volume(step.to.lo)}`;
+    case 'thicken':
+    case 'add':
+    case 'salt':
+      return step?.amount ? `: ${step.amount.text}` : '';
+    case 'hold':
+      return liquids[0] ? `, in ${volume(liquids[0].ml.mid)}` : '';
+    default:
+      return '';
+  }
+}
+
+function Body({
+  card,
+  day,
+  bones,
+  mass,
+}: Pick<Props, 'card' | 'day'> & { readonly bones: readonly ComesOut[]; readonly mass: Says['mass'] }) {
+  const { batchReckoning, loaded, batch } = useOpenMeal();
+  const { meat, liquid } = batchReckoning;
+  const { what, flow, step } = card;
+  const expected: Partial<Record<BenchCard['what'], { range: Range | null; mostG: number }>> = {
+    lift: { range: meat.onBenchG, mostG: meat.rawG.mid },
+    bone: { range: meat.boneOutG, mostG: meat.onBenchG.mid },
+    pick: { range: meat.pickingsG, mostG: meat.cookedG.mid },
+    pull: { range: meat.shredG, mostG: meat.cookedG.mid },
+    strain: { range: liquid.solidsG, mostG: meat.rawG.mid + (liquid.pouredMl?.mid ?? 0) },
+    skim: { range: liquid.skimG, mostG: 2 * (liquid.fatG?.mid ?? 0) + 200 },
+  };
+  const weighs = expected[what];
+  const items = batchReckoning.comeOut.filter(({ kind }) => kind === 'item');
+  if (what === 'look') return <Checks day={day} />;
+  return (
+    <>
+      {what === 'bone' &&
+        bones.map((thing) => (
+          <Bones
+            key={thing.thing}
+            thing={thing}
+            eachG={eachOf(thing, batchReckoning)}
+            mass={mass}
+            labelled={bones.length > 1}
+          />
+        ))}
+      {what === 'bone' && bones[0] && (
+        <ScaleCounts thing={missing(bones)} eachG={eachOf(missing(bones), batchReckoning)} />
+      )}
+      {flow && weighs?.range && weighedWords[what] !== undefined && (
+        <WeighIt
+          flow={flow}
+          words={weighedWords[what] ?? ''}
+          thing={inBowlWords[what] ?? ''}
+          expected={weighs.range}
+          mostG={weighs.mostG}
+        />
+      )}
+      {what === 'cool' && (
+        <p className={css.acts}>
+          <button
+            type="button"
+            className="btn act is-first"
+            onClick={() => startTimer(`${card.pot} is cool enough`, coolMin(step?.minutes?.lo))}
+          >
+            Timer, {Math.round(coolMin(step?.minutes?.lo))} min
+          </button>
+        </p>
+      )}
+      {(what === 'boil down' || what === 'skim' || what === 'strain' || what === 'thicken') && (
+        <p>
+          <Link className="link" to={`/meals/${loaded.meal.id}/batches/${batch.id}/broth`}>
+            Go to the jug
+          </Link>
+        </p>
+      )}
+      {(what === 'take out' || what === 'bone') && items.length > 0 && (
+        <section className={css.still} aria-label="Still in the pot">
+          <p className="quiet">Still in the pot</p>
+          {items.map((thing) => (
+            <div key={thing.thing}>
+              <Bones thing={thing} eachG={undefined} mass={mass} />
+              <b>
+                {Math.max(0, (thing.count ?? 0) - thing.back) || 'no'} {thing.name}
+              </b>
+            </div>
+          ))}
+        </section>
+      )}
+      {(what === 'bone' || what === 'pick') && (
+        <Caution>
+          Small bones and membrane: pick twice for children and anyone who has trouble swallowing.
+        </Caution>
+      )}
+    </>
+  );
+}
+
+/** Until it can be touched, min, where nobody has written it (common practice, no source). */
+const COOL = 20;
+const coolMin = (typed: number | undefined) => typed ?? COOL;
+
+/** The first of which one is missing. */
+function missing(bones: readonly ComesOut[]): ComesOut {
+  const found = bones.find(({ count = Infinity, back }) => back < count) ?? bones[0];
+  if (!found) throw new Error('There are no bones.');
+  return found;
+}
+
+/** What one bone of a lot weighs, g: its bone by the pieces that there are. */
+function eachOf({ thing, count }: ComesOut, { lots }: BatchReckoning): number | undefined {
+  const lot = lots.find(({ lot: id }) => thing === id);
+  return lot && count ? lot.boneG / count : undefined;
+}
