@@ -31,11 +31,7 @@ export const toolWords: Readonly<Record<Tool, string>> = {
 };
 
 /** What is asked for at a card. */
-export function benchTitle(
-  { what, step }: BenchCard,
-  bonesLeft: number | undefined,
-  back: number,
-): string {
+export function benchTitle({ what, step }: BenchCard, bonesLeft: number | undefined, back: number): string {
   switch (what) {
     case 'look':
       return 'Test with a fork';

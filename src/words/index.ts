@@ -8,6 +8,8 @@ export { afterWords, doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
+export { schoolWords, skimWords, stepsWords } from './steps.ts';
+export { suggestionWords } from './taste.ts';
 export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';

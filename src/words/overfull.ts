@@ -14,6 +14,7 @@ const names: Readonly<Record<Overfull['what'], string>> = {
   cuts: 'A kitchen holds at most N cuts of its own',
   ingredients: 'A kitchen holds at most N ingredients of its own',
   after: 'A pot holds at most N steps once it is tender',
+  lessons: 'A kitchen keeps at most N notes',
   besides: 'A dish has at most N things besides',
   dismissed: 'A pot holds at most N hints that were waved away',
 };

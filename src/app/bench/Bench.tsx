@@ -7,6 +7,7 @@ import { NothingYet } from '../parts/NothingYet.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Unaccounted } from '../parts/Unaccounted.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
+import { Steps } from './steps/Steps.tsx';
 import { ComeBack } from './ComeBack.tsx';
 import { BenchBowl } from '../figures/BenchBowl.tsx';
 
@@ -87,6 +88,7 @@ export default function Bench() {
           inBowl
         />
       </div>
+      <Steps />
       <Unaccounted />
       <Caution>
         Small bones and membrane: pick twice for children and anyone who has trouble swallowing.

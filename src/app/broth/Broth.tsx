@@ -1,178 +1,195 @@
-import type { Skim } from '@/core/batch/index.ts';
+import { useState } from 'react';
+import {
+  isStrained,
+  type Skim,
+  skims as skimWays,
+  skimWay,
+  withoutReduction,
+  withReduced,
+  withSetApart,
+  withSkim,
+  withStirredIn,
+  withStrain,
+} from '@/core/batch/index.ts';
+import { reductionsOf } from '@/core/questions/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { volumeUnits } from '../data/useSettings.ts';
-import { Jug } from '../figures/Jug.tsx';
+import { useNow } from '../data/useNow.ts';
+import { JugShares, type JugShare } from '../figures/JugShares.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
-import { Figure } from '../parts/Figure.tsx';
-import { Problems } from '../parts/Problems.tsx';
-import { NothingYet } from '../parts/NothingYet.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { NothingYet } from '../parts/NothingYet.tsx';
+import { Problems } from '../parts/Problems.tsx';
 import { Unaccounted } from '../parts/Unaccounted.tsx';
-import { Weigh } from '../parts/Weigh.tsx';
+import { BrothFigures } from './BrothFigures.tsx';
+import { BrothWeighs } from './BrothWeighs.tsx';
+import { PanDown } from './PanDown.tsx';
+import { SaltIt } from './SaltIt.tsx';
+import { Spoons } from './Spoons.tsx';
+import css from './broth.module.scss';
 
 const strains = [
   { value: 'strain', words: 'strain' },
   { value: 'keep', words: 'keep the vegetables' },
 ] as const;
-const skims: readonly { value: Skim; words: string }[] = [
-  { value: 'hot', words: 'spoon it hot' },
-  { value: 'settle', words: 'let a jug settle' },
-  { value: 'chill', words: 'chill overnight' },
-  { value: 'leave', words: 'leave it' },
-];
+const skimsWords: Readonly<Record<Skim, string>> = {
+  hot: 'spoon it hot',
+  settle: 'let a jug settle',
+  chill: 'chill overnight',
+  leave: 'leave it',
+};
+const skims = skimWays.map((value) => ({ value, words: skimsWords[value] }));
 
-/** Strain, skim, finish: what the liquid becomes. */
+/** The jug with its levels: what is there, what the plates want of it, how thick and how salt it is, and what to do. */
 export default function Broth() {
-  const { batch, batchReckoning, units } = useOpenMeal();
-  const { liquid, meat, salt, body } = batchReckoning;
+  const { batch, batchReckoning, opened, units } = useOpenMeal();
+  const now = useNow();
+  const [chosen, choose] = useState('pot');
+  const [aim, setAim] = useState<Parameters<typeof Spoons>[0]['aim']>();
+  const { meat, liquids, liquid: figures, need } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="What the liquid becomes" />;
-  const word = batch.strain ? 'broth' : 'sauce';
-  const finished = liquid.brothMl ?? liquid.sauceMl;
-  const written = finished && writeVolume(finished, units);
-  const set = (w: { value: string; unit: string }) => `${w.value} ${w.unit}`;
+  const word = isStrained(batch) ? 'broth' : 'sauce';
+  const liquid = liquids.find(({ id }) => id === chosen) ?? liquids[0];
+  const volume = (ml: number) => {
+    const { value, unit } = writeVolume({ mid: ml }, units);
+    return `${value} ${unit}`;
+  };
+  const nominal = opened.nominal.batches.find(({ plan }) => plan.id === batch.id);
+  const downs = nominal ? reductionsOf(nominal, opened.input, now) : [];
+  const down = downs.find((one) => one.liquid === liquid?.id);
+  const named = liquid && liquid.id !== 'pot' ? liquid.id : undefined;
+  const reduceTo = (ml: number, text: string) => {
+    editBatch(batch.id, 'how far it is boiled down', (b) =>
+      withReduced(b, crypto.randomUUID(), { liquid: named, ml, text }),
+    );
+    setAim(undefined);
+  };
+  const reduce = (ml: number) => reduceTo(ml, volume(ml));
+  const dips = need.dishes.filter(({ ml }) => ml > 0);
   return (
     <>
       <div className="line">
         <h1>
-          {written
-            ? `${set(written)} of ${word}`
-            : batchReckoning.dry
-              ? `No ${word}: the pot boils dry`
-              : `How much ${word} is not known yet`}
+          {down
+            ? `Boil the ${liquid?.says ?? word} down to ${volume(down.toMl)}`
+            : liquid
+              ? `${volume(liquid.ml.mid)} of ${liquid.says}`
+              : batchReckoning.dry
+                ? `No ${word}: the pot boils dry`
+                : `How much ${word} is not known yet`}
         </h1>
-        <Choice
-          legend="Vegetables"
-          hidden
-          value={batch.strain ? 'strain' : 'keep'}
-          options={strains}
-          onChoose={(way) => {
-            editBatch(batch.id, 'straining', (b) => ({ ...b, strain: way === 'strain' }));
-          }}
-        />
+        {down?.now && (
+          <p className={css.off}>
+            <b className="num">{Math.round(down.now.minutes.mid)} min</b>
+          </p>
+        )}
       </div>
       <Problems batch={batch.id} stage="broth" />
-      {finished && written && liquid.skimG && liquid.solidsG && liquid.saltPct ? (
+      {liquid ? (
         <>
-          <div className="two">
-            <Jug
-              brothMl={finished.mid}
-              fatMl={liquid.skimG.mid}
-              solidsMl={batch.strain ? 0 : liquid.solidsG.mid}
-              words={`A jug with ${set(written)} of ${word} under its fat`}
-            />
-            <dl className="facts">
-              <div>
-                <dt>{word}</dt>
-                <dd>
-                  <Figure written={written} size="big" />
-                </dd>
-              </div>
-              <div>
-                <dt>fat skimmed off</dt>
-                <dd>
-                  <Figure written={writeMass(liquid.skimG, units)} />
-                </dd>
-              </div>
-              <div>
-                <dt>{batch.strain ? 'strained out' : 'vegetables in it'}</dt>
-                <dd>
-                  <Figure written={writeMass(liquid.solidsG, units)} />
-                </dd>
-              </div>
-              <div>
-                <dt>steam</dt>
-                <dd>
-                  <Figure written={liquid.steamMl && writeVolume(liquid.steamMl, units)} />
-                </dd>
-              </div>
-              {body && (
-                <div>
-                  <dt>body</dt>
-                  <dd>
-                    <Figure
-                      written={{
-                        value: body.feels,
-                        unit: '',
-                        range: `about ${Math.round(body.gPerL)} g of gelatin a litre`,
-                      }}
-                    />
-                  </dd>
-                </div>
-              )}
-              <div>
-                <dt>salt</dt>
-                <dd>
-                  <Figure
-                    written={{
-                      value: liquid.saltPct.mid.toFixed(2),
-                      unit: '%',
-                      ...(liquid.saltPct.p10 !== undefined &&
-                        liquid.saltPct.p90 !== undefined && {
-                          range: `${liquid.saltPct.p10.toFixed(2)}–${liquid.saltPct.p90.toFixed(2)}`,
-                        }),
-                    }}
-                  />
-                </dd>
-              </div>
-            </dl>
-          </div>
-          {salt && salt.toLiquidG > 0 && (
-            <p className="quiet">
-              The {word} is not salted enough: {set(writeMass(salt.toLiquidG, units))} now.
-            </p>
-          )}
-          <div className="choices">
+          {liquids.length > 1 && (
             <Choice
-              legend="Fat"
-              value={batch.skim}
-              options={skims}
-              onChoose={(skim) => {
-                editBatch(batch.id, 'skimming', (b) => ({ ...b, skim }));
+              legend="Which liquid"
+              value={liquid.id}
+              options={liquids.map(({ id, says, ml }) => ({
+                value: id,
+                words: `${says}, ${volume(ml.mid)}`,
+              }))}
+              onChoose={(id) => {
+                choose(id);
+                setAim(undefined);
               }}
             />
+          )}
+          <div className={down ? css.jugAndPan : css.jugAlone}>
+            <JugShares
+              ml={liquid.ml.mid}
+              fatMl={
+                figures.skimG && liquid.id === 'pot' && skimWay(batch) !== 'leave' ? figures.skimG.mid : 0
+              }
+              solidsMl={isStrained(batch) || liquid.id !== 'pot' ? 0 : (figures.solidsG?.mid ?? 0)}
+              shares={liquid.id === 'pot' ? sharesOf(need, liquid.ml.mid, volume) : []}
+              weighed={false}
+              words={`A jug with ${volume(liquid.ml.mid)} of ${liquid.says}`}
+            />
+            {down ? <PanDown down={down} now={now} /> : <BrothFigures liquid={liquid} />}
+          </div>
+          {!down && liquid.id === 'pot' && dips.length > 0 && liquids.length === 1 && (
+            <p className={css.ways}>
+              {dips.map(({ dish, name, ml }) => (
+                <button
+                  key={dish}
+                  type="button"
+                  className="btn act"
+                  onClick={() => {
+                    editBatch(batch.id, 'setting a part apart', (b) =>
+                      withSetApart(b, crypto.randomUUID(), `liquid for ${name}`, Math.min(ml, liquid.ml.mid)),
+                    );
+                    choose(`liquid for ${name}`);
+                  }}
+                >
+                  Set {volume(ml)} apart for {name}
+                </button>
+              ))}
+            </p>
+          )}
+          <div className={css.ways}>
             <QuantityField
-              label="Boil down to"
-              quantity={batch.reduceTo}
+              label={`Boil the ${liquid.says} down to`}
+              quantity={down ? { text: volume(down.toMl), lo: down.toMl, hi: down.toMl } : undefined}
               measure="volume"
               units={volumeUnits(units)}
               placeholder="not boiled down"
               chars={14}
-              onChange={(reduceTo) => {
-                editBatch(
-                  batch.id,
-                  'how far it is boiled down',
-                  (b) => ({ ...b, reduceTo: reduceTo.text === '' ? undefined : reduceTo }),
-                  `${batch.id} reduce`,
-                );
+              draft={['boil down', batch.id, liquid.id].join(' ')}
+              onDone={({ lo, text }) => {
+                if (lo !== undefined) reduceTo(lo, text);
+              }}
+              onEmptied={() => {
+                editBatch(batch.id, 'not boiling it down', (b) => withoutReduction(b, named));
               }}
             />
           </div>
-          <div className="weighs">
-            {batch.strain && (
-              <Weigh
-                flow="strained"
-                label="Strained out"
-                words="the weight of the solids"
-                planned={writeMass(liquid.solidsG, units)}
-              />
-            )}
-            <Weigh
-              flow="skim"
-              label="Skimmed off"
-              words="the weight of the skim"
-              planned={writeMass(liquid.skimG, units)}
+          <div className={css.below}>
+            <Spoons
+              liquid={liquid}
+              aim={aim}
+              onAim={setAim}
+              onBoil={reduce}
+              onStarch={(grams) => {
+                editBatch(batch.id, 'thickening', (b) =>
+                  withStirredIn(b, { id: crypto.randomUUID(), what: 'thicken', liquid: named, grams }),
+                );
+                setAim(undefined);
+              }}
             />
-            <Weigh
-              flow="liquid"
-              label={`The ${word}, by weight or volume`}
-              words={`how much ${word} there is`}
-              planned={written}
-              measure={['mass', 'volume']}
-            />
+            <SaltIt liquid={liquid} />
           </div>
+          <div className="choices">
+            <Choice
+              legend="Vegetables"
+              value={isStrained(batch) ? 'strain' : 'keep'}
+              options={strains}
+              onChoose={(way) => {
+                editBatch(batch.id, 'straining', (b) => withStrain(b, way === 'strain'));
+              }}
+            />
+            <Choice
+              legend="Fat"
+              value={skimWay(batch)}
+              options={skims}
+              onChoose={(skim) => {
+                editBatch(batch.id, 'skimming', (b) => withSkim(b, skim));
+              }}
+            />
+            <p className="quiet">
+              {figures.skimG && `takes about ${writtenMass(figures.skimG.mid, units)} of fat off`}
+            </p>
+          </div>
+          <BrothWeighs />
           <Unaccounted />
         </>
       ) : (
@@ -183,4 +200,23 @@ export default function Broth() {
       <Caution>Blend hot liquid in small lots with the lid vented.</Caution>
     </>
   );
+}
+
+const writtenMass = (grams: number, units: Parameters<typeof writeMass>[1]) => {
+  const { value, unit } = writeMass(grams, units);
+  return `${value} ${unit}`;
+};
+
+/** Where the pot's liquid goes: to each dish, soaked back, and what is left to the shelf. */
+function sharesOf(
+  { dishes, heldMl, liquidMl }: ReturnType<typeof useOpenMeal>['batchReckoning']['need'],
+  ml: number,
+  volume: (ml: number) => string,
+): readonly JugShare[] {
+  const left = ml - liquidMl;
+  return [
+    ...dishes.map(({ name, ml: wants }) => ({ name, ml: wants, said: volume(wants) })),
+    ...(heldMl > 0 ? [{ name: 'soaks back', ml: heldMl, said: volume(heldMl) }] : []),
+    ...(left > 0.01 * ml ? [{ name: 'to the shelf', ml: left, said: volume(left) }] : []),
+  ];
 }

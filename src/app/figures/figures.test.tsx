@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { Jug } from './Jug.tsx';
+import { JugShares } from './JugShares.tsx';
 import { PlatesRow } from './PlatesRow.tsx';
 
 afterEach(cleanup);
@@ -59,18 +59,34 @@ describe('the row of plates', () => {
 describe('the jug', () => {
   const heights = () =>
     [...document.querySelectorAll('rect')].map((rect) => Number(rect.getAttribute('height')));
+  const draw = (ml: number, more: Partial<Parameters<typeof JugShares>[0]> = {}) =>
+    render(<JugShares ml={ml} fatMl={0} solidsMl={0} shares={[]} weighed words="A jug" {...more} />);
 
-  test.each([200, 2_000, 75_000, 400_000, 1_900_000])('of %d ml holds all that is in it', (brothMl) => {
-    render(<Jug brothMl={brothMl} fatMl={brothMl / 20} solidsMl={0} words="A jug" />);
+  test.each([200, 2_000, 75_000, 400_000, 1_900_000])('of %d ml holds all that is in it', (ml) => {
+    draw(ml, { fatMl: ml / 20 });
     const [broth = NaN, fat = NaN] = heights();
-    expect(broth + fat).toBeLessThanOrEqual(190);
+    expect(broth + fat).toBeLessThanOrEqual(300);
     // Fat and broth stand to one scale.
     expect(fat / broth).toBeCloseTo(0.05, 6);
   });
 
   test('solids lie at the bottom, never above the sauce', () => {
-    render(<Jug brothMl={500} fatMl={0} solidsMl={900} words="A jug" />);
-    const [broth = NaN, solids = NaN] = heights();
-    expect(solids).toBe(broth);
+    draw(500, { solidsMl: 900 });
+    const [sauce = NaN, solids = NaN] = heights();
+    expect(solids).toBe(sauce);
+  });
+
+  test('says where it goes, and stands larger than it is where more is wanted', () => {
+    draw(1000, {
+      shares: [
+        { name: 'rolls', ml: 900, said: '900 ml' },
+        { name: 'soaks back', ml: 400, said: '400 ml' },
+      ],
+    });
+    expect(document.querySelectorAll('text')).toHaveLength(2);
+    expect(document.querySelector('.missing')).not.toBeNull();
+    cleanup();
+    draw(1000, { shares: [{ name: 'rolls', ml: 900, said: '900 ml' }] });
+    expect(document.querySelector('.missing')).toBeNull();
   });
 });

@@ -15,6 +15,7 @@ export const most = {
   dismissed: 100,
   besides: 30,
   after: 40,
+  lessons: 1000,
 } as const;
 
 /** Letters of a note. */

@@ -19,7 +19,7 @@ export function standingEntries(entries: readonly Entry[]): readonly Entry[] {
   return [...latest.values()].filter((entry) => entry.value !== null);
 }
 
-/** What an entry is of: a later one of the same thing takes its place. Every fork in the meat is its own. */
+/** What an entry is of: a later one of the same thing takes its place.  */
 function thingOf({ id, measures }: Entry): string {
   switch (measures.what) {
     case 'flow':
@@ -30,8 +30,11 @@ function thingOf({ id, measures }: Entry): string {
       return `stock|${measures.stock}|${measures.vessel}`;
     case 'back':
       return `back|${measures.thing}`;
+    // Every fork, mark and spoon is its own.
     case 'check':
-      return `check|${id}`;
+    case 'mark':
+    case 'taste':
+      return `${measures.what}|${id}`;
     case 'done':
       return `done|${measures.task}`;
   }

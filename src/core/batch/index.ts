@@ -24,6 +24,7 @@ export {
   type Kitchen,
   type Level,
   type Lid,
+  type Lesson,
   type Lot,
   type Meal,
   type MealFile,
@@ -43,6 +44,7 @@ export {
   type Skim,
   type Stand,
   type Step,
+  type Taste,
   type Tool,
   type Trim,
   type Vessel,
@@ -60,6 +62,7 @@ export {
   staysInPot,
 } from './after.ts';
 export { withBoilDown, withSkim, withStrain } from './afterEdits.ts';
+export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from './stages.ts';
 export {
   shredInScoop,
@@ -74,6 +77,8 @@ export {
 } from './usual.ts';
 export {
   afterWhats,
+  skims,
+  tastes,
   thickeners,
   tools,
   fates,

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { ALTITUDE, bounds, PRICE } from '../quantity/index.ts';
-import { most, YIELD } from './bounds.ts';
-import { id, length, name, share, within } from './fields.ts';
-import { doings, fates, preps, sourceKinds, stands, vesselKinds } from './words.ts';
+import { most, TEXT_LONG, YIELD } from './bounds.ts';
+import { id, length, moment, name, share, within } from './fields.ts';
+import { afterWhats, doings, fates, preps, sourceKinds, stands, vesselKinds } from './words.ts';
 
 /** The kitchen's part of the file: its vessels, fires, scoops, and the cook's own cuts and ingredients. */
 const vessel = z.strictObject({
@@ -115,10 +115,25 @@ export const kitchen = z.strictObject({
     .describe('what kept fat and liquid are worth, in the currency'),
   ingredients: z.array(ownIngredient).max(most.ingredients).optional(),
   atHome: z.array(id).max(1000).optional().describe('ingredients that are always in the house: not bought'),
+  lessons: z
+    .array(
+      z.strictObject({
+        id,
+        at: moment.describe('epoch, ms'),
+        step: z.enum(afterWhats).describe('the step that it comes up at again'),
+        text: z.string().max(TEXT_LONG),
+        cut: id.optional().describe('for this cut alone'),
+        heat: z.enum(['oven', 'stove', 'slow cooker', 'smoker']).optional().describe('on this heat alone'),
+      }),
+    )
+    .max(most.lessons)
+    .optional()
+    .describe('notes that come up at their step again'),
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 
 export type HeatSource = z.infer<typeof heatSource>;
+export type Lesson = NonNullable<z.infer<typeof kitchen>['lessons']>[number];
 export type Kitchen = z.infer<typeof kitchen>;
 export type OwnCut = z.infer<typeof ownCut>;
 export type OwnIngredient = z.infer<typeof ownIngredient>;

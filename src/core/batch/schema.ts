@@ -36,8 +36,10 @@ import {
   panFats,
   preps,
   rounds,
+  skims,
   starts,
   steps,
+  tastes,
   thickeners,
   tools,
   afterWhats,
@@ -147,7 +149,6 @@ const item = z.strictObject({
 });
 
 export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as const;
-export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
 
 const step = z.strictObject({ what: z.enum(steps), minutes: duration.optional() });
 
@@ -268,6 +269,12 @@ const entry = z.strictObject({
       })
       .describe('a fork in the meat; the value holds its words alone'),
     z.strictObject({ what: z.literal('done'), task: z.string().max(200) }).describe('a task of the day'),
+    z
+      .strictObject({ what: z.literal('mark'), liquid: name.optional() })
+      .describe('how much of a liquid there is while it boils down: a jug mark, or the pot on the scale'),
+    z
+      .strictObject({ what: z.literal('taste'), liquid: name.optional(), says: z.enum(tastes) })
+      .describe('a spoon of it; the value holds its words alone'),
   ]),
   value: measured.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
   measure: z.enum(['mass', 'volume', 'depth', 'count', 'feel', 'time']).describe('what lo and hi are'),
@@ -348,6 +355,7 @@ export type Step = (typeof steps)[number];
 export type Stand = (typeof stands)[number];
 export type AfterStep = z.infer<typeof afterStep>;
 export type AfterWhat = (typeof afterWhats)[number];
+export type Taste = (typeof tastes)[number];
 export type Tool = (typeof tools)[number];
 export type Moment = z.infer<typeof moment>;
 export type BuyMix = (typeof buyWays)[number];
@@ -356,5 +364,5 @@ export type Skim = (typeof skims)[number];
 export type Heat = (typeof heats)[number];
 export type Lid = (typeof lids)[number];
 export type DishKind = (typeof dishKinds)[number];
-export type { HeatSource, Kitchen, OwnCut, OwnIngredient, Scoop, Vessel } from './kitchenSchema.ts';
+export type { HeatSource, Kitchen, Lesson, OwnCut, OwnIngredient, Scoop, Vessel } from './kitchenSchema.ts';
 export type { Weighable };

@@ -46,8 +46,14 @@ export const afterWhats = [
   'hold',
 ] as const;
 
+/** How fat is skimmed. */
+export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
+
 /** What meat is pulled with. */
 export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
+
+/** What a spoon of a liquid says. */
+export const tastes = ['flat', 'right', 'salty', 'hot', 'thin', 'thick'] as const;
 
 /** What thickens a finished liquid. */
 export const thickeners = ['starch', 'flour'] as const;

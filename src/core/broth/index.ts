@@ -22,6 +22,8 @@ export {
   type SteamCourse,
 } from './liquid.ts';
 export { MAIN } from './step.ts';
+export { boilDownMl } from './finish/boilDownMl.ts';
+export { answerTo, type Suggestion } from './finish/taste.ts';
 export { type Mark, type Reduction, reductionBy } from './finish/reduction.ts';
 export { saltyWays, type SaltyWays } from './finish/salty.ts';
 export { type Thicken, thickenTo } from './finish/thicken.ts';

@@ -7,6 +7,8 @@ export type { LidFor } from './lidFor.ts';
 export type { Margin } from './margins.ts';
 export { nextInDay, type NextAct } from './nextAct.ts';
 export { answer, type Answer, type Ask, type Question } from './questions.ts';
+export { type BoilsDown, reductionsOf } from './reduction.ts';
+export { type LiquidReckoning } from './reckon/liquids.ts';
 export { recipeOut, type RecipeOut } from './recipeOut.ts';
 export type { BatchReckoning } from './reckon/batchReckoning.ts';
 export { lotReckoning, type LotReckoning } from './reckon/lotReckoning.ts';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { afterWhats, fates, panFats, preps, thickeners, tools } from '../batch/index.ts';
+import { afterWhats, fates, panFats, preps, skims, thickeners, tools } from '../batch/index.ts';
 import {
   fattinesses,
   heats,
@@ -7,7 +7,6 @@ import {
   lids,
   pickings,
   sizes,
-  skims,
   trims,
   weighable,
   type Entry,

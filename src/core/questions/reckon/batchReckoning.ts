@@ -1,7 +1,7 @@
 import { isStrained } from '../../batch/index.ts';
 import { bodyOf, type Body, mlOf } from '../../broth/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
-import { needOf } from '../../order/index.ts';
+import { heldOfTicket, needOf } from '../../order/index.ts';
 import { type Range, rangeOf } from '../../quantity/index.ts';
 import {
   type BatchPlan,
@@ -60,7 +60,13 @@ export interface BatchReckoning {
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
   /** What the plates want of this batch: the meal's need, dealt by what each batch can give. */
-  readonly need: { readonly meatG: number; readonly liquidMl: number };
+  readonly need: {
+    readonly meatG: number;
+    readonly liquidMl: number;
+    /** Of the liquid what each dish is ladled, and what the shred of all is to hold, ml. */
+    readonly dishes: readonly { readonly dish: string; readonly name: string; readonly ml: number }[];
+    readonly heldMl: number;
+  };
   /** What it wants next, as far as the readings and the ticks tell. */
   readonly next: NextAct;
   /** It boils under its lid, and the oven that would keep it below. */
@@ -79,7 +85,15 @@ export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal):
     return all > 0 ? of(batch) / all : 1 / batches.length;
   };
   const { meatG, liquidMl } = needOf(plan.tickets);
-  return { meatG: meatG * share(shred), liquidMl: liquidMl * share(liquid) };
+  const part = share(liquid);
+  return {
+    meatG: meatG * share(shred),
+    liquidMl: liquidMl * part,
+    dishes: plan.tickets.flatMap(({ id, name, count, liquid: { want } }) =>
+      want > 0 ? [{ dish: id, name, ml: count * want * part }] : [],
+    ),
+    heldMl: plan.tickets.reduce((sum, ticket) => sum + part * ticket.count * heldOfTicket(ticket), 0),
+  };
 }
 
 /** What of a batch must come out again: its items by their fate, and the bones of its lots. */

@@ -26,6 +26,9 @@ export interface LiquidReckoning {
   readonly saltPct: Range;
   readonly fatG: number;
   readonly waterG: number;
+  /** Without its fat, and what of that is salt, g. */
+  readonly baseG: number;
+  readonly saltG: number;
   readonly thickness: Thickness;
   /** Salt to its strength, g; nought where it needs none. */
   readonly saltToAddG: number;
@@ -64,6 +67,7 @@ export function liquidsOf(
         saltPct: rangeOf(100 * strength, columns?.[i]?.saltPct ?? none),
         fatG: pool.fat,
         waterG: pool.water,
+        ...salty,
         thickness,
         target,
         saltToAddG:

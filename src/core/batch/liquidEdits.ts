@@ -1,0 +1,77 @@
+import { afterOf } from './after.ts';
+import { withBoilDown } from './afterEdits.ts';
+import type { AfterStep, Batch } from './schema.ts';
+
+interface Stirred {
+  /** Of the new step. */
+  readonly id: string;
+  readonly what: 'salt' | 'thicken';
+  /** Absent: the pot's own. */
+  readonly liquid: string | undefined;
+  readonly grams: number;
+}
+
+/** What is done with all of it, so that anything stirred in comes before. */
+const last = new Set<AfterStep['what']>(['meat back', 'dress', 'hold']);
+
+/** The batch with so much stirred into one of its liquids, before it goes to the meat. */
+export function withStirredIn(batch: Batch, { id, what, liquid, grams }: Stirred): Batch {
+  const after = afterOf(batch);
+  const found = after.findIndex((step) => last.has(step.what));
+  const place = found < 0 ? after.length : found;
+  const g = Math.round(10 * grams) / 10;
+  const step: AfterStep = {
+    id,
+    what,
+    amount: { text: `${String(g)} g`, lo: g, hi: g },
+    measure: 'mass',
+    ...(what === 'thicken' && { with: 'starch' as const }),
+    ...(liquid !== undefined && { liquid }),
+  };
+  return { ...batch, after: [...after.slice(0, place), step, ...after.slice(place)] };
+}
+
+/** The batch with a part of its liquid set apart under a name, after it is skimmed. */
+export function withSetApart(batch: Batch, id: string, as: string, ml: number): Batch {
+  const after = afterOf(batch);
+  const skimmed = after.findLastIndex(
+    ({ what }) => what === 'skim' || what === 'strain' || what === 'take out',
+  );
+  const place = skimmed + 1;
+  const step: AfterStep = {
+    id,
+    what: 'set apart',
+    as,
+    amount: { text: `${String(Math.round(ml))} ml`, lo: ml, hi: ml },
+    measure: 'volume',
+  };
+  return { ...batch, after: [...after.slice(0, place), step, ...after.slice(place)] };
+}
+
+/** The batch with a liquid of it not boiled down. */
+export function withoutReduction(batch: Batch, liquid: string | undefined): Batch {
+  if (!batch.after && liquid === undefined) return withBoilDown(batch, { text: '' });
+  const after = afterOf(batch).filter((step) => step.what !== 'boil down' || step.liquid !== liquid);
+  return { ...batch, after };
+}
+
+/** The batch with a liquid of it boiled down so far: by the step that does so, or a new one. */
+export function withReduced(
+  batch: Batch,
+  id: string,
+  { liquid, ml, text }: { readonly liquid: string | undefined; readonly ml: number; readonly text: string },
+): Batch {
+  const after = afterOf(batch);
+  const to = { text, lo: ml, hi: ml };
+  const there = after.findIndex((step) => step.what === 'boil down' && step.liquid === liquid);
+  if (there >= 0) return { ...batch, after: after.map((step, i) => (i === there ? { ...step, to } : step)) };
+  const found = after.findIndex((step) => last.has(step.what));
+  const place = found < 0 ? after.length : found;
+  const step: AfterStep = {
+    id,
+    what: 'boil down',
+    to,
+    ...(liquid !== undefined && { liquid }),
+  };
+  return { ...batch, after: [...after.slice(0, place), step, ...after.slice(place)] };
+}
