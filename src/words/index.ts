@@ -10,6 +10,7 @@ export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
 export { schoolWords, skimWords, stepsWords } from './steps.ts';
 export { suggestionWords } from './taste.ts';
+export { partName } from './liquids.ts';
 export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';

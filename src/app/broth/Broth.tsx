@@ -13,6 +13,7 @@ import {
 } from '@/core/batch/index.ts';
 import { reductionsOf } from '@/core/questions/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { partName } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { volumeUnits } from '../data/useSettings.ts';
@@ -45,7 +46,7 @@ const skims = skimWays.map((value) => ({ value, words: skimsWords[value] }));
 
 /** The jug with its levels: what is there, what the plates want of it, how thick and how salt it is, and what to do. */
 export default function Broth() {
-  const { batch, batchReckoning, opened, units } = useOpenMeal();
+  const { loaded, batch, batchReckoning, opened, units } = useOpenMeal();
   const now = useNow();
   const [chosen, choose] = useState('pot');
   const [aim, setAim] = useState<Parameters<typeof Spoons>[0]['aim']>();
@@ -60,6 +61,8 @@ export default function Broth() {
   const nominal = opened.nominal.batches.find(({ plan }) => plan.id === batch.id);
   const downs = nominal ? reductionsOf(nominal, opened.input, now) : [];
   const down = downs.find((one) => one.liquid === liquid?.id);
+  // While a part boils in its pan the jug keeps what stays.
+  const jug = (down && liquids.find(({ id }) => id === 'pot')) ?? liquid;
   const named = liquid && liquid.id !== 'pot' ? liquid.id : undefined;
   const reduceTo = (ml: number, text: string) => {
     editBatch(batch.id, 'how far it is boiled down', (b) =>
@@ -88,7 +91,7 @@ export default function Broth() {
         )}
       </div>
       <Problems batch={batch.id} stage="broth" />
-      {liquid ? (
+      {liquid && jug ? (
         <>
           {liquids.length > 1 && (
             <Choice
@@ -106,14 +109,12 @@ export default function Broth() {
           )}
           <div className={down ? css.jugAndPan : css.jugAlone}>
             <JugShares
-              ml={liquid.ml.mid}
-              fatMl={
-                figures.skimG && liquid.id === 'pot' && skimWay(batch) !== 'leave' ? figures.skimG.mid : 0
-              }
-              solidsMl={isStrained(batch) || liquid.id !== 'pot' ? 0 : (figures.solidsG?.mid ?? 0)}
-              shares={liquid.id === 'pot' ? sharesOf(need, liquid.ml.mid, volume) : []}
+              ml={jug.ml.mid}
+              fatMl={figures.skimG && jug.id === 'pot' && skimWay(batch) !== 'leave' ? figures.skimG.mid : 0}
+              solidsMl={isStrained(batch) || jug.id !== 'pot' ? 0 : (figures.solidsG?.mid ?? 0)}
+              shares={jug.id === 'pot' ? sharesOf(need, jug.ml.mid, volume) : []}
               weighed={false}
-              words={`A jug with ${volume(liquid.ml.mid)} of ${liquid.says}`}
+              words={`A jug with ${volume(jug.ml.mid)} of ${jug.says}`}
             />
             {down ? <PanDown down={down} now={now} /> : <BrothFigures liquid={liquid} />}
           </div>
@@ -126,12 +127,17 @@ export default function Broth() {
                   className="btn act"
                   onClick={() => {
                     editBatch(batch.id, 'setting a part apart', (b) =>
-                      withSetApart(b, crypto.randomUUID(), `liquid for ${name}`, Math.min(ml, liquid.ml.mid)),
+                      withSetApart(
+                        b,
+                        crypto.randomUUID(),
+                        partName({ id: dish, name }, loaded.meal.dishes),
+                        Math.min(ml, liquid.ml.mid),
+                      ),
                     );
-                    choose(`liquid for ${name}`);
+                    choose(partName({ id: dish, name }, loaded.meal.dishes));
                   }}
                 >
-                  Set {volume(ml)} apart for {name}
+                  Set {volume(ml)} apart as {partName({ id: dish, name }, loaded.meal.dishes)}
                 </button>
               ))}
             </p>

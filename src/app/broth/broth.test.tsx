@@ -77,8 +77,8 @@ describe('what the liquid becomes', () => {
     const input = inputOf([batchOf([lotOf('beef-shank', 2500)])], [dishOf('roll', 4)]);
     await openAt('broth', input);
     const whole = ml();
-    await press(/^Set \d+ ml apart for/);
-    expect(title()).toMatch(/of liquid for/);
+    await press(/^Set \d+ ml apart as dip/);
+    expect(title()).toMatch(/of dip$/);
     const part = ml();
     await tap(screen.getByRole('radio', { name: /^broth/ }));
     expect(ml() + part).toBeCloseTo(whole, -1.5);

@@ -3,6 +3,7 @@ export { benchCards, type BenchCard } from './bench.ts';
 export { costs } from './costs.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
 export { kitchenYields, type KitchenYield } from './kitchenYields.ts';
+export { lessonsAt } from './lessons.ts';
 export type { LidFor } from './lidFor.ts';
 export type { Margin } from './margins.ts';
 export { nextInDay, type NextAct } from './nextAct.ts';

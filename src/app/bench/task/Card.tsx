@@ -10,6 +10,7 @@ import { Caution } from '../../parts/Caution.tsx';
 import { Checks } from '../../clock/Checks.tsx';
 import { startTimer } from '../../clock/timers/timers.ts';
 import { Bones } from './Bones.tsx';
+import { Lessons } from './Lessons.tsx';
 import { ScaleCounts } from './ScaleCounts.tsx';
 import { WeighIt } from './WeighIt.tsx';
 import css from './task.module.scss';
@@ -180,6 +181,10 @@ function Body({
           ))}
         </section>
       )}
+      {forgottenAt.has(what) && (
+        <p className={css.under}>On, boiling, timer running, all in that is on the list.</p>
+      )}
+      <Lessons step={what} />
       {(what === 'bone' || what === 'pick') && (
         <Caution>
           Small bones and membrane: pick twice for children and anyone who has trouble swallowing.
@@ -188,6 +193,9 @@ function Body({
     </>
   );
 }
+
+/** Before each of these something is put on the heat: what is often forgotten is said. */
+const forgottenAt = new Set<BenchCard['what']>(['boil down', 'meat back', 'hold']);
 
 /** Until it can be touched, min, where nobody has written it (common practice, no source). */
 const COOL = 20;

@@ -119,6 +119,19 @@ describe('one thing at a time', () => {
     expect(entries.filter(({ measures }) => measures.what === 'back').at(-1)?.value?.text).toBe('1');
   });
 
+  test('a note comes up at its step again, with the same cut', async () => {
+    await openBench();
+    await press('a note for next time');
+    await user.type(screen.getByLabelText('For next time'), 'lift it with the slotted spoon');
+    await press('Note it');
+    expect(sheet()).toContain('Noted before: lift it with the slotted spoon');
+    await on();
+    await titled('Let it cool enough to touch');
+    expect(sheet()).not.toContain('Noted before');
+    const { lessons } = (await stored()).kitchen;
+    expect(lessons).toMatchObject([{ step: 'lift', cut: 'beef-shank', heat: 'oven' }]);
+  });
+
   test('pulled in its pot with a masher, there is nothing to lift', async () => {
     await openBench({
       after: [
