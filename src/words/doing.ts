@@ -32,6 +32,7 @@ export const afterWords: Readonly<Record<AfterWhat, string>> = {
   add: 'Stir something in',
   salt: 'Salt it',
   'meat back': 'Meat back into its liquid',
+  stretch: 'Stretch the filling',
   dress: 'Dress the meat',
   hold: 'Keep it hot, above 57 °C',
 };

@@ -39,6 +39,7 @@ const short: Readonly<Partial<Record<AfterStep['what'], string>>> = {
   add: 'stir in',
   salt: 'salt',
   'meat back': 'meat back in',
+  stretch: 'stretch',
   dress: 'dress',
   hold: 'keep hot',
 };

@@ -168,7 +168,8 @@ const afterStep = z.strictObject({
   amount: measured.optional().describe('g or ml: what is added, or what is set apart; absent: none, or half'),
   measure: z.enum(['mass', 'volume']).optional(),
   with: z.enum(thickeners).optional(),
-  ref: id.optional().describe('the ingredient that is added'),
+  ref: id.optional().describe('the ingredient that is added, or that the filling is stretched with'),
+  held: share.optional().describe('liquid that the dressed meat is to hold, of its own weight'),
   minutes: duration.optional(),
 });
 

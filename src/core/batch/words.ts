@@ -42,6 +42,7 @@ export const afterWhats = [
   'add',
   'salt',
   'meat back',
+  'stretch',
   'dress',
   'hold',
 ] as const;

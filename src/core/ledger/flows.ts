@@ -16,6 +16,7 @@ export const strandParts = {
   pickings: { material: 'pickings', words: 'picked out' },
   unpulled: { material: 'meat', words: 'will not pull yet' },
   shred: { material: 'meat', words: 'shred' },
+  stretch: { material: 'solids', words: 'stretched with' },
   pour: { material: 'broth', words: 'poured in' },
   items: { material: 'solids', words: 'vegetables and what else went in' },
   steam: { material: 'steam', words: 'steam' },
@@ -104,6 +105,7 @@ export const flows = {
   liquid: { from: 'liquid', to: 'jug', stage: 'broth', of: 'batch', weighable: true, strand: 'liquid' },
   unreckoned: { from: 'liquid', to: 'unreckoned', stage: 'clock', of: 'batch' },
 
+  stretch: { from: 'cupboard', to: 'bowl', stage: 'broth', of: 'item', strand: 'stretch' },
   dressedShred: { from: 'bowl', to: 'dressed', stage: 'broth', of: 'plate' },
   dressedHeld: { from: 'jug', to: 'dressed', stage: 'broth', of: 'plate', strand: 'held' },
   dressingSalt: { from: 'cupboard', to: 'dressed', stage: 'broth', of: 'plate' },

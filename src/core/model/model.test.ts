@@ -1,5 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { afterBy, type AfterStep } from '../batch/index.ts';
+import { mustClose } from '../ledger/balance.ts';
 import { massOf } from '../ledger/index.ts';
+import { reckon } from '../questions/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { drawsOf, openMeal } from './index.ts';
 
@@ -77,4 +80,32 @@ describe('the plan of a meal', () => {
     expect(typed?.liquid?.saltG).toBe(5);
     expect(typed?.liquid?.saltWantedG).toBeCloseTo(wanted?.liquid?.saltWantedG ?? NaN, 6);
   });
+});
+
+test('a filling that is stretched goes further by what it is stretched with, and every node closes', () => {
+  const beans = {
+    id: 'beans',
+    what: 'stretch' as const,
+    ref: 'onion',
+    amount: grams(400),
+    measure: 'mass' as const,
+  };
+  const after = [...afterBy('broth'), beans];
+  const of = (steps: AfterStep[]) =>
+    openMeal(inputOf([batchOf([lotOf('beef-shank', 2000)], { after: steps })], [dishOf('taco', 60)]));
+  const [plain, stretched] = [of([...afterBy('broth')]), of(after)];
+  mustClose(stretched.nominal.flows);
+  const plates = (meal: typeof plain) => meal.nominal.served.plates;
+  expect(plates(stretched)).toBeGreaterThan(plates(plain));
+  const left = (meal: typeof plain) => reckon(meal).meal.shredG.mid;
+  expect(left(stretched)).toBeCloseTo(left(plain) + 400, 6);
+});
+
+test('dressed as juicy as the cook says, where the dish does not', () => {
+  const dress = { id: 'dress', what: 'dress' as const, held: 0.3 };
+  const of = (dish: ReturnType<typeof dishOf>) =>
+    openMeal(inputOf([batchOf([lotOf('beef-shank', 2000)], { after: [dress] })], [dish])).plan.tickets[0]
+      ?.held;
+  expect(of(dishOf('taco', 10))).toBe(0.3);
+  expect(of({ ...dishOf('taco', 10), held: 0.1 })).toBe(0.1);
 });

@@ -4,6 +4,7 @@ import { afterWords, skimWords, toolWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { massUnits, volumeUnits } from '../../data/useSettings.ts';
 import { without, withOrWithout } from '../../data/withOrWithout.ts';
+import { PercentField } from '../../parts/fields/PercentField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
@@ -161,7 +162,25 @@ function How({ step, name, onChange }: Pick<Props, 'step' | 'onChange'> & { read
     case 'salt':
       return <Amount step={step} name={name} placeholder="none yet" onChange={onChange} measure="mass" />;
     case 'add':
+    case 'stretch':
       return <AddField step={step} onChange={onChange} />;
+    case 'dress':
+      return (
+        <PercentField
+          label="so juicy, of its weight"
+          share={step.held}
+          placeholder="15 %"
+          most={0.6}
+          why="meat holds no more"
+          onChange={(held) =>
+            onChange(
+              'how juicy it is',
+              ({ held: _, ...s }) => (held === undefined ? s : { ...s, held }),
+              `${step.id} held`,
+            )
+          }
+        />
+      );
     case 'cool':
     case 'meat back':
     case 'hold':

@@ -20,6 +20,7 @@ const extras: Readonly<Partial<Record<AfterWhat, number>>> = {
   add: 3,
   'set apart': 3,
   'put back': 2,
+  stretch: 10,
 };
 
 /** Tasks of which a list that the cook has written has the say. */

@@ -7,6 +7,7 @@ import { batchColumns } from './figures.ts';
 import { numberOfDraws, type Drawn } from './drawn.ts';
 import type { OpenedMeal } from '../openMeal.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
+import { stretchG } from '../plan/stretch.ts';
 import { emptyBatchMass, runBatch } from '../nominal/run.ts';
 
 /** Relative spreads of the plates, log-normal with median 1 (estimates; the log replaces them). */
@@ -86,6 +87,7 @@ function drawMeal({
     const far = donenessDraws(meal, plan, n);
     const figures = drawn.batches.get(plan.id);
     const liquids = drawn.liquids.get(plan.id) ?? [];
+    const stretched = stretchG(plan.stretch);
     const mass = emptyBatchMass(plan);
     const draw = plainDraw(plan);
     for (let d = 0; d < n; d += 1) {
@@ -105,6 +107,7 @@ function drawMeal({
         own.ml[d] = liquid.ml;
         own.saltPct[d] = 100 * saltShareOf(liquid);
       }
+      drawn.shredG[d] = valueAt(drawn.shredG, d) + stretched;
       if (plan.liquid) drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + mlOf(mass.liquid);
     }
     firstLot += plan.lots.length;

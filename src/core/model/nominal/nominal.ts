@@ -2,7 +2,7 @@ import { valueAt } from '../../quantity/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
-import { amountOf, carrying, flow, times, type Flow } from '../../ledger/index.ts';
+import { amountOf, carrying, flow, massOf, times, type Flow } from '../../ledger/index.ts';
 import {
   emptyServed,
   nominalServing,
@@ -69,8 +69,12 @@ function givenBy(batch: NominalBatch): Given {
     const source = { batch: plan.id, lot: lot.id, grams: lotMass.shred, ml: 0, per: cooked.flesh };
     return [{ source, flows: flows.flatMap((one) => byVessel(one, i, plan)) }];
   });
-  const flows = ofLots.flatMap((one) => one.flows);
-  const shred = ofLots.map(({ source }) => source);
+  const stretch = plan.stretch.map(({ id, grams, perGram }) => ({
+    source: { batch: plan.id, grams, ml: 0, per: times(perGram, 1 / massOf(perGram)) },
+    flow: flow('stretch', { batch: plan.id, item: id }, times(perGram, grams / massOf(perGram))),
+  }));
+  const flows = [...ofLots.flatMap((one) => one.flows), ...stretch.map((one) => one.flow)];
+  const shred = [...ofLots, ...stretch].map(({ source }) => source);
   if (!plan.liquid) return { flows: [...flows, ...unreckoned(flows)], shred, liquid: [] };
   const { flows: own, finished } = liquidFlows(plan.liquid, mass.liquid, plan.id, lotShares(batch));
   return {

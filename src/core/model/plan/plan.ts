@@ -1,5 +1,5 @@
 import type { PotHeat, Readiness } from '../../tender/index.ts';
-import { type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
+import { afterOf, type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
 import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
 import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';
@@ -31,6 +31,7 @@ import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
 import { planVessels, type FilledVessel, type LyingLot } from './vessels.ts';
+import { type Stretch, stretchOf } from './stretch.ts';
 import { planSteam, type BoilsCovered } from './steam.ts';
 import { problemsOf } from './problems.ts';
 
@@ -43,6 +44,8 @@ export interface BatchPlan {
   /** Undefined where no time is known: then nothing that hangs on the time is either. */
   readonly liquid: LiquidPlan | undefined;
   readonly ready: Readiness | undefined;
+  /** What its shred is stretched with. */
+  readonly stretch: readonly Stretch[];
   readonly sear: SearFigures;
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
@@ -81,8 +84,19 @@ export function planMeal(input: Input): MealPlan {
     for (const { vessel } of plan.vessels) taken.add(vessel.id);
     return plan;
   });
-  const readable = input.meal.dishes.filter((dish) => platesProblem(dish.count) === undefined);
+  const held = heldWritten(ordered);
+  const readable = input.meal.dishes
+    .filter((dish) => platesProblem(dish.count) === undefined)
+    .map((dish) => (held === undefined || dish.held !== undefined ? dish : { ...dish, held }));
   return { tickets: ticketsOf(readable, meatOfPiece(batches)), batches, problems };
+}
+
+/** How juicy the cook dresses the meat, where the dishes do not say: the mean of the pots that do. */
+function heldWritten(batches: readonly Batch[]): number | undefined {
+  const written = batches.flatMap(
+    (batch) => afterOf(batch).find(({ what, held }) => what === 'dress' && held !== undefined)?.held ?? [],
+  );
+  return written.length === 0 ? undefined : written.reduce((sum, held) => sum + held, 0) / written.length;
 }
 
 /** Meat on one piece that is served on its bone, g: of the bone-in lots whose pieces were counted. */
@@ -195,6 +209,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     pot,
     boilsCovered: steam?.boilsCovered,
     weighings: [],
+    stretch: stretchOf(batch, input),
     liquid:
       lots.length > 0 && filled.length > 0 && steam && (ready || isTimed(batch))
         ? planLiquid(batch, items, steam, rawG, sear.fatInPotG, input)

@@ -4,7 +4,14 @@ import { isWeighed } from '../../meat/index.ts';
 import { SHORT } from '../../plates/index.ts';
 import { valueAt, percentileOfSorted, type Range, rangeOf } from '../../quantity/index.ts';
 import type { Answer } from './batchReckoning.ts';
-import { largestLot, type Drawn, type Nominal, type BatchPlan, type MealPlan } from '../../model/index.ts';
+import {
+  stretchG,
+  largestLot,
+  type Drawn,
+  type Nominal,
+  type BatchPlan,
+  type MealPlan,
+} from '../../model/index.ts';
 
 export interface Serving {
   readonly dish: string;
@@ -64,7 +71,10 @@ export function mealReckoning(
   const { meatG: needG, liquidMl: needMl } = needOf(tickets);
   const total = tickets.reduce((sum, ticket) => sum + ticket.count, 0);
   const counted = total > 0 && plans.some((plan) => plan.lots.length > 0) ? drawn : undefined;
-  const shredG = batches.reduce((sum, { mass }) => sum + mass.lots.reduce((s, lot) => s + lot.shred, 0), 0);
+  const shredG = batches.reduce(
+    (sum, { plan, mass }) => sum + stretchG(plan.stretch) + mass.lots.reduce((s, lot) => s + lot.shred, 0),
+    0,
+  );
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
   const shortage = counted && shortages(counted);
   // What is on the heat or on the scale cannot be bought any more.
