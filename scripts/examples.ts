@@ -6,6 +6,8 @@ import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { mealFileOf, readMealFile, writeMealFile } from '../src/core/batch/file/index.ts';
 import {
+  afterBy,
+  type AfterStep,
   type Batch,
   type Dish,
   type Entry,
@@ -13,6 +15,7 @@ import {
   type Kitchen,
   type Lot,
   type MealFile,
+  type School,
   usualBatch,
   usualKitchen,
   type Weighable,
@@ -63,6 +66,16 @@ const sum = (id: string, at: string, batchId: string, flow: Weighable, text: str
   value: typed(text),
   measure: 'mass',
   source: 'scale',
+});
+
+const mark = (id: string, at: string, batchId: string, liquid: string, text: string): Entry => ({
+  id,
+  at: Date.parse(at),
+  batch: batchId,
+  measures: { what: 'mark', liquid },
+  value: typed(text, 'volume'),
+  measure: 'volume',
+  source: 'typed',
 });
 
 const back = (id: string, at: string, batchId: string, thing: string, n: number): Entry => ({
@@ -186,6 +199,144 @@ write(
       sum('pickings', '2026-11-21T13:58:00Z', 'weighed-pot', 'pickings', '240 g'),
       sum('shred', '2026-11-21T14:05:00Z', 'weighed-pot', 'shred', '1.98 kg'),
       sum('jug', '2026-11-21T14:20:00Z', 'weighed-pot', 'liquid', '1.9 kg'),
+    ],
+  },
+);
+
+const step = (what: AfterStep['what'], more: Partial<AfterStep> = {}): AfterStep => ({
+  id: what,
+  what,
+  ...more,
+});
+/** The school's steps with others put in before one of them. */
+const with_ = (school: School, before: AfterStep['what'], ...more: AfterStep[]): AfterStep[] => {
+  const steps = [...afterBy(school)];
+  const at = steps.findIndex(({ what }) => what === before);
+  return [...steps.slice(0, at), ...more, ...steps.slice(at)];
+};
+const shank = (id: string) => [lot(`${id}-shank`, 'beef-shank', '3 kg')];
+
+write(
+  'part-boiled-down',
+  'example-part-boiled-down',
+  'Rolls with a dip boiled down',
+  [dish('rolls', 'roll', 8)],
+  [
+    batch('down-pot', 'Pot one', shank('down'), {
+      level: 'cover',
+      after: with_(
+        'broth',
+        'dress',
+        step('set apart', { as: 'dip', amount: typed('900 ml', 'volume'), measure: 'volume' }),
+        step('boil down', { liquid: 'dip', to: typed('600 ml', 'volume') }),
+      ),
+    }),
+  ],
+  {
+    entries: [
+      mark('first-mark', '2026-11-21T15:02:00Z', 'down-pot', 'dip', '850 ml'),
+      mark('second-mark', '2026-11-21T15:12:00Z', 'down-pot', 'dip', '700 ml'),
+    ],
+  },
+);
+
+write(
+  'sauce-apart',
+  'example-sauce-apart',
+  'A sauce brought in',
+  [dish('pasta', 'pasta', 10)],
+  [
+    batch('apart-pot', 'Pot one', shank('apart'), {
+      after: with_(
+        'broth',
+        'dress',
+        step('set apart', { as: 'sauce', amount: typed('700 ml', 'volume'), measure: 'volume' }),
+        step('add', {
+          liquid: 'sauce',
+          ref: 'tomatoes-canned',
+          amount: typed('800 g'),
+          measure: 'mass',
+        }),
+      ),
+    }),
+  ],
+);
+
+write(
+  'starch',
+  'example-starch',
+  'Thickened with starch',
+  [dish('gravy', 'long roll', 8)],
+  [
+    batch('starch-pot', 'Pot one', shank('starch'), {
+      after: with_(
+        'broth',
+        'dress',
+        step('thicken', { with: 'starch', amount: typed('20 g'), measure: 'mass' }),
+        step('salt', { amount: typed('2 g'), measure: 'mass' }),
+      ),
+    }),
+  ],
+);
+
+write(
+  'stretched',
+  'example-stretched',
+  'A filling stretched with potatoes',
+  [dish('pies', 'hand pie', 24)],
+  [
+    batch('stretch-pot', 'Pot one', shank('stretch'), {
+      after: with_(
+        'sauce',
+        'meat back',
+        step('stretch', { ref: 'potato', amount: typed('600 g'), measure: 'mass' }),
+      ),
+    }),
+  ],
+);
+
+write(
+  'torn',
+  'example-torn',
+  'Torn and put back',
+  [dish('tacos', 'taco', 24)],
+  [batch('torn-pot', 'Pot one', shank('torn'), { tear: typed('30 min', 'duration'), strain: false })],
+);
+
+write(
+  'kept-in-sauce',
+  'example-kept-in-sauce',
+  'Meat kept in its sauce',
+  [dish('pasta', 'pasta', 10)],
+  [
+    batch('kept-pot', 'Pot one', shank('kept'), {
+      after: [...afterBy('sauce'), step('hold', { minutes: typed('2 h', 'duration') })],
+    }),
+  ],
+);
+
+write(
+  'by-spoon',
+  'example-by-spoon',
+  'Weighed by a spoon alone',
+  [dish('tacos', 'taco', 24)],
+  [
+    batch('spoon-pot', 'Pot one', shank('spoon'), {
+      cook: [{ heat: 'oven', setting: typed('160 °C', 'temperature'), lid: 'on', vessel: 'pot-28' }],
+      after: [...afterBy('in the pot')],
+    }),
+  ],
+  {
+    entries: [
+      {
+        id: 'spoon-wet',
+        at: Date.parse('2026-11-21T14:40:00Z'),
+        batch: 'spoon-pot',
+        measures: { what: 'stock', stock: 'pot', vessel: 'pot-28' },
+        value: { text: '6.5 cm', lo: 6.5, hi: 6.5 },
+        measure: 'depth',
+        source: 'typed',
+      },
     ],
   },
 );

@@ -1,4 +1,4 @@
-import { mainOf, takenBy, type LiquidPlan } from '../../broth/index.ts';
+import { MAIN, mainOf, saltShareOf, takenBy, type LiquidMass, type LiquidPlan } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { BROTH_TARGET, MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
 import type { BatchPlan } from '../plan/plan.ts';
@@ -16,10 +16,16 @@ export function salted(plan: BatchPlan): BatchPlan {
   if (mass.liquid.dry || mass.liquid.nearDry)
     return plan.batch.salt?.lo === undefined ? { ...plan, liquid: { ...liquid, saltG: 0 } } : plan;
   const { pool: finished } = mainOf(mass.liquid);
-  const reduction = takenBy(liquid, mass.liquid, 'boil down').water;
+  const reduction = waterOff(liquid, mass.liquid, MAIN);
+  const apart = mass.liquid.liquids.reduce((sum, { id, pool }) => sum + (id === MAIN ? 0 : pool.water), 0);
+  const apartOff = takenBy(liquid, mass.liquid, 'boil down').water - reduction;
+  const stirredIn = takenBy(liquid, mass.liquid, 'stir in').water;
   const taken = takenBy(liquid, mass.liquid, 'skim on the way', 'scum', 'take out', 'strain', 'skim').water;
   const base = massOf(finished) - finished.fat - finished.salt;
-  const waterG = finished.water + taken + mass.fromMeat.meatWater + reduction;
+  const waterG = Math.max(
+    0,
+    finished.water + apart + apartOff + taken + mass.fromMeat.meatWater + reduction - stirredIn,
+  );
   // Boiling down after the sieve strengthens what is left: before it a low may be as strong as that.
   const stronger = finished.water > 0 ? (finished.water + reduction) / finished.water : 1;
   const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
@@ -35,8 +41,30 @@ export function salted(plan: BatchPlan): BatchPlan {
       target: plan.batch.strength?.meat ?? MEAT_TARGET,
     },
   );
-  const saltG = plan.batch.salt?.lo === undefined ? Math.max(0, saltWantedG) : liquid.saltG;
-  return { ...plan, liquid: { ...liquid, saltG, saltWantedG } };
+  const wanted = forEach(
+    { ...plan, liquid: { ...liquid, saltG: Math.max(0, saltWantedG) } },
+    saltWantedG,
+    target,
+  );
+  const saltG = plan.batch.salt?.lo === undefined ? Math.max(0, wanted) : liquid.saltG;
+  return { ...plan, liquid: { ...liquid, saltG, saltWantedG: wanted } };
+}
+
+/** Water that boiling one liquid down takes off it, g. */
+const waterOff = ({ steps }: LiquidPlan, { taken }: LiquidMass, of: string): number =>
+  steps.reduce(
+    (sum, step, i) => sum + (step.what === 'boil down' && step.of === of ? (taken[i]?.water ?? 0) : 0),
+    0,
+  );
+
+/** Salt with which no liquid that was set apart ends stronger than is wanted, g: a part that is boiled down further has the say. */
+function forEach(plan: BatchPlan, saltG: number, target: number): number {
+  if (!plan.liquid || !plan.liquid.steps.some(({ what }) => what === 'set apart')) return saltG;
+  const { mass } = nominalBatch(plan);
+  const strongest = Math.max(...mass.liquid.liquids.filter(({ ml }) => ml > 0).map(saltShareOf), 0);
+  if (!(strongest > target)) return saltG;
+  const all = Math.max(0, saltG) + saltOf(plan.liquid.items);
+  return saltG - all * (1 - target / strongest);
 }
 
 const saltOf = (items: LiquidPlan['items']) =>
