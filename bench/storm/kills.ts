@@ -21,11 +21,24 @@ interface Written {
 
 const weight = (page: Page) => page.getByLabel('Weight', { exact: true }).first();
 const bones = (page: Page) => page.getByLabel('Bones', { exact: true });
+const lifted = (page: Page) => page.getByLabel('Meat with its bones', { exact: true });
 const pots = (page: Page) => page.getByRole('list', { name: 'The stove' }).getByRole('link');
 /** Until all is on the disk. Asked again and again: a handle that is waited for would outlive the browser that is killed. */
 async function kept(page: Page): Promise<void> {
   while (await page.evaluate(() => document.querySelector('[data-pending]') !== null))
     await page.waitForTimeout(15);
+}
+
+/** One weighing, one thing at a time. */
+async function weighAtBench(page: Page, text: string): Promise<void> {
+  const again = page.getByRole('button', { name: 'Weigh it again' });
+  if (await again.isVisible()) await again.click({ timeout: 3_000 });
+  await page.getByRole('button', { name: 'Type the weight' }).click({ timeout: 3_000 });
+  const field = page.getByLabel('meat with its bones, by weight');
+  await field.fill(text, { timeout: 3_000 });
+  await field.press('Enter');
+  // What was entered stands where the field was.
+  await again.waitFor({ timeout: 3_000 });
 }
 
 /** Kills the browser until it is time to end; at least once. */
@@ -39,9 +52,10 @@ export async function killStorm(
   const wrong: string[] = [];
   let kills = 0;
   let confirmed = 0;
-  const all: Readonly<Record<'weight' | 'bones' | 'pots', Written>> = {
+  const all: Readonly<Record<'weight' | 'bones' | 'lifted' | 'pots', Written>> = {
     weight: { kept: '', tried: [] },
     bones: { kept: '', tried: [] },
+    lifted: { kept: '', tried: [] },
     pots: { kept: '1', tried: [] },
   };
   await house.begin();
@@ -55,12 +69,14 @@ export async function killStorm(
     const meal = new URL(first.url()).pathname;
     await house.close();
     const at = (stage: string) => meal.replace(/\w+$/, stage);
+    const [, mealId = '', batchId = ''] = /meals\/([^/]+)\/batches\/([^/]+)/.exec(meal) ?? [];
+    const task = `/meals/${mealId}/bench?task=${encodeURIComponent(`${batchId}|pot`)}`;
 
     do {
-      const what = random.oneOf<keyof typeof all>(['weight', 'bones', 'pots']);
-      const page = await house.open(at(what === 'bones' ? 'bench' : 'meat'));
+      const what = random.oneOf<keyof typeof all>(['weight', 'bones', 'lifted', 'pots']);
+      const page = await house.open(what === 'lifted' ? task : at(what === 'bones' ? 'bench' : 'meat'));
       const field = what === 'bones' ? bones(page) : weight(page);
-      await field.waitFor();
+      await (what === 'lifted' ? page.getByRole('heading', { level: 1 }) : field).waitFor();
       let plug = false;
       const isPulled = () => plug;
       const killing = new Promise<void>((resolve) => {
@@ -77,9 +93,12 @@ export async function killStorm(
         try {
           // What is typed at the bench is a draft until it is entered: that too must come back.
           const text =
-            what === 'pots' ? String(Number(one.tried.at(-1) ?? one.kept) + 1) : `${1000 + kills * 50 + i} g`;
+            what === 'pots'
+              ? String(Number(one.tried.at(-1) ?? one.kept) + 1)
+              : `${1000 + (what === 'lifted' ? (kills * 13 + i) % 250 : kills * 50 + i)} g`;
           one.tried.push(text);
           if (what === 'pots') await page.getByRole('button', { name: '+ pot' }).click({ timeout: 3_000 });
+          else if (what === 'lifted') await weighAtBench(page, text);
           else await field.fill(text, { timeout: 3_000 });
           if (what === 'bones' && random.upTo(2) === 0) await field.press('Enter');
           await kept(page);
@@ -103,6 +122,7 @@ export async function killStorm(
       // A draft comes back a moment after its field.
       await after.waitForTimeout(400);
       check('bones', await bones(after).inputValue());
+      check('lifted', await lifted(after).inputValue());
       wrong.push(...(await loose(after)));
       await house.close();
     } while (!until(kills));

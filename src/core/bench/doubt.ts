@@ -15,12 +15,13 @@ const FAR = 4;
 /**
  * Whether a weighing is worth a question.
  * @param grams as it was weighed
- * @param expected what the reckoning had
+ * @param expected what the reckoning had; undefined once it was weighed, for then that is all it has
  * @param most what it came from: there cannot be more
  */
-export function doubtOf(grams: number, expected: Range, most: number): Doubt | undefined {
-  const { mid, p10 = mid, p90 = mid } = expected;
+export function doubtOf(grams: number, expected: Range | undefined, most: number): Doubt | undefined {
   if (grams > SLACK * most) return { what: 'more than there is', grams: most };
+  if (!expected) return undefined;
+  const { mid, p10 = mid, p90 = mid } = expected;
   const up = Math.max(p90 - mid, 0.1 * mid);
   const down = Math.max(mid - p10, 0.1 * mid);
   if (mid > 0 && grams > mid + FAR * up) return { what: 'far more', grams: mid };

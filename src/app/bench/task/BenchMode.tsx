@@ -29,13 +29,14 @@ export default function BenchMode() {
 function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
   useAwake();
   const now = useNow();
-  const { data: day } = useAnswerOf(loaded, 'day', planAt(now, triesFor(loaded.batches.length)));
+  const { data: day, isPending } = useAnswerOf(loaded, 'day', planAt(now, triesFor(loaded.batches.length)));
   const [search, setSearch] = useSearchParams();
   const cards = benchCards(loaded, day);
   const asked = cards.findIndex(({ task }) => task === search.get('task'));
   const due = cards.findIndex(({ done }) => !done);
   const at = asked >= 0 ? asked : due >= 0 ? due : cards.length - 1;
-  const card = cards[at];
+  // What is due first is the day's to say: until it has, nothing is put before the cook.
+  const card = isPending && asked < 0 ? undefined : cards[at];
   const [moved, setMoved] = useState(false);
   // Once it is open it stays, weighed or not, until somebody goes on; a reload finds it again.
   const task = card?.task;
@@ -82,7 +83,7 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
   if (!card) {
     return first ? (
       <OpenFrame loaded={loaded} batchId={first.id} of="bench">
-        <h1>Nothing is left to do at the bench</h1>
+        <h1>{isPending ? 'Looking up what is due' : 'Nothing is left to do at the bench'}</h1>
       </OpenFrame>
     ) : null;
   }

@@ -118,8 +118,8 @@ function Body({
   const expected: Partial<Record<BenchCard['what'], { range: Range | null; mostG: number }>> = {
     lift: { range: meat.onBenchG, mostG: meat.rawG.mid },
     bone: { range: meat.boneOutG, mostG: meat.onBenchG.mid },
-    pick: { range: meat.pickingsG, mostG: meat.cookedG.mid },
-    pull: { range: meat.shredG, mostG: meat.cookedG.mid },
+    pick: { range: meat.pickingsG, mostG: meat.rawG.mid - meat.boneOutG.mid },
+    pull: { range: meat.shredG, mostG: meat.rawG.mid - meat.boneOutG.mid },
     strain: { range: liquid.solidsG, mostG: meat.rawG.mid + (liquid.pouredMl?.mid ?? 0) },
     skim: { range: liquid.skimG, mostG: 2 * (liquid.fatG?.mid ?? 0) + 200 },
   };

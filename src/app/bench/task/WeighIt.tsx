@@ -68,7 +68,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
   };
   const keep = (grams: number, text: string, source: 'typed' | 'scale') => {
     const sum = adds && keptG !== undefined ? keptG + grams : grams;
-    const doubt = doubtOf(sum, expected, mostG);
+    const doubt = doubtOf(sum, entry ? undefined : expected, mostG);
     if (doubt) setAsked({ grams, text, source, doubt });
     else enter(grams, text, source);
   };
@@ -79,6 +79,14 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
         words={doubtWords(asked.doubt, { said: mass(sum), thing, mass })}
         onYes={() => enter(asked.grams, asked.text, asked.source)}
         onNo={() => setAsked(undefined)}
+        onMore={
+          asked.doubt.what === 'far less'
+            ? () => {
+                enter(asked.grams, asked.text, asked.source);
+                setAdds(true);
+              }
+            : undefined
+        }
       />
     );
   }

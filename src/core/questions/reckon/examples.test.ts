@@ -45,13 +45,45 @@ describe.each(files)('examples/%s', (name) => {
   });
 });
 
-test('the examples show one lot, mixed lots, an own cut, two batches and weighed figures', () => {
-  expect(files.sort()).toEqual([
-    'lantern-supper.json',
-    'mixed-lots.json',
-    'one-lot.json',
-    'own-cut.json',
-    'two-batches.json',
-    'weighed.json',
-  ]);
+describe('what each example shows', () => {
+  const reckoned = (name: string) => {
+    const reading = readMealFile(readFileSync(`examples/${name}.json`, 'utf8'));
+    if (!reading.ok) throw new Error(reading.error);
+    const { meal, batches, entries, kitchen } = reading.file;
+    const { liquids, liquid, meat } =
+      reckon(openMeal({ meal, batches, entries, kitchen, reference })).batches[0] ?? {};
+    return { liquids: liquids ?? [], liquid, meat, batch: batches[0] };
+  };
+  const saltOf = (name: string) => reckoned(name).liquids.map(({ saltPct }) => saltPct.mid);
+
+  test('a part boiled down is as much as was asked, and as salt as is wanted; the rest is weaker', () => {
+    const { liquids } = reckoned('part-boiled-down');
+    expect(liquids.map(({ id }) => id)).toEqual(['pot', 'dip']);
+    expect(liquids[1]?.ml.mid).toBeCloseTo(600, 6);
+    const [pot = NaN, dip = NaN] = saltOf('part-boiled-down');
+    expect(dip).toBeCloseTo(0.8, 2);
+    expect(pot).toBeLessThan(dip);
+    expect(liquids[0]?.saltToAddG).toBeGreaterThan(1);
+  });
+
+  test('a sauce apart has what was stirred into it', () => {
+    const { liquids } = reckoned('sauce-apart');
+    expect(liquids.map(({ says }) => says)).toEqual(['broth', 'sauce']);
+    expect(liquids[1]?.ml.mid).toBeGreaterThan(1400);
+  });
+
+  test('starch makes it hold a line, where without it the spoon is coated', () => {
+    expect(reckoned('starch').liquids[0]?.thickness.feels).toBe('holds a line');
+    expect(reckoned('torn').liquids[0]?.thickness.feels).toBe('coats the spoon');
+  });
+
+  test('torn and put back, kept in its sauce, and weighed by a spoon alone are told apart by their files', () => {
+    expect(reckoned('torn').batch?.tear?.lo).toBe(30);
+    expect(reckoned('kept-in-sauce').liquid?.sauceMl).not.toBeNull();
+    expect(reckoned('by-spoon').batch?.after?.some(({ what }) => what === 'lift')).toBe(false);
+  });
+
+  test('there is one of each', () => {
+    expect(files).toHaveLength(13);
+  });
 });
