@@ -28,4 +28,4 @@ export { type Mark, type Reduction, reductionBy } from './finish/reduction.ts';
 export { saltyWays, type SaltyWays } from './finish/salty.ts';
 export { type Thicken, thickenTo } from './finish/thicken.ts';
 export { stepsOf } from './stepsOf.ts';
-export { type Thick, thickFrom, type Thickness, thicknessOf, thicks, THICKENS } from './thickness.ts';
+export { type Thickness, thicknessOf, thicks } from './thickness.ts';
