@@ -10,6 +10,7 @@ import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
 import { chromiumOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
+import { measureBench } from './atBench.ts';
 import { manyMeals } from './backup.ts';
 import { manyLots } from './meals.ts';
 import { median, say } from './measure.ts';
@@ -33,6 +34,7 @@ export async function measureBrowser(): Promise<void> {
     await measureWorker(browser, `${empty.url}/worker.html`);
     await measureFirstLoad(browser, app.url);
     await measureKeystroke(browser, app.url);
+    await measureBench(browser, app.url, (page) => fill(page, app.url));
     await measureManyLots(browser, app.url);
     await measureBackup(browser, app.url);
     await measureLists(browser, app.url);

@@ -68,7 +68,11 @@ try {
     await save('sear');
   });
   await shoot('dark', 1280, 800, async (page, save) => {
-    await open(page, 'bench');
+    await page.goto(
+      `${home}/meals/demo-lantern-supper/bench?task=${encodeURIComponent('demo-pot-one|after bone')}`,
+    );
+    await page.getByRole('heading', { name: 'The bones are out' }).waitFor();
+    await page.waitForTimeout(600);
     await save('bench-dark');
   });
   await shoot('light', 390, 844, async (page, save) => {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { FAT_DENSITY } from '@/core/broth/index.ts';
 import type { Weighable } from '@/core/batch/index.ts';
 import { type Measure, midpoint, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -53,6 +54,7 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
         placeholder={planned ? `about ${planned.value} ${planned.unit}` : ''}
         chars={12}
         weighs
+        {...(flow === 'skim' && measure.length === 1 && { density: FAT_DENSITY })}
         draft={[loaded.meal.id, batch.id, flow, lot].join(' ')}
         onDone={(value, read) => {
           if (value.text === entry?.value?.text) return;

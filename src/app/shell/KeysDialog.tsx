@@ -5,6 +5,8 @@ const keys = [
   ['[ and ]', 'the station before, the station after'],
   ['w', 'weigh: to the first weight of the sheet'],
   ['k', 'fork test: go to the clock'],
+  ['t and n', 'at the bench: tare, and a note for next time'],
+  ['← and →', 'at the bench: what was before, and what comes then'],
   ['u', 'undo; Shift and u does it again'],
   ['Enter', 'keep what was typed'],
   ['Esc', 'close'],

@@ -12,8 +12,8 @@ export function keptFlows(
   liquidTaken: number,
 ): Flow[] {
   const flows = [
-    ...shred.map(({ batch, lot, grams, per }) =>
-      flow('keptShred', { batch, lot }, times(per, grams * Math.max(0, 1 - meatTaken))),
+    ...shred.map(({ batch, lot, item, grams, per }) =>
+      flow('keptShred', { batch, lot, item }, times(per, grams * Math.max(0, 1 - meatTaken))),
     ),
     ...liquid.map(({ batch, liquid: id, grams, per }) =>
       flow('keptLiquid', { batch, liquid: id }, times(per, grams * Math.max(0, 1 - liquidTaken))),

@@ -8,6 +8,8 @@ import type { Served } from './serve.ts';
 export interface Source {
   readonly batch: string;
   readonly lot?: string;
+  /** What the filling is stretched with, by its step. */
+  readonly item?: string;
   /** Which of its liquids; absent: the main one. */
   readonly liquid?: string | undefined;
   readonly grams: number;
@@ -43,8 +45,8 @@ export function plateFlows(
     liquidShare += held + ladled;
     const heldG = liquid.reduce((sum, source) => sum + source.grams * held, 0);
     const heldSalt = liquid.reduce((sum, source) => sum + source.grams * held * source.per.salt, 0);
-    for (const { batch, lot, grams, per } of shred) {
-      const owner = { batch, lot, dish: ticket.id };
+    for (const { batch, lot, item, grams, per } of shred) {
+      const owner = { batch, lot, item, dish: ticket.id };
       const amount = times(per, grams * meat);
       const share = shredG > 0 ? grams / shredG : 0;
       const dressed = massOf(amount) + heldG * share;

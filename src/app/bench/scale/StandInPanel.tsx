@@ -1,5 +1,7 @@
 import { useState } from 'react';
+import { writeDegrees } from '@/core/quantity/index.ts';
 import { scenes } from '@/devices/standIn/scenes.ts';
+import { useOpenMeal } from '../../data/MealContext.ts';
 import { leaveScale, scaleNow, standIn } from '../../data/scale.ts';
 import { useWatched } from '../../data/watched.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
@@ -12,6 +14,7 @@ const PUTS = [10, 115, 400, 1000];
 export function StandInPanel() {
   const link = useWatched(standIn);
   const { link: heard } = useWatched(scaleNow);
+  const { units } = useOpenMeal();
   const [scene, setScene] = useState('0');
   if (!link) return null;
   return (
@@ -61,6 +64,16 @@ export function StandInPanel() {
         >
           {heard === 'on' ? 'Cut the link' : 'Mend the link'}
         </button>
+        {[82, 45].map((celsius) => (
+          <button
+            key={celsius}
+            type="button"
+            className="btn btn-sm act"
+            onClick={() => link.obey({ do: 'probe', probe: 0, celsius })}
+          >
+            Probe into {writeDegrees(celsius, units)}
+          </button>
+        ))}
         <button type="button" className="link quiet" onClick={leaveScale}>
           without a scale
         </button>

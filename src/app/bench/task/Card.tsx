@@ -9,6 +9,7 @@ import { useWall } from '../../data/useWall.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { Checks } from '../../clock/Checks.tsx';
 import { startTimer } from '../../clock/timers/timers.ts';
+import { Probes } from '../scale/Probes.tsx';
 import { Bones } from './Bones.tsx';
 import { Lessons } from './Lessons.tsx';
 import { ScaleCounts } from './ScaleCounts.tsx';
@@ -184,6 +185,7 @@ function Body({
       {forgottenAt.has(what) && (
         <p className={css.under}>On, boiling, timer running, all in that is on the list.</p>
       )}
+      {what === 'hold' && <Probes />}
       <Lessons step={what} />
       {(what === 'bone' || what === 'pick') && (
         <Caution>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Weighable } from '@/core/batch/index.ts';
+import { FAT_DENSITY } from '@/core/broth/index.ts';
 import { type Doubt, doubtOf } from '@/core/bench/index.ts';
 import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';
 import { doubtWords } from '@/words/index.ts';
@@ -124,6 +125,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
           quantity={undefined}
           measure="mass"
           units={massUnits(units)}
+          {...(flow === 'skim' && { density: FAT_DENSITY })}
           placeholder={`about ${mass(expected.mid)}`}
           chars={12}
           autoFocus

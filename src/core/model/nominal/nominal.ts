@@ -70,7 +70,7 @@ function givenBy(batch: NominalBatch): Given {
     return [{ source, flows: flows.flatMap((one) => byVessel(one, i, plan)) }];
   });
   const stretch = plan.stretch.map(({ id, grams, perGram }) => ({
-    source: { batch: plan.id, grams, ml: 0, per: times(perGram, 1 / massOf(perGram)) },
+    source: { batch: plan.id, item: id, grams, ml: 0, per: times(perGram, 1 / massOf(perGram)) },
     flow: flow('stretch', { batch: plan.id, item: id }, times(perGram, grams / massOf(perGram))),
   }));
   const flows = [...ofLots.flatMap((one) => one.flows), ...stretch.map((one) => one.flow)];
