@@ -17,8 +17,8 @@ export function OwnLines({ got }: { readonly got: ReadonlySet<string> }) {
     setText('');
   };
   return (
-    <section aria-label="besides">
-      {lines.length > 0 && <h2>besides</h2>}
+    <section aria-label="lines of your own">
+      {lines.length > 0 && <h2>your own</h2>}
       <ul>
         {lines.map((line) => (
           <li key={line} className={got.has(`own ${line}`) ? css.isGot : undefined}>

@@ -76,14 +76,16 @@ function stepTask(batch: string, step: AfterStep, steps: readonly AfterStep[]): 
  * Everything to do at the bench, of all pots: what is done in the order in which it was, then what is due, the next
  * first. A step that lies behind one that is done is done too: whatever was not weighed was skipped.
  * @param day the plan of the day, if it stands already
+ * @param open the task of the card that is open: a fork that has answered stays until somebody goes on
  */
 export function benchCards(
   { meal, batches, entries }: Pick<Input, 'meal' | 'batches' | 'entries'>,
   day: Pick<DayPlan, 'lines'> | undefined,
+  open?: string,
 ): readonly BenchCard[] {
   const standing = standingEntries(entries).filter(({ value }) => value !== null);
   const ordered = meal.batches.flatMap((id) => batches.filter((batch) => batch.id === id));
-  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day));
+  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day, open));
   const done = cards.filter((card) => card.done).sort((a, b) => (a.at ?? 0) - (b.at ?? 0));
   const due = cards.filter((card) => !card.done);
   // Within a pot the order is the cook's; between pots the clock's.
@@ -111,6 +113,7 @@ function cardsOf(
   batch: Batch,
   standing: readonly Entry[],
   day: Pick<DayPlan, 'lines'> | undefined,
+  open: string | undefined,
 ): readonly BenchCard[] {
   const mine = standing.filter((entry) => entry.batch === batch.id);
   const lines = day?.lines.filter((line) => line.batch === batch.id) ?? [];
@@ -127,18 +130,20 @@ function cardsOf(
     (step) => tickedAt(stepTask(batch.id, step, steps)) ?? weighedAtOf(weighedAt[step.what]),
   );
   const furthest = doneAt.findLastIndex((at) => at !== undefined);
+  const lookTask = `${taskId({ kind: 'pot', batch: batch.id })}|look`;
   const look = furthest < 0 ? lines.find(({ does }) => does.what === 'look') : undefined;
+  const looks = look !== undefined || open === lookTask;
   let before: number | undefined;
   return [
-    ...(look
+    ...(looks
       ? [
           {
             ...base,
-            task: `${look.task}|look`,
+            task: lookTask,
             what: 'look',
             step: undefined,
             flow: undefined,
-            at: look.from,
+            at: look?.from,
             done: false,
           } as const,
         ]

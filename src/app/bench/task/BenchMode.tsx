@@ -31,8 +31,9 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
   const now = useNow();
   const { data: day, isPending } = useAnswerOf(loaded, 'day', planAt(now, triesFor(loaded.batches.length)));
   const [search, setSearch] = useSearchParams();
-  const cards = benchCards(loaded, day);
-  const asked = cards.findIndex(({ task }) => task === search.get('task'));
+  const open = search.get('task') ?? undefined;
+  const cards = benchCards(loaded, day, open);
+  const asked = cards.findIndex(({ task }) => task === open);
   const due = cards.findIndex(({ done }) => !done);
   const at = asked >= 0 ? asked : due >= 0 ? due : cards.length - 1;
   // What is due first is the day's to say: until it has, nothing is put before the cook.
