@@ -12,7 +12,8 @@ export async function measureBench(
   fill: (page: Page) => Promise<void>,
 ): Promise<void> {
   const page = await browser.newPage();
-  await page.addInitScript(fakeStream);
+  await page.addInitScript(FAKE_STREAM);
+  await page.addInitScript(TELL_WRITES);
   await fill(page);
   const [, meal = ''] = /meals\/([^/]+)/.exec(page.url()) ?? [];
   await page.goto(`${url}/meals/${meal}/bench`);
@@ -24,6 +25,25 @@ export async function measureBench(
   await page.close();
 }
 
+/**
+ * In the page, as text: what builds this file would name the functions in it. It is on the disk once the transaction that
+ * wrote it says so.
+ */
+const UNTIL_KEPT = `new Promise((resolve) => {
+  const begun = performance.now();
+  globalThis.written = () => resolve(performance.now() - begun);
+  document.activeElement.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+})`;
+const TELL_WRITES = `{
+  const { transaction } = IDBDatabase.prototype;
+  IDBDatabase.prototype.transaction = function (stores, mode, ...more) {
+    const made = transaction.call(this, stores, mode, ...more);
+    if (mode === 'readwrite' && [stores].flat().includes('entries'))
+      made.addEventListener('complete', () => globalThis.written?.());
+    return made;
+  };
+}`;
+
 /** From the key that enters a weighing until it is on the disk. */
 async function measureEntry(page: Page): Promise<void> {
   const times: number[] = [];
@@ -32,22 +52,7 @@ async function measureEntry(page: Page): Promise<void> {
     if (await again.isVisible()) await again.click();
     await page.getByRole('button', { name: 'Type the weight' }).click();
     await page.getByLabel('meat with its bones, by weight').fill(`${String(5600 + i)} g`);
-    times.push(
-      await page.evaluate(
-        () =>
-          new Promise<number>((resolve) => {
-            const field = document.activeElement;
-            const begun = performance.now();
-            field?.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
-            const look = () => {
-              const isKept = document.querySelector('[data-pending]') === null && !document.contains(field);
-              if (isKept) resolve(performance.now() - begun);
-              else setTimeout(look, 1);
-            };
-            look();
-          }),
-      ),
-    );
+    times.push(await page.evaluate<number>(UNTIL_KEPT));
     await again.waitFor();
   }
   say('a weighing at the bench, from Enter until it is on the disk', median(times), 'ms', 50);
@@ -63,14 +68,7 @@ async function measureStream(page: Page): Promise<void> {
     return (await session.send('Runtime.getHeapUsage')).usedSize / 1e6;
   };
   const before = await heap();
-  const longest = await page.evaluate(
-    ({ readings, perSecond }) =>
-      (globalThis as unknown as { play: (n: number, per: number) => Promise<number> }).play(
-        readings,
-        perSecond,
-      ),
-    { readings: READINGS, perSecond: PER_SECOND },
-  );
+  const longest = await page.evaluate<number>(`play(${String(READINGS)}, ${String(PER_SECOND)})`);
   const after = await heap();
   say(
     'an hour of readings at sixty times the speed: what memory it leaves',
@@ -81,36 +79,27 @@ async function measureStream(page: Page): Promise<void> {
   say('the longest that a batch of them blocks the page', longest, 'ms', 50);
 }
 
-/** In the page: a stream whose readings the measurement sends, in place of the server's. */
-function fakeStream(): void {
-  class FakeStream {
-    onmessage: ((event: { data: string }) => void) | undefined;
-    onerror: (() => void) | undefined;
-    constructor() {
-      const send = (grams: number, stable: boolean) =>
-        this.onmessage?.({
-          data: JSON.stringify({ link: 'on', scale: { at: Date.now(), grams, stable }, probes: [] }),
-        });
-      Object.assign(globalThis, {
-        play: async (readings: number, perSecond: number) => {
-          let longest = 0;
-          const each = Math.round(perSecond / 60);
-          for (let sent = 0; sent < readings; sent += each) {
-            await new Promise((resolve) => requestAnimationFrame(resolve));
-            const begun = performance.now();
-            for (let i = 0; i < each; i += 1) {
-              const n = sent + i;
-              send(1000 + ((n * 7919) % 400) + Math.floor(n / 600), n % 20 > 12);
-            }
-            longest = Math.max(longest, performance.now() - begun);
-          }
-          return longest;
-        },
-      });
-    }
-    close(): void {
-      this.onmessage = undefined;
-    }
+/** In the page, as text for the same reason: a stream whose readings the measurement sends, in place of the server's. */
+const FAKE_STREAM = `globalThis.EventSource = class {
+  constructor() {
+    const send = (grams, stable) =>
+      this.onmessage?.({ data: JSON.stringify({ link: 'on', scale: { at: Date.now(), grams, stable }, probes: [] }) });
+    globalThis.play = async (readings, perSecond) => {
+      let longest = 0;
+      const each = Math.round(perSecond / 60);
+      for (let sent = 0; sent < readings; sent += each) {
+        await new Promise((resolve) => requestAnimationFrame(resolve));
+        const begun = performance.now();
+        for (let i = 0; i < each; i += 1) {
+          const n = sent + i;
+          send(1000 + ((n * 7919) % 400) + Math.floor(n / 600), n % 20 > 12);
+        }
+        longest = Math.max(longest, performance.now() - begun);
+      }
+      return longest;
+    };
   }
-  Object.assign(globalThis, { EventSource: FakeStream });
-}
+  close() {
+    this.onmessage = undefined;
+  }
+};`;

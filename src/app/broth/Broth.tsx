@@ -11,7 +11,7 @@ import {
   withStirredIn,
   withStrain,
 } from '@/core/batch/index.ts';
-import { reductionsOf } from '@/core/questions/index.ts';
+import { defatsOf, reductionsOf } from '@/core/questions/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { partName } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -191,9 +191,17 @@ export default function Broth() {
                 editBatch(batch.id, 'skimming', (b) => withSkim(b, skim));
               }}
             />
-            <p className="quiet">
-              {figures.skimG && `takes about ${writtenMass(figures.skimG.mid, units)} of fat off`}
-            </p>
+            {nominal && (
+              <p className="quiet">
+                {defatsOf(nominal)
+                  .filter(({ way }) => way !== 'leave')
+                  .map(
+                    ({ way, fatG, afterMin }) =>
+                      `${skimsWords[way]}: ${writtenMass(fatG, units)} off, ${afterMin > 60 ? 'tomorrow' : `in ${String(afterMin)} min`}`,
+                  )
+                  .join(' · ')}
+              </p>
+            )}
           </div>
           <BrothWeighs />
           <Unaccounted />

@@ -1,4 +1,5 @@
 import type { Quantity } from '../quantity/index.ts';
+import { afterOf } from './after.ts';
 import type { AfterStep, Batch, Skim } from './schema.ts';
 
 /** Where a step that is new to a list goes: behind the last of these that the list has. */
@@ -22,6 +23,12 @@ function withStep(
   const place = found.find((i) => i >= 0) ?? -1;
   return [...after.slice(0, place + 1), { id: what, what, ...changes }, ...after.slice(place + 1)];
 }
+
+/** Chopped with a knife in place of pulled: what is not tender enough to pull goes into the bowl too. */
+export const withChopped = (batch: Batch): Batch => ({
+  ...batch,
+  after: afterOf(batch).map((step) => (step.what === 'pull' ? { ...step, tool: 'knife' } : step)),
+});
 
 /** Strained or with its vegetables: in the cook's own list, where there is one. */
 export const withStrain = (batch: Batch, strain: boolean): Batch => ({

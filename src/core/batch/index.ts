@@ -61,7 +61,7 @@ export {
   skimWay,
   staysInPot,
 } from './after.ts';
-export { withBoilDown, withSkim, withStrain } from './afterEdits.ts';
+export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from './stages.ts';
 export {

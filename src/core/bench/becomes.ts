@@ -26,6 +26,7 @@ export function becomes(cut: KnownCut, rawG: number): LotMass {
       gelatinShare: cut.gelatinShare,
       pick: pickPlan('membrane', cut.leanShare),
       picks: 1,
+      chops: false,
       airShare: 0,
       doneness: NaN,
       weighed: nothingWeighed(),

@@ -19,7 +19,7 @@ const PIECES = 0.15;
  */
 export function pickLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): void {
   const { weighed } = plan;
-  const pulls = out.bench * pullingShare(plan.doneness * draw.doneness);
+  const pulls = plan.chops ? out.bench : out.bench * pullingShare(plan.doneness * draw.doneness);
   out.pickings = isWeighed(weighed.pickings) ? weighed.pickings : pulls * picked(plan, draw, out);
   out.unpulled = out.bench - pulls;
   if (isWeighed(weighed.shred)) {

@@ -9,10 +9,12 @@ export interface Pulling {
   readonly pace: number;
   /** Of what is usually picked out: lumps of fat come off better cooler, and a masher finds few. */
   readonly picks: number;
+  /** What will not pull is chopped with the rest. */
+  readonly chops: boolean;
 }
 
 /** By tool (estimates; the minutes that a task really took replace them). */
-const byTool: Readonly<Record<Tool, Pulling>> = {
+const byTool: Readonly<Record<Tool, Omit<Pulling, 'chops'>>> = {
   forks: { coolMin: 20, pace: 1, picks: 1 },
   hands: { coolMin: 35, pace: 1.15, picks: 1.1 },
   gloves: { coolMin: 10, pace: 0.85, picks: 1 },
@@ -25,5 +27,9 @@ const find = (batch: Batch, what: AfterStep['what']) => afterOf(batch).find((ste
 /** How a batch is pulled, with the minutes that the cook has written for its cooling. */
 export function pullingOf(batch: Batch): Pulling {
   const pulling = byTool[find(batch, 'pull')?.tool ?? 'forks'];
-  return { ...pulling, coolMin: midpoint(find(batch, 'cool')?.minutes) ?? pulling.coolMin };
+  return {
+    ...pulling,
+    chops: find(batch, 'pull')?.tool === 'knife',
+    coolMin: midpoint(find(batch, 'cool')?.minutes) ?? pulling.coolMin,
+  };
 }

@@ -27,5 +27,6 @@ export { answerTo, type Suggestion } from './finish/taste.ts';
 export { type Mark, type Reduction, reductionBy } from './finish/reduction.ts';
 export { saltyWays, type SaltyWays } from './finish/salty.ts';
 export { type Thicken, thickenTo } from './finish/thicken.ts';
+export { skimShare } from './skim.ts';
 export { stepsOf } from './stepsOf.ts';
 export { type Thickness, thicknessOf, thicks } from './thickness.ts';

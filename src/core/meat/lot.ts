@@ -19,6 +19,8 @@ export interface LotPlan {
   readonly pick: PickPlan;
   /** How much of that the tool finds; 1 with forks. */
   readonly picks: number;
+  /** It is chopped: what is not tender yet goes into the bowl too. */
+  readonly chops: boolean;
   /** Protein that dissolves into the liquid, of the raw boneless weight. */
   readonly gelatinShare: number;
   /** Water that the lot loses to the air before the pot, of its raw weight. */

@@ -27,6 +27,7 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
     wholeY: cookedShare(cut.flesh).y,
     pick: pickPlan('membrane', cut.leanShare),
     picks: 1,
+    chops: false,
     gelatinShare: 0.006,
     airShare: 0.03,
     doneness: NaN,

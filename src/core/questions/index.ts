@@ -1,6 +1,7 @@
 export type { NothingToBuy } from './buy.ts';
 export { benchCards, type BenchCard } from './bench.ts';
 export { costs } from './costs.ts';
+export { defatsOf, vesselFor } from './defat.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
 export { kitchenYields, type KitchenYield } from './kitchenYields.ts';
 export { lessonsAt } from './lessons.ts';

@@ -1,10 +1,12 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { BenchCard, BatchReckoning, DayPlan } from '@/core/questions/index.ts';
+import { withChopped } from '@/core/batch/index.ts';
+import { type BenchCard, type BatchReckoning, type DayPlan, vesselFor } from '@/core/questions/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
 import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { benchTitle, inBowlWords, weighedWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import { editBatch } from '../../data/edits.ts';
 import { useWall } from '../../data/useWall.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { Checks } from '../../clock/Checks.tsx';
@@ -185,6 +187,19 @@ function Body({
       {forgottenAt.has(what) && (
         <p className={css.under}>On, boiling, timer running, all in that is on the list.</p>
       )}
+      {what === 'pull' && meat.unpulledG.mid > 0.02 * meat.cookedG.mid && (
+        <p className={css.under}>
+          About {mass(meat.unpulledG.mid)} is not tender enough to pull.{' '}
+          <button
+            type="button"
+            className="btn act"
+            onClick={() => editBatch(batch.id, 'chopping what will not pull', withChopped)}
+          >
+            Chop it: {mass(meat.unpulledG.mid)} more in the bowl
+          </button>
+        </p>
+      )}
+      {what === 'strain' && <Into ml={(liquid.brothMl ?? liquid.sauceMl)?.mid} />}
       {what === 'hold' && <Probes />}
       <Lessons step={what} />
       {(what === 'bone' || what === 'pick') && (
@@ -193,6 +208,20 @@ function Body({
         </Caution>
       )}
     </>
+  );
+}
+
+/** What it is strained into: the smallest vessel that holds it. */
+function Into({ ml }: { readonly ml: number | undefined }) {
+  const { loaded } = useOpenMeal();
+  const vessel = ml === undefined ? undefined : vesselFor(ml, loaded.kitchen);
+  if (ml === undefined) return null;
+  return (
+    <p className={css.under}>
+      {vessel
+        ? `Into the ${vessel.name}: it holds it all.`
+        : 'No vessel of the kitchen holds it all: use two.'}
+    </p>
   );
 }
 

@@ -134,6 +134,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     wholeY: cookedShare(cut.flesh).y,
     pick: lot.kind === 'bones' ? pickAll : pickPlan(lot.picking ?? batch.picking, cut.leanShare),
     picks: pullingOf(batch).picks,
+    chops: pullingOf(batch).chops,
     gelatinShare: cut.gelatinShare,
     airShare: air,
     doneness: NaN,
