@@ -72,6 +72,7 @@ export default function Broth() {
   };
   const reduce = (ml: number) => reduceTo(ml, volume(ml));
   const dips = need.dishes.filter(({ ml }) => ml > 0);
+  const wet = loaded.meal.dishes.filter(({ id }) => dips.some(({ dish }) => dish === id));
   return (
     <>
       <div className="line">
@@ -130,14 +131,14 @@ export default function Broth() {
                       withSetApart(
                         b,
                         crypto.randomUUID(),
-                        partName({ id: dish, name }, loaded.meal.dishes),
+                        partName({ id: dish, name }, wet),
                         Math.min(ml, liquid.ml.mid),
                       ),
                     );
-                    choose(partName({ id: dish, name }, loaded.meal.dishes));
+                    choose(partName({ id: dish, name }, wet));
                   }}
                 >
-                  Set {volume(ml)} apart as {partName({ id: dish, name }, loaded.meal.dishes)}
+                  Set {volume(ml)} apart as {partName({ id: dish, name }, wet)}
                 </button>
               ))}
             </p>
