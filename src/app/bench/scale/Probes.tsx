@@ -31,7 +31,13 @@ export function Probes() {
         </FieldError>
       )}
       {probes.length === 0 && radioHere() && (
-        <button type="button" className="btn act" onClick={() => takeProbe().catch(reportError)}>
+        <button
+          type="button"
+          className="btn act"
+          onClick={() => {
+            takeProbe().catch(reportError);
+          }}
+        >
           Bluetooth probe
         </button>
       )}

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { act, screen, waitFor, within } from '@testing-library/react';
-import type { Batch } from '@/core/batch/index.ts';
+import { type Batch, standingEntries } from '@/core/batch/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { leaveScale, scaleNow, standIn } from '../../data/scale.ts';
 import {
@@ -51,7 +51,9 @@ const titled = (words: string) =>
 const strip = () => within(screen.getByRole('navigation', { name: 'Before and after' }));
 const on = () => tap(strip().getAllByRole('button')[1] ?? document.body);
 const weighed = async (flow: string) =>
-  (await stored()).entries.findLast(({ measures }) => measures.what === 'sum' && measures.flow === flow);
+  standingEntries((await stored()).entries).find(
+    ({ measures }) => measures.what === 'sum' && measures.flow === flow,
+  );
 
 describe('one thing at a time', () => {
   test('what is due stands alone, and each half of the strip goes on and back', async () => {
@@ -59,7 +61,10 @@ describe('one thing at a time', () => {
     await titled('Lift out the meat');
     await on();
     await titled('Let it cool enough to touch');
-    expect((await stored()).entries.at(-1)?.measures).toEqual({ what: 'done', task: 'pot|pot' });
+    expect((await stored()).entries.map(({ measures }) => measures)).toContainEqual({
+      what: 'done',
+      task: 'pot|pot',
+    });
     await user.keyboard('{ArrowLeft}');
     await titled('Lift out the meat');
     await user.keyboard('{ArrowRight}');
@@ -115,8 +120,8 @@ describe('one thing at a time', () => {
     await titled('One bone still to find');
     await press('bones of beef shank 2: take it back');
     await titled('Two bones still to find');
-    const { entries } = await stored();
-    expect(entries.filter(({ measures }) => measures.what === 'back').at(-1)?.value?.text).toBe('1');
+    const standing = standingEntries((await stored()).entries);
+    expect(standing.find(({ measures }) => measures.what === 'back')?.value?.text).toBe('1');
   });
 
   test('a note comes up at its step again, with the same cut', async () => {
