@@ -23,7 +23,10 @@ test('a batch is worked at the bench with the stand-in scale: kept, counted, cut
   await expect(title).toHaveText('Test with a fork');
   await noFaults(page);
   await page.getByRole('button', { name: 'turns freely' }).click();
-  await on.click();
+  // It answers, and stays until somebody goes on.
+  await expect(page.getByText(/turns freely/).last()).toBeVisible();
+  await expect(title).toHaveText('Test with a fork');
+  await page.goto(`${BENCH}?task=${encodeURIComponent('demo-slow|pot')}`);
   await expect(title).toHaveText('Lift out the meat');
 
   // Two kilos on the server's scale: they settle, and a tap keeps them.
@@ -40,8 +43,10 @@ test('a batch is worked at the bench with the stand-in scale: kept, counted, cut
   await expect(title).toHaveText('Lift out the meat');
   await expect(page.getByText(/^Kept \d\d:\d\d$/)).toBeVisible();
 
-  // The next due is of another pot: its shred, in two bowls. The first alone can hardly be all of it.
+  // What is next is the day's to say; then the shred of another pot, in two bowls: the first alone can hardly be all.
   await on.click();
+  await expect(title).not.toHaveText('Lift out the meat');
+  await page.goto(`${BENCH}?task=${encodeURIComponent('demo-pot-one|pull')}`);
   await expect(title).toHaveText('Pull it with two forks');
   await panel.click();
   await page.getByRole('button', { name: 'All off' }).click();

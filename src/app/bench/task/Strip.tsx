@@ -1,4 +1,5 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { standingEntries } from '@/core/batch/index.ts';
 import type { BenchCard } from '@/core/questions/index.ts';
 import { midpoint, writeMass } from '@/core/quantity/index.ts';
 import { benchTitle } from '@/words/index.ts';
@@ -18,11 +19,11 @@ interface Props {
 export function Strip({ before, card, after, onBack, onOn }: Props) {
   const { loaded, units } = useOpenMeal();
   const wall = useWall();
+  const standing = standingEntries(loaded.entries);
   const titled = (one: BenchCard) => benchTitle(one, undefined, 0);
   const kept = (one: BenchCard) => {
-    const entry = loaded.entries.findLast(
-      ({ batch, measures, value }) =>
-        batch === one.batch && measures.what === 'sum' && measures.flow === one.flow && value !== null,
+    const entry = standing.find(
+      ({ batch, measures }) => batch === one.batch && measures.what === 'sum' && measures.flow === one.flow,
     );
     const grams = midpoint(entry?.value ?? undefined);
     if (!entry || grams === undefined) return one.done ? 'not weighed' : '';
