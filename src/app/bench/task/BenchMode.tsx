@@ -68,8 +68,7 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const { key, target } = event;
-      const isWriting =
-        target instanceof HTMLElement && target.matches('input:not([type=radio]), select, textarea');
+      const isWriting = target instanceof HTMLElement && target.matches('input, select, textarea');
       if (isWriting || event.ctrlKey || event.metaKey || event.altKey) return;
       if (key === 'ArrowLeft') back();
       else if (key === 'ArrowRight') on();
