@@ -11,7 +11,7 @@ import {
   withStirredIn,
   withStrain,
 } from '@/core/batch/index.ts';
-import { defatsOf, reductionsOf } from '@/core/questions/index.ts';
+import { defatsOf, leftOfLiquid, reductionsOf } from '@/core/questions/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { partName } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -224,11 +224,12 @@ const writtenMass = (grams: number, units: Parameters<typeof writeMass>[1]) => {
 
 /** Where the pot's liquid goes: to each dish, soaked back, and what is left to the shelf. */
 function sharesOf(
-  { dishes, heldMl, liquidMl }: ReturnType<typeof useOpenMeal>['batchReckoning']['need'],
+  need: ReturnType<typeof useOpenMeal>['batchReckoning']['need'],
   ml: number,
   volume: (ml: number) => string,
 ): readonly JugShare[] {
-  const left = ml - liquidMl;
+  const { dishes, heldMl } = need;
+  const left = leftOfLiquid(ml, need);
   return [
     ...dishes.map(({ name, ml: wants }) => ({ name, ml: wants, said: volume(wants) })),
     ...(heldMl > 0 ? [{ name: 'soaks back', ml: heldMl, said: volume(heldMl) }] : []),

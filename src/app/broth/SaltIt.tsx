@@ -10,7 +10,7 @@ import css from './broth.module.scss';
 /** What it wants of salt, and what a spoon of it says: mostly nothing. */
 export function SaltIt({ liquid }: { readonly liquid: LiquidReckoning }) {
   const { loaded, batch, standing, units } = useOpenMeal();
-  const { id, says, saltPct, saltToAddG, salty, target } = liquid;
+  const { id, says, saltPct, saltToAddG, salty, target, tooSalty } = liquid;
   const named = id === 'pot' ? undefined : id;
   const mass = (grams: number) => {
     const { value, unit } = writeMass(grams, units);
@@ -28,7 +28,6 @@ export function SaltIt({ liquid }: { readonly liquid: LiquidReckoning }) {
     taste === undefined
       ? undefined
       : answerTo(taste, liquid, { ml: liquid.ml.mid, waterG: liquid.waterG, thickness: liquid.thickness });
-  const tooSalty = salty.addG > 0 && saltPct.mid > 110 * target;
   const spoon = (says: Taste) =>
     weigh(loaded.meal.id, `a spoon of it: ${says}`, {
       batch: batch.id,

@@ -7,9 +7,11 @@ import {
   standingEntries,
   type Weighable,
 } from '../batch/index.ts';
-import { type BatchTaskKind, type Doing, taskId } from '../day/index.ts';
+import { type BatchTaskKind, type Doing, taskId, taskOfStep } from '../day/index.ts';
 import type { Input } from '../model/index.ts';
+import type { ComesOut } from '../pot/index.ts';
 import type { DayPlan } from './day/day.ts';
+import type { LotReckoning } from './reckon/lotReckoning.ts';
 
 /** One thing to do at the bench. */
 export interface BenchCard {
@@ -52,16 +54,7 @@ const lineOf: Readonly<Partial<Record<AfterWhat, Doing['what']>>> = {
 };
 
 /** The task of the day that a step is: ticked at the bench it is over there too. */
-const kindOf: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = {
-  lift: 'pot',
-  cool: 'cool',
-  pull: 'pull',
-  strain: 'strain',
-  skim: 'skim',
-  'boil down': 'reduce',
-  'meat back': 'together',
-  dress: 'together',
-};
+const kindOf: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = { lift: 'pot', ...taskOfStep };
 
 /** What a step's being done is kept under: the first of its kind is the day's own task. */
 function stepTask(batch: string, step: AfterStep, steps: readonly AfterStep[]): string {
@@ -180,4 +173,16 @@ function shownOf(batch: Batch): readonly AfterStep[] {
   const [pulled, picked] = [steps[pull], steps[pick]];
   if (!pulled || !picked || pick !== pull + 1) return steps;
   return [...steps.slice(0, pull), picked, pulled, ...steps.slice(pick + 1)];
+}
+
+/**
+ * What one bone of a lot weighs as it comes out, g: its bone by the pieces that were counted.
+ * @returns undefined where nobody has counted them
+ */
+export function boneEachG(
+  { thing, count }: ComesOut,
+  lots: readonly Pick<LotReckoning, 'lot' | 'boneOutG'>[],
+): number | undefined {
+  const lot = lots.find((one) => one.lot === thing);
+  return lot && count ? lot.boneOutG / count : undefined;
 }

@@ -1,5 +1,5 @@
 export type { NothingToBuy } from './buy.ts';
-export { benchCards, type BenchCard } from './bench.ts';
+export { benchCards, type BenchCard, boneEachG } from './bench.ts';
 export { costs } from './costs.ts';
 export { defatsOf, vesselFor } from './defat.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
@@ -10,7 +10,7 @@ export type { Margin } from './margins.ts';
 export { nextInDay, type NextAct } from './nextAct.ts';
 export { answer, type Answer, type Ask, type Question } from './questions.ts';
 export { type BoilsDown, reductionsOf } from './reduction.ts';
-export { type LiquidReckoning } from './reckon/liquids.ts';
+export { leftOfLiquid, type LiquidReckoning } from './reckon/liquids.ts';
 export { recipeOut, type RecipeOut } from './recipeOut.ts';
 export type { BatchReckoning } from './reckon/batchReckoning.ts';
 export { lotReckoning, type LotReckoning } from './reckon/lotReckoning.ts';

@@ -5,7 +5,7 @@ import { courseOf, minutesOnBurner, type Course } from './heat/course.ts';
 import type { PotHeat } from './heat/pot.ts';
 
 /** From here on nothing grows (FDA Food Code 2022, 3-501.16, from memory), °C. */
-const SAFE = 57;
+export const SAFE = 57;
 /** Followed for so long, min. */
 const DAY = 12 * 60;
 const HOUR = 60;

@@ -8,3 +8,4 @@ export { STEP } from './curve.ts';
 export { boilingAt } from './heat/boiling.ts';
 export { isTender, phi, type Seen } from './checks.ts';
 export { readinessOf, startOf, type LotToCook, type Readiness } from './readiness.ts';
+export { SAFE as HELD_HOT } from './cold.ts';

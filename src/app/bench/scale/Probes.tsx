@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { writeDegrees } from '@/core/quantity/index.ts';
+import { HELD_HOT } from '@/core/tender/index.ts';
 import { radioHere } from '@/devices/bluetooth/adapter.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { listenToProbes, probesNow, takeProbe } from '../../data/probes.ts';
@@ -7,15 +8,12 @@ import { useWatched } from '../../data/watched.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './scale.module.scss';
 
-/** Held hot it stays at or above this, °C (Food Code 3-501.16, from memory). */
-const HOT = 57;
-
 /** What the probes say of what is held hot. */
 export function Probes() {
   const { units } = useOpenMeal();
   const probes = useWatched(probesNow);
   useEffect(() => listenToProbes(), []);
-  const cold = probes.filter(({ reading }) => reading && reading.celsius < HOT);
+  const cold = probes.filter(({ reading }) => reading && reading.celsius < HELD_HOT);
   return (
     <section className={css.probes} aria-label="Probes">
       {probes.map(({ name, link, reading }) => (
@@ -26,8 +24,8 @@ export function Probes() {
       ))}
       {cold.length > 0 && (
         <FieldError>
-          Below {writeDegrees(HOT, units)}: heat it right through, or cool it fast. Follow your local food
-          code.
+          Below {writeDegrees(HELD_HOT, units)}: heat it right through, or cool it fast. Follow your local
+          food code.
         </FieldError>
       )}
       {probes.length === 0 && radioHere() && (

@@ -1,7 +1,14 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { withChopped } from '@/core/batch/index.ts';
-import { type BenchCard, type BatchReckoning, type DayPlan, vesselFor } from '@/core/questions/index.ts';
+import {
+  type BenchCard,
+  type BatchReckoning,
+  type DayPlan,
+  boneEachG,
+  vesselFor,
+} from '@/core/questions/index.ts';
+import { pullingOf } from '@/core/bench/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
 import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { benchTitle, inBowlWords, weighedWords } from '@/words/index.ts';
@@ -117,7 +124,8 @@ function Body({
 }: Pick<Props, 'card' | 'day'> & { readonly bones: readonly ComesOut[]; readonly mass: Says['mass'] }) {
   const { batchReckoning, loaded, batch } = useOpenMeal();
   const { meat, liquid } = batchReckoning;
-  const { what, flow, step } = card;
+  const { what, flow } = card;
+  const { coolMin } = pullingOf(batch);
   const expected: Partial<Record<BenchCard['what'], { range: Range | null; mostG: number }>> = {
     lift: { range: meat.onBenchG, mostG: meat.rawG.mid },
     bone: { range: meat.boneOutG, mostG: meat.onBenchG.mid },
@@ -136,13 +144,13 @@ function Body({
           <Bones
             key={thing.thing}
             thing={thing}
-            eachG={eachOf(thing, batchReckoning)}
+            eachG={boneEachG(thing, batchReckoning.lots)}
             mass={mass}
             labelled={bones.length > 1}
           />
         ))}
       {what === 'bone' && bones[0] && (
-        <ScaleCounts thing={missing(bones)} eachG={eachOf(missing(bones), batchReckoning)} />
+        <ScaleCounts thing={missing(bones)} eachG={boneEachG(missing(bones), batchReckoning.lots)} />
       )}
       {flow && weighs?.range && weighedWords[what] !== undefined && (
         <WeighIt
@@ -158,9 +166,9 @@ function Body({
           <button
             type="button"
             className="btn act is-first"
-            onClick={() => startTimer(`${card.pot} is cool enough`, coolMin(step?.minutes?.lo))}
+            onClick={() => startTimer(`${card.pot} is cool enough`, coolMin)}
           >
-            Timer, {Math.round(coolMin(step?.minutes?.lo))} min
+            Timer, {Math.round(coolMin)} min
           </button>
         </p>
       )}
@@ -228,19 +236,9 @@ function Into({ ml }: { readonly ml: number | undefined }) {
 /** Before each of these something is put on the heat: what is often forgotten is said. */
 const forgottenAt = new Set<BenchCard['what']>(['boil down', 'meat back', 'hold']);
 
-/** Until it can be touched, min, where nobody has written it (common practice, no source). */
-const COOL = 20;
-const coolMin = (typed: number | undefined) => typed ?? COOL;
-
 /** The first of which one is missing. */
 function missing(bones: readonly ComesOut[]): ComesOut {
   const found = bones.find(({ count = Infinity, back }) => back < count) ?? bones[0];
   if (!found) throw new Error('There are no bones.');
   return found;
-}
-
-/** What one bone of a lot weighs, g: its bone by the pieces that there are. */
-function eachOf({ thing, count }: ComesOut, { lots }: BatchReckoning): number | undefined {
-  const lot = lots.find(({ lot: id }) => thing === id);
-  return lot && count ? lot.boneG / count : undefined;
 }

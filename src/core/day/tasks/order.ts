@@ -3,7 +3,7 @@ import type { DayBatch } from '../facts.ts';
 import { taskId, type BatchTaskKind, type Task } from '../task.ts';
 
 /** The task that a step of the cook's list is; those it does not name are tasks of their own, or none. */
-const taskOf: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = {
+export const taskOfStep: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = {
   cool: 'cool',
   pull: 'pull',
   strain: 'strain',
@@ -42,7 +42,7 @@ export function inOwnOrder(batch: DayBatch, tasks: readonly Task[]): readonly Ta
   let liquid = start;
   const made: Task[] = [];
   for (const { id, what, minutes } of batch.after) {
-    const kind = taskOf[what];
+    const kind = taskOfStep[what];
     const own = kind && kept.get(idOf(kind));
     const task = own && !made.includes(own) ? own : extra(batch.id, id, what, minutes);
     if (!task || made.some((other) => other.id === task.id)) continue;

@@ -33,6 +33,8 @@ export interface LiquidReckoning {
   /** Salt to its strength, g; nought where it needs none. */
   readonly saltToAddG: number;
   readonly target: number;
+  /** Stronger than is wanted by more than a taste. */
+  readonly tooSalty: boolean;
   /** What to do where it is too salty. */
   readonly salty: SaltyWays;
   /** What would make it as thick as each word. */
@@ -41,6 +43,13 @@ export interface LiquidReckoning {
 
 /** Nobody tastes what is nearer to the strength that is wanted (estimate). */
 const NEAR_ENOUGH = 0.95;
+
+/** Nobody tastes less than this above the strength that is wanted, relative (estimate). */
+const TOO_STRONG = 1.1;
+
+/** What is left of a pot's liquid once its plates have theirs, ml. */
+export const leftOfLiquid = (ml: number, need: { readonly liquidMl: number }): number =>
+  Math.max(0, ml - need.liquidMl);
 
 /** The finished liquids of a batch, the pot's own first; none where no time is known or it boils dry. */
 export function liquidsOf(
@@ -70,6 +79,7 @@ export function liquidsOf(
         ...salty,
         thickness,
         target,
+        tooSalty: strength > TOO_STRONG * target,
         saltToAddG:
           mass.liquid.nearDry || strength >= NEAR_ENOUGH * target
             ? 0

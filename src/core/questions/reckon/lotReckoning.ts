@@ -15,6 +15,8 @@ export interface LotReckoning {
   /** Meat and bone on the board, trimmed. */
   readonly boardG: number;
   readonly boneG: number;
+  /** As it comes out, lighter by the fat and the juice it gave. */
+  readonly boneOutG: number;
   readonly juiceG: number;
   readonly fatG: number;
   readonly airG: number;
@@ -42,6 +44,7 @@ export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, ready?: Rea
   trimG: m.trim,
   boardG: m.intoPot,
   boneG: m.rawBone,
+  boneOutG: m.boneOut,
   juiceG: m.juiceWater + m.juiceAsh,
   fatG: m.rendered,
   airG: m.airLoss,
