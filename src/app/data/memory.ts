@@ -16,7 +16,7 @@ import {
 } from '@/store/rows.ts';
 import { db } from './db.ts';
 import { askToKeepStorage } from './keepStorage.ts';
-import { queries } from './queries.ts';
+import { drawnOnceWritten, queries } from './queries.ts';
 import { actsBefore, inOrder, isStuck, toDisk, tryAgain } from './queue.ts';
 import { tellOtherTabs, whenAnotherTabWrites } from './tabs.ts';
 
@@ -40,7 +40,7 @@ export function change(mealId: string | undefined, options: ActOptions, what: (d
   const kept = heldKept();
   // What nobody has open, or has not been read yet, is changed on the disk.
   if (!kept || (mealId !== undefined && !rows)) {
-    write(() => act(db, options, mealId, what).then(() => false));
+    void write(() => act(db, options, mealId, what).then(() => false));
     return;
   }
   try {
@@ -49,8 +49,14 @@ export function change(mealId: string | undefined, options: ActOptions, what: (d
     if (changes.length === 0) return;
     const over = tooMany(changes, held.entries.size);
     if (over) throw new Refused(overfullWords(over));
-    hold(mealId, withChanges(held, changes));
-    write(() => keep(db, options, mealId, changes, what));
+    const work = () => keep(db, options, mealId, changes, what);
+    const show = () => hold(mealId, withChanges(held, changes));
+    // What was read must be durable before its picture is drawn; a key must stand in its field at once.
+    if (changes.some((one) => one.what === 'append')) drawnOnceWritten(show, write(work));
+    else {
+      show();
+      void write(work);
+    }
   } catch (error) {
     reportError(error);
   }
@@ -66,7 +72,7 @@ export function changeBatch(batchId: string, options: ActOptions, what: (deed: D
     change(mealId, options, what);
     return;
   }
-  write(async () => {
+  void write(async () => {
     const row = await db.batches.get(batchId);
     await act(db, options, row?.mealId, what);
     return false;
@@ -97,8 +103,8 @@ function hold(mealId: string | undefined, rows: Rows): void {
 }
 
 /** Brings an act to the disk; where the disk then says something else than memory, memory is read anew. */
-function write(work: () => Promise<boolean>): void {
-  toDisk(work)
+function write(work: () => Promise<boolean>): Promise<void> {
+  return toDisk(work)
     .then(
       (asHeld) => {
         if (asHeld === 'stuck') return;
