@@ -199,8 +199,8 @@ const separableFat = Object.fromEntries(
   ]),
 );
 const tables = {
-  cuts: { version: 'sr24-5', separableFat, cuts: cutRows.map(cut) },
-  ingredients: { version: 'sr24-5', ingredients: ingredientRows.map(ingredient) },
+  cuts: { version: 'sr24-6', separableFat, cuts: cutRows.map(cut) },
+  ingredients: { version: 'sr24-6', ingredients: ingredientRows.map(ingredient) },
   pantry: {
     ingredients: pantryFoods(
       foods,

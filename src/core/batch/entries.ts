@@ -1,3 +1,4 @@
+import { addsUp } from '../ledger/index.ts';
 import type { Entry } from './schema.ts';
 
 /**
@@ -23,9 +24,9 @@ export function standingEntries(entries: readonly Entry[]): readonly Entry[] {
 function thingOf({ id, measures }: Entry): string {
   switch (measures.what) {
     case 'flow':
-      return `flow|${measures.flow}|${measures.lot}`;
+      return `flow|${measures.flow}|${measures.lot}|${addsUp(measures.flow) ? id : ''}`;
     case 'sum':
-      return `sum|${measures.flow}`;
+      return `sum|${measures.flow}|${addsUp(measures.flow) ? id : ''}`;
     case 'stock':
       return `stock|${measures.stock}|${measures.vessel}`;
     case 'back':

@@ -46,6 +46,8 @@ export {
   type Step,
   type Taste,
   type Tool,
+  type DrawnFrom,
+  type StretchState,
   type Trim,
   type Vessel,
   type Way,
@@ -77,7 +79,9 @@ export {
 } from './usual.ts';
 export {
   afterWhats,
+  drawnFrom,
   skims,
+  stretchStates,
   tastes,
   thickeners,
   tools,

@@ -56,6 +56,12 @@ export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
 /** What a spoon of a liquid says. */
 export const tastes = ['flat', 'right', 'salty', 'hot', 'thin', 'thick'] as const;
 
+/** Where in the pot a part of the liquid is taken from: the fat swims on top. */
+export const drawnFrom = ['the top', 'stirred', 'below'] as const;
+
+/** How what a filling is stretched with goes in. */
+export const stretchStates = ['raw', 'half cooked', 'cooked'] as const;
+
 /** What thickens a finished liquid. */
 export const thickeners = ['starch', 'flour'] as const;
 

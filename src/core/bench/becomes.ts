@@ -27,6 +27,7 @@ export function becomes(cut: KnownCut, rawG: number): LotMass {
       pick: pickPlan('membrane', cut.leanShare),
       picks: 1,
       chops: false,
+      onBone: false,
       airShare: 0,
       doneness: NaN,
       weighed: nothingWeighed(),

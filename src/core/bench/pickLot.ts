@@ -14,20 +14,35 @@ import {
 const PIECES = 0.15;
 
 /**
- * The lot on the bench: bones out; of a cook that is timed, the pieces that are not tender yet will not pull; pickings
- * off (s of the rest), and what is left is shred.
+ * The lot on the bench: bones out, unless it is served on them; of a cook that is timed, the pieces that are not tender
+ * yet will not pull, or as many as were put back; pickings off (s of the rest), and what is left is shred. What went back
+ * is pulled in a second wave. Of the bowl goes what was eaten or thrown away.
  */
 export function pickLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): void {
   const { weighed } = plan;
-  const pulls = plan.chops ? out.bench : out.bench * pullingShare(plan.doneness * draw.doneness);
-  out.pickings = isWeighed(weighed.pickings) ? weighed.pickings : pulls * picked(plan, draw, out);
-  out.unpulled = out.bench - pulls;
+  out.boneServed = plan.onBone ? out.boneOnBench : 0;
+  if (plan.onBone) out.bone = 0;
+  const wentBack = isWeighed(weighed.unpulled);
+  const pulls = wentBack
+    ? Math.max(0, out.bench - weighed.unpulled)
+    : plan.chops
+      ? out.bench
+      : out.bench * pullingShare(plan.doneness * draw.doneness);
+  const share = picked(plan, draw, out);
+  out.pickings = isWeighed(weighed.pickings) ? weighed.pickings : pulls * share;
+  out.unpulled = wentBack ? weighed.unpulled : out.bench - pulls;
   if (isWeighed(weighed.shred)) {
     out.shred = weighed.shred;
     // Whatever was shredded pulled after all.
-    out.unpulled = Math.min(out.unpulled, Math.max(0, out.bench - out.pickings - out.shred));
+    if (!wentBack) out.unpulled = Math.min(out.unpulled, Math.max(0, out.bench - out.pickings - out.shred));
   } else out.shred = Math.max(0, pulls - out.pickings);
+  out.again = isWeighed(weighed.again) ? weighed.again : wentBack ? out.unpulled * (1 - share) : 0;
+  out.eaten = orNone(weighed.eaten);
+  out.thrown = orNone(weighed.thrown);
+  out.bowl = Math.max(0, out.shred + out.again + out.foundLate - out.eaten - out.thrown);
 }
+
+const orNone = (grams: number): number => (isWeighed(grams) ? grams : 0);
 
 /** The chance that a piece has come as far as tender; all of it where nothing is timed. */
 const pullingShare = (far: number): number =>
@@ -42,9 +57,13 @@ export function pickFlows(mass: LotMass, { flesh, bone }: CookedLot, owner: Owne
   return [
     flow('bone', owner, times(bone, mass.bone)),
     flow('pickings', owner, times(flesh, mass.pickings)),
+    flow('boneServed', owner, times(bone, mass.boneServed)),
     flow('unpulled', owner, times(flesh, mass.unpulled)),
     flow('shred', owner, times(flesh, mass.shred)),
-    ...settle(owner, 'bench', 'bench', 'bone', bone, mass.boneOnBench - mass.bone),
+    flow('again', owner, times(flesh, mass.again)),
+    flow('eaten', owner, times(flesh, mass.eaten)),
+    flow('thrown', owner, times(flesh, mass.thrown)),
+    ...settle(owner, 'bench', 'bench', 'bone', bone, mass.boneOnBench - mass.bone - mass.boneServed),
     ...settle(
       owner,
       'bench',
@@ -52,6 +71,14 @@ export function pickFlows(mass: LotMass, { flesh, bone }: CookedLot, owner: Owne
       'meat',
       flesh,
       mass.bench - mass.pickings - mass.unpulled - mass.shred,
+    ),
+    ...settle(
+      owner,
+      'bowl',
+      'bench',
+      'meat',
+      flesh,
+      mass.shred + mass.again + mass.foundLate - mass.eaten - mass.thrown - mass.bowl,
     ),
   ];
 }

@@ -1,7 +1,14 @@
 import { massOf, clearPool } from '../ledger/index.ts';
 import { isWeighed } from '../meat/index.ts';
 import { volumeOf } from './density.ts';
-import { liquidNamed, type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan } from './liquid.ts';
+import {
+  liquidNamed,
+  type FromMeat,
+  type Liquid,
+  type LiquidDraw,
+  type LiquidMass,
+  type LiquidPlan,
+} from './liquid.ts';
 import { MAIN, type LiquidStep } from './step.ts';
 import { boil } from './steps/boil.ts';
 import { kernels, type StepRun } from './steps/kernels.ts';
@@ -71,5 +78,17 @@ function weighJugs({ weighed }: LiquidPlan, out: LiquidMass): void {
       liquid.grams = isWeighed(reading) ? reading : 0;
       liquid.ml = isWeighed(readMl) ? readMl : volumeOf(liquid.grams, 0, strained);
     }
+    liquid.madeG = liquid.grams;
+    if (liquid.id === MAIN) lessGone(liquid, orNone(weighed.drunk) + orNone(weighed.pouredAway));
   }
+}
+
+const orNone = (grams: number): number => (isWeighed(grams) ? grams : 0);
+
+/** A ladle that was drunk, or what was poured away. */
+function lessGone(liquid: Liquid, goneG: number): void {
+  if (goneG <= 0) return;
+  const stays = liquid.madeG > 0 ? Math.max(0, 1 - goneG / liquid.madeG) : 0;
+  liquid.grams *= stays;
+  liquid.ml *= stays;
 }

@@ -105,15 +105,23 @@ export interface FinishedLiquid {
   readonly per: Amount;
 }
 
-function jugFlows(liquid: Liquid, batch: string): { flows: Flow[]; finished: FinishedLiquid } {
-  const { id, pool, grams, ml } = liquid;
+function jugFlows(
+  liquid: Liquid,
+  { weighed }: LiquidPlan,
+  batch: string,
+): { flows: Flow[]; finished: FinishedLiquid } {
+  const { id, pool, madeG, grams, ml } = liquid;
   const owner = { batch, liquid: id === MAIN ? undefined : id };
   const poolG = massOf(pool);
   const per = poolG > 0 ? times(pool, 1 / poolG) : ANY_LIQUID;
+  const gone = id === MAIN ? (['drunk', 'pouredAway'] as const).filter((one) => isWeighed(weighed[one])) : [];
+  const goneG = gone.reduce((sum, one) => sum + weighed[one], 0);
   return {
     flows: [
-      flow('liquid', owner, times(per, grams)),
-      ...settle(owner, 'liquid', 'broth', 'liquid', per, poolG - grams),
+      flow('liquid', owner, times(per, madeG)),
+      ...settle(owner, 'liquid', 'broth', 'liquid', per, poolG - madeG),
+      ...gone.map((one) => flow(one, owner, times(per, weighed[one]))),
+      ...settle(owner, 'jug', 'broth', 'liquid', per, madeG - goneG - grams),
     ],
     finished: { liquid: owner.liquid, grams, ml, per },
   };
@@ -129,7 +137,7 @@ export function liquidFlows(
   const base = { batch } as const;
   const pot = { batch, item: 'pot' } as const;
   const water = (id: FlowId, grams: number) => flow(id, base, amountOf({ water: grams }));
-  const jugs = mass.liquids.map((liquid) => jugFlows(liquid, batch));
+  const jugs = mass.liquids.map((liquid) => jugFlows(liquid, plan, batch));
   const flows = [
     ...plan.items.flatMap((item) => itemFlows(item, mass.pourFactor, batch, lots)),
     flow('salt', base, amountOf({ salt: mass.saltG })),

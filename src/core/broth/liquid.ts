@@ -22,6 +22,8 @@ export const noLiquidWeighed = (): LiquidWeighed => ({
   strained: NaN,
   skim: NaN,
   liquid: NaN,
+  drunk: NaN,
+  pouredAway: NaN,
   liquidMl: NaN,
   pot: NaN,
 });
@@ -116,7 +118,9 @@ export interface Liquid {
   thickG: number;
   /** It has been through a sieve: it is broth, else it is a sauce. */
   strained: boolean;
-  /** Grams and ml as finished or as weighed; none if it was put into another. */
+  /** As finished or as weighed, g; none if it was put into another. */
+  madeG: number;
+  /** What of it is there for the plates, when what was drunk or poured away has gone. */
   grams: number;
   ml: number;
 }
@@ -130,6 +134,7 @@ const emptyLiquid = (id: string): Liquid => ({
   comesOutG: 0,
   thickG: 0,
   strained: false,
+  madeG: 0,
   grams: 0,
   ml: 0,
 });
@@ -164,7 +169,7 @@ export interface LiquidMass {
 }
 
 export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
-  const apart = steps.flatMap((step) => (step.what === 'set apart' ? [step.as] : []));
+  const apart = steps.flatMap((step) => (step.what === 'set apart' ? [step.as] : [step.of]));
   return {
     pour: 0,
     pourFactor: 1,

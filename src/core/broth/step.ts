@@ -1,3 +1,4 @@
+import type { DrawnFrom } from '../batch/index.ts';
 import type { Amount, FlowId } from '../ledger/index.ts';
 
 /** The liquid that the pot holds when its lid comes off. */
@@ -31,7 +32,11 @@ export type LiquidStep = OnLiquid &
         readonly as: string;
         readonly share: number;
         readonly ml: number | undefined;
+        /** From where in the pot: the fat swims on top. */
+        readonly from: DrawnFrom;
       }
+    /** What a filling is stretched with goes in raw, and takes so much of it up, g. */
+    | { readonly what: 'soak up'; readonly item: string; readonly grams: number }
     /** All of it joins another. */
     | { readonly what: 'put back'; readonly into: string }
   );
@@ -46,6 +51,7 @@ export const flowOfStep: { readonly [K in LiquidStep['what']]: FlowId | undefine
   skim: 'skim',
   mash: undefined,
   'stir in': 'stirredIn',
+  'soak up': 'soakedUp',
   'boil down': 'reduction',
   'set apart': 'setApart',
   'put back': 'putBack',

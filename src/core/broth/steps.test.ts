@@ -86,8 +86,9 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
       'mash',
       'stir in',
     ),
+    fc.constantFrom('the top' as const, 'stirred' as const, 'below' as const),
   )
-  .map(([id, of, other, part, amount, what]): LiquidStep => {
+  .map(([id, of, other, part, amount, what, where]): LiquidStep => {
     switch (what) {
       case 'skim on the way':
         return { id, of, what, fatG: undefined, fatShare: part };
@@ -98,7 +99,15 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
       case 'boil down':
         return { id, of, what, toMl: amount };
       case 'set apart':
-        return { id, of, what, as: other, share: part, ml: amount > 1500 ? amount / 4 : undefined };
+        return {
+          id,
+          of,
+          what,
+          as: other,
+          share: part,
+          ml: amount > 1500 ? amount / 4 : undefined,
+          from: where,
+        };
       case 'stir in':
         return { id, of, what, amount: amountOf({ water: amount, other: part, salt: part }), thickG: part };
       case 'put back':
@@ -111,8 +120,8 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
 const anySteps = fc
   .array(anyStep, { maxLength: 12 })
   .map((steps): readonly LiquidStep[] => [
-    { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.2, ml: undefined },
-    { id: 'also', of: MAIN, what: 'set apart', as: 'purée', share: 0.1, ml: undefined },
+    { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.2, ml: undefined, from: 'the top' },
+    { id: 'also', of: MAIN, what: 'set apart', as: 'purée', share: 0.1, ml: undefined, from: 'below' },
     { id: 'lift', of: MAIN, what: 'lift the meat' },
     ...steps.filter(({ what }) => what !== 'lift the meat'),
   ]);
@@ -130,7 +139,15 @@ test('in any order, repeated, on any liquid: every node closes to 1e-9 and no fl
 describe('a part of the liquid of its own', () => {
   const lift = { id: 'lift', of: MAIN, what: 'lift the meat' } as const;
   const strain = { id: 'strain', of: MAIN, what: 'strain' } as const;
-  const apart = { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.25, ml: undefined } as const;
+  const apart = {
+    id: 'apart',
+    of: MAIN,
+    what: 'set apart',
+    as: 'dip',
+    share: 0.25,
+    ml: undefined,
+    from: 'stirred',
+  } as const;
   const down = { id: 'down', of: 'dip', what: 'boil down', toMl: 300 } as const;
 
   test('boiled down by itself it is as much as was asked, and the rest is as it was', () => {

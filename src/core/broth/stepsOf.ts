@@ -2,6 +2,7 @@ import { type AfterStep, afterOf, type Batch } from '../batch/index.ts';
 import { type Amount, amountOf, times } from '../ledger/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import { skimShare } from './skim.ts';
+import { takesUp } from './takesUp.ts';
 import { MAIN, type LiquidStep } from './step.ts';
 import { THICKENS } from './thickness.ts';
 
@@ -44,7 +45,10 @@ export function stepsOf(batch: Batch, rawG: number, find: FindStirredIn): readon
   const known = new Set<string>([MAIN]);
   let lifted = false;
   for (const step of afterOf(batch)) {
-    const of = step.liquid ?? MAIN;
+    // What is brought in under a name of its own is a liquid beside the pot's.
+    const broughtIn = step.what === 'add' && step.as !== undefined && midpoint(step.amount) !== undefined;
+    const of = (broughtIn ? step.as : step.liquid) ?? MAIN;
+    if (broughtIn) known.add(of);
     if (!known.has(of)) continue;
     if (step.what === 'lift') {
       if (!lifted) steps.push({ id: step.id, of: MAIN, what: 'lift the meat' });
@@ -77,9 +81,11 @@ function liquidStep(step: AfterStep, of: string, find: FindStirredIn): LiquidSte
     case 'set apart':
       return step.as === undefined || step.as === MAIN || step.as === of
         ? undefined
-        : { id, of, what, as: step.as, share: HALF, ml: amount };
+        : { id, of, what, as: step.as, share: HALF, ml: amount, from: step.from ?? 'stirred' };
     case 'put back':
       return of === MAIN ? undefined : { id, of, what, into: step.as ?? MAIN };
+    case 'stretch':
+      return amount === undefined ? undefined : soakUp(step, of, amount, find);
     case 'thicken':
     case 'add':
     case 'salt':
@@ -105,4 +111,16 @@ function stirIn(step: AfterStep, of: string, amount: number, find: FindStirredIn
     amount: times(found.perGram, grams),
     thickG: what === 'thicken' ? grams * THICKENS[thickener] : 0,
   };
+}
+
+function soakUp(
+  { id, ref = '', measure, cooked = 'cooked' }: AfterStep,
+  of: string,
+  amount: number,
+  find: FindStirredIn,
+): LiquidStep | undefined {
+  const found = find(ref);
+  if (!found || cooked === 'cooked') return undefined;
+  const grams = measure === 'volume' ? amount * found.density : amount;
+  return { id, of, what: 'soak up', item: id, grams: grams * takesUp(found.perGram, cooked) };
 }

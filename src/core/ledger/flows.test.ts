@@ -15,6 +15,7 @@ describe('the table of flows', () => {
     expect([...weighable].sort()).toEqual(
       [
         ...['raw', 'board', 'marinated', 'trim', 'cooked', 'bone', 'pickings', 'shred'],
+        ...['unpulled', 'again', 'foundLate', 'eaten', 'thrown', 'drunk', 'pouredAway'],
         ...['pour', 'steam', 'strained', 'skim', 'liquid'],
       ].sort(),
     );

@@ -16,6 +16,10 @@ export const strandParts = {
   pickings: { material: 'pickings', words: 'picked out' },
   unpulled: { material: 'meat', words: 'will not pull yet' },
   shred: { material: 'meat', words: 'shred' },
+  again: { material: 'meat', words: 'pulled later' },
+  onBone: { material: 'bone', words: 'bone to the plates' },
+  eaten: { material: 'served', words: 'eaten by the cook' },
+  thrown: { material: 'pickings', words: 'thrown away' },
   stretch: { material: 'solids', words: 'stretched with' },
   pour: { material: 'broth', words: 'poured in' },
   items: { material: 'solids', words: 'vegetables and what else went in' },
@@ -42,6 +46,8 @@ interface FlowRow {
   readonly of: 'lot' | 'batch' | 'item' | 'plate';
   /** A cook can put it on a scale; its reading bears the flow's name. */
   readonly weighable?: true;
+  /** Each reading is of another mouthful or piece: they add up, where else the later counts. */
+  readonly adds?: true;
   /** It is weighed with another flow, under that one's name. */
   readonly weighedAs?: 'pour';
   readonly strand?: StrandPartName;
@@ -63,9 +69,46 @@ export const flows = {
   cooked: { from: 'meat', to: 'bench', stage: 'bench', of: 'lot', weighable: true },
   bone: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'bone' },
   pickings: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'pickings' },
-  // What is not tender yet does not pull: it is chopped, or goes back.
-  unpulled: { from: 'bench', to: 'unpulled', stage: 'bench', of: 'lot', strand: 'unpulled' },
+  boneServed: { from: 'bench', to: 'plates', stage: 'bench', of: 'lot', strand: 'onBone' },
+  // What is not tender yet does not pull: it is chopped, or goes back, which a cook weighs.
+  unpulled: {
+    from: 'bench',
+    to: 'unpulled',
+    stage: 'bench',
+    of: 'lot',
+    weighable: true,
+    strand: 'unpulled',
+  },
   shred: { from: 'bench', to: 'bowl', stage: 'bench', of: 'lot', weighable: true, strand: 'shred' },
+  // The second wave: what went back, tender at last.
+  again: { from: 'unpulled', to: 'bowl', stage: 'bench', of: 'lot', weighable: true, strand: 'again' },
+  foundLate: {
+    from: 'meat',
+    to: 'bowl',
+    stage: 'bench',
+    of: 'lot',
+    weighable: true,
+    adds: true,
+    strand: 'shred',
+  },
+  eaten: {
+    from: 'bowl',
+    to: 'eaten',
+    stage: 'bench',
+    of: 'lot',
+    weighable: true,
+    adds: true,
+    strand: 'eaten',
+  },
+  thrown: {
+    from: 'bowl',
+    to: 'bin',
+    stage: 'bench',
+    of: 'lot',
+    weighable: true,
+    adds: true,
+    strand: 'thrown',
+  },
 
   bought: { from: 'cupboard', to: 'aside', stage: 'pot', of: 'item' },
   thrownAway: { from: 'aside', to: 'bin', stage: 'pot', of: 'item' },
@@ -103,9 +146,28 @@ export const flows = {
   setApart: { from: 'liquid', to: 'liquid', stage: 'broth', of: 'batch' },
   putBack: { from: 'liquid', to: 'liquid', stage: 'broth', of: 'batch' },
   liquid: { from: 'liquid', to: 'jug', stage: 'broth', of: 'batch', weighable: true, strand: 'liquid' },
+  drunk: {
+    from: 'jug',
+    to: 'eaten',
+    stage: 'broth',
+    of: 'batch',
+    weighable: true,
+    adds: true,
+    strand: 'eaten',
+  },
+  pouredAway: {
+    from: 'jug',
+    to: 'bin',
+    stage: 'broth',
+    of: 'batch',
+    weighable: true,
+    adds: true,
+    strand: 'thrown',
+  },
   unreckoned: { from: 'liquid', to: 'unreckoned', stage: 'clock', of: 'batch' },
 
   stretch: { from: 'cupboard', to: 'bowl', stage: 'broth', of: 'item', strand: 'stretch' },
+  soakedUp: { from: 'liquid', to: 'bowl', stage: 'broth', of: 'batch', strand: 'stretch' },
   dressedShred: { from: 'bowl', to: 'dressed', stage: 'broth', of: 'plate' },
   dressedHeld: { from: 'jug', to: 'dressed', stage: 'broth', of: 'plate', strand: 'held' },
   dressingSalt: { from: 'cupboard', to: 'dressed', stage: 'broth', of: 'plate' },
@@ -150,6 +212,9 @@ export const batchReadings = ids.filter(
 
 export const isLotReading = (of: Weighable): of is LotReading =>
   (lotReadings as readonly Weighable[]).includes(of);
+
+/** Whether several readings of it add up. */
+export const addsUp = (of: Weighable): boolean => of in flows && rowOf(of as FlowId).adds === true;
 
 /** The name of the reading that a flow would have, if it can be weighed. */
 export const readingNameOf = (id: FlowId): FlowId => rowOf(id).weighedAs ?? id;

@@ -24,6 +24,7 @@ export {
   type Owner,
 } from './flow.ts';
 export {
+  addsUp,
   batchReadings,
   isLotReading,
   lotReadings,

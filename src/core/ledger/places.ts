@@ -1,7 +1,6 @@
 /**
  * Where grams come from and go to: outside, or a place inside where nothing may be left standing. A batch
- * whose cook cannot be reckoned yet (no time for the pot) is unreckoned; what
- * is not tender lies unpulled until it is chopped or goes back.
+ * whose cook cannot be reckoned yet (no time for the pot) is unreckoned.
  */
 const outside = [
   'shop',
@@ -14,6 +13,7 @@ const outside = [
   'unaccounted',
   'unreckoned',
   'unpulled',
+  'eaten',
 ] as const;
 type Inside = 'board' | 'aside' | 'pan' | 'meat' | 'liquid' | 'bench' | 'bowl' | 'jug' | 'dressed';
 export type Place = (typeof outside)[number] | Inside;

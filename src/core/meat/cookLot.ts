@@ -11,6 +11,7 @@ import { ANY_FLESH, BONE_GIVES, BONE_OUT, positive, RAW_BONE } from './stuff.ts'
  */
 export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): void {
   const { weighed, flesh } = plan;
+  const late = isWeighed(weighed.foundLate) ? weighed.foundLate : 0;
   out.boneOut = BONE_OUT * out.rawBone;
   out.boneLoss = out.rawBone - out.boneOut;
   out.bone = isWeighed(weighed.bone) ? weighed.bone : out.boneOut;
@@ -25,7 +26,7 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.rendered = out.boneless * share.rendered;
   out.renderedFat = out.rendered + BONE_GIVES.fat * out.boneLoss;
   const wanted = isWeighed(weighed.cooked)
-    ? (weighed.cooked - out.bone) / Math.max(out.boneless, 1e-9)
+    ? (weighed.cooked + late - out.bone) / Math.max(out.boneless, 1e-9)
     : share.y * draw.y * yieldAt(plan.doneness * draw.doneness);
   out.plannedY = share.y * yieldAt(plan.doneness);
   out.y = out.boneless > 0 ? Math.min(share.highest, Math.max(share.lowest, wanted)) : 0;
@@ -41,7 +42,9 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.juice =
     out.juiceWater + out.juiceAsh + out.gelatin + (BONE_GIVES.water + BONE_GIVES.protein) * out.boneLoss;
 
-  out.bench = isWeighed(weighed.cooked) ? Math.max(0, weighed.cooked - out.bone) : out.flesh;
+  // What is found later in pot or sieve was not on the bench with the rest.
+  out.foundLate = isWeighed(weighed.cooked) ? late : Math.min(late, out.flesh);
+  out.bench = isWeighed(weighed.cooked) ? Math.max(0, weighed.cooked - out.bone) : out.flesh - out.foundLate;
   // Bone lying on the bench with the cooked meat: no more of it than was weighed in all.
   out.boneOnBench = isWeighed(weighed.cooked) ? Math.min(weighed.cooked, out.bone) : out.boneOut;
   out.cooked = out.bench + out.boneOnBench;
@@ -111,7 +114,8 @@ export function cookFlows(
       flow('juice', owner, positive(juice)),
       flow('renderedFat', owner, positive({ fat: mass.rendered + boneGives.fat })),
       flow('cooked', owner, plus(times(perFlesh, mass.bench), perBone, mass.boneOnBench)),
-      ...settle(owner, 'meat', 'bench', 'meat', perFlesh, fleshMass - mass.bench),
+      flow('foundLate', owner, times(perFlesh, mass.foundLate)),
+      ...settle(owner, 'meat', 'bench', 'meat', perFlesh, fleshMass - mass.bench - mass.foundLate),
       ...settle(owner, 'meat', 'bench', 'bone', perBone, mass.boneOut - mass.boneOnBench),
     ],
     cooked: { flesh: perFlesh, bone: perBone },

@@ -21,6 +21,8 @@ export interface LotPlan {
   readonly picks: number;
   /** It is chopped: what is not tender yet goes into the bowl too. */
   readonly chops: boolean;
+  /** It leaves the bench on its bone. */
+  readonly onBone: boolean;
   /** Protein that dissolves into the liquid, of the raw boneless weight. */
   readonly gelatinShare: number;
   /** Water that the lot loses to the air before the pot, of its raw weight. */
@@ -39,7 +41,12 @@ export const nothingWeighed = (): LotWeighed => ({
   cooked: NaN,
   bone: NaN,
   pickings: NaN,
+  unpulled: NaN,
   shred: NaN,
+  again: NaN,
+  foundLate: NaN,
+  eaten: NaN,
+  thrown: NaN,
 });
 
 export const isWeighed = (grams: number): boolean => !Number.isNaN(grams);
@@ -102,6 +109,8 @@ interface LotState {
   /** Cooked boneless and bone that lay on the bench: weighed where they were weighed. */
   bench: number;
   boneOnBench: number;
+  /** What there is of it for the plates: the shred and what was found late, less what was eaten or thrown away. */
+  bowl: number;
 }
 
 /** What became of a lot, g: one figure for each of its flows, filled anew by each draw, so that thousands make no garbage. */
@@ -119,8 +128,13 @@ export const emptyLotMass = (): LotMass => ({
   cooked: 0,
   bone: 0,
   pickings: 0,
+  boneServed: 0,
   unpulled: 0,
   shred: 0,
+  again: 0,
+  foundLate: 0,
+  eaten: 0,
+  thrown: 0,
   rawBone: 0,
   trimOfLot: 0,
   trimBlend: 0,
@@ -142,6 +156,7 @@ export const emptyLotMass = (): LotMass => ({
   boneLoss: 0,
   bench: 0,
   boneOnBench: 0,
+  bowl: 0,
 });
 
 /** What a weighing of the reading would show: a stock is what its flow leaves behind. */

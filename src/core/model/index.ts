@@ -14,7 +14,7 @@ export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';
 export type { Nominal } from './nominal/nominal.ts';
 export type { NominalBatch } from './nominal/run.ts';
-export { stretchG } from './plan/stretch.ts';
+export { stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';
 export { saltTyped } from './plan/liquid.ts';
 export type { BatchPlan, MealPlan } from './plan/plan.ts';

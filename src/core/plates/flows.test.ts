@@ -19,7 +19,7 @@ function dealt(shred: readonly Source[], liquid: readonly Source[], tacos: numbe
     of.reduce((total, one) => total + one[what], 0);
   serve(tickets, sum(shred, 'grams'), sum(liquid, 'ml'), nominalServing(tickets.length), served);
   const plated = plateFlows(tickets, served, shred, liquid, new Map([['pot', 0.011]]));
-  const kept = keptFlows(shred, liquid, plated.meatShare, plated.liquidShare);
+  const kept = keptFlows(shred, liquid, plated.meatShare, plated.liquidShares);
   return { ...plated, kept, served };
 }
 const grams = (flows: readonly Flow[], ...ids: Flow['id'][]) =>

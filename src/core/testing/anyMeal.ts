@@ -1,5 +1,15 @@
 import fc from 'fast-check';
-import { afterWhats, fates, panFats, preps, skims, thickeners, tools } from '../batch/index.ts';
+import {
+  afterWhats,
+  drawnFrom,
+  fates,
+  panFats,
+  preps,
+  skims,
+  stretchStates,
+  thickeners,
+  tools,
+} from '../batch/index.ts';
 import {
   fattinesses,
   heats,
@@ -85,6 +95,9 @@ const afterStep = fc.record({
   ref: fc.constantFrom(...reference.ingredients.map((i) => i.id)),
   way: fc.constantFrom(...skims),
   tool: fc.constantFrom(...tools),
+  share: maybe(fc.double({ min: 0, max: 1, noNaN: true })),
+  from: fc.constantFrom(...drawnFrom),
+  cooked: fc.constantFrom(...stretchStates),
 });
 
 /** Taken off by weight, or the usual where the text is empty. */

@@ -1,6 +1,6 @@
 import { massOf, setLess, setPlus, type Pool, clearPool, setTimes } from '../../ledger/index.ts';
 import { isWeighed } from '../../meat/index.ts';
-import { BROTH, SAUCE, volumeOf } from '../density.ts';
+import { BROTH, FAT, SAUCE, volumeOf } from '../density.ts';
 import {
   liquidNamed,
   type FromMeat,
@@ -116,13 +116,39 @@ const boilDown: Kernel<'boil down'> = ({ toMl }, { liquid, taken }) => {
 };
 
 /** Solids and what comes out go with the liquid that they lie in. */
-const setApart: Kernel<'set apart'> = ({ as, share, ml }, { liquid, taken, out }) => {
+const setApart: Kernel<'set apart'> = ({ as, share, ml, from }, { liquid, taken, out }) => {
   const apart = liquidNamed(out, as);
   const now = mlOfPool(liquid);
   const part = ml === undefined ? share : now > 0 ? Math.min(1, ml / now) : 0;
+  const floats = Math.max(0, liquid.pool.fat - liquid.solids.fat - liquid.comesOut.fat);
   setTimes(taken, liquid.pool, part);
   move(liquid, apart, part);
+  if (from === 'stirred' || liquid === apart) return;
+  const wanted = from === 'the top' ? Math.min(1, FROM_THE_TOP * part) : FROM_BELOW * part;
+  const [more, less] = wanted > part ? [apart, liquid] : [liquid, apart];
+  const before = { ...apart.pool };
+  swapFat(less, more, Math.abs(wanted - part) * floats);
+  for (const part of SWAPPED) taken[part] += apart.pool[part] - before[part];
 };
+
+/** Of the fat that floats, a ladle that stays at the top takes so many times its share, one from below so much (estimates). */
+const FROM_THE_TOP = 3;
+const FROM_BELOW = 0.1;
+const SWAPPED = ['water', 'salt', 'alcohol', 'fat'] as const;
+
+/** Fat for as many ml of the liquid below it: so many ml were asked for. */
+function swapFat({ pool: less }: Liquid, { pool: more, strained }: Liquid, fat: number): void {
+  const moved = Math.min(fat, Math.max(0, less.fat));
+  const liquid = more.water + more.salt + more.alcohol;
+  const back = liquid > 0 ? Math.min(1, ((moved / FAT) * (strained ? BROTH : SAUCE)) / liquid) : 0;
+  less.fat -= moved;
+  more.fat += moved;
+  for (const part of ['water', 'salt', 'alcohol'] as const) {
+    const amount = more[part] * back;
+    more[part] -= amount;
+    less[part] += amount;
+  }
+}
 
 /** Crushed in the liquid they are a part of it. */
 const mash: Kernel<'mash'> = (_, { liquid }) => {
@@ -136,6 +162,9 @@ const stirIn: Kernel<'stir in'> = ({ amount, thickG }, { liquid, taken }) => {
   setPlus(liquid.pool, liquid.pool, amount, 1);
   liquid.thickG += thickG;
 };
+
+/** It takes up liquid with the salt that is in it, and none of the fat. */
+const soakUp: Kernel<'soak up'> = ({ grams }, { liquid: { pool }, taken }) => holdLiquid(grams, taken, pool);
 
 const putBack: Kernel<'put back'> = ({ into }, { liquid, taken, out }) => {
   setTimes(taken, liquid.pool, 1);
@@ -168,6 +197,7 @@ export const kernels: { readonly [K in Kind]: Kernel<K> } = {
   mash,
   'boil down': boilDown,
   'stir in': stirIn,
+  'soak up': soakUp,
   'set apart': setApart,
   'put back': putBack,
 };

@@ -7,7 +7,7 @@ import { batchColumns } from './figures.ts';
 import { numberOfDraws, type Drawn } from './drawn.ts';
 import type { OpenedMeal } from '../openMeal.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
-import { stretchG } from '../plan/stretch.ts';
+import { stretchedG } from '../plan/stretch.ts';
 import { emptyBatchMass, runBatch } from '../nominal/run.ts';
 
 /** Relative spreads of the plates, log-normal with median 1 (estimates; the log replaces them). */
@@ -87,7 +87,6 @@ function drawMeal({
     const far = donenessDraws(meal, plan, n);
     const figures = drawn.batches.get(plan.id);
     const liquids = drawn.liquids.get(plan.id) ?? [];
-    const stretched = stretchG(plan.stretch);
     const mass = emptyBatchMass(plan);
     const draw = plainDraw(plan);
     for (let d = 0; d < n; d += 1) {
@@ -97,9 +96,9 @@ function drawMeal({
       runBatch(plan, draw.lots, draw.liquid, mass);
       figures?.write(mass, plan, valueAt(minutes, d) - (plan.ready?.potFrom ?? 0), d);
       for (const [i, lot] of mass.lots.entries()) {
-        drawn.shredG[d] = valueAt(drawn.shredG, d) + lot.shred;
+        drawn.shredG[d] = valueAt(drawn.shredG, d) + lot.bowl;
         const own = drawn.lotShredG[firstLot + i];
-        if (own) own[d] = lot.shred;
+        if (own) own[d] = lot.bowl;
       }
       for (const [i, liquid] of mass.liquid.liquids.entries()) {
         const own = liquids[i];
@@ -107,7 +106,7 @@ function drawMeal({
         own.ml[d] = liquid.ml;
         own.saltPct[d] = 100 * saltShareOf(liquid);
       }
-      drawn.shredG[d] = valueAt(drawn.shredG, d) + stretched;
+      drawn.shredG[d] = valueAt(drawn.shredG, d) + stretchedG(plan, mass.liquid);
       if (plan.liquid) drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + mlOf(mass.liquid);
     }
     firstLot += plan.lots.length;

@@ -1,8 +1,9 @@
 import { valueAt } from '../../quantity/index.ts';
+import { afterOf } from '../../batch/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
-import { amountOf, carrying, flow, massOf, times, type Flow } from '../../ledger/index.ts';
+import { amountOf, carrying, flow, massOf, plus, times, type Flow } from '../../ledger/index.ts';
 import {
   emptyServed,
   nominalServing,
@@ -13,6 +14,7 @@ import {
 } from '../../plates/index.ts';
 import { MEAT_TARGET } from '../../pot/index.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
+import { soakedUp } from '../plan/stretch.ts';
 import { nominalBatch, type BatchDraw, type NominalBatch } from './run.ts';
 
 /** The nominal run of a meal: no spread, every node closed. */
@@ -54,7 +56,7 @@ export function runNominal(
     flows: [
       ...given.flatMap((one) => one.flows),
       ...plated.flows,
-      ...keptFlows(shred, liquid, plated.meatShare, plated.liquidShare),
+      ...keptFlows(shred, liquid, plated.meatShare, plated.liquidShares),
     ],
   };
 }
@@ -66,13 +68,18 @@ function givenBy(batch: NominalBatch): Given {
     if (!lotMass) return [];
     const salt = plan.liquid ? mass.liquid.saltOfMeatWater : 0;
     const { flows, cooked } = flowsOfLot(lot, lotMass, plan.id, salt);
-    const source = { batch: plan.id, lot: lot.id, grams: lotMass.shred, ml: 0, per: cooked.flesh };
+    const source = { batch: plan.id, lot: lot.id, grams: lotMass.bowl, ml: 0, per: cooked.flesh };
     return [{ source, flows: flows.flatMap((one) => byVessel(one, i, plan)) }];
   });
-  const stretch = plan.stretch.map(({ id, grams, perGram }) => ({
-    source: { batch: plan.id, item: id, grams, ml: 0, per: times(perGram, 1 / massOf(perGram)) },
-    flow: flow('stretch', { batch: plan.id, item: id }, times(perGram, grams / massOf(perGram))),
-  }));
+  const stretch = plan.stretch.map(({ id, grams, perGram }) => {
+    const dry = times(perGram, grams / massOf(perGram));
+    const wet = plan.liquid ? plus(dry, soakedUp(plan.liquid, mass.liquid, id)) : dry;
+    const all = massOf(wet);
+    return {
+      source: { batch: plan.id, item: id, grams: all, ml: 0, per: times(wet, 1 / all) },
+      flow: flow('stretch', { batch: plan.id, item: id }, dry),
+    };
+  });
   const flows = [...ofLots.flatMap((one) => one.flows), ...stretch.map((one) => one.flow)];
   const shred = [...ofLots, ...stretch].map(({ source }) => source);
   if (!plan.liquid) return { flows: [...flows, ...unreckoned(flows)], shred, liquid: [] };
@@ -80,8 +87,17 @@ function givenBy(batch: NominalBatch): Given {
   return {
     flows: [...flows, ...own, ...panFatFlows(plan)],
     shred,
-    liquid: finished.map((one) => ({ batch: plan.id, ...one })),
+    liquid: finished.map((one) => ({ batch: plan.id, ...one, dresses: dressedBy(plan, one.liquid) })),
   };
+}
+
+/** Of a batch's shred what a liquid dresses, where the list says which. */
+function dressedBy({ batch }: BatchPlan, liquid: string | undefined): number | undefined {
+  const dresses = afterOf(batch).filter(({ what }) => what === 'dress');
+  if (!dresses.some((step) => step.liquid !== undefined)) return undefined;
+  return dresses
+    .filter((step) => step.liquid === liquid)
+    .reduce((sum, step) => sum + (step.share ?? 1 / dresses.length), 0);
 }
 
 /** What goes into the pot of a lot, by vessel where there are several. */

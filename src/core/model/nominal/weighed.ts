@@ -1,11 +1,12 @@
 import { type Entry, standingEntries } from '../../batch/index.ts';
 import { BROTH, gramsOfVolume, type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
-import { isLotReading, lotReadings, type LotReading } from '../../ledger/index.ts';
+import { addsUp, isLotReading, lotReadings, type LotReading, type Weighable } from '../../ledger/index.ts';
 import { isWeighed, readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
 import { BONE_DENSITY, MUSCLE_DENSITY, volumeTo, withTakenUp } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
 import type { BatchPlan, LotWeighing } from '../plan/plan.ts';
+import { passedBefore } from './passed.ts';
 import { nominalBatch } from './run.ts';
 
 /** The broth is this hot when a spoon is stood in it, if nobody says otherwise (estimate). */
@@ -76,18 +77,24 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
     }
     // What came out again, a fork in the meat and a task that is done weigh nothing.
     if (!('flow' in measures)) continue;
-    const grams = gramsOf(entry, input.kitchen);
-    if (grams === undefined) continue;
+    const read = gramsOf(entry, input.kitchen);
+    if (read === undefined) continue;
+    const passed = passedBefore(entry, entries, plan.lots.length, (one) => gramsOf(one, input.kitchen));
+    const grams = Math.max(0, read + passed);
     if (measures.flow === 'marinated') marinated = grams;
     else if (measures.what === 'flow' && isLotReading(measures.flow)) {
       const at = plan.lots.findIndex((lot) => lot.id === measures.lot);
       const weighed = byLot[at];
-      if (weighed) weighed[measures.flow] = grams;
+      if (weighed) weighed[measures.flow] = grams + soFar(measures.flow, weighed[measures.flow]);
     } else if (isLotReading(measures.flow)) {
-      sums.push({ flow: measures.flow, grams });
+      const { flow } = measures;
+      const before = addsUp(flow) ? sums.find((one) => one.flow === flow) : undefined;
+      if (before) before.grams += grams;
+      else sums.push({ flow, grams });
     } else if (liquid) {
-      liquid[measures.flow] = grams;
-      if (measures.flow === 'liquid') liquid.liquidMl = entry.measure === 'volume' ? coldMl(entry) : NaN;
+      liquid[measures.flow] = grams + soFar(measures.flow, liquid[measures.flow]);
+      if (measures.flow === 'liquid')
+        liquid.liquidMl = entry.measure === 'volume' ? coldMl(entry) + passed / BROTH : NaN;
     }
   }
   // Of a batch in two vessels the pot is known once both are weighed.
@@ -106,6 +113,9 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
     liquid: plan.liquid && liquid && { ...withMarinade(plan.liquid, planned, marinated), weighed: liquid },
   };
 }
+
+/** What was read before of what adds up. */
+const soFar = (flow: Weighable, before: number): number => (addsUp(flow) && isWeighed(before) ? before : 0);
 
 /** What the meat took up, where it was weighed again after the marinade. */
 function withMarinade(liquid: LiquidPlan, planned: readonly LotMass[], marinatedG: number): LiquidPlan {

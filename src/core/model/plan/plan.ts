@@ -135,6 +135,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     pick: lot.kind === 'bones' ? pickAll : pickPlan(lot.picking ?? batch.picking, cut.leanShare),
     picks: pullingOf(batch).picks,
     chops: pullingOf(batch).chops,
+    onBone: pullingOf(batch).onBone,
     gelatinShare: cut.gelatinShare,
     airShare: air,
     doneness: NaN,

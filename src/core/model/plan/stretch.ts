@@ -1,5 +1,6 @@
 import { afterOf, type Batch } from '../../batch/index.ts';
-import { type Amount, amountOf } from '../../ledger/index.ts';
+import { type LiquidMass, type LiquidPlan, takenBy } from '../../broth/index.ts';
+import { type Amount, amountOf, massOf, nothing, plus } from '../../ledger/index.ts';
 import { densityOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { ingredientsById, type Input } from '../input.ts';
@@ -23,6 +24,24 @@ export function stretchOf(batch: Batch, input: Pick<Input, 'kitchen' | 'referenc
   });
 }
 
-/** What all of it weighs, g. */
-export const stretchG = (stretch: readonly Stretch[]): number =>
-  stretch.reduce((sum, { grams }) => sum + grams, 0);
+/** What all of it weighs, with what it took up of a liquid, g. */
+export const stretchedG = (
+  { stretch, liquid }: { readonly stretch: readonly Stretch[]; readonly liquid: LiquidPlan | undefined },
+  mass: LiquidMass,
+): number =>
+  stretch.reduce(
+    (sum, { grams }) => sum + grams,
+    liquid && stretch.length > 0 ? massOf(takenBy(liquid, mass, 'soak up')) : 0,
+  );
+
+/** What of the liquid a step's stretch took up. */
+export function soakedUp(
+  { steps }: Pick<LiquidPlan, 'steps'>,
+  { taken }: Pick<LiquidMass, 'taken'>,
+  id: string,
+): Amount {
+  return steps.reduce((sum, step, i) => {
+    const pool = step.what === 'soak up' && step.item === id ? taken[i] : undefined;
+    return pool ? plus(sum, pool) : sum;
+  }, nothing);
+}

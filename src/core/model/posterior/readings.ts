@@ -55,13 +55,19 @@ function liquidReadings({ liquid }: BatchPlan, batch: number): Reading[] {
     [weighed.strained, ofScale(weighed.strained), taken('strain')],
     [weighed.skim, ofScale(weighed.skim), taken('skim')],
     isWeighed(weighed.liquidMl)
-      ? [weighed.liquidMl, JUG, (mass) => mainOf(mass.liquid).ml]
-      : [weighed.liquid, ofScale(weighed.liquid), (mass) => mainOf(mass.liquid).grams],
+      ? [weighed.liquidMl, JUG, (mass) => madeMl(mass)]
+      : [weighed.liquid, ofScale(weighed.liquid), (mass) => mainOf(mass.liquid).madeG],
   ];
   return found
     .filter(([value]) => isWeighed(value) && value > 0)
     .map(([value, noise, foretold]) => ({ batch, value, noise, foretold }));
 }
+
+/** The main liquid before anything of it was drunk or poured away, ml. */
+const madeMl = ({ liquid }: BatchMass): number => {
+  const { ml, grams, madeG } = mainOf(liquid);
+  return grams > 0 ? (ml * madeG) / grams : ml;
+};
 
 /** The plan as it was before those readings: what it would have foretold. */
 export const unread = (plan: BatchPlan): BatchPlan => ({
@@ -72,7 +78,12 @@ export const unread = (plan: BatchPlan): BatchPlan => ({
   })),
   liquid: plan.liquid && {
     ...plan.liquid,
-    // The pour is no reading: the plan goes on from it.
-    weighed: { ...noLiquidWeighed(), pour: plan.liquid.weighed.pour },
+    // The pour and what has gone since are no readings: the plan goes on from them.
+    weighed: {
+      ...noLiquidWeighed(),
+      pour: plan.liquid.weighed.pour,
+      drunk: plan.liquid.weighed.drunk,
+      pouredAway: plan.liquid.weighed.pouredAway,
+    },
   },
 });

@@ -78,7 +78,7 @@ export interface BatchReckoning {
 /** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
 export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
   const { batches } = nominal;
-  const shred = ({ mass }: NominalBatch) => mass.lots.reduce((sum, lot) => sum + lot.shred, 0);
+  const shred = ({ mass }: NominalBatch) => mass.lots.reduce((sum, lot) => sum + lot.bowl, 0);
   const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
   const share = (of: (batch: NominalBatch) => number) => {
     const all = batches.reduce((sum, other) => sum + of(other), 0);

@@ -5,7 +5,7 @@ import { SHORT } from '../../plates/index.ts';
 import { valueAt, percentileOfSorted, type Range, rangeOf } from '../../quantity/index.ts';
 import type { Answer } from './batchReckoning.ts';
 import {
-  stretchG,
+  stretchedG,
   largestLot,
   type Drawn,
   type Nominal,
@@ -72,7 +72,8 @@ export function mealReckoning(
   const total = tickets.reduce((sum, ticket) => sum + ticket.count, 0);
   const counted = total > 0 && plans.some((plan) => plan.lots.length > 0) ? drawn : undefined;
   const shredG = batches.reduce(
-    (sum, { plan, mass }) => sum + stretchG(plan.stretch) + mass.lots.reduce((s, lot) => s + lot.shred, 0),
+    (sum, { plan, mass }) =>
+      sum + stretchedG(plan, mass.liquid) + mass.lots.reduce((s, lot) => s + lot.bowl, 0),
     0,
   );
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);

@@ -1,0 +1,42 @@
+import type { Source } from './flows.ts';
+
+/** What is taken of each liquid, ml: held by the shred, and ladled. */
+export interface Dealt {
+  readonly held: readonly number[];
+  readonly ladled: readonly number[];
+}
+
+/**
+ * Deals what the shred holds and what is ladled to the liquids there are. What a liquid dresses of its batch's shred it
+ * gives first, as far as it goes; everything else comes of all of them, in proportion to what is left of each.
+ * @param shareOf of all the shred, what a batch gave
+ */
+export function dealLiquid(
+  liquid: readonly Source[],
+  heldMl: number,
+  ladledMl: number,
+  shareOf: (batch: string) => number,
+): Dealt {
+  const named = liquid.map(({ batch, dresses = 0, ml }) =>
+    Math.min(ml, heldMl * shareOf(batch) * Math.min(1, dresses)),
+  );
+  const rest = Math.max(0, heldMl - sumOf(named));
+  const afterNamed = liquid.map(({ ml }, i) => ml - (named[i] ?? 0));
+  const more = pro(afterNamed, rest);
+  const held = named.map((ml, i) => ml + (more[i] ?? 0));
+  return {
+    held,
+    ladled: pro(
+      liquid.map(({ ml }, i) => Math.max(0, ml - (held[i] ?? 0))),
+      ladledMl,
+    ),
+  };
+}
+
+const sumOf = (some: readonly number[]): number => some.reduce((sum, one) => sum + one, 0);
+
+/** So much of all of them, in proportion. */
+function pro(have: readonly number[], wanted: number): number[] {
+  const all = sumOf(have);
+  return have.map((one) => (all > 0 ? (one * wanted) / all : 0));
+}
