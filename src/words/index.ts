@@ -3,12 +3,23 @@ export { nothingToBuyWords } from './buy.ts';
 export { avoidableWords, resourceWords } from './called.ts';
 export { beforePanWords, crewWords, heatWords, lotWords } from './chosen.ts';
 export { dayNoteWords } from './dayNotes.ts';
-export { benchTitle, doubtWords, inBowlWords, toolWords, weighedWords } from './bench.ts';
+export {
+  benchTitle,
+  byHandWords,
+  doubtWords,
+  goneWords,
+  inBowlWords,
+  leavingWords,
+  petsWords,
+  toolWords,
+  weighedWords,
+} from './bench.ts';
+export { causeWords } from './causes.ts';
 export { afterWords, doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
-export { schoolWords, skimWords, stepsWords } from './steps.ts';
+export { drawnWords, schoolWords, skimWords, stepsWords } from './steps.ts';
 export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
 export { recipeFile } from './recipe.ts';

@@ -1,4 +1,4 @@
-import type { AfterStep, School, Skim } from '@/core/batch/index.ts';
+import type { AfterStep, DrawnFrom, School, Skim } from '@/core/batch/index.ts';
 import { toolWords } from './bench.ts';
 import { afterWords } from './doing.ts';
 
@@ -19,6 +19,13 @@ export const skimWords: Readonly<Record<Skim, string>> = {
   settle: 'after a jug has settled',
   chill: 'chilled overnight',
   leave: 'left in',
+};
+
+/** Where in the pot a part is taken from. */
+export const drawnWords: Readonly<Record<DrawnFrom, string>> = {
+  'the top': 'from the top, with its fat',
+  stirred: 'stirred up',
+  below: 'from below, lean',
 };
 
 /** A step in a list, in the fewest words. */
@@ -53,7 +60,7 @@ export const stepsWords = (steps: readonly AfterStep[]): string =>
         what === 'pull' && tool && `with ${toolWords[tool]}`,
         what === 'skim' && way && way !== 'hot' && skimWords[way],
         to?.text && `to ${to.text}`,
-        what === 'set apart' && as && `as ${as}`,
+        (what === 'set apart' || what === 'add') && as && `as ${as}`,
         amount?.text,
       ]
         .filter(Boolean)

@@ -23,6 +23,7 @@ const title = () => screen.getByRole('heading', { level: 1 }).textContent;
 const weigh = async (label: string, text: string) => {
   await write(label, text);
   await user.keyboard('{Enter}');
+  await settled();
 };
 const entries = async () => (await stored()).entries;
 

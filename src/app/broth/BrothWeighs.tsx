@@ -1,6 +1,7 @@
 import { isStrained } from '@/core/batch/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { Gone } from '../bench/task/Gone.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
 
 /** What of the liquid can be weighed. */
@@ -33,6 +34,7 @@ export function BrothWeighs() {
         planned={finished && writeVolume(finished, units)}
         measure={['mass', 'volume']}
       />
+      <Gone what={['drunk', 'pouredAway']} />
     </div>
   );
 }

@@ -1,21 +1,33 @@
 import { writeMass } from '@/core/quantity/index.ts';
+import { causeWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { FieldError } from './FieldError.tsx';
 
 /** From this share of what went in, a difference is said aloud; smaller ones stand in the table. */
 const SAID = 0.02;
 
+/** More than so many causes nobody reads. */
+const LIKELIEST = 3;
+
 /** What was weighed and does not balance: missing or too much, never hidden. */
 export function Unaccounted() {
   const { reckoning, batch, units } = useOpenMeal();
   const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
-  return said.map(({ flow, grams }) => {
+  const mass = (grams: number) => {
     const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}`;
+  };
+  return said.map(({ flow, grams, causes }) => {
     return (
       <FieldError key={`${flow.id} ${flow.lot ?? ''} ${flow.item ?? ''}`}>
-        {value} {unit}
+        {mass(grams)}
         {flow.item === undefined ? '' : ` of ${flow.item}`} {flow.id === 'missing' ? 'missing' : 'too much'}{' '}
         at the {flow.stage}: weigh it again{flow.id === 'missing' ? ', or look for it' : ''}.
+        {causes.length > 0 &&
+          ` Likeliest: ${causes
+            .slice(0, LIKELIEST)
+            .map((cause) => causeWords(cause, flow.id === 'missing', mass))
+            .join('; or ')}.`}
       </FieldError>
     );
   });

@@ -47,6 +47,7 @@ export {
   type Taste,
   type Tool,
   type DrawnFrom,
+  type Leaving,
   type StretchState,
   type Trim,
   type Vessel,
@@ -80,6 +81,7 @@ export {
 export {
   afterWhats,
   drawnFrom,
+  leavings,
   skims,
   stretchStates,
   tastes,

@@ -44,6 +44,7 @@ import {
   tools,
   afterWhats,
   drawnFrom,
+  leavings,
   stretchStates,
   ways,
 } from './words.ts';
@@ -246,6 +247,18 @@ const batch = z.strictObject({
     .describe(
       'done every so many minutes; absent: stirred on the stove, turned where it pokes out uncovered',
     ),
+  goes: z
+    .strictObject({
+      bone: z.enum(leavings).optional(),
+      pickings: z.enum(leavings).optional(),
+      strained: z.enum(leavings).optional(),
+    })
+    .optional()
+    .describe('where what is left over went; absent: the bin'),
+  again: z
+    .strictObject({ size: z.enum(sizes) })
+    .optional()
+    .describe('the size that what went back is cut to; absent: cubes'),
   tear: duration.optional().describe('min that it goes on in the pot once it was tender, torn and put back'),
   cook: z.array(phase).min(1).max(most.phases),
   strain: z.boolean(),
@@ -264,7 +277,7 @@ const batch = z.strictObject({
     .describe('how much to buy: how surely, and in what mix'),
 });
 
-export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', ...batchReadings];
+export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', 'dressed', ...batchReadings];
 
 const entry = z.strictObject({
   id,
@@ -372,6 +385,7 @@ export type AfterStep = z.infer<typeof afterStep>;
 export type AfterWhat = (typeof afterWhats)[number];
 export type Taste = (typeof tastes)[number];
 export type Tool = (typeof tools)[number];
+export type Leaving = (typeof leavings)[number];
 export type DrawnFrom = (typeof drawnFrom)[number];
 export type StretchState = (typeof stretchStates)[number];
 export type Moment = z.infer<typeof moment>;

@@ -56,6 +56,9 @@ export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
 /** What a spoon of a liquid says. */
 export const tastes = ['flat', 'right', 'salty', 'hot', 'thin', 'thick'] as const;
 
+/** Where what is left over goes: the bin, the compost, the pets, or the next stock. */
+export const leavings = ['bin', 'compost', 'pets', 'stock'] as const;
+
 /** Where in the pot a part of the liquid is taken from: the fat swims on top. */
 export const drawnFrom = ['the top', 'stirred', 'below'] as const;
 

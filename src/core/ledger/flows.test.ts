@@ -14,7 +14,7 @@ describe('the table of flows', () => {
     // A file of version 1 names these: a row that goes would make old files unreadable.
     expect([...weighable].sort()).toEqual(
       [
-        ...['raw', 'board', 'marinated', 'trim', 'cooked', 'bone', 'pickings', 'shred'],
+        ...['raw', 'board', 'marinated', 'dressed', 'trim', 'cooked', 'bone', 'pickings', 'shred'],
         ...['unpulled', 'again', 'foundLate', 'eaten', 'thrown', 'drunk', 'pouredAway'],
         ...['pour', 'steam', 'strained', 'skim', 'liquid'],
       ].sort(),

@@ -191,12 +191,12 @@ type WeighableFlow = Where<'weighable', true>;
 type LotWeighable = Extract<LotFlow, WeighableFlow>;
 
 /**
- * What a reading of one lot, or of the whole batch, may be of. Meat that is put on the scale again, after trimming
- * or after its marinade, is no flow, but what one leaves behind.
+ * What a reading of one lot, or of the whole batch, may be of. Meat that is put on the scale again, after trimming,
+ * after its marinade or dressed, is no flow, but what one leaves behind.
  */
 export type LotReading = LotWeighable | 'board';
 export type BatchReading = Exclude<WeighableFlow, LotWeighable>;
-export type Weighable = LotReading | BatchReading | 'marinated';
+export type Weighable = LotReading | BatchReading | 'marinated' | 'dressed';
 
 const ids = Object.keys(flows) as FlowId[];
 const rowOf = (id: FlowId): FlowRow => flows[id];

@@ -2,6 +2,7 @@ import type { LedgerFlow } from '../ledger/index.ts';
 import type { Input } from './input.ts';
 import { ledgerOf } from './nominal/ledger.ts';
 import { runNominal, type Nominal } from './nominal/nominal.ts';
+import { dressedTickets } from './nominal/dressed.ts';
 import { salted } from './nominal/salted.ts';
 import { weighedPlan } from './nominal/weighed.ts';
 import { posteriorOf, type Posterior } from './posterior/posterior.ts';
@@ -10,7 +11,7 @@ import { planMeal, type BatchPlan, type MealPlan } from './plan/plan.ts';
 /** A meal with all that its questions share, each part worked out once, when it is first asked for. */
 export interface OpenedMeal {
   readonly input: Input;
-  /** What was typed, as numbers, and what could not be read. */
+  /** What was typed, as numbers, and what could not be read; of the tickets what dressed meat really holds. */
   readonly plan: MealPlan;
   /** Its batches with their salt: as planned, and with what was weighed in them. */
   readonly planned: readonly BatchPlan[];
@@ -29,12 +30,17 @@ export interface OpenedMeal {
  * from one plan and one nominal run, and `drawsOf` keeps its draws.
  */
 export function openMeal(input: Input): OpenedMeal {
-  const plan = once(() => planMeal(input));
-  const planned = once(() => plan().batches.map(salted));
+  const typed = once(() => planMeal(input));
+  const planned = once(() => typed().batches.map(salted));
   const nothingRead = input.entries.length === 0;
   const now = once(() => (nothingRead ? planned() : planned().map((batch) => weighedPlan(batch, input))));
-  const plannedRun = once(() => runNominal(plan(), planned()));
+  const plannedRun = once(() => runNominal(typed(), planned()));
   const posterior = once(() => posteriorOf(input.meal.id, now()));
+  const plan = once(() => {
+    const weighed = now().some(({ dressedG }) => dressedG !== undefined);
+    if (!weighed) return typed();
+    return { ...typed(), tickets: dressedTickets(typed().tickets, now(), posterior().centre) };
+  });
   const nominal = once(() => (nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre)));
   const ledger = once(() => ledgerOf(plannedRun().flows, nominal().flows, now()));
   return {

@@ -17,6 +17,8 @@ export interface Ticket {
   readonly liquid: Portion;
   /** Liquid that the shred holds, of the shred's weight. */
   readonly held: number;
+  /** It was weighed: no draw guesses at it. */
+  readonly heldKnown?: true;
   readonly way: 'set' | 'even';
   /** The part that must not run short; undefined: both. A serving without the other part is still served. */
   readonly firm: Part | undefined;

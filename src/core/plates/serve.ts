@@ -92,7 +92,7 @@ export function serve(
     const even = ticket.way === 'even';
     const z = even ? 0 : valueAt(draw.serving, t);
     const bias = even ? 1 : valueAt(draw.portion, t);
-    const soaked = ticket.held * valueAt(draw.held, t);
+    const soaked = ticket.held * (ticket.heldKnown ? 1 : valueAt(draw.held, t));
     const wanted = ticket.meat.want * bias;
     const ladled = ticket.liquid.want * bias;
     if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, wanted, z);

@@ -19,8 +19,11 @@ export interface BenchCard {
   readonly task: string;
   readonly batch: string;
   readonly pot: string;
-  /** A step of the cook's list; or a fork in a pot that is on the heat. */
-  readonly what: AfterWhat | 'look';
+  /**
+   * A step of the cook's list; or a fork in a pot that is on the heat, a liquid put to chill, or what went back to be
+   * pulled later.
+   */
+  readonly what: AfterWhat | 'look' | 'chill' | 'again';
   readonly step: AfterStep | undefined;
   /** What is weighed at it. */
   readonly flow: Weighable | undefined;
@@ -37,6 +40,7 @@ const weighedAt: Readonly<Partial<Record<AfterWhat, Weighable>>> = {
   pick: 'pickings',
   strain: 'strained',
   skim: 'skim',
+  dress: 'dressed',
 };
 
 /** The part of the day's plan that a step is. */
@@ -69,16 +73,18 @@ function stepTask(batch: string, step: AfterStep, steps: readonly AfterStep[]): 
  * Everything to do at the bench, of all pots: what is done in the order in which it was, then what is due, the next
  * first. A step that lies behind one that is done is done too: whatever was not weighed was skipped.
  * @param day the plan of the day, if it stands already
+ * @param again when what went back of a batch is likely to be tender, epoch ms
  * @param open the task of the card that is open: a fork that has answered stays until somebody goes on
  */
 export function benchCards(
   { meal, batches, entries }: Pick<Input, 'meal' | 'batches' | 'entries'>,
   day: Pick<DayPlan, 'lines'> | undefined,
   open?: string,
+  again: ReadonlyMap<string, number> = new Map(),
 ): readonly BenchCard[] {
   const standing = standingEntries(entries).filter(({ value }) => value !== null);
   const ordered = meal.batches.flatMap((id) => batches.filter((batch) => batch.id === id));
-  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day, open));
+  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day, open, again.get(batch.id)));
   const done = cards.filter((card) => card.done).sort((a, b) => (a.at ?? 0) - (b.at ?? 0));
   const due = cards.filter((card) => !card.done);
   // Within a pot the order is the cook's; between pots the clock's.
@@ -107,6 +113,7 @@ function cardsOf(
   standing: readonly Entry[],
   day: Pick<DayPlan, 'lines'> | undefined,
   open: string | undefined,
+  againAt: number | undefined,
 ): readonly BenchCard[] {
   const mine = standing.filter((entry) => entry.batch === batch.id);
   const lines = day?.lines.filter((line) => line.batch === batch.id) ?? [];
@@ -127,7 +134,7 @@ function cardsOf(
   const look = furthest < 0 ? lines.find(({ does }) => does.what === 'look') : undefined;
   const looks = look !== undefined || open === lookTask;
   let before: number | undefined;
-  return [
+  const all: BenchCard[] = [
     ...(looks
       ? [
           {
@@ -141,25 +148,50 @@ function cardsOf(
           } as const,
         ]
       : []),
-    ...steps.map((step, i): BenchCard => {
+    ...steps.flatMap((step, i): BenchCard[] => {
       const { what } = step;
       const line = lines.find(
         ({ does }) => does.what === lineOf[what] || (does.what === 'after' && does.step === what),
       );
       const done = i <= furthest;
       const at = done ? (doneAt[i] ?? nextOf(doneAt, i)) : (line?.from ?? before);
+      const task = stepTask(batch.id, step, steps);
+      const card = { ...base, task, what, step, flow: weighedAt[what], at, done };
+      if (what !== 'skim' || step.way !== 'chill') {
+        before = at;
+        return [card];
+      }
+      // Chilled overnight it is two things to do, a night apart: it comes back where it was.
+      const cold = `${task}|chill`;
+      const put = tickedAt(cold);
+      const chills = lines.find(({ does }) => does.what === 'chills');
+      const begins = chills?.from ?? before;
       before = at;
-      return {
+      const chill: BenchCard = {
         ...base,
-        task: stepTask(batch.id, step, steps),
-        what,
+        task: cold,
+        what: 'chill',
         step,
-        flow: weighedAt[what],
-        at,
-        done,
+        flow: undefined,
+        at: put ?? begins,
+        done: done || put !== undefined,
       };
+      return [chill, { ...card, at: done ? at : (line?.from ?? chills?.to ?? at) }];
     }),
   ];
+  const pulledAt = weighedAtOf('again');
+  if (againAt === undefined && pulledAt === undefined) return all;
+  const again: BenchCard = {
+    ...base,
+    task: `${taskId({ kind: 'pull', batch: batch.id })}|again`,
+    what: 'again',
+    step: undefined,
+    flow: 'again',
+    at: pulledAt ?? againAt,
+    done: pulledAt !== undefined,
+  };
+  const place = all.findIndex(({ done, at = NEVER }) => !done && at > (again.at ?? NEVER));
+  return place < 0 ? [...all, again] : [...all.slice(0, place), again, ...all.slice(place)];
 }
 
 const nextOf = (moments: readonly (number | undefined)[], from: number) =>

@@ -11,6 +11,8 @@ export { nextInDay, type NextAct } from './nextAct.ts';
 export { answer, type Answer, type Ask, type Question } from './questions.ts';
 export { type BoilsDown, reductionsOf } from './reduction.ts';
 export { leftOfLiquid, type LiquidReckoning } from './reckon/liquids.ts';
+export type { Cause } from './reckon/causes.ts';
+export type { SecondWave } from './reckon/secondWave.ts';
 export { recipeOut, type RecipeOut } from './recipeOut.ts';
 export type { BatchReckoning } from './reckon/batchReckoning.ts';
 export { lotReckoning, type LotReckoning } from './reckon/lotReckoning.ts';

@@ -31,6 +31,8 @@ export interface Odds {
   readonly spreadOf: (lot: number) => { readonly shared: number; readonly own: number };
   /** How far on its way a lot is then, as likely as not: 1 is tender. */
   readonly farAt: (lot: number, minutes: number) => number;
+  /** What a lot needs in all, as likely as not: on the curve of a rate of one. */
+  readonly needOf: (lot: number) => number;
   readonly lotChance: (lot: number, minutes: number) => number;
   readonly potChance: (minutes: number) => number;
   /** Minutes until all are tender, in each draw of normals: one column shared, one for each lot. */
@@ -107,16 +109,20 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
     }
     return whenAt((minutes) => lotChance(i, minutes, times), chance, end);
   };
+  const needOf = (i: number) => {
+    const lot = lots[i];
+    const even = lotAt(i, 0.5);
+    return lot ? (even === undefined ? lot.toughness : tendernessAt(lot.curve, even)) : 1;
+  };
   const end = Math.max(0, ...lots.map(({ curve }) => (curve.length - 1) * STEP));
   return {
     spreadOf: (i) => ({ shared: SHARED, own: lots[i]?.spread ?? 0 }),
     farAt: (i, minutes) => {
       const lot = lots[i];
       if (!lot) return 1;
-      const even = lotAt(i, 0.5);
-      const tender = even === undefined ? lot.toughness : tendernessAt(lot.curve, even);
-      return tendernessAt(lot.curve, minutes) / Math.max(1e-9, tender);
+      return tendernessAt(lot.curve, minutes) / Math.max(1e-9, needOf(i));
     },
+    needOf,
     lotChance: (i, minutes) => lotChance(i, minutes),
     potChance,
     lotAt,

@@ -1,6 +1,17 @@
 import { X } from 'lucide-react';
-import { type AfterStep, type Skim, skims, thickeners, type Tool, tools } from '@/core/batch/index.ts';
-import { afterWords, skimWords, toolWords } from '@/words/index.ts';
+import {
+  type AfterStep,
+  drawnFrom,
+  type DrawnFrom,
+  type Skim,
+  skims,
+  stretchStates,
+  type StretchState,
+  thickeners,
+  type Tool,
+  tools,
+} from '@/core/batch/index.ts';
+import { afterWords, drawnWords, skimWords, toolWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { massUnits, volumeUnits } from '../../data/useSettings.ts';
 import { without, withOrWithout } from '../../data/withOrWithout.ts';
@@ -61,7 +72,7 @@ export function StepRow({ step, liquids, onChange, onDrop }: Props) {
             ))}
           </SelectField>
         )}
-        <How step={step} name={name} onChange={onChange} />
+        <How step={step} liquids={liquids} name={name} onChange={onChange} />
       </span>
       <button type="button" className="btn btn-sm" aria-label={`Drop: ${name}`} onClick={onDrop}>
         <X size={18} aria-hidden />
@@ -70,7 +81,17 @@ export function StepRow({ step, liquids, onChange, onDrop }: Props) {
   );
 }
 
-function How({ step, name, onChange }: Pick<Props, 'step' | 'onChange'> & { readonly name: string }) {
+const withShare =
+  (share: number | undefined) =>
+  ({ share: _, ...step }: AfterStep): AfterStep =>
+    share === undefined ? step : { ...step, share };
+
+function How({
+  step,
+  liquids,
+  name,
+  onChange,
+}: Pick<Props, 'step' | 'liquids' | 'onChange'> & { readonly name: string }) {
   const { units } = useOpenMeal();
   switch (step.what) {
     case 'pull':
@@ -119,9 +140,34 @@ function How({ step, name, onChange }: Pick<Props, 'step' | 'onChange'> & { read
           }
         />
       );
+    case 'lift':
+      return (
+        <PercentField
+          label="so much of it"
+          share={step.share}
+          placeholder="all of it"
+          most={1}
+          why="there is no more"
+          onChange={(share) => onChange('how much is lifted', withShare(share), `${step.id} share`)}
+        />
+      );
     case 'set apart':
       return (
         <>
+          <SelectField
+            label="From where in the pot"
+            hidden
+            value={step.from ?? 'stirred'}
+            onChoose={(from) =>
+              onChange('where it is taken from', (s) => ({ ...s, from: from as DrawnFrom }))
+            }
+          >
+            {drawnFrom.map((from) => (
+              <option key={from} value={from}>
+                {drawnWords[from]}
+              </option>
+            ))}
+          </SelectField>
           <TextField
             label="as"
             value={step.as ?? ''}
@@ -162,24 +208,91 @@ function How({ step, name, onChange }: Pick<Props, 'step' | 'onChange'> & { read
     case 'salt':
       return <Amount step={step} name={name} placeholder="none yet" onChange={onChange} measure="mass" />;
     case 'add':
+      return (
+        <>
+          <AddField step={step} onChange={onChange} />
+          <TextField
+            label="apart, as"
+            value={step.as ?? ''}
+            onChange={(as) =>
+              onChange(
+                'what is brought in',
+                (s) => (as === '' ? without(s, 'as') : { ...s, as }),
+                `${step.id} as`,
+              )
+            }
+          />
+        </>
+      );
     case 'stretch':
-      return <AddField step={step} onChange={onChange} />;
+      return (
+        <>
+          <AddField step={step} onChange={onChange} />
+          <SelectField
+            label="How it goes in"
+            hidden
+            value={step.cooked ?? 'cooked'}
+            onChoose={(cooked) =>
+              onChange('how it goes in', (s) => ({ ...s, cooked: cooked as StretchState }))
+            }
+          >
+            {stretchStates.map((state) => (
+              <option key={state} value={state}>
+                {state}
+              </option>
+            ))}
+          </SelectField>
+        </>
+      );
     case 'dress':
       return (
-        <PercentField
-          label="so juicy, of its weight"
-          share={step.held}
-          placeholder="15 %"
-          most={0.6}
-          why="meat holds no more"
-          onChange={(held) =>
-            onChange(
-              'how juicy it is',
-              ({ held: _, ...s }) => (held === undefined ? s : { ...s, held }),
-              `${step.id} held`,
-            )
-          }
-        />
+        <>
+          {liquids.length > 0 && (
+            <>
+              <SelectField
+                label="Dressed with"
+                hidden
+                value={step.liquid ?? ''}
+                onChoose={(liquid) =>
+                  onChange('what it is dressed with', (s) =>
+                    liquid === '' ? without(s, 'liquid') : { ...s, liquid },
+                  )
+                }
+              >
+                <option value="">with the pot’s liquid</option>
+                {[...new Set(liquids)].map((liquid) => (
+                  <option key={liquid} value={liquid}>
+                    with the {liquid}
+                  </option>
+                ))}
+              </SelectField>
+              <PercentField
+                label="so much of the meat"
+                share={step.share}
+                placeholder="all of it"
+                most={1}
+                why="there is no more"
+                onChange={(share) =>
+                  onChange('how much of it is dressed', withShare(share), `${step.id} share`)
+                }
+              />
+            </>
+          )}
+          <PercentField
+            label="so juicy, of its weight"
+            share={step.held}
+            placeholder="15 %"
+            most={0.6}
+            why="meat holds no more"
+            onChange={(held) =>
+              onChange(
+                'how juicy it is',
+                ({ held: _, ...s }) => (held === undefined ? s : { ...s, held }),
+                `${step.id} held`,
+              )
+            }
+          />
+        </>
       );
     case 'cool':
     case 'meat back':

@@ -97,7 +97,9 @@ export function Steps() {
                 <StepRow
                   key={step.id}
                   step={step}
-                  liquids={steps.flatMap(({ what, as }) => (what === 'set apart' && as ? [as] : []))}
+                  liquids={steps.flatMap(({ what, as }) =>
+                    (what === 'set apart' || what === 'add') && as ? [as] : [],
+                  )}
                   onChange={(words, changes, field) =>
                     edit(words, (all) => all.map((one) => (one.id === step.id ? changes(one) : one)), field)
                   }

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import { benchCards, type BenchCard } from '@/core/questions/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
@@ -29,10 +29,25 @@ export default function BenchMode() {
 function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
   useAwake();
   const now = useNow();
-  const { data: day, isPending } = useAnswerOf(loaded, 'day', planAt(now, triesFor(loaded.batches.length)));
+  const { data: day, isPending: isPlanned } = useAnswerOf(
+    loaded,
+    'day',
+    planAt(now, triesFor(loaded.batches.length)),
+  );
   const [search, setSearch] = useSearchParams();
   const open = search.get('task') ?? undefined;
-  const cards = benchCards(loaded, day, open);
+  const { data: reckoned, isPending: isReckoned } = useAnswerOf(loaded, 'reckon', undefined);
+  const isPending = isPlanned || isReckoned;
+  const again = useMemo(
+    () =>
+      new Map(
+        (reckoned?.batches ?? []).flatMap(({ id, second }) =>
+          second ? [[id, second.tender.mid] as const] : [],
+        ),
+      ),
+    [reckoned],
+  );
+  const cards = benchCards(loaded, day, open, again);
   const asked = cards.findIndex(({ task }) => task === open);
   const due = cards.findIndex(({ done }) => !done);
   const at = asked >= 0 ? asked : due >= 0 ? due : cards.length - 1;

@@ -1,6 +1,5 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { withChopped } from '@/core/batch/index.ts';
 import {
   type BenchCard,
   type BatchReckoning,
@@ -13,13 +12,17 @@ import type { ComesOut } from '@/core/pot/index.ts';
 import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { benchTitle, inBowlWords, weighedWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
-import { editBatch } from '../../data/edits.ts';
 import { useWall } from '../../data/useWall.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { Checks } from '../../clock/Checks.tsx';
 import { startTimer } from '../../clock/timers/timers.ts';
 import { Probes } from '../scale/Probes.tsx';
+import { PotReading } from '../../clock/PotReading.tsx';
+import { Unaccounted } from '../../parts/Unaccounted.tsx';
 import { Bones } from './Bones.tsx';
+import { GoesBack } from './GoesBack.tsx';
+import { Gone } from './Gone.tsx';
+import { Leavings } from './Leavings.tsx';
 import { Lessons } from './Lessons.tsx';
 import { ScaleCounts } from './ScaleCounts.tsx';
 import { WeighIt } from './WeighIt.tsx';
@@ -123,8 +126,10 @@ function Body({
   mass,
 }: Pick<Props, 'card' | 'day'> & { readonly bones: readonly ComesOut[]; readonly mass: Says['mass'] }) {
   const { batchReckoning, loaded, batch } = useOpenMeal();
-  const { meat, liquid } = batchReckoning;
+  const { meat, liquid, second } = batchReckoning;
   const { what, flow } = card;
+  const wall = useWall();
+  const [backOpen, setBackOpen] = useState(false);
   const { coolMin } = pullingOf(batch);
   const expected: Partial<Record<BenchCard['what'], { range: Range | null; mostG: number }>> = {
     lift: { range: meat.onBenchG, mostG: meat.rawG.mid },
@@ -132,6 +137,8 @@ function Body({
     pick: { range: meat.pickingsG, mostG: meat.rawG.mid - meat.boneOutG.mid },
     pull: { range: meat.shredG, mostG: meat.rawG.mid - meat.boneOutG.mid },
     strain: { range: liquid.solidsG, mostG: meat.rawG.mid + (liquid.pouredMl?.mid ?? 0) },
+    again: { range: second && { mid: second.shredG }, mostG: second?.backG ?? 0 },
+    dress: { range: { mid: batchReckoning.dressedG }, mostG: Infinity },
     skim: { range: liquid.skimG, mostG: 2 * (liquid.fatG?.mid ?? 0) + 200 },
   };
   const weighs = expected[what];
@@ -152,7 +159,7 @@ function Body({
       {what === 'bone' && bones[0] && (
         <ScaleCounts thing={missing(bones)} eachG={boneEachG(missing(bones), batchReckoning.lots)} />
       )}
-      {flow && weighs?.range && weighedWords[what] !== undefined && (
+      {flow && !backOpen && weighs?.range && weighedWords[what] !== undefined && (
         <WeighIt
           flow={flow}
           words={weighedWords[what] ?? ''}
@@ -195,21 +202,22 @@ function Body({
       {forgottenAt.has(what) && (
         <p className={css.under}>On, boiling, timer running, all in that is on the list.</p>
       )}
-      {what === 'pull' && meat.unpulledG.mid > 0.02 * meat.cookedG.mid && (
+      {what === 'pull' && <GoesBack open={backOpen} onOpen={setBackOpen} mass={mass} />}
+      {what === 'again' && second && (
         <p className={css.under}>
-          About {mass(meat.unpulledG.mid)} is not tender enough to pull.{' '}
-          <button
-            type="button"
-            className="btn act"
-            onClick={() => editBatch(batch.id, 'chopping what will not pull', withChopped)}
-          >
-            Chop it: {mass(meat.unpulledG.mid)} more in the bowl
-          </button>
+          {mass(second.backG)} went back at {wall.clock(second.at)}: tender between{' '}
+          {wall.clock(second.tender.p10 ?? second.tender.mid)} and{' '}
+          {wall.clock(second.tender.p90 ?? second.tender.mid)}. Test it with a fork first.
         </p>
       )}
+      {what === 'lift' && <PotReading />}
+      {what === 'chill' && <Chill />}
+      {(what === 'bone' || what === 'pick' || what === 'strain') && <Leavings of={leftAt[what]} />}
+      {fromBowl.has(what) && <Gone what={['eaten', 'thrown', 'foundLate']} />}
+      <Unaccounted />
       {what === 'strain' && <Into ml={(liquid.brothMl ?? liquid.sauceMl)?.mid} />}
       {what === 'hold' && <Probes />}
-      <Lessons step={what} />
+      {what !== 'chill' && what !== 'again' && <Lessons step={what} />}
       {(what === 'bone' || what === 'pick') && (
         <Caution>
           Small bones and membrane: pick twice for children and anyone who has trouble swallowing.
@@ -230,6 +238,34 @@ function Into({ ml }: { readonly ml: number | undefined }) {
         ? `Into the ${vessel.name}: it holds it all.`
         : 'No vessel of the kitchen holds it all: use two.'}
     </p>
+  );
+}
+
+/** What is left over at a step. */
+const leftAt = { bone: 'bone', pick: 'pickings', strain: 'strained' } as const;
+/** At these something may be eaten, dropped or found. */
+const fromBowl = new Set<BenchCard['what']>([
+  'pull',
+  'pick',
+  'again',
+  'stretch',
+  'dress',
+  'meat back',
+  'hold',
+]);
+
+/** The overnight way: fast through the warm hours, in shallow vessels, then a night in the fridge. */
+function Chill() {
+  const { batchReckoning } = useOpenMeal();
+  const { liquid } = batchReckoning;
+  return (
+    <>
+      <Into ml={(liquid.brothMl ?? liquid.sauceMl)?.mid} />
+      <Caution>
+        From 57 to 21 °C within 2 h and to 5 °C within 6 h in all: no more than 5 cm deep, in an ice bath,
+        stirred. Follow your local food code and, for a business, your licensed plan.
+      </Caution>
+    </>
   );
 }
 

@@ -67,6 +67,7 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
   const sums: { flow: LotReading; grams: number }[] = [];
   const pots = new Map<string, number>();
   let marinated = NaN;
+  let dressed: number | undefined;
 
   for (const entry of entries) {
     const { measures } = entry;
@@ -82,6 +83,7 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
     const passed = passedBefore(entry, entries, plan.lots.length, (one) => gramsOf(one, input.kitchen));
     const grams = Math.max(0, read + passed);
     if (measures.flow === 'marinated') marinated = grams;
+    else if (measures.flow === 'dressed') dressed = grams;
     else if (measures.what === 'flow' && isLotReading(measures.flow)) {
       const at = plan.lots.findIndex((lot) => lot.id === measures.lot);
       const weighed = byLot[at];
@@ -109,6 +111,7 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
   return {
     ...plan,
     weighings: [...alone, ...together],
+    dressedG: dressed,
     lots: plan.lots.map((lot, at) => ({ ...lot, weighed: byLot[at] ?? lot.weighed })),
     liquid: plan.liquid && liquid && { ...withMarinade(plan.liquid, planned, marinated), weighed: liquid },
   };

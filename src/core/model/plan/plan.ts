@@ -46,6 +46,8 @@ export interface BatchPlan {
   readonly ready: Readiness | undefined;
   /** What its shred is stretched with. */
   readonly stretch: readonly Stretch[];
+  /** The dressed meat as it was weighed, g. */
+  readonly dressedG: number | undefined;
   readonly sear: SearFigures;
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
@@ -212,6 +214,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     boilsCovered: steam?.boilsCovered,
     weighings: [],
     stretch: stretchOf(batch, input),
+    dressedG: undefined,
     liquid:
       lots.length > 0 && filled.length > 0 && steam && (ready || isTimed(batch))
         ? planLiquid(batch, items, steam, rawG, sear.fatInPotG, input)

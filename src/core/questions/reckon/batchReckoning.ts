@@ -1,5 +1,5 @@
 import { isStrained } from '../../batch/index.ts';
-import { bodyOf, type Body, mlOf } from '../../broth/index.ts';
+import { bodyOf, type Body, BROTH, mlOf } from '../../broth/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
 import { heldOfTicket, needOf } from '../../order/index.ts';
 import { type Range, rangeOf } from '../../quantity/index.ts';
@@ -19,6 +19,7 @@ import {
   type SearFigures,
   liquidFigures,
   meatFigures,
+  stretchedG,
 } from '../../model/index.ts';
 import { nextActOf, type NextAct } from '../nextAct.ts';
 import { milestonesIn, tickedTasks } from '../seen.ts';
@@ -26,6 +27,7 @@ import { lotReckoning, type LotReckoning } from './lotReckoning.ts';
 import { writtenOf, type Written } from './written.ts';
 import { liquidsOf, type LiquidReckoning } from './liquids.ts';
 import { saltFigures, type SaltFigures } from './salt.ts';
+import { secondWaveOf, type SecondWave } from './secondWave.ts';
 import { potOf, type PotPicture } from './potPicture.ts';
 
 /** A figure, or null where no stage can answer yet. */
@@ -67,8 +69,12 @@ export interface BatchReckoning {
     readonly dishes: readonly { readonly dish: string; readonly name: string; readonly ml: number }[];
     readonly heldMl: number;
   };
+  /** The shred with what the plates want it to hold, g. */
+  readonly dressedG: number;
   /** What it wants next, as far as the readings and the ticks tell. */
   readonly next: NextAct;
+  /** What was not tender and went back. */
+  readonly second: SecondWave | null;
   /** It boils under its lid, and the oven that would keep it below. */
   readonly boils: BoilsCovered | null;
   /** The pot boils dry before the meat is tender. */
@@ -127,6 +133,7 @@ export function batchReckoning(
     ...figuresOf(one, drawn, needOfBatch(one, meal)),
     salt: saltFigures(one, meal.nominal.flows),
     comeOut: comeOutOf(one, meal.input),
+    second: secondWaveOf(one, meal.input),
     next: nextActOf({
       batch: one.plan.batch,
       bought: one.mass.sums.raw > 0,
@@ -140,7 +147,7 @@ function figuresOf(
   { plan, mass }: NominalBatch,
   drawn: Drawn | undefined,
   need: BatchReckoning['need'],
-): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next'> {
+): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next' | 'second'> {
   const { columns: mid, write } = batchColumns(1);
   write(mass, plan, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, 0);
   const columns = drawn?.batches.get(plan.id)?.columns;
@@ -175,6 +182,9 @@ function figuresOf(
     sear: plan.sear,
     lengths: plan.lengths,
     need,
+    dressedG:
+      mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid)) *
+      (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
     boils: plan.boilsCovered
       ? { ...plan.boilsCovered, minutes: plan.boilsCovered.minutes - (plan.ready?.potFrom ?? 0) }
       : null,

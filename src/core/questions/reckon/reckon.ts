@@ -4,6 +4,8 @@ import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './
 import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
 import { boilsDry } from './dry.ts';
 import { reducedTooFar } from './thick.ts';
+import { causesOf, type Cause } from './causes.ts';
+import { firstWavePlates } from './secondWave.ts';
 import { saltProblems } from './salt.ts';
 import { tooMuchLiquid } from './slowCooker.ts';
 import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
@@ -13,7 +15,9 @@ export interface Reckoning {
   readonly batches: readonly BatchReckoning[];
   readonly ledger: readonly LedgerFlow[];
   /** Missing and found, as flows, g. */
-  readonly unaccounted: readonly Unaccounted[];
+  readonly unaccounted: readonly (Unaccounted & { readonly causes: readonly Cause[] })[];
+  /** Plates that can be filled while what went back cooks on. */
+  readonly platesNow?: number | undefined;
   readonly problems: readonly Problem[];
   readonly draws: number;
 }
@@ -25,11 +29,17 @@ export interface Reckoning {
  */
 export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
   const { input, plan, now, nominal, ledger } = meal;
+  const batches = nominal.batches.map((one) => batchReckoning(one, meal, drawn));
   return {
     meal: mealReckoning(plan.tickets, nominal, now, drawn),
-    batches: nominal.batches.map((one) => batchReckoning(one, meal, drawn)),
+    batches,
     ledger,
-    unaccounted: unaccountedOf(ledger),
+    unaccounted: unaccountedOf(ledger).map((one) => {
+      const of = now.find(({ id }) => id === one.flow.batch);
+      const comeOut = batches.find(({ id }) => id === one.flow.batch)?.comeOut ?? [];
+      return { ...one, causes: of ? causesOf(one, of, comeOut, input) : [] };
+    }),
+    platesNow: firstWavePlates(meal),
     problems: [
       ...plan.problems,
       ...nominal.batches.flatMap((one) => [
