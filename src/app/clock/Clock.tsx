@@ -7,6 +7,7 @@ import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { Problems } from '../parts/Problems.tsx';
+import { Lessons } from '../parts/Lessons.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
 import { Checks } from './Checks.tsx';
 import { StartNow } from './StartNow.tsx';
@@ -81,6 +82,7 @@ export default function Clock() {
         <FieldError key={name}>{name} has no known time, so it is not in the day.</FieldError>
       ))}
       {batch.lidOn !== undefined && <Checks day={day} />}
+      <Lessons step="at the clock" />
       <p className="asks is-tight">
         {folds.map(({ value, words }) => (
           <button

@@ -6,6 +6,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
+import { Lessons } from '../parts/Lessons.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { BeforePan } from './BeforePan.tsx';
@@ -103,6 +104,7 @@ export default function Pot() {
           <Recipe />
         </Suspense>
       )}
+      <Lessons step="at the pot" />
       <PotName />
       <Caution>
         Marinate and thaw in the fridge. Blend hot liquid in small lots, the lid vented and a cloth over it.

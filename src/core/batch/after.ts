@@ -1,5 +1,5 @@
 import type { Quantity } from '../quantity/index.ts';
-import type { AfterStep, Batch, Skim } from './schema.ts';
+import type { AfterStep, Batch, DishKind, Skim } from './schema.ts';
 
 /** How a school works once the meat is tender: a list to begin from. */
 export const schools = ['broth', 'sauce', 'dip', 'in the pot', 'overnight'] as const;
@@ -46,6 +46,17 @@ export function afterBy(school: School): readonly AfterStep[] {
         one('meat back', { minutes: minutes(WARM_IN_SAUCE) }),
       ];
   }
+}
+
+/** Dishes that want the whole sauce, and dishes that are dipped (common practice, no source). */
+const SAUCED: readonly DishKind[] = ['pasta', 'hand pie', 'burrito', 'long roll'];
+const DIPPED: readonly DishKind[] = ['dip', 'roll', 'taco'];
+
+/** The school that a meal's dishes ask for, where all of them ask for one and it is not the usual broth. */
+export function schoolFor(kinds: readonly DishKind[]): School | undefined {
+  const all = (some: readonly DishKind[]) => kinds.length > 0 && kinds.every((kind) => some.includes(kind));
+  if (all(SAUCED)) return 'sauce';
+  return all(DIPPED) && kinds.includes('dip') ? 'dip' : undefined;
 }
 
 type Chosen = Pick<Batch, 'strain' | 'skim' | 'reduceTo' | 'after'>;

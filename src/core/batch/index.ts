@@ -25,6 +25,7 @@ export {
   type Level,
   type Lid,
   type Lesson,
+  type LessonSets,
   type Lot,
   type Meal,
   type MealFile,
@@ -60,11 +61,13 @@ export {
   boilsDownTo,
   isStrained,
   type School,
+  schoolFor,
   schools,
   skimWay,
   staysInPot,
 } from './after.ts';
 export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
+export { lessonChanges, withLesson } from './lessonEdits.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from './stages.ts';
 export {

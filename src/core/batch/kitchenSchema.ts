@@ -1,8 +1,20 @@
 import { z } from 'zod';
 import { ALTITUDE, bounds, PRICE } from '../quantity/index.ts';
 import { most, TEXT_LONG, YIELD } from './bounds.ts';
-import { id, length, moment, name, share, within } from './fields.ts';
-import { afterWhats, doings, fates, preps, sourceKinds, stands, vesselKinds } from './words.ts';
+import { id, length, measured, moment, name, share, within } from './fields.ts';
+import { dishKinds } from './mealSchema.ts';
+import {
+  afterWhats,
+  lessonStations,
+  doings,
+  fates,
+  preps,
+  skims,
+  sourceKinds,
+  stands,
+  tools,
+  vesselKinds,
+} from './words.ts';
 
 /** The kitchen's part of the file: its vessels, fires, scoops, and the cook's own cuts and ingredients. */
 const vessel = z.strictObject({
@@ -120,8 +132,29 @@ export const kitchen = z.strictObject({
       z.strictObject({
         id,
         at: moment.describe('epoch, ms'),
-        step: z.enum(afterWhats).describe('the step that it comes up at again'),
+        step: z
+          .enum([...afterWhats, ...lessonStations])
+          .describe('the step, or the station, that it comes up at again'),
         text: z.string().max(TEXT_LONG),
+        tag: name.optional(),
+        sets: z
+          .discriminatedUnion('what', [
+            z.strictObject({
+              what: z.literal('amount'),
+              ref: id,
+              amount: measured,
+              measure: z.enum(['mass', 'volume', 'count']),
+            }),
+            z.strictObject({
+              what: z.literal('heat'),
+              heat: z.enum(['oven', 'stove', 'slow cooker', 'smoker']),
+            }),
+            z.strictObject({ what: z.literal('tool'), tool: z.enum(tools) }),
+            z.strictObject({ what: z.literal('way'), way: z.enum(skims) }),
+          ])
+          .optional()
+          .describe('an amount or a choice that is offered as the next time’s own'),
+        dish: z.enum(dishKinds).optional().describe('for this kind of dish alone'),
         cut: id.optional().describe('for this cut alone'),
         heat: z.enum(['oven', 'stove', 'slow cooker', 'smoker']).optional().describe('on this heat alone'),
       }),
@@ -134,6 +167,7 @@ export const kitchen = z.strictObject({
 
 export type HeatSource = z.infer<typeof heatSource>;
 export type Lesson = NonNullable<z.infer<typeof kitchen>['lessons']>[number];
+export type LessonSets = NonNullable<Lesson['sets']>;
 export type Kitchen = z.infer<typeof kitchen>;
 export type OwnCut = z.infer<typeof ownCut>;
 export type OwnIngredient = z.infer<typeof ownIngredient>;

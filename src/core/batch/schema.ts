@@ -395,5 +395,14 @@ export type Skim = (typeof skims)[number];
 export type Heat = (typeof heats)[number];
 export type Lid = (typeof lids)[number];
 export type DishKind = (typeof dishKinds)[number];
-export type { HeatSource, Kitchen, Lesson, OwnCut, OwnIngredient, Scoop, Vessel } from './kitchenSchema.ts';
+export type {
+  HeatSource,
+  Kitchen,
+  Lesson,
+  LessonSets,
+  OwnCut,
+  OwnIngredient,
+  Scoop,
+  Vessel,
+} from './kitchenSchema.ts';
 export type { Weighable };

@@ -47,6 +47,9 @@ export const afterWhats = [
   'hold',
 ] as const;
 
+/** Stations where a lesson may come up too, before the meat is tender. */
+export const lessonStations = ['at the pot', 'at the clock'] as const;
+
 /** How fat is skimmed. */
 export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
 

@@ -5,6 +5,7 @@ import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { benchCards } from './bench.ts';
 import { dayOf } from './day/day.ts';
+import { reckon } from './reckon/reckon.ts';
 
 const SERVING = { local: '2026-12-05T18:00', zone: 'UTC' };
 const at = (time: string) => Date.parse(`2026-12-05T${time}Z`);
@@ -86,6 +87,47 @@ describe('what to do at the bench', () => {
       'one pull',
       'one skim',
     ]);
+  });
+
+  test('a night in the fridge is two cards: it is put there, and comes back the next day where it was', () => {
+    const one = pot('one', '10:00', { after: [...afterBy('overnight')] });
+    const tick: Entry = {
+      ...sum('one', 'cooked', 1, '14:30'),
+      measures: { what: 'done', task: 'one|skim|chill' },
+      value: { text: 'done' },
+      measure: 'time',
+    };
+    expect(said(cards([one])).slice(-3)).toEqual(['one chill', 'one skim', 'one meat back']);
+    const put = cards([one], [tick], at('14:31'));
+    expect(put.find(({ what }) => what === 'chill')?.done).toBe(true);
+    expect(put.find(({ what }) => what === 'skim')?.done).toBe(false);
+  });
+
+  test('what went back comes up when it is likely to be tender, and is done once it is weighed', () => {
+    const one = pot('one', '10:00');
+    const back: Entry = {
+      ...sum('one', 'cooked', 400, '13:45'),
+      measures: { what: 'sum', flow: 'unpulled' },
+    };
+    const input = inputOf([one], [dishOf('taco', 20)], [sum('one', 'cooked', 1200, '13:40'), back]);
+    const wave = reckon(openMeal(input)).batches[0]?.second;
+    expect(wave?.backG).toBe(400);
+    const minutes = ((wave?.tender.mid ?? NaN) - at('13:45')) / 60_000;
+    expect(minutes).toBeGreaterThan(10);
+    expect(minutes).toBeLessThan(120);
+    const whole = reckon(openMeal({ ...input, batches: [{ ...one, again: { size: 'whole' } }] })).batches[0];
+    expect(whole?.second?.tender.mid ?? NaN).toBeGreaterThan((wave?.tender.mid ?? NaN) + 10 * 60_000);
+    const tender = new Map([['one', wave?.tender.mid ?? NaN]]);
+    const due = benchCards(input, undefined, undefined, tender);
+    expect(due.filter(({ what }) => what === 'again').map(({ done }) => done)).toEqual([false]);
+    const again: Entry = {
+      ...back,
+      id: 'again',
+      measures: { what: 'sum', flow: 'again' },
+      value: grams(350),
+    };
+    const done = benchCards({ ...input, entries: [...input.entries, again] }, undefined, undefined, tender);
+    expect(done.find(({ what }) => what === 'again')?.done).toBe(true);
   });
 
   test('pulled in its pot there is nothing to lift', () => {

@@ -7,7 +7,9 @@ import {
   afterWhats,
   type AfterWhat,
   type Batch,
+  type DishKind,
   type School,
+  schoolFor,
   schools,
 } from '@/core/batch/index.ts';
 import { afterWords, schoolWords, stepsWords } from '@/words/index.ts';
@@ -136,9 +138,7 @@ const added = (what: AfterWhat): AfterStep => ({
 });
 
 /** The order that the dishes ask for, where the cook has not written one and the usual is another. */
-function offeredFor(batch: Batch, kinds: readonly string[]): School | undefined {
-  if (batch.after) return undefined;
-  const all = (some: readonly string[]) => kinds.length > 0 && kinds.every((kind) => some.includes(kind));
-  if (batch.strain && all(['pasta', 'hand pie', 'burrito'])) return 'sauce';
-  return undefined;
+function offeredFor(batch: Batch, kinds: readonly DishKind[]): School | undefined {
+  const school = batch.after ? undefined : schoolFor(kinds);
+  return school === 'sauce' && !batch.strain ? undefined : school;
 }

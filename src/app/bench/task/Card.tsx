@@ -23,7 +23,7 @@ import { Bones } from './Bones.tsx';
 import { GoesBack } from './GoesBack.tsx';
 import { Gone } from './Gone.tsx';
 import { Leavings } from './Leavings.tsx';
-import { Lessons } from './Lessons.tsx';
+import { Lessons } from '../../parts/Lessons.tsx';
 import { ScaleCounts } from './ScaleCounts.tsx';
 import { WeighIt } from './WeighIt.tsx';
 import css from './task.module.scss';

@@ -9,6 +9,7 @@ import {
   openAt,
   openPath,
   press,
+  settled,
   sheet,
   stored,
   takeBack,
@@ -135,6 +136,43 @@ describe('one thing at a time', () => {
     expect(sheet()).not.toContain('Noted before');
     const { lessons } = (await stored()).kitchen;
     expect(lessons).toMatchObject([{ step: 'lift', cut: 'beef-shank', heat: 'oven' }]);
+  });
+
+  test('a mouthful is said in a tap, is off the plates, and can be taken back', async () => {
+    await openBench({ after: [{ id: 'p', what: 'pull' }] });
+    await titled('Pull it with two forks');
+    await press('Eaten');
+    await press(/^a handful, about 60 g$/);
+    expect(sheet()).toContain('Eaten: a handful, 60 g');
+    const eaten = async () =>
+      standingEntries((await stored()).entries).find(
+        ({ measures }) => 'flow' in measures && measures.flow === 'eaten',
+      );
+    expect(await eaten()).toMatchObject({ measures: { what: 'sum' }, value: { lo: 60 } });
+    await press('take it back');
+    expect(await eaten()).toBeUndefined();
+  });
+
+  test('what is too tough goes back and says when it is tender again', async () => {
+    await openBench({ after: [{ id: 'p', what: 'pull' }] });
+    await press('some is too tough and goes back');
+    await press('Type the weight');
+    await user.type(screen.getByLabelText('meat that goes back, by weight'), '300 g{Enter}');
+    await settled();
+    expect(sheet()).toMatch(/Tender again about \d\d:\d\d, between/);
+    await press('weigh the shred');
+    expect(sheet()).toContain('300 g went back.');
+  });
+
+  test('a note may offer a choice, which is taken in a tap', async () => {
+    await openBench({ after: [{ id: 'p', what: 'pull' }] });
+    await press('a note for next time');
+    await user.type(screen.getByLabelText('For next time'), 'quicker so');
+    await user.selectOptions(screen.getByLabelText('next time with'), 'cooled hands');
+    await press('Note it');
+    await press('Use cooled hands');
+    await titled('Pull it with cooled hands');
+    expect(screen.queryByRole('button', { name: 'Use cooled hands' })).toBeNull();
   });
 
   test('pulled in its pot with a masher, there is nothing to lift', async () => {
