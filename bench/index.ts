@@ -2,9 +2,11 @@
 import { measureBrowser } from './browser.ts';
 import { measureCore } from './core.ts';
 import { measureHeat } from './heat.ts';
+import { measureShares } from './shares.ts';
 import { missedAims } from './measure.ts';
 
 measureCore();
 measureHeat();
+await measureShares();
 await measureBrowser();
 process.exit(missedAims() > 0 ? 1 : 0);

@@ -5,8 +5,9 @@
 import { readFileSync, statSync } from 'node:fs';
 import type { Stage } from '../src/core/batch/index.ts';
 import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
-import { printed, reckon } from '../src/core/questions/index.ts';
+import { printed, reckon, shares } from '../src/core/questions/index.ts';
 import { drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
+import { loadSolver } from './solver.ts';
 import { problemWords } from '../src/words/index.ts';
 import { reference } from '../src/reference/index.ts';
 
@@ -34,7 +35,9 @@ const problems = reckoning.problems.map((problem) => ({
   stage: stageOf(problem),
   says: problemWords(problem),
 }));
-process.stdout.write(`${JSON.stringify({ ...printed(reckoning), problems }, null, 2)}\n`);
+process.stdout.write(
+  `${JSON.stringify({ ...printed(reckoning, shares(opened, undefined, await loadSolver())), problems }, null, 2)}\n`,
+);
 
 /** The sheet on which it is said. */
 function stageOf({ stage, dish, lot, item }: Problem): Stage {

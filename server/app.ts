@@ -55,7 +55,8 @@ export function makeApp({ dist, data }: ServerOptions): Express {
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
+          // The solver that shares out is WebAssembly.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           styleSrc: ["'self'"],
           workerSrc: ["'self'"],
           imgSrc: ["'self'", 'data:', 'blob:'],

@@ -14,6 +14,8 @@ const names: Readonly<Record<Overfull['what'], string>> = {
   cuts: 'A kitchen holds at most N cuts of its own',
   ingredients: 'A kitchen holds at most N ingredients of its own',
   after: 'A pot holds at most N steps once it is tender',
+  shelf: 'A shelf holds at most N things',
+  cools: 'A pot has at most N things that cool',
   lessons: 'A kitchen keeps at most N notes',
   besides: 'A dish has at most N things besides',
   dismissed: 'A pot holds at most N hints that were waved away',

@@ -1,5 +1,6 @@
 import { openMeal, type Input, type OpenedMeal } from '@/core/model/index.ts';
-import { answer, type Answer, type Ask, type Question } from '@/core/questions/index.ts';
+import type { LpSolver } from '@/core/plates/index.ts';
+import { answer, type Answer, type Ask, type Question, wantsSolver } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 
 /** A meal without the tables: the worker has its own. */
@@ -16,17 +17,24 @@ export interface Asked<Q extends Question = Question> {
 
 /** The core as it stands behind the border between the threads. */
 export interface CoreWorker {
-  answer<Q extends Question>(asked: Asked<Q>): Answer<Q>;
+  answer<Q extends Question>(asked: Asked<Q>): Answer<Q> | Promise<Answer<Q>>;
 }
 
-/** Answers questions; the meal that was asked about last stays open, so that its draws serve the next question too. */
-export function coreWorker(): CoreWorker {
+/**
+ * Answers questions; the meal that was asked about last stays open, so that its draws serve the next question too.
+ * @param loadSolver loads what shares out; asked when it is first wanted
+ */
+export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
+  let solver: Promise<LpSolver> | undefined;
   let open: { readonly revision: number; readonly meal: OpenedMeal } | undefined;
   return {
     answer({ question, ask, revision, meal }) {
       if (meal) open = { revision, meal: openMeal({ ...meal, reference }) };
       if (open?.revision !== revision) throw new Error(`Revision ${revision} of the meal is not open here.`);
-      return answer(question, open.meal, ask);
+      const { meal: opened } = open;
+      if (!wantsSolver(question) || !loadSolver) return answer(question, opened, ask);
+      solver ??= loadSolver();
+      return solver.then((loaded) => answer(question, opened, ask, loaded));
     },
   };
 }

@@ -16,6 +16,8 @@ export const most = {
   besides: 30,
   after: 40,
   lessons: 1000,
+  shelf: 2000,
+  cools: 20,
 } as const;
 
 /** Letters of a note. */

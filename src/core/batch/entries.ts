@@ -36,6 +36,11 @@ function thingOf({ id, measures }: Entry): string {
     case 'mark':
     case 'taste':
       return `${measures.what}|${id}`;
+    case 'served':
+    case 'came back':
+    case 'plated':
+    case 'temperature':
+      return `${measures.what}|${id}`;
     case 'done':
       return `done|${measures.task}`;
   }

@@ -47,6 +47,13 @@ export {
   type Step,
   type Taste,
   type Tool,
+  type Cooling,
+  type CoolWay,
+  type Keepable,
+  type Parcel,
+  type ShelfEnd,
+  type ShelfItem,
+  type ShelfPlace,
   type DrawnFrom,
   type Leaving,
   type StretchState,
@@ -68,6 +75,7 @@ export {
 } from './after.ts';
 export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
 export { lessonChanges, withLesson } from './lessonEdits.ts';
+export { ends, keepables, places } from './shelfSchema.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from './stages.ts';
 export {
@@ -83,6 +91,7 @@ export {
 } from './usual.ts';
 export {
   afterWhats,
+  coolWays,
   drawnFrom,
   leavings,
   skims,

@@ -101,9 +101,10 @@ const heatSource = z.strictObject({
 const measureSpoon = z.strictObject({
   id,
   name,
-  kind: z.enum(['scoop', 'ladle']),
+  kind: z.enum(['scoop', 'ladle', 'hand']).describe('hand: a handful, forkful, pile or spoon'),
   ml: within(bounds.volume),
   shredG: within(bounds.mass).optional().describe('of shred in one, once it was weighed'),
+  weighed: z.array(within(bounds.mass)).max(20).optional().describe('g: each that was weighed'),
 });
 
 export const kitchen = z.strictObject({
@@ -162,6 +163,7 @@ export const kitchen = z.strictObject({
     .max(most.lessons)
     .optional()
     .describe('notes that come up at their step again'),
+  keeps: z.enum(['home', 'business']).optional().describe('by which rule things are kept; absent: a home’s'),
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 

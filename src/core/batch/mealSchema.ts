@@ -58,6 +58,12 @@ export const dish = z.strictObject({
     .optional()
     .describe('what goes on it besides: cheese, pickle, spread, something crisp'),
   built: z.literal(true).optional().describe('guests build it themselves: it is set out, not filled'),
+  priority: z.int().min(1).max(3).optional().describe('1 is served first; absent: 2'),
+  from: z.array(id).max(most.batches).optional().describe('batches that it may draw on; absent: all'),
+  locked: z
+    .strictObject({ meat: mass.optional(), liquid: volume.optional() })
+    .optional()
+    .describe('a portion that stays as it is when the meal is shared out'),
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
 
@@ -80,6 +86,18 @@ export const ownTask = z.strictObject({
   alone: z.literal(true).optional().describe('it needs nobody while it runs'),
   needs: z.enum(taskNeeds).optional(),
   when: z.enum(taskWhens).describe('what it must be done before'),
+});
+
+/** A part of the meal that is packed for another place. */
+export const parcel = z.strictObject({
+  id,
+  place: name,
+  dishes: z.array(z.strictObject({ dish: id, count: z.int().min(1).max(PIECES_MOST) })).max(most.dishes),
+  apart: z.literal(true).optional().describe('meat and sauce go apart'),
+  cold: z.literal(true).optional().describe('chilled, and reheated there; absent: hot'),
+  road: duration.optional().describe('min on the road; absent: 30'),
+  out: clockTime.optional().describe('out of the door by; absent: before serving less the road'),
+  note: z.string().max(TEXT_LONG).optional().describe('what they do there: reheat, build'),
 });
 
 export const day = z.strictObject({
@@ -123,4 +141,12 @@ export const meal = z.strictObject({
   notes: z.string().max(TEXT_LONG).optional().describe('what the cook wants to know of it next time'),
   batches: z.array(id).max(most.batches).describe('in the order of the stove'),
   day: day.optional(),
+  share: z
+    .strictObject({
+      by: z.enum(['weight', 'scoops']).optional().describe('absent: by weight'),
+      evenOut: z.literal(true).optional().describe('everything is shared, nothing left'),
+    })
+    .optional()
+    .describe('how it is shared out'),
+  parcels: z.array(parcel).max(most.batches).optional().describe('parts that go to other places'),
 });

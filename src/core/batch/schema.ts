@@ -18,6 +18,7 @@ import {
 } from './fields.ts';
 import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
 import { kitchen } from './kitchenSchema.ts';
+import { shelfItem } from './shelfSchema.ts';
 import {
   type day,
   type dish,
@@ -25,6 +26,7 @@ import {
   type guests,
   meal,
   type ownTask,
+  type parcel,
   type parts,
 } from './mealSchema.ts';
 import type { doings, stands } from './words.ts';
@@ -43,6 +45,7 @@ import {
   thickeners,
   tools,
   afterWhats,
+  coolWays,
   drawnFrom,
   leavings,
   stretchStates,
@@ -157,6 +160,23 @@ const step = z.strictObject({ what: z.enum(steps), minutes: duration.optional() 
 
 export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
 
+/** Something that is cooled down: a liquid or the shred, in so many pans. */
+const cooling = z.strictObject({
+  id,
+  what: z.enum(['liquid', 'shred', 'both']),
+  vessel: id.optional().describe('absent: a tray of 30 × 23 cm'),
+  pans: z.int().min(1).max(50),
+  grams: mass.optional().describe('absent: all that is left'),
+  way: z.enum(coolWays),
+  start: time.describe('epoch, ms: when it was at 57 °C, or began to cool'),
+  startC: temperature.optional().describe('°C then; absent: 57'),
+  split: z
+    .strictObject({ at: time, pans: z.int().min(1).max(50), way: z.enum(coolWays) })
+    .optional()
+    .describe('later put into more pans, or cooled otherwise'),
+  done: time.optional().describe('epoch, ms: into the boxes'),
+});
+
 /** One thing that is done once the meat is tender. */
 const afterStep = z.strictObject({
   id,
@@ -259,6 +279,7 @@ const batch = z.strictObject({
     .strictObject({ size: z.enum(sizes) })
     .optional()
     .describe('the size that what went back is cut to; absent: cubes'),
+  cools: z.array(cooling).max(most.cools).optional().describe('what of it is cooled, how, and since when'),
   tear: duration.optional().describe('min that it goes on in the pot once it was tender, torn and put back'),
   cook: z.array(phase).min(1).max(most.phases),
   strain: z.boolean(),
@@ -301,11 +322,20 @@ const entry = z.strictObject({
       .strictObject({ what: z.literal('mark'), liquid: name.optional() })
       .describe('how much of a liquid there is while it boils down: a jug mark, or the pot on the scale'),
     z
+      .strictObject({ what: z.enum(['served', 'came back']), dish: id })
+      .describe('servings that went out, a tray or a dish at a time, and that came back'),
+    z.strictObject({ what: z.literal('plated'), dish: id }).describe('one serving as it was weighed out'),
+    z
+      .strictObject({ what: z.literal('temperature'), thing: id })
+      .describe('of something that cools or is held: the id of its cooling, or of the batch'),
+    z
       .strictObject({ what: z.literal('taste'), liquid: name.optional(), says: z.enum(tastes) })
       .describe('a spoon of it; the value holds its words alone'),
   ]),
   value: measured.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
-  measure: z.enum(['mass', 'volume', 'depth', 'count', 'feel', 'time']).describe('what lo and hi are'),
+  measure: z
+    .enum(['mass', 'volume', 'depth', 'count', 'feel', 'time', 'temperature'])
+    .describe('what lo and hi are'),
   vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
   celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
   source: z.enum(['typed', 'scale', 'probe']),
@@ -341,6 +371,7 @@ export const backupHead = z.strictObject({
     })
     .optional(),
   got: z.array(z.string().max(400)).max(10_000).optional().describe('lines ticked off the shopping list'),
+  shelf: z.array(shelfItem).max(most.shelf).optional(),
   lines: z.array(z.string().max(TEXT_MOST)).max(1000).optional().describe('lines that were put on the list'),
 });
 
@@ -371,6 +402,7 @@ export type Picking = (typeof pickings)[number];
 export type Fattiness = (typeof fattinesses)[number];
 export type Price = z.infer<typeof price>;
 export type Guests = z.infer<typeof guests>;
+export type Parcel = z.infer<typeof parcel>;
 export type Part = (typeof parts)[number];
 export type Prep = (typeof preps)[number];
 export type Way = (typeof ways)[number];
@@ -385,6 +417,8 @@ export type AfterStep = z.infer<typeof afterStep>;
 export type AfterWhat = (typeof afterWhats)[number];
 export type Taste = (typeof tastes)[number];
 export type Tool = (typeof tools)[number];
+export type Cooling = z.infer<typeof cooling>;
+export type CoolWay = (typeof coolWays)[number];
 export type Leaving = (typeof leavings)[number];
 export type DrawnFrom = (typeof drawnFrom)[number];
 export type StretchState = (typeof stretchStates)[number];
@@ -405,4 +439,5 @@ export type {
   Scoop,
   Vessel,
 } from './kitchenSchema.ts';
+export type { Keepable, ShelfEnd, ShelfItem, ShelfPlace } from './shelfSchema.ts';
 export type { Weighable };

@@ -59,6 +59,9 @@ export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
 /** What a spoon of a liquid says. */
 export const tastes = ['flat', 'right', 'salty', 'hot', 'thin', 'thick'] as const;
 
+/** How something is cooled. */
+export const coolWays = ['on the counter', 'fridge', 'ice bath', 'ice bath, stirred'] as const;
+
 /** Where what is left over goes: the bin, the compost, the pets, or the next stock. */
 export const leavings = ['bin', 'compost', 'pets', 'stock'] as const;
 

@@ -10,6 +10,7 @@ export {
   needOf,
   needOfTicket,
   portionOf,
+  type Portion,
   type PortionFault,
   portionProblem,
   ticketsOf,

@@ -1,4 +1,5 @@
 import { drawsOf, type OpenedMeal } from '../model/index.ts';
+import type { LpSolver } from '../plates/index.ts';
 import { buy } from './buy.ts';
 import { contradicts } from './contradicts.ts';
 import { dayOf } from './day/day.ts';
@@ -6,6 +7,7 @@ import { feeds } from './feeds.ts';
 import { lidFor } from './lidFor.ts';
 import { margins } from './margins.ts';
 import { reckon } from './reckon/reckon.ts';
+import { shares } from './shares.ts';
 import { searing } from './searing.ts';
 import { serviceNow } from './serviceNow.ts';
 
@@ -24,6 +26,7 @@ export const questions = {
   serviceNow,
   lidFor,
   contradicts,
+  shares,
 };
 
 export type Question = keyof typeof questions;
@@ -31,7 +34,16 @@ export type Question = keyof typeof questions;
 export type Ask<Q extends Question> = Parameters<(typeof questions)[Q]>[1];
 export type Answer<Q extends Question> = ReturnType<(typeof questions)[Q]>;
 
-const table: { readonly [Q in Question]: (meal: OpenedMeal, ask: Ask<Q>) => Answer<Q> } = questions;
+const table: {
+  readonly [Q in Question]: (meal: OpenedMeal, ask: Ask<Q>, solver?: LpSolver) => Answer<Q>;
+} = questions;
 
-export const answer = <Q extends Question>(question: Q, meal: OpenedMeal, ask: Ask<Q>): Answer<Q> =>
-  table[question](meal, ask);
+/** Questions that want the solver, which is loaded when the first of them is asked. */
+export const wantsSolver = (question: Question): boolean => question === 'shares';
+
+export const answer = <Q extends Question>(
+  question: Q,
+  meal: OpenedMeal,
+  ask: Ask<Q>,
+  solver?: LpSolver,
+): Answer<Q> => table[question](meal, ask, solver);

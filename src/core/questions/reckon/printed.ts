@@ -1,7 +1,8 @@
+import type { Shares } from '../shares.ts';
 import type { Reckoning } from './reckon.ts';
 
 /** A reckoning as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
-export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
+export function printed({ meal, batches, unaccounted, draws }: Reckoning, shared?: Shares) {
   return {
     batches: batches.map(({ id, meat, liquid, liquids, ready, salt }) => ({
       id,
@@ -34,6 +35,18 @@ export function printed({ meal, batches, unaccounted, draws }: Reckoning) {
       moreMl: meal.moreMl,
       leftG: meal.leftG,
       leftMl: meal.leftMl,
+      shares:
+        shared?.dishes.map(({ name, servings, of, meatG, liquidMl, scoop, ladle }) => ({
+          dish: name,
+          servings,
+          of,
+          meatG,
+          liquidMl,
+          scoop: scoop ? { name: scoop.name, times: scoop.times } : null,
+          ladle: ladle ? { name: ladle.name, times: ladle.times } : null,
+        })) ?? null,
+      left: shared?.left ?? null,
+      proved: shared?.proved ?? null,
     },
     unaccounted: unaccounted.map(({ flow, grams, share }) => ({
       batch: flow.batch,

@@ -1,0 +1,295 @@
+import type { LpSolver, Row, Terms } from './program.ts';
+import { solved } from './program.ts';
+import type { DishShare, Measure, ShareDish, ShareOut, Sharing } from './wanted.ts';
+
+/** A dish of a lower priority is served only when no more of the higher ones can be. */
+const CLASS = 1000;
+/** The worst-off dish counts for more than all that lie nearer to what they want. */
+const WORST = 1000;
+const LEFT = 100;
+/** Less than this of a gram is rounding. */
+const SLACK = 1e-6;
+
+interface Model {
+  readonly rows: Row[];
+  readonly bounds: Map<string, readonly [number, number]>;
+  readonly integers: Set<string>;
+}
+
+/**
+ * Shares the shred and the liquid that are there among the dishes: first as many whole servings as there can be, those of
+ * a higher priority before the others and of equals the one that stands first; then portions as near to what was wanted as
+ * may be, the worst-off first, each dish with one portion for all of its servings. By scoop a portion is so many level
+ * measures. Two integer programmes for HiGHS, solved to the end: nothing is better, which is said with the answer.
+ */
+export function shareOut(sharing: Sharing, solver: LpSolver): ShareOut {
+  const { dishes, sources } = sharing;
+  const servings = dishes.reduce((sum, { count }) => sum + count, 0);
+  if (servings === 0 || sources.length === 0) return nothing(sharing);
+  const model = modelOf(sharing);
+  const first = dishes.length * (servings + 1) * 2;
+  const most: Terms = dishes.map(({ priority }, d) => [
+    s(d),
+    CLASS ** Math.max(0, 3 - priority) + (dishes.length - d) / first,
+  ]);
+  const served = solved({ sense: 'max', objective: most, ...model }, solver);
+  if (!served) return nothing(sharing);
+  const fixed: Row[] = dishes.map((_, d) => ({
+    terms: [[s(d), 1]],
+    is: '=',
+    than: Math.round(served.of(s(d))),
+  }));
+  const nearest = solved(
+    { sense: 'min', objective: distance(sharing), ...model, rows: [...model.rows, ...fixed] },
+    solver,
+  );
+  const end = nearest ?? served;
+  const shares = dishes.map((dish, d) => shareOf(dish, d, end.of));
+  const usedG = shares.reduce((sum, one) => sum + one.servings * one.meatG, 0);
+  const usedMl = shares.reduce((sum, one) => sum + one.servings * one.liquidMl, 0);
+  const left = {
+    shredG: Math.max(0, sources.reduce((sum, { shredG }) => sum + shredG, 0) - usedG),
+    liquidMl: Math.max(0, sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0) - usedMl),
+  };
+  return {
+    dishes: shares,
+    left,
+    short: shortOf(shares, left),
+    proved: served.optimal && (nearest?.optimal ?? false),
+  };
+}
+
+const s = (d: number) => `s${String(d)}`;
+const t = (d: number) => `t${String(d)}`;
+const v = (d: number) => `v${String(d)}`;
+const at = (what: string, d: number, j: number) => `${what}${String(d)}_${String(j)}`;
+
+function modelOf({ dishes, sources }: Sharing): Model {
+  const model: Model = { rows: [], bounds: new Map(), integers: new Set() };
+  const row = (terms: Terms, is: Row['is'], than: number) => model.rows.push({ terms, is, than });
+  const allG = sources.reduce((sum, { shredG }) => sum + shredG, 0);
+  const allMl = sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0);
+  for (const [d, dish] of dishes.entries()) {
+    model.bounds.set(s(d), [0, dish.count]);
+    model.integers.add(s(d));
+    const mixed = sources.filter(({ mixed }) => mixed).map(({ batch }) => batch);
+    const onlyMixed = sources.every(({ batch }) => !draws(dish, batch) || mixed.includes(batch));
+    portion(model, d, t(d), 'm', dish, {
+      from: dish.firm === 'liquid' ? 0 : dish.meat.min,
+      to: Math.min(dish.meat.max, allG + 1),
+      locked: dish.lockedG,
+      measures: dish.scoops,
+      want: dish.meat.want,
+    });
+    // Of a mixture the liquid comes with the meat.
+    portion(model, d, v(d), 'l', dish, {
+      from: dish.firm === 'meat' || onlyMixed ? 0 : dish.liquid.min,
+      to: onlyMixed ? allMl + 1 : Math.min(dish.liquid.max, allMl + 1),
+      locked: onlyMixed ? undefined : dish.lockedMl,
+      measures: onlyMixed ? [] : dish.ladles,
+      want: dish.liquid.want,
+    });
+    const from = sources
+      .map((source, b) => ({ source, b }))
+      .filter(({ source }) => draws(dish, source.batch));
+    row([...from.map(({ b }) => [at('x', d, b), 1] as const), [t(d), -1]], '=', 0);
+    // A mixture holds its liquid already; from elsewhere the shred soaks it up.
+    const ladled = [...from.map(({ b }) => [at('w', d, b), 1] as const), [v(d), -1] as const];
+    row(onlyMixed ? ladled : [...ladled, [t(d), -dish.held]], '=', 0);
+    for (const { source, b } of from)
+      if (source.mixed)
+        row(
+          [
+            [at('w', d, b), 1],
+            [at('x', d, b), -ratioOf(source)],
+          ],
+          '=',
+          0,
+        );
+  }
+  for (const [b, { batch, shredG, liquidMl }] of sources.entries()) {
+    const drawing = dishes.flatMap((dish, d) => (draws(dish, batch) ? [d] : []));
+    if (drawing.length === 0) continue;
+    row(
+      drawing.map((d) => [at('x', d, b), 1]),
+      '<=',
+      shredG,
+    );
+    row(
+      drawing.map((d) => [at('w', d, b), 1]),
+      '<=',
+      liquidMl,
+    );
+  }
+  return model;
+}
+
+const ratioOf = ({ shredG, liquidMl }: { readonly shredG: number; readonly liquidMl: number }) =>
+  shredG > 0 ? liquidMl / shredG : 0;
+const draws = ({ from }: ShareDish, batch: string) => from?.includes(batch) ?? true;
+
+interface Between {
+  readonly from: number;
+  readonly to: number;
+  readonly want: number;
+  readonly locked: number | undefined;
+  readonly measures: readonly Measure[];
+}
+
+/** All servings of a dish have the same portion: between its smallest and its largest, or so many level measures. */
+function portion(
+  { rows, bounds, integers }: Model,
+  d: number,
+  total: string,
+  kind: 'm' | 'l',
+  { count }: ShareDish,
+  { from, to, want, locked, measures }: Between,
+): void {
+  const fitting = locked === undefined ? measures : [];
+  if (fitting.length === 0) {
+    const [low, high] = locked === undefined ? [from, Math.max(from, to)] : [locked, locked];
+    rows.push({
+      terms: [
+        [total, 1],
+        [s(d), -low],
+      ],
+      is: '>=',
+      than: 0,
+    });
+    rows.push({
+      terms: [
+        [total, 1],
+        [s(d), -high],
+      ],
+      is: '<=',
+      than: 0,
+    });
+  } else {
+    const z = (j: number) => at(`z${kind}`, d, j);
+    const y = (j: number) => at(`y${kind}`, d, j);
+    for (const j of fitting.keys()) {
+      bounds.set(z(j), [0, 1]);
+      integers.add(z(j));
+      rows.push({
+        terms: [
+          [y(j), 1],
+          [z(j), -count],
+        ],
+        is: '<=',
+        than: 0,
+      });
+    }
+    const all = [...fitting.keys()];
+    rows.push({ terms: all.map((j) => [z(j), 1]), is: '<=', than: 1 });
+    rows.push({ terms: [...all.map((j) => [y(j), 1] as const), [s(d), -1]], is: '=', than: 0 });
+    rows.push({
+      terms: [...fitting.map((measure, j) => [y(j), measure.amount] as const), [total, -1]],
+      is: '=',
+      than: 0,
+    });
+  }
+  // How far below and above what is wanted, and the worst of all dishes.
+  rows.push({
+    terms: [
+      [`u${kind}${String(d)}`, 1],
+      [total, 1],
+      [s(d), -want],
+    ],
+    is: '>=',
+    than: 0,
+  });
+  rows.push({
+    terms: [
+      [`o${kind}${String(d)}`, 1],
+      [total, -1],
+      [s(d), want],
+    ],
+    is: '>=',
+    than: 0,
+  });
+  if (want > 0 && count > 0)
+    rows.push({
+      terms: [
+        ['q', 1],
+        [`u${kind}${String(d)}`, -1 / (want * count)],
+      ],
+      is: '>=',
+      than: 0,
+    });
+}
+
+/** How far a sharing lies from what was wanted: the worst-off first, then all; or how much is left. */
+function distance({ dishes, evenOut }: Sharing): Terms {
+  const each = dishes.flatMap(({ meat, liquid }, d) =>
+    (
+      [
+        ['m', meat.want],
+        ['l', liquid.want],
+      ] as const
+    ).flatMap(([kind, want]): Terms =>
+      want > 0
+        ? [
+            [`u${kind}${String(d)}`, 1 / want],
+            [`o${kind}${String(d)}`, 1 / want],
+          ]
+        : [],
+    ),
+  );
+  const left: Terms = evenOut
+    ? dishes.flatMap(({ meat }, d) => (meat.want > 0 ? [[t(d), -LEFT / meat.want] as const] : []))
+    : [];
+  return [['q', WORST], ...each, ...left];
+}
+
+function shareOf(dish: ShareDish, d: number, of: (name: string) => number): DishShare {
+  const n = Math.round(of(s(d)));
+  const chosen = (kind: 'm' | 'l', measures: readonly Measure[]) =>
+    measures.find((_, j) => of(at(`z${kind}`, d, j)) > 0.5);
+  const scoop = dish.lockedG === undefined ? chosen('m', dish.scoops) : undefined;
+  const ladle = dish.lockedMl === undefined ? chosen('l', dish.ladles) : undefined;
+  const meatG = n > 0 ? of(t(d)) / n : (scoop?.amount ?? dish.lockedG ?? dish.meat.want);
+  const heldMl = dish.held * meatG;
+  const ladledMl = n > 0 ? of(v(d)) / n : (ladle?.amount ?? dish.lockedMl ?? dish.liquid.want);
+  return {
+    dish: dish.id,
+    name: dish.name,
+    servings: n,
+    of: dish.count,
+    meatG,
+    liquidMl: ladledMl + heldMl,
+    heldMl,
+    scoop: n > 0 ? scoop : undefined,
+    ladle: n > 0 ? ladle : undefined,
+  };
+}
+
+function shortOf(shares: readonly DishShare[], left: ShareOut['left']): ShareOut['short'] {
+  const lacking = (of: (share: DishShare) => number) =>
+    shares.reduce((sum, one) => sum + (one.of - one.servings) * of(one), 0);
+  const servings = lacking(() => 1);
+  return {
+    servings,
+    meatG: servings > 0 ? Math.max(0, lacking(({ meatG }) => meatG) - left.shredG - SLACK) : 0,
+    liquidMl: servings > 0 ? Math.max(0, lacking(({ liquidMl }) => liquidMl) - left.liquidMl - SLACK) : 0,
+  };
+}
+
+/** Nobody has ordered anything, or nothing is there. */
+function nothing({ dishes, sources }: Sharing): ShareOut {
+  const shares = dishes.map((dish): DishShare => ({
+    dish: dish.id,
+    name: dish.name,
+    servings: 0,
+    of: dish.count,
+    meatG: dish.lockedG ?? dish.meat.want,
+    liquidMl: (dish.lockedMl ?? dish.liquid.want) + dish.held * dish.meat.want,
+    heldMl: dish.held * dish.meat.want,
+    scoop: undefined,
+    ladle: undefined,
+  }));
+  const left = {
+    shredG: sources.reduce((sum, { shredG }) => sum + shredG, 0),
+    liquidMl: sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0),
+  };
+  return { dishes: shares, left, short: shortOf(shares, left), proved: true };
+}

@@ -1,0 +1,129 @@
+import { afterOf, usualScoops, type Batch, type Dish } from '../batch/index.ts';
+import type { NominalBatch, OpenedMeal } from '../model/index.ts';
+import { drawsOf } from '../model/index.ts';
+import { shreddedG } from './shredded.ts';
+import { mlOf } from '../broth/index.ts';
+import {
+  type LpSolver,
+  measuresFor,
+  type ShareDish,
+  type ShareOut,
+  shareOut,
+  type ShareSource,
+  type Sharing,
+  type Way,
+  waysOut,
+} from '../plates/index.ts';
+import { midpoint, percentileOfSorted } from '../quantity/index.ts';
+import { servedOf } from './served.ts';
+
+/** What the plates get of what is really there, and what to do where it does not come out. */
+export interface Shares extends ShareOut {
+  readonly sources: readonly ShareSource[];
+  readonly ways: readonly Way[];
+  /** Of the shred, what there is in 95 of 100 runs, of what is likely. */
+  readonly surely: number;
+  /** What has to be set apart before the meat goes back in, so that the mixture is as the dishes want it, ml, by batch. */
+  readonly setApart: readonly { readonly batch: string; readonly ml: number }[];
+  /** What else the rest would make. */
+  readonly rest: readonly { readonly what: 'soup' | 'tacos'; readonly count: number }[];
+}
+
+/** Meat that is back in its sauce with nothing after it is one mixture. */
+const isMixed = (batch: Batch): boolean => {
+  const steps = afterOf(batch).filter(({ what }) => what !== 'hold' && what !== 'salt');
+  const last = steps.at(-1)?.what;
+  return last === 'meat back' || !steps.some(({ what }) => what === 'lift');
+};
+
+const SURELY = 0.05;
+/** g of shred in a taco and ml in a bowl of soup: what a rest is told by (common practice, no source). */
+const TACO_G = 52;
+const SOUP_ML = 270;
+
+/** Shares out the meal: its dishes against the shred and the liquid of all its batches. */
+export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Shares {
+  if (!solver) throw new Error('Sharing out wants its solver.');
+  const sharing = sharingOf(meal);
+  const now = shareOut(sharing, solver);
+  const drawn = drawsOf(meal);
+  const shredG = sharing.sources.reduce((sum, source) => sum + source.shredG, 0);
+  return {
+    ...now,
+    sources: sharing.sources,
+    ways: waysOut(sharing, now, solver),
+    surely: shredG > 0 ? percentileOfSorted(Float64Array.from(drawn.shredG).sort(), SURELY) / shredG : 0,
+    setApart: setApartOf(meal, sharing),
+    rest: [
+      { what: 'soup' as const, count: Math.floor(now.left.liquidMl / SOUP_ML) },
+      { what: 'tacos' as const, count: Math.floor(now.left.shredG / TACO_G) },
+    ].filter(({ count }) => count > 0),
+  };
+}
+
+/** The meal as the sharing sees it: what was served already is off both sides. */
+function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
+  const { meal, kitchen, entries } = input;
+  const scoops = kitchen.scoops ?? usualScoops;
+  const out = servedOf(entries);
+  const all = nominal.batches.map(sourceOf);
+  const goneG = plan.tickets.reduce((sum, { id, meat }) => sum + (out.get(id) ?? 0) * meat.want, 0);
+  const goneMl = plan.tickets.reduce(
+    (sum, { id, meat, liquid, held }) => sum + (out.get(id) ?? 0) * (liquid.want + held * meat.want),
+    0,
+  );
+  const [shredG, liquidMl] = [sum(all, 'shredG'), sum(all, 'liquidMl')];
+  const sources = all.map((source) => ({
+    ...source,
+    shredG: shredG > 0 ? source.shredG * Math.max(0, 1 - goneG / shredG) : 0,
+    liquidMl: liquidMl > 0 ? source.liquidMl * Math.max(0, 1 - goneMl / liquidMl) : 0,
+  }));
+  const byScoop = meal.share?.by === 'scoops';
+  const allMixed = (from: readonly string[] | undefined) =>
+    sources.every(({ batch, mixed }) => mixed || !(from?.includes(batch) ?? true));
+  const dishes = plan.tickets.map((ticket): ShareDish => {
+    const dish: Dish | undefined = meal.dishes.find(({ id }) => id === ticket.id);
+    return {
+      id: ticket.id,
+      name: ticket.name,
+      count: Math.max(0, Math.floor(ticket.count - (out.get(ticket.id) ?? 0))),
+      meat: ticket.meat,
+      liquid: ticket.liquid,
+      held: allMixed(dish?.from) ? 0 : ticket.held,
+      priority: dish?.priority ?? 2,
+      firm: ticket.firm,
+      from: dish?.from,
+      lockedG: midpoint(dish?.locked?.meat),
+      lockedMl: midpoint(dish?.locked?.liquid),
+      scoops: byScoop ? measuresFor(scoops, 'scoop', ticket.meat) : [],
+      ladles: byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', ticket.liquid) : [],
+    };
+  });
+  return { dishes, sources, evenOut: meal.share?.evenOut === true };
+}
+
+const sum = (sources: readonly ShareSource[], what: 'shredG' | 'liquidMl') =>
+  sources.reduce((total, source) => total + source[what], 0);
+
+const sourceOf = (one: NominalBatch): ShareSource => ({
+  batch: one.plan.id,
+  shredG: shreddedG(one),
+  liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
+  mixed: isMixed(one.plan.batch),
+});
+
+/** Of a mixture that would be too wet: what of its liquid its dishes do not want. */
+function setApartOf({ plan }: OpenedMeal, { dishes, sources }: Sharing): Shares['setApart'] {
+  const wantedMl = plan.tickets.reduce(
+    (total, { count, liquid, meat, held }) => total + count * (liquid.want + held * meat.want),
+    0,
+  );
+  const shredG = sum(sources, 'shredG');
+  return sources.flatMap(({ batch, mixed, liquidMl, shredG: own }) => {
+    if (!mixed || shredG <= 0 || dishes.length === 0) return [];
+    const ml = liquidMl - (wantedMl * own) / shredG;
+    return ml > WORTH_IT * liquidMl ? [{ batch, ml }] : [];
+  });
+}
+/** Less than this of it nobody sets apart. */
+const WORTH_IT = 0.05;
