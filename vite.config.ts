@@ -19,7 +19,7 @@ const offline = VitePWA({
   // The page registers it itself, once its first picture stands.
   injectRegister: false,
   injectManifest: {
-    globPatterns: ['**/*.{js,css,html,woff2,woff,ttf,svg,png,txt,webmanifest}'],
+    globPatterns: ['**/*.{js,css,html,woff2,woff,ttf,svg,png,txt,webmanifest,wasm}'],
     // Their names change with what is in them.
     dontCacheBustURLsMatching: /^assets\//,
     maximumFileSizeToCacheInBytes: 5_000_000,

@@ -15,6 +15,7 @@ const Meals = lazy(() => import('./meals/Meals.tsx'));
 const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const BenchMode = lazy(() => import('./bench/task/BenchMode.tsx'));
+const WeighOut = lazy(() => import('./plates/WeighOut.tsx'));
 const Kitchen = lazy(() => import('./kitchen/Kitchen.tsx'));
 
 /** The routes: a stage of the work, its folder, its sheet and its word are one name. */
@@ -40,6 +41,7 @@ export function App() {
               <Route path="shopping" element={<Shopping />} />
               <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
               <Route path="meals/:mealId/bench" element={<BenchMode />} />
+              <Route path="meals/:mealId/weigh-out/:dishId" element={<WeighOut />} />
               <Route path="meals/:mealId" element={<Start />} />
               <Route path="*" element={<Start />} />
             </Routes>

@@ -26,3 +26,4 @@ export { recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';
 export { sizeWords } from './sizes.ts';
+export { shareTitle, shareUnder, wayWords } from './shares.ts';

@@ -75,7 +75,6 @@ export {
 } from './after.ts';
 export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
 export { lessonChanges, withLesson } from './lessonEdits.ts';
-export { ends, keepables, places } from './shelfSchema.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from './stages.ts';
 export {
@@ -92,6 +91,9 @@ export {
 export {
   afterWhats,
   coolWays,
+  ends,
+  keepables,
+  places,
   drawnFrom,
   leavings,
   skims,

@@ -2,12 +2,8 @@ import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { bounds } from '../quantity/index.ts';
+import { ends, keepables, places } from './words.ts';
 import { id, moment, name, within } from './fields.ts';
-
-/** What can be kept: of a batch, or put on the shelf by hand. */
-export const keepables = ['meat in sauce', 'shred', 'broth', 'sauce', 'fat', 'other'] as const;
-export const places = ['fridge', 'freezer', 'cupboard'] as const;
-export const ends = ['taken', 'eaten', 'thrown away'] as const;
 
 const gram = within(bounds.mass);
 

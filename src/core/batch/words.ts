@@ -59,6 +59,11 @@ export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
 /** What a spoon of a liquid says. */
 export const tastes = ['flat', 'right', 'salty', 'hot', 'thin', 'thick'] as const;
 
+/** What can be kept: of a batch, or put on the shelf by hand. */
+export const keepables = ['meat in sauce', 'shred', 'broth', 'sauce', 'fat', 'other'] as const;
+export const places = ['fridge', 'freezer', 'cupboard'] as const;
+export const ends = ['taken', 'eaten', 'thrown away'] as const;
+
 /** How something is cooled. */
 export const coolWays = ['on the counter', 'fridge', 'ice bath', 'ice bath, stirred'] as const;
 

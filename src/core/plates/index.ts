@@ -6,3 +6,4 @@ export type { LpSolver } from './share/program.ts';
 export { shareOut } from './share/shareOut.ts';
 export type { DishShare, Measure, ShareDish, ShareOut, ShareSource, Sharing } from './share/wanted.ts';
 export { type Portioned, type Way, waysOut } from './share/ways.ts';
+export { nothingOnScale, type OnScale, runOf, TOLERANCE, withReading } from './weighOut.ts';

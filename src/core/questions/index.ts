@@ -24,6 +24,6 @@ export { usualRounds } from './day/rounds.ts';
 export { withOldRanges } from './reckon/withOldRanges.ts';
 export type { Filled, LotNow } from './serviceNow.ts';
 export { isOpen, shoppingList, type Needed } from './shoppingList.ts';
-export { servedOf } from './served.ts';
+export { servedOf, wentOut } from './served.ts';
 export { type Shares, shares } from './shares.ts';
 export { swap } from './swap.ts';

@@ -15,7 +15,7 @@ import {
   waysOut,
 } from '../plates/index.ts';
 import { midpoint, percentileOfSorted } from '../quantity/index.ts';
-import { servedOf } from './served.ts';
+import { servedOf, wentOut } from './served.ts';
 
 /** What the plates get of what is really there, and what to do where it does not come out. */
 export interface Shares extends ShareOut {
@@ -65,11 +65,17 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
 function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
   const { meal, kitchen, entries } = input;
   const scoops = kitchen.scoops ?? usualScoops;
-  const out = servedOf(entries);
+  const out = wentOut(entries);
+  const count = (id: string) => servedOf(entries, id);
   const all = nominal.batches.map(sourceOf);
-  const goneG = plan.tickets.reduce((sum, { id, meat }) => sum + (out.get(id) ?? 0) * meat.want, 0);
+  // What was weighed out is known; what went out at a tap was a portion.
+  const goneG = plan.tickets.reduce((sum, { id, meat }) => {
+    const { counted = 0, plated = [] } = out.get(id) ?? {};
+    const portion = midpoint(meal.dishes.find((dish) => dish.id === id)?.locked?.meat) ?? meat.want;
+    return sum + Math.max(0, counted) * portion + plated.reduce((g, one) => g + one.grams, 0);
+  }, 0);
   const goneMl = plan.tickets.reduce(
-    (sum, { id, meat, liquid, held }) => sum + (out.get(id) ?? 0) * (liquid.want + held * meat.want),
+    (sum, { id, meat, liquid, held }) => sum + count(id) * (liquid.want + held * meat.want),
     0,
   );
   const [shredG, liquidMl] = [sum(all, 'shredG'), sum(all, 'liquidMl')];
@@ -86,7 +92,7 @@ function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
     return {
       id: ticket.id,
       name: ticket.name,
-      count: Math.max(0, Math.floor(ticket.count - (out.get(ticket.id) ?? 0))),
+      count: Math.max(0, Math.floor(ticket.count - count(ticket.id))),
       meat: ticket.meat,
       liquid: ticket.liquid,
       held: allMixed(dish?.from) ? 0 : ticket.held,
