@@ -5,7 +5,7 @@
 import { readFileSync, statSync } from 'node:fs';
 import type { Stage } from '../src/core/batch/index.ts';
 import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
-import { printed, reckon, shares } from '../src/core/questions/index.ts';
+import { cooling, printed, reckon, shares } from '../src/core/questions/index.ts';
 import { drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { loadSolver } from './solver.ts';
 import { problemWords } from '../src/words/index.ts';
@@ -36,7 +36,7 @@ const problems = reckoning.problems.map((problem) => ({
   says: problemWords(problem),
 }));
 process.stdout.write(
-  `${JSON.stringify({ ...printed(reckoning, shares(opened, undefined, await loadSolver())), problems }, null, 2)}\n`,
+  `${JSON.stringify({ ...printed(reckoning, shares(opened, undefined, await loadSolver()), cooling(opened, { now: opened.input.entries.reduce((last, { at }) => Math.max(last, at), 0) })), problems }, null, 2)}\n`,
 );
 
 /** The sheet on which it is said. */

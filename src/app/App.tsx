@@ -13,6 +13,7 @@ import { Unkept } from './shell/Unkept.tsx';
 
 const Meals = lazy(() => import('./meals/Meals.tsx'));
 const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
+const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const BenchMode = lazy(() => import('./bench/task/BenchMode.tsx'));
 const WeighOut = lazy(() => import('./plates/WeighOut.tsx'));
@@ -38,6 +39,7 @@ export function App() {
               <Route path="meals" element={<Meals />} />
               <Route path="kitchen" element={<Kitchen />} />
               <Route path="cuts" element={<Cuts />} />
+              <Route path="shelf" element={<Shelf />} />
               <Route path="shopping" element={<Shopping />} />
               <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
               <Route path="meals/:mealId/bench" element={<BenchMode />} />

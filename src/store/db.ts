@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable } from 'dexie';
-import type { Batch, Entry, Kitchen, Meal } from '@/core/batch/index.ts';
+import type { Batch, Entry, Kitchen, Meal, ShelfItem } from '@/core/batch/index.ts';
 import type { Hours } from '@/core/clock/index.ts';
 import { packRows } from './packs.ts';
 import { scopeOf } from './scopes.ts';
@@ -68,6 +68,8 @@ export interface Settings {
 export type KeptRow =
   | { readonly id: 'kitchen'; readonly kitchen: Kitchen }
   | { readonly id: 'settings'; readonly settings: Settings }
+  /** What is kept for later, and what has gone of it. */
+  | { readonly id: 'shelf'; readonly items: readonly ShelfItem[] }
   /** What has been ticked off the shopping list. */
   | {
       readonly id: 'shopping';

@@ -9,6 +9,7 @@ import {
   type Lot,
   type Meal,
   type OwnIngredient,
+  type ShelfItem,
   usualBatch,
   usualDish,
   usualKitchen,
@@ -310,5 +311,45 @@ export function listLine(line: string, on: boolean): void {
     const [got, lines] = row?.id === 'shopping' ? [row.got, row.lines ?? []] : [[], []];
     const others = lines.filter((other) => other !== line);
     deed.put('kept', { id: 'shopping', got, lines: on ? [...others, line] : others });
+  });
+}
+
+/** Changes what stands on the shelf. */
+export function editShelf(
+  words: string,
+  recipe: (items: readonly ShelfItem[]) => readonly ShelfItem[],
+  mealId?: string,
+): void {
+  change(mealId, { words }, (deed) => {
+    const row = deed.get('kept', 'shelf');
+    deed.put('kept', { id: 'shelf', items: recipe(row?.id === 'shelf' ? row.items : []) });
+  });
+}
+
+/** Takes something off the shelf into a pot, as one act: its figures go to the kitchen, a line to the pot. */
+export function takeFromShelf(
+  mealId: string,
+  batchId: string,
+  words: string,
+  ingredient: OwnIngredient,
+  item: Item,
+  usual: readonly Item[],
+  left: ShelfItem,
+): void {
+  change(mealId, { words }, (deed) => {
+    editKitchenIn(deed, mealId, (kitchen) => ({
+      ...kitchen,
+      ingredients: [
+        ...(kitchen.ingredients ?? []).filter(({ id: one }) => one !== ingredient.id),
+        ingredient,
+      ],
+    }));
+    deed.edit('batches', batchId, (row) => ({
+      ...row,
+      batch: { ...row.batch, items: [...(row.batch.items ?? usual), item] },
+    }));
+    const shelf = deed.get('kept', 'shelf');
+    if (shelf?.id !== 'shelf') return;
+    deed.put('kept', { id: 'shelf', items: shelf.items.map((one) => (one.id === left.id ? left : one)) });
   });
 }

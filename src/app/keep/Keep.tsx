@@ -1,45 +1,66 @@
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { cooling, shelvedOf } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
-import { Figure } from '../parts/Figure.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
+import { CoolingOf } from './CoolingOf.tsx';
+import { Left } from './Left.tsx';
+import { Parcels } from './Parcels.tsx';
+import { Print } from './Print.tsx';
+import { StartCooling } from './StartCooling.tsx';
+import css from './keep.module.scss';
 
-/** What is left over, and how it is kept. */
+/** What is left over: cooled in time, packed, labelled, and put on the shelf. */
 export default function Keep() {
-  const { reckoning, batchReckoning, units } = useOpenMeal();
-  const { leftG, leftMl, shredG } = reckoning.meal;
-  if (shredG.mid === 0) return <NothingYet title="What is left" />;
-  const fat = batchReckoning.liquid.skimG;
-  const some = leftG.mid > 1 || (leftMl?.mid ?? 0) > 1;
+  const { opened, reckoning, batch } = useOpenMeal();
+  const now = useNow();
+  const [open, setOpen] = useState<string>();
+  if (reckoning.meal.shredG.mid === 0) return <NothingYet title="What is left" />;
+  const all = cooling(opened, { now }).filter((one) => one.batch === batch.id);
+  const running = all.filter(({ done }) => !done);
+  const first = running.find(({ keeps }) => !keeps) ?? running[0];
+  const shown = running.find(({ id }) => id === open) ?? first;
+  const left = shelvedOf(opened, batch.id);
   return (
     <>
-      <h1>{some ? 'What goes to the shelf' : 'Nothing is left over'}</h1>
-      <dl className="facts is-row">
-        <div>
-          <dt>shred, of the whole meal</dt>
-          <dd>
-            <Figure written={writeMass(leftG, units)} size="big" />
-          </dd>
-        </div>
-        <div>
-          <dt>broth or sauce, of the whole meal</dt>
-          <dd>
-            <Figure written={leftMl && writeVolume(leftMl, units)} size="big" />
-          </dd>
-        </div>
-        <div>
-          <dt>fat skimmed from this pot</dt>
-          <dd>
-            <Figure written={fat && writeMass(fat, units)} size="big" />
-          </dd>
-        </div>
-      </dl>
-      <p className="quiet">
-        Stored snug under its sauce the meat stays moist. The fat fries tortillas and potatoes.
-      </p>
+      {shown ? (
+        <>
+          {running.length > 1 && (
+            <p className="choices">
+              {running.map(({ id, what }) => (
+                <button
+                  key={id}
+                  type="button"
+                  className="link"
+                  aria-pressed={shown.id === id}
+                  onClick={() => setOpen(id)}
+                >
+                  {what}
+                </button>
+              ))}
+            </p>
+          )}
+          <CoolingOf of={shown} now={now} />
+        </>
+      ) : (
+        <h1>{left.length > 0 ? 'Cool it fast, then box it' : 'Nothing is left over'}</h1>
+      )}
+      <StartCooling running={running.map(({ what }) => what)} />
+      <section className={css.pack} aria-labelledby="pack-title">
+        <h2 id="pack-title">Then pack</h2>
+        <Left left={left} />
+        <p>
+          <Link to="/shelf">To the shelf</Link>
+        </p>
+      </section>
+      <Parcels />
+      <Print />
       <Caution>
         Cool from 57 to 21 °C within two hours and to 5 °C within six in all: shallow pans, 5 cm deep or less,
-        or an ice bath. Reheat right through, to 74 °C. Label with what, when, use-by and allergens.
+        or an ice bath. Hold hot at 57 °C or above. Reheat right through, to 74 °C. Label with what, when,
+        use-by and allergens.
       </Caution>
     </>
   );

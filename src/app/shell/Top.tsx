@@ -76,6 +76,7 @@ export function Top({ children }: { readonly children?: ReactNode }) {
         {isDemo && <DemoClock />}
         <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
         <NavLink to="/kitchen">kitchen</NavLink>
+        <NavLink to="/shelf">shelf</NavLink>
       </nav>
       {painted && (
         <Suspense>

@@ -1,7 +1,7 @@
 export { FAT as FAT_DENSITY } from './density.ts';
 export { bodyOf, type Body } from './body.ts';
 export { cookLiquid } from './cookLiquid.ts';
-export { BROTH, gramsOfVolume } from './density.ts';
+export { BROTH, gramsOfVolume, SAUCE, volumeOf } from './density.ts';
 export { liquidFlows } from './flows.ts';
 export {
   emptyLiquidMass,

@@ -16,6 +16,7 @@ export type { Nominal } from './nominal/nominal.ts';
 export type { NominalBatch } from './nominal/run.ts';
 export { stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';
+export { speciesOf } from './plan/problems.ts';
 export { saltTyped } from './plan/liquid.ts';
 export type { BatchPlan, MealPlan } from './plan/plan.ts';
 export type { BoilsCovered } from './plan/steam.ts';

@@ -1,5 +1,6 @@
 export type { NothingToBuy } from './buy.ts';
 export { benchCards, type BenchCard, boneEachG } from './bench.ts';
+export { cooling, type CoolingNow, leftToCool } from './cooling.ts';
 export { costs } from './costs.ts';
 export { defatsOf, vesselFor } from './defat.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
@@ -26,4 +27,5 @@ export type { Filled, LotNow } from './serviceNow.ts';
 export { isOpen, shoppingList, type Needed } from './shoppingList.ts';
 export { servedOf, wentOut } from './served.ts';
 export { type Shares, shares } from './shares.ts';
+export { mlOfShelf, shelvedOf, type Shelvable } from './shelved.ts';
 export { swap } from './swap.ts';

@@ -127,10 +127,11 @@ async function put(
   ]);
 }
 
-function keptOf({ kitchen, settings, got, lines }: Backup['head']): KeptRow[] {
+function keptOf({ kitchen, settings, got, lines, shelf }: Backup['head']): KeptRow[] {
   return [
     ...(kitchen ? [{ id: 'kitchen', kitchen } as const] : []),
     ...(settings ? [{ id: 'settings', settings } as const] : []),
+    ...(shelf ? [{ id: 'shelf', items: shelf } as const] : []),
     ...(got || lines ? [{ id: 'shopping', got: got ?? [], ...(lines && { lines }) } as const] : []),
   ];
 }

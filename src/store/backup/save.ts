@@ -14,11 +14,17 @@ export interface Course {
  */
 export async function saveAll(db: SlowSpoonDb, { signal, told }: Course = {}): Promise<Blob> {
   const ids = await db.meals.orderBy('id').primaryKeys();
-  const [kitchen, settings, shopping] = await db.kept.bulkGet(['kitchen', 'settings', 'shopping']);
+  const [kitchen, settings, shopping, shelf] = await db.kept.bulkGet([
+    'kitchen',
+    'settings',
+    'shopping',
+    'shelf',
+  ]);
   const head = writeBackupHead({
     meals: ids.length,
     ...(kitchen?.id === 'kitchen' && { kitchen: kitchen.kitchen }),
     ...(settings?.id === 'settings' && { settings: settings.settings }),
+    ...(shelf?.id === 'shelf' && { shelf: [...shelf.items] }),
     ...(shopping?.id === 'shopping' && {
       got: [...shopping.got],
       ...(shopping.lines && { lines: [...shopping.lines] }),

@@ -1,12 +1,11 @@
 import { useState } from 'react';
-import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
-import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import { calendarOf } from '@/core/day/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { DayPlan } from '@/core/questions/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { saveFile, saveText } from '../../data/saveText.ts';
+import { asPdf, paperFonts } from '../../paper/fonts.ts';
 import { runSheet } from './runSheet.ts';
 import { clockNow } from '../../data/clock.ts';
 import { useWall } from '../../data/useWall.ts';
@@ -22,10 +21,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
   const pots = new Map(batches.map(({ id, name }) => [id, name]));
   const sheet = async () => {
     setBusy(true);
-    const [regular, bold] = await Promise.all(
-      [regularUrl, boldUrl].map((url) => fetch(url).then((r) => r.arrayBuffer())),
-    );
-    if (!regular || !bold) return;
+    const fonts = await paperFonts();
     const mass = (grams: number) => {
       const { value, unit } = writeMass(grams, units);
       return `${value} ${unit}`;
@@ -36,10 +32,10 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
       pots,
       wall,
       mass,
-      fonts: { regular, bold },
+      fonts,
       caution: CAUTION,
     });
-    saveFile(`${meal.name} run sheet.pdf`, new Blob([bytes.slice().buffer], { type: 'application/pdf' }));
+    saveFile(`${meal.name} run sheet.pdf`, asPdf(bytes));
   };
   return (
     <p className="asks">

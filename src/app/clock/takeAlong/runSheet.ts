@@ -2,6 +2,8 @@ import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { DayPlan } from '@/core/questions/index.ts';
 import { doingWords } from '@/words/index.ts';
+import { fitted } from '../../paper/fitted.ts';
+import type { PaperFonts } from '../../paper/fonts.ts';
 import { dateOf, type Wall, weekdayOf } from '@/core/clock/index.ts';
 
 export interface RunSheetAsk {
@@ -11,7 +13,7 @@ export interface RunSheetAsk {
   readonly wall: Wall;
   /** A mass in the cook's units. */
   readonly mass: (grams: number) => string;
-  readonly fonts: { readonly regular: ArrayBuffer | Uint8Array; readonly bold: ArrayBuffer | Uint8Array };
+  readonly fonts: PaperFonts;
   readonly caution: string;
 }
 
@@ -96,12 +98,4 @@ export async function runSheet({
   const maxWidth = PAGE.width - 2 * LEFT;
   page?.drawText(caution, { x: LEFT, y, font: regular, size: 9, color: QUIET, maxWidth, lineHeight: 11 });
   return pdf.save();
-}
-
-/** Words cut to a width. */
-function fitted(words: string, font: PDFFont, size: number, width: number): string {
-  if (font.widthOfTextAtSize(words, size) <= width) return words;
-  let cut = words;
-  while (cut.length > 1 && font.widthOfTextAtSize(`${cut}…`, size) > width) cut = cut.slice(0, -1);
-  return `${cut}…`;
 }

@@ -54,7 +54,7 @@ function notForGuests(input: Input): readonly Problem[] {
 }
 
 /** The animal of a cut; an own cut is its relative's. */
-function speciesOf(cut: string, { kitchen, reference }: Input): string | undefined {
+export function speciesOf(cut: string, { kitchen, reference }: Input): string | undefined {
   const like = kitchen.cuts.find(({ id }) => id === cut)?.like ?? cut;
   return reference.cuts.find(({ id }) => id === like)?.species;
 }

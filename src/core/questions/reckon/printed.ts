@@ -1,8 +1,13 @@
+import type { CoolingNow } from '../cooling.ts';
 import type { Shares } from '../shares.ts';
 import type { Reckoning } from './reckon.ts';
 
 /** A reckoning as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
-export function printed({ meal, batches, unaccounted, draws }: Reckoning, shared?: Shares) {
+export function printed(
+  { meal, batches, unaccounted, draws }: Reckoning,
+  shared?: Shares,
+  cools: readonly CoolingNow[] = [],
+) {
   return {
     batches: batches.map(({ id, meat, liquid, liquids, ready, salt }) => ({
       id,
@@ -56,6 +61,12 @@ export function printed({ meal, batches, unaccounted, draws }: Reckoning, shared
       stage: flow.stage,
       grams,
       share,
+    })),
+    cooling: cools.map(({ batch, what, to21H, to5H }) => ({
+      batch,
+      what,
+      hoursTo21C: to21H,
+      hoursTo5C: to5H,
     })),
     draws,
   };

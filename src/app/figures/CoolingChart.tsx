@@ -1,0 +1,117 @@
+import { celsiusAt, hoursTo, limits, STEP_MIN } from '@/core/keep/index.ts';
+import type { CoolingNow } from '@/core/questions/index.ts';
+import { edgeOf, fillOf } from './materials.ts';
+import css from './figures.module.scss';
+
+interface Props {
+  readonly of: CoolingNow;
+  /** Minutes since it began. */
+  readonly nowMin: number;
+  readonly clock: (minutes: number) => string;
+  readonly degrees: (celsius: number) => string;
+  readonly words: string;
+}
+
+const [WIDE, HIGH] = [800, 250];
+const [LEFT, TOP, RIGHT, BOTTOM] = [62, 12, 770, 214];
+const HOURS = 7;
+const WARMEST = 60;
+
+/** How something cools: the two limits one step in ink that the curve must stay under; dots are what was read. */
+export function CoolingChart({ of, nowMin, clock, degrees, words }: Props) {
+  const x = (minutes: number) => LEFT + (minutes / (HOURS * 60)) * (RIGHT - LEFT);
+  const y = (celsius: number) => BOTTOM - (Math.min(WARMEST, celsius) / WARMEST) * (BOTTOM - TOP);
+  const end = (HOURS * 60) / STEP_MIN;
+  const line = (curve: Float64Array, from = 0) =>
+    [...curve.subarray(0, end + 1)]
+      .map((t, i) =>
+        i < from ? '' : `${i === from ? 'M' : 'L'}${x(i * STEP_MIN).toFixed(1)} ${y(t).toFixed(1)}`,
+      )
+      .join('');
+  const hot = (hoursTo(of.curve, limits.from) ?? 0) * 60;
+  const [first, last] = [hot + limits.firstH * 60, hot + limits.lastH * 60];
+  const band = `${line(of.warm)}${[...of.cold.subarray(0, end + 1)]
+    .map((t, i) => ({ t, i }))
+    .reverse()
+    .map(({ t, i }) => `L${x(i * STEP_MIN).toFixed(1)} ${y(t).toFixed(1)}`)
+    .join('')}Z`;
+  const nowC = celsiusAt(of.curve, nowMin);
+  const lastRead = of.readings.at(-1);
+  const splitMin = of.splitBy === undefined ? undefined : (of.splitBy - of.start) / 60_000;
+  return (
+    <svg
+      className={css.cooling}
+      viewBox={`0 0 ${String(WIDE)} ${String(HIGH)}`}
+      role="img"
+      aria-label={words}
+    >
+      <path
+        className="forbidden"
+        d={`M${x(first)} ${TOP}H${RIGHT}V${y(limits.last)}H${x(last)}V${y(limits.first)}H${x(first)}z`}
+      />
+      {[limits.from, limits.first, limits.last].map((t) => (
+        <g key={t}>
+          <path className="grid" d={`M${LEFT} ${y(t)}H${RIGHT}`} />
+          <text x={LEFT - 8} y={y(t) + 5} textAnchor="end">
+            {degrees(t)}
+          </text>
+        </g>
+      ))}
+      <path d={band} fill={fillOf('broth', false)} stroke="none" />
+      {of.asItStood && <path className="as-it-stood" d={line(of.asItStood)} />}
+      <path d={line(of.curve)} fill="none" stroke={edgeOf('broth')} strokeWidth="4" />
+      <path
+        className="step"
+        d={`M${x(first)} ${TOP}V${y(limits.first)}H${x(last)}V${y(limits.last)}H${RIGHT}`}
+      />
+      {of.readings.map(({ minutes, celsius }) => (
+        <circle
+          key={minutes}
+          cx={x(minutes)}
+          cy={y(celsius)}
+          r="6"
+          fill={fillOf('broth', true)}
+          stroke={edgeOf('broth')}
+          strokeWidth="2"
+        />
+      ))}
+      {splitMin !== undefined && splitMin < HOURS * 60 && (
+        <g>
+          <path
+            className="ink-line"
+            strokeWidth="2"
+            d={`M${x(splitMin)} ${y(celsiusAt(of.curve, splitMin))}V${BOTTOM}`}
+          />
+          <text x={x(splitMin) - 8} y={BOTTOM - 24} textAnchor="end" className="strong">
+            {clock(splitMin)}
+          </text>
+          <text x={x(splitMin) - 8} y={BOTTOM - 8} textAnchor="end">
+            split at the latest
+          </text>
+        </g>
+      )}
+      {nowMin <= HOURS * 60 && (
+        <circle
+          cx={x(nowMin)}
+          cy={y(lastRead && nowMin - lastRead.minutes < STEP_MIN ? lastRead.celsius : nowC)}
+          r="9"
+          fill={fillOf('broth', true)}
+          stroke={edgeOf('broth')}
+          strokeWidth="2.5"
+        />
+      )}
+      <text x={x(first) + 10} y={TOP + 18}>
+        {limits.firstH} h to {degrees(limits.first)}
+      </text>
+      <text x={x(last) - 10} y={y(limits.first) - 8} textAnchor="end">
+        {limits.lastH} h to {degrees(limits.last)}
+      </text>
+      <path className="ink-line" strokeWidth="2" d={`M${LEFT} ${BOTTOM}H${RIGHT}`} />
+      {Array.from({ length: HOURS + 1 }, (_, h) => (
+        <text key={h} x={x(h * 60)} y={BOTTOM + 22} textAnchor="middle">
+          {clock(h * 60)}
+        </text>
+      ))}
+    </svg>
+  );
+}

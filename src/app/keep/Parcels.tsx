@@ -1,0 +1,201 @@
+import { useState } from 'react';
+import type { Parcel } from '@/core/batch/index.ts';
+import { dishName } from '@/core/order/index.ts';
+import { useAnswer } from '../data/useAnswer.ts';
+import { editMeal } from '../data/edits.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { saveFile } from '../data/saveText.ts';
+import { asPdf, paperFonts } from '../paper/fonts.ts';
+import { packingList, type PackingPlace } from '../paper/packing.ts';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
+import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { TextField } from '../parts/fields/TextField.tsx';
+import { useSaid } from '../plates/useSaid.ts';
+import css from './keep.module.scss';
+
+const CAUTION =
+  'Hot: above 57 °C until it is eaten. Cold: at 5 °C or below, reheat right through to 74 °C. Follow your local food code and, for a business, your licensed plan.';
+
+/** Parts of the meal that are packed for other places: what, how many, hot or cold, and the list that goes with them. */
+export function Parcels() {
+  const { loaded } = useOpenMeal();
+  const [open, setOpen] = useState(false);
+  const { meal } = loaded;
+  const parcels = meal.parcels ?? [];
+  const { data } = useAnswer('shares', undefined, { enabled: open || parcels.length > 0 });
+  const said = useSaid();
+  const change = (words: string, to: (all: readonly Parcel[]) => readonly Parcel[], field?: string) =>
+    editMeal(meal.id, words, (m) => ({ ...m, parcels: [...to(m.parcels ?? [])] }), field);
+  const pdf = async () => {
+    const places = parcels.map((parcel): PackingPlace => ({
+      place: parcel.place,
+      out: parcel.out === undefined ? '' : `out of the door by ${parcel.out}`,
+      note: parcel.note ?? '',
+      lines: parcel.dishes.flatMap(({ dish, count }) => {
+        const of = meal.dishes.find(({ id }) => id === dish);
+        const share = data?.dishes.find((one) => one.dish === dish);
+        if (!of || !share) return [];
+        const how = parcel.cold ? 'cold' : 'hot';
+        const meat = {
+          what: parcel.apart ? `${dishName(of)}: meat` : dishName(of),
+          count: `${String(count)} ×`,
+          amount: said.mass(count * share.meatG),
+          how,
+        };
+        const sauce = {
+          what: `${dishName(of)}: liquid`,
+          count: '',
+          amount: said.volume(count * share.liquidMl),
+          how,
+        };
+        return parcel.apart && share.liquidMl > 1 ? [meat, sauce] : [meat];
+      }),
+    }));
+    saveFile(
+      `${meal.name} packing.pdf`,
+      asPdf(await packingList(meal.name, places, CAUTION, await paperFonts())),
+    );
+  };
+  return (
+    <section aria-label="Sent out">
+      <p className="choices">
+        <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+          sent out
+        </button>
+        <span className="quiet">
+          {parcels.length === 0
+            ? 'nothing is packed for another place'
+            : parcels
+                .map(
+                  ({ place, dishes }) =>
+                    `${place}: ${String(dishes.reduce((sum, { count }) => sum + count, 0))} servings`,
+                )
+                .join(', ')}
+        </span>
+      </p>
+      {open && (
+        <>
+          {parcels.map((parcel) => (
+            <ParcelRow
+              key={parcel.id}
+              parcel={parcel}
+              onChange={(recipe, field) =>
+                change(
+                  'what is sent out',
+                  (all) => all.map((one) => (one.id === parcel.id ? recipe(one) : one)),
+                  field,
+                )
+              }
+              onDrop={() => change('dropping a place', (all) => all.filter(({ id }) => id !== parcel.id))}
+            />
+          ))}
+          <p className="choices">
+            <button
+              type="button"
+              className="btn act"
+              onClick={() =>
+                change('another place', (all) => [
+                  ...all,
+                  { id: crypto.randomUUID(), place: 'another place', dishes: [] },
+                ])
+              }
+            >
+              Another place
+            </button>
+            {parcels.length > 0 && (
+              <button
+                type="button"
+                className="btn act"
+                onClick={() => {
+                  pdf().catch(reportError);
+                }}
+              >
+                Packing list, PDF
+              </button>
+            )}
+          </p>
+        </>
+      )}
+    </section>
+  );
+}
+
+interface RowProps {
+  readonly parcel: Parcel;
+  readonly onChange: (recipe: (one: Parcel) => Parcel, field?: string) => void;
+  readonly onDrop: () => void;
+}
+
+function ParcelRow({ parcel, onChange, onDrop }: RowProps) {
+  const { loaded } = useOpenMeal();
+  return (
+    <div className={css.parcel}>
+      <TextField
+        label="to"
+        value={parcel.place}
+        onChange={(place) => {
+          if (place !== '') onChange((one) => ({ ...one, place }), `${parcel.id} place`);
+        }}
+      />
+      {loaded.meal.dishes.map((dish) => {
+        const n = parcel.dishes.find((one) => one.dish === dish.id)?.count;
+        return (
+          <QuantityField
+            key={dish.id}
+            label={dishName(dish)}
+            quantity={n === undefined ? undefined : { text: String(n), lo: n, hi: n }}
+            measure="count"
+            placeholder="none"
+            nought
+            chars={5}
+            onChange={({ lo }) =>
+              onChange(
+                (one) => ({
+                  ...one,
+                  dishes: [
+                    ...one.dishes.filter((of) => of.dish !== dish.id),
+                    ...(lo !== undefined && lo >= 1 ? [{ dish: dish.id, count: Math.round(lo) }] : []),
+                  ],
+                }),
+                `${parcel.id} ${dish.id}`,
+              )
+            }
+          />
+        );
+      })}
+      <Checkbox
+        checked={parcel.cold === true}
+        onTick={(on) => onChange(({ cold: _, ...one }) => (on ? { ...one, cold: true } : one))}
+      >
+        cold
+      </Checkbox>
+      <Checkbox
+        checked={parcel.apart === true}
+        onTick={(on) => onChange(({ apart: _, ...one }) => (on ? { ...one, apart: true } : one))}
+      >
+        meat and sauce apart
+      </Checkbox>
+      <label className="field">
+        out by
+        <input
+          className="write num"
+          type="time"
+          value={parcel.out ?? ''}
+          onChange={({ target }) =>
+            onChange(({ out: _, ...one }) => (target.value === '' ? one : { ...one, out: target.value }))
+          }
+        />
+      </label>
+      <TextField
+        label="what they do there"
+        value={parcel.note ?? ''}
+        onChange={(note) =>
+          onChange(({ note: _, ...one }) => (note === '' ? one : { ...one, note }), `${parcel.id} note`)
+        }
+      />
+      <button type="button" className="link quiet" onClick={onDrop}>
+        drop it
+      </button>
+    </div>
+  );
+}

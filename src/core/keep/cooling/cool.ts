@@ -1,0 +1,115 @@
+import type { CoolWay } from '../../batch/index.ts';
+import { valueAt } from '../../quantity/index.ts';
+import { limits } from './limits.ts';
+import { evenLayer, stepLayer } from './slab.ts';
+
+/** What is cooled, in pans that are alike. */
+export interface Cools {
+  /** A liquid stirs itself while it is warm; shred does not, and meat in its sauce hardly. */
+  readonly what: 'liquid' | 'shred' | 'both';
+  /** cm of food in each pan. */
+  readonly depthCm: number;
+  /** cm²: bottom, and walls as high as the food. */
+  readonly bottomCm2: number;
+  readonly wallCm2: number;
+  readonly way: CoolWay;
+  /** °C where it starts. */
+  readonly fromC: number;
+}
+
+interface Around {
+  /** W/m²/K through the bottom and the walls, and at the open top. */
+  readonly wall: number;
+  readonly top: number;
+  readonly ambient: number;
+}
+
+/** How each way takes heat (estimates: still air with what steams off, moving cold air, ice water about the pan). */
+const around: Readonly<Record<CoolWay, Around>> = {
+  'on the counter': { wall: 8, top: 14, ambient: 21 },
+  fridge: { wall: 10, top: 12, ambient: 3.5 },
+  'ice bath': { wall: 60, top: 12, ambient: 0.5 },
+  'ice bath, stirred': { wall: 150, top: 14, ambient: 0.5 },
+};
+
+/** J/kg/K and kg/m³ of broth, and of shred with its juice; its conductivity, W/m/K (Choi and Okos, see tender). */
+const stuff = {
+  liquid: { heat: 4100, density: 1010, k: 0.6 },
+  both: { heat: 3800, density: 1030, k: 0.9 },
+  shred: { heat: 3500, density: 850, k: 0.45 },
+} as const;
+
+/** Minutes between the points of a curve. */
+export const STEP_MIN = 3;
+const LONGEST_H = 24;
+
+/** Temperature of the warmest of it, °C, every three minutes. */
+export type CoolingCurve = Float64Array;
+
+/**
+ * How something cools: a liquid as one body by what its surfaces give (Newton's law), shred and meat in sauce by
+ * conduction through their depth. An ice bath is kept up until it is cold.
+ * @param rate of the usual, by what a thermometer has shown
+ */
+export function coolingCurve(cools: Cools, rate = 1): CoolingCurve {
+  const n = (LONGEST_H * 60) / STEP_MIN + 1;
+  const curve = new Float64Array(n);
+  const seconds = STEP_MIN * 60 * rate;
+  let layer = evenLayer(cools.fromC);
+  let body = cools.fromC;
+  for (let i = 0; i < n; i += 1) {
+    const warmest = cools.what === 'liquid' ? body : layer.reduce((a, b) => Math.max(a, b), -Infinity);
+    curve[i] = warmest;
+    const { wall, top, ambient } = around[cools.way];
+    const { heat, density, k } = stuff[cools.what];
+    if (cools.what === 'liquid') {
+      const m2 = 1e-4 * (cools.bottomCm2 + cools.wallCm2);
+      const perK = wall * m2 + top * 1e-4 * cools.bottomCm2;
+      const kg = (density * cools.bottomCm2 * cools.depthCm) / 1e6;
+      // The liquid's own boundary layers take part of the fall where nobody stirs (estimate).
+      const stirred = cools.way === 'ice bath, stirred' ? 1 : STILL;
+      body = ambient + (body - ambient) * Math.exp((-perK * stirred * seconds) / (kg * heat));
+    } else {
+      // What the walls take counts with the bottom.
+      const below = wall * (1 + cools.wallCm2 / Math.max(1, cools.bottomCm2));
+      layer = stepLayer(
+        {
+          depth: cools.depthCm / 100,
+          diffusivity: k / (heat * density),
+          conductivity: k,
+          below,
+          above: top,
+          ambient,
+        },
+        layer,
+        seconds,
+      );
+    }
+  }
+  return curve;
+}
+const STILL = 0.8;
+
+/** Hours until it has come down to a temperature; undefined if it never does within a day. */
+export function hoursTo(curve: CoolingCurve, celsius: number): number | undefined {
+  const at = curve.findIndex((t) => t <= celsius);
+  if (at < 0) return undefined;
+  if (at === 0) return 0;
+  const [a, b] = [valueAt(curve, at - 1), valueAt(curve, at)];
+  return ((at - 1 + (a - celsius) / Math.max(1e-9, a - b)) * STEP_MIN) / 60;
+}
+
+/** °C after so many minutes. */
+export function celsiusAt(curve: CoolingCurve, minutes: number): number {
+  const x = Math.max(0, Math.min(curve.length - 1, minutes / STEP_MIN));
+  const i = Math.min(curve.length - 2, Math.floor(x));
+  return valueAt(curve, i) + (valueAt(curve, i + 1) - valueAt(curve, i)) * (x - i);
+}
+
+/** Whether it keeps both limits, counted from 57 °C. */
+export function keepsLimits(curve: CoolingCurve): boolean {
+  const from = hoursTo(curve, limits.from) ?? Infinity;
+  const first = hoursTo(curve, limits.first) ?? Infinity;
+  const last = hoursTo(curve, limits.last) ?? Infinity;
+  return first - from <= limits.firstH && last - from <= limits.lastH;
+}
