@@ -383,6 +383,17 @@ write(
           },
         ],
         lidOn: Date.parse('2026-12-05T08:24:00Z'),
+        cools: [
+          {
+            id: 'demo-cool',
+            what: 'liquid',
+            vessel: 'pot-20',
+            pans: 1,
+            grams: typed('2 kg', 'mass'),
+            way: 'fridge',
+            start: Date.parse('2026-12-05T13:35:00Z'),
+          },
+        ],
       },
     ),
     batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg', perKg('13.90'))], {
@@ -473,6 +484,16 @@ write(
       place: 'here',
       avoid: ['pork'],
       avoidFor: { pork: 4 },
+      parcels: [
+        {
+          id: 'demo-shed',
+          place: 'the boat shed',
+          dishes: [{ dish: 'pies', count: 6 }],
+          cold: true,
+          out: '17:15',
+          note: 'Twelve minutes at 180 °C, then out on the board.',
+        },
+      ],
       day: {
         hands: 3,
         tasks: [
@@ -494,6 +515,15 @@ write(
     },
     entries: [
       fork('demo-fork-one', '2026-12-05T11:50:00Z', 'demo-pot-one', 'turns freely'),
+      {
+        id: 'demo-cool-one',
+        at: Date.parse('2026-12-05T13:55:00Z'),
+        batch: 'demo-pot-one',
+        measures: { what: 'temperature', thing: 'demo-cool' },
+        value: typed('52 °C', 'temperature'),
+        measure: 'temperature',
+        source: 'probe',
+      },
       fork('demo-fork-two', '2026-12-05T13:40:00Z', 'demo-pot-two', 'resists'),
       back('demo-shank-bones', '2026-12-05T13:33:00Z', 'demo-pot-one', 'demo-shank', 12),
       back('demo-bay-back', '2026-12-05T13:38:00Z', 'demo-pot-one', 'demo-one-bay', 3),

@@ -1,9 +1,10 @@
 import supper from '../../../examples/lantern-supper.json';
 import { readMealFile, shifted } from '@/core/batch/file/index.ts';
 import { dateOf, momentOf, wallTimeOf } from '@/core/clock/index.ts';
-import type { SlowSpoonDb } from '@/store/db.ts';
+import type { KeptRow, SlowSpoonDb } from '@/store/db.ts';
 import { importMeal } from '@/store/files.ts';
 import { setClock } from './clock.ts';
+import { demoShelf } from './demoShelf.ts';
 
 const MADE = Date.UTC(2026, 10, 28);
 /** The moment at which the scene stands: one pot on the bench, two on the heat, three hours before a supper at six. */
@@ -31,6 +32,8 @@ export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   await setClock(db, scene);
   const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
   await importMeal(db, shifted(reading.file, scene - SCENE, wallTime), MADE);
+  const shelf: KeptRow = { id: 'shelf', items: demoShelf(scene) };
+  await db.kept.put(shelf);
 }
 
 /**

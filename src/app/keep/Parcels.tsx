@@ -5,8 +5,7 @@ import { useAnswer } from '../data/useAnswer.ts';
 import { editMeal } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { saveFile } from '../data/saveText.ts';
-import { asPdf, paperFonts } from '../paper/fonts.ts';
-import { packingList, type PackingPlace } from '../paper/packing.ts';
+import type { PackingPlace } from '../paper/packing.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
@@ -27,6 +26,10 @@ export function Parcels() {
   const change = (words: string, to: (all: readonly Parcel[]) => readonly Parcel[], field?: string) =>
     editMeal(meal.id, words, (m) => ({ ...m, parcels: [...to(m.parcels ?? [])] }), field);
   const pdf = async () => {
+    const [{ packingList }, { asPdf, paperFonts }] = await Promise.all([
+      import('../paper/packing.ts'),
+      import('../paper/fonts.ts'),
+    ]);
     const places = parcels.map((parcel): PackingPlace => ({
       place: parcel.place,
       out: parcel.out === undefined ? '' : `out of the door by ${parcel.out}`,

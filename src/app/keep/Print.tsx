@@ -9,8 +9,7 @@ import type { Settings } from '@/store/db.ts';
 import { saveFile } from '../data/saveText.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { useShelf } from '../data/useShelf.ts';
-import { type LabelSize, labelSheet, labelSizes, type LabelText } from '../paper/labels.ts';
-import { asPdf, paperFonts } from '../paper/fonts.ts';
+import { type LabelSize, labelSizes, type LabelText } from '../paper/label.ts';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { dayWords } from './dayWords.ts';
 import { PrinterSheet } from './PrinterSheet.tsx';
@@ -27,6 +26,10 @@ export function Print() {
   if (labels.length === 0) return null;
   const pdf = async () => {
     setBusy(true);
+    const [{ labelSheet }, { asPdf, paperFonts }] = await Promise.all([
+      import('../paper/labels.ts'),
+      import('../paper/fonts.ts'),
+    ]);
     const bytes = await labelSheet({ labels, size, fonts: await paperFonts() });
     saveFile('labels.pdf', asPdf(bytes));
   };

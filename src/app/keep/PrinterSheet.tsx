@@ -1,5 +1,5 @@
 import { create } from 'qrcode';
-import { codeWords, type LabelSize, labelSizes, type LabelText } from '../paper/labels.ts';
+import { codeWords, type LabelSize, labelSizes, type LabelText } from '../paper/label.ts';
 import css from './keep.module.scss';
 
 interface Props {

@@ -1,27 +1,9 @@
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont } from 'pdf-lib';
 import { create } from 'qrcode';
+import { codeWords, type LabelSize, labelSizes, type LabelText } from './label.ts';
 import { fitted } from './fitted.ts';
 import type { PaperFonts } from './fonts.ts';
-
-/** What stands on one label. */
-export interface LabelText {
-  readonly title: string;
-  /** How much: "0.45 l". */
-  readonly amount: string;
-  /** "made Sat 13 Dec", "use by Fri 19 Dec", "celery", "heat to 74 °C". */
-  readonly made: string;
-  readonly useBy: string;
-  readonly more: string;
-}
-
-/** Sheets of labels, mm: so many across and down an A4 page (common sizes). */
-export const labelSizes = {
-  large: { across: 2, down: 4, wide: 99, high: 68 },
-  medium: { across: 2, down: 7, wide: 99, high: 38 },
-  small: { across: 3, down: 8, wide: 64, high: 34 },
-} as const;
-export type LabelSize = keyof typeof labelSizes;
 
 const MM = 72 / 25.4;
 const PAGE = { width: 595.28, height: 841.89 };
@@ -32,10 +14,6 @@ interface Ask {
   readonly size: LabelSize;
   readonly fonts: PaperFonts;
 }
-
-/** The words of a label as its code holds them: text, no address, so that any telephone reads the same. */
-export const codeWords = ({ title, amount, made, useBy, more }: LabelText): string =>
-  [title, amount, made, useBy, more].filter((line) => line !== '').join('\n');
 
 /** Labels as a PDF to print: large words to be read at arm's length, and a code of the label's own words. */
 export async function labelSheet({ labels, size, fonts }: Ask): Promise<Uint8Array> {

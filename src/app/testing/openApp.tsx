@@ -18,7 +18,7 @@ const DRAWS = 500;
 let asked = 0;
 jest.unstable_mockModule('@/workers/client.ts', () => ({
   ask: askerOf(() => {
-    const core = coreWorker();
+    const core = coreWorker(() => import('highs').then(({ default: load }) => load()));
     return {
       answer: async (question) => {
         asked += 1;

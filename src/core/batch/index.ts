@@ -91,7 +91,6 @@ export {
 export {
   afterWhats,
   coolWays,
-  ends,
   keepables,
   places,
   drawnFrom,

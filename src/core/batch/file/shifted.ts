@@ -21,6 +21,14 @@ export function shifted(
     batches: batches.map((batch): Batch => ({
       ...batch,
       ...(batch.lidOn !== undefined && { lidOn: batch.lidOn + by }),
+      ...(batch.cools && {
+        cools: batch.cools.map(({ start, split, done, ...cooling }) => ({
+          ...cooling,
+          start: start + by,
+          ...(split && { split: { ...split, at: split.at + by } }),
+          ...(done !== undefined && { done: done + by }),
+        })),
+      }),
       ...(batch.items && {
         items: batch.items.map((item) => (item.put === undefined ? item : { ...item, put: item.put + by })),
       }),

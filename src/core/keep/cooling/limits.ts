@@ -3,7 +3,3 @@
  * 3-501.14, from memory; the local code decides).
  */
 export const limits = { from: 57, first: 21, firstH: 2, last: 5, lastH: 6 } as const;
-
-/** Held hot at or above this, °C (3-501.16), and reheated to that (3-403.11; both from memory). */
-export const HOLD_HOT = 57;
-export const REHEAT = 74;

@@ -1,0 +1,6 @@
+import { kitchen } from '../batch/kitchenSchema.ts';
+import { usualKitchen, type OwnIngredient } from '../batch/index.ts';
+
+/** Why a file would not take an ingredient of the kitchen's own; undefined if it does. */
+export const ownIngredientProblem = (ingredient: OwnIngredient): string | undefined =>
+  kitchen.safeParse({ ...usualKitchen, ingredients: [ingredient] }).error?.message;
