@@ -20,7 +20,7 @@ for (const scheme of ['light', 'dark'] as const) {
       const { violations } = await (stage === 'meat' ? axe : axe.include('main')).analyze();
       expect(violations.map(({ id, nodes }) => `${stage}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
     }
-    for (const path of ['/meals', '/kitchen', '/cuts', '/shopping']) {
+    for (const path of ['/meals', '/kitchen', '/cuts', '/shopping', '/shelf']) {
       await page.goto(DEMO + path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).include('main').analyze();
@@ -38,6 +38,8 @@ const folds = [
   ['clock', 'heat and lid'],
   ['clock', 'more tasks'],
   ['plates', 'in 100'],
+  ['plates', 'how they are built', 'in rounds'],
+  ['keep', 'sent out'],
 ] as const;
 
 test('what unfolds on a sheet has no accessibility fault', async ({ page }) => {

@@ -27,12 +27,23 @@ try {
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'pot');
     await save('pot');
-    for (const path of ['meals', 'cuts', 'shopping', 'kitchen']) {
+    for (const path of ['cuts', 'shopping', 'kitchen', 'shelf']) {
       await page.goto(`${home}/${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForTimeout(600);
       await save(path);
     }
+  });
+  await shoot('light', 1280, 800, async (page, save) => {
+    await open(page, 'plates');
+    await page.getByRole('link', { name: 'weigh out' }).first().click();
+    await page.getByRole('button', { name: 'type the weights' }).click();
+    for (const [n, grams] of [52, 54, 55, 53, 54, 55].entries()) {
+      await page.getByLabel(`Plate ${String(n + 1)}, by weight`).fill(`${String(grams)} g`);
+      await page.keyboard.press('Enter');
+      await page.getByRole('heading', { name: new RegExp(`: ${String(n + 2)} of`) }).waitFor();
+    }
+    await save('weigh-out');
   });
   await shoot('light', 1280, 1120, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();

@@ -45,6 +45,11 @@ const shellOf: Readonly<Record<DishKind, keyof typeof shells>> = {
   soup: 'bowl',
   dip: 'cup',
   'on the bone': 'tray',
+  'folded taco': 'shell',
+  'cheese shell': 'shell',
+  'pressed sandwich': 'roll',
+  mash: 'tray',
+  gratin: 'bowl',
   own: 'bowl',
 };
 

@@ -1,6 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import { type Kitchen, type Scoop, shredInScoop, usualScoops } from '@/core/batch/index.ts';
 import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { weighedScoops } from '@/core/plates/index.ts';
 import { editKitchen } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -11,6 +12,7 @@ import css from './kitchen.module.scss';
 const kinds = [
   { value: 'scoop', words: 'scoop' },
   { value: 'ladle', words: 'ladle' },
+  { value: 'hand', words: 'handful' },
 ] as const;
 
 interface Props {
@@ -55,15 +57,17 @@ export function Scoops({ kitchen, units }: Props) {
                 change(scoop.id, 'scoop or ladle', { kind });
               }}
             />
-            <QuantityField
-              label="Holds"
-              quantity={written(writeVolume(scoop.ml, units), scoop.ml)}
-              measure="volume"
-              draft={`scoop ${scoop.id}`}
-              onDone={({ lo }) => {
-                if (lo !== undefined && lo !== scoop.ml) change(scoop.id, 'what a scoop holds', { ml: lo });
-              }}
-            />
+            {scoop.kind !== 'hand' && (
+              <QuantityField
+                label="Holds"
+                quantity={written(writeVolume(scoop.ml, units), scoop.ml)}
+                measure="volume"
+                draft={`scoop ${scoop.id}`}
+                onDone={({ lo }) => {
+                  if (lo !== undefined && lo !== scoop.ml) change(scoop.id, 'what a scoop holds', { ml: lo });
+                }}
+              />
+            )}
             {scoop.kind === 'scoop' && (
               <QuantityField
                 label="Of shred, weighed once"
@@ -79,6 +83,18 @@ export function Scoops({ kitchen, units }: Props) {
                 onDone={({ lo }) => {
                   if (lo !== undefined) change(scoop.id, 'the shred in a scoop', { shredG: lo });
                 }}
+              />
+            )}
+            {scoop.kind === 'hand' && (
+              <Handfuls
+                scoop={scoop}
+                units={units}
+                onWeighed={(weighed) =>
+                  change(scoop.id, 'a handful', {
+                    weighed: [...weighed],
+                    shredG: weighedScoops(weighed).mean,
+                  })
+                }
               />
             )}
             <button
@@ -107,5 +123,49 @@ export function Scoops({ kitchen, units }: Props) {
         <Plus size={16} aria-hidden /> Another scoop or ladle
       </button>
     </section>
+  );
+}
+
+interface HandfulsProps {
+  readonly scoop: Scoop;
+  readonly units: UnitChoice;
+  readonly onWeighed: (weighed: readonly number[]) => void;
+}
+
+/** So many weighings are asked for before a handful is a measure. */
+const ENOUGH = 3;
+
+/** A handful, a forkful, a pile or a spoon: weighed three times its grams are known, and how far one is off. */
+function Handfuls({ scoop: { id, weighed = [] }, units, onWeighed }: HandfulsProps) {
+  const { mean, spread } = weighedScoops(weighed);
+  const said = (grams: number) => {
+    const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}`;
+  };
+  return (
+    <>
+      <QuantityField
+        key={weighed.length}
+        label={
+          weighed.length < ENOUGH
+            ? `Weigh one, ${String(weighed.length + 1)} of ${String(ENOUGH)}`
+            : 'Weigh one more'
+        }
+        quantity={undefined}
+        measure="mass"
+        units={massUnits(units).toReversed()}
+        draft={`handful ${id} ${String(weighed.length)}`}
+        placeholder="40 g"
+        onDone={({ lo }) => {
+          if (lo !== undefined) onWeighed([...weighed, lo]);
+        }}
+      />
+      {weighed.length > 0 && (
+        <span className="quiet">
+          {said(mean)}
+          {weighed.length > 1 && `, give or take ${said(spread)}`}
+        </span>
+      )}
+    </>
   );
 }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Lock, LockOpen } from 'lucide-react';
 import type { Shares } from '@/core/questions/index.ts';
 import type { Dish } from '@/core/batch/index.ts';
@@ -18,6 +18,8 @@ import { useSaid } from './useSaid.ts';
 import { WaysOut } from './WaysOut.tsx';
 import css from './plates.module.scss';
 
+const BuildGuide = lazy(() => import('./BuildGuide.tsx'));
+
 const bys = [
   { value: 'weight', words: 'by weight' },
   { value: 'scoops', words: 'by level scoops' },
@@ -29,6 +31,7 @@ export function ShareOut() {
   const said = useSaid();
   const { data, error } = useAnswer('shares', undefined);
   const [rounds, setRounds] = useState(false);
+  const [guide, setGuide] = useState(false);
   const { meal } = loaded;
   const by = meal.share?.by ?? 'weight';
   if (error) return <FieldError>It could not be shared out ({error.message}). Reload the page.</FieldError>;
@@ -118,11 +121,19 @@ export function ShareOut() {
         >
           come out even, nothing left
         </Checkbox>
+        <button type="button" className="link" aria-expanded={guide} onClick={() => setGuide(!guide)}>
+          how they are built
+        </button>
         <button type="button" className="link" aria-expanded={rounds} onClick={() => setRounds(!rounds)}>
           in rounds
         </button>
       </div>
       {rounds && <Rounds shares={data} />}
+      {guide && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <BuildGuide shares={data} />
+        </Suspense>
+      )}
     </section>
   );
 }

@@ -49,8 +49,8 @@ export function afterBy(school: School): readonly AfterStep[] {
 }
 
 /** Dishes that want the whole sauce, and dishes that are dipped (common practice, no source). */
-const SAUCED: readonly DishKind[] = ['pasta', 'hand pie', 'burrito', 'long roll'];
-const DIPPED: readonly DishKind[] = ['dip', 'roll', 'taco'];
+const SAUCED: readonly DishKind[] = ['pasta', 'hand pie', 'burrito', 'long roll', 'mash', 'gratin'];
+const DIPPED: readonly DishKind[] = ['dip', 'roll', 'taco', 'folded taco', 'pressed sandwich'];
 
 /** The school that a meal's dishes ask for, where all of them ask for one and it is not the usual broth. */
 export function schoolFor(kinds: readonly DishKind[]): School | undefined {

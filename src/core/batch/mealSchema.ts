@@ -20,6 +20,11 @@ export const dishKinds = [
   'soup',
   'dip',
   'on the bone',
+  'folded taco',
+  'cheese shell',
+  'pressed sandwich',
+  'mash',
+  'gratin',
   'own',
 ] as const;
 
@@ -60,6 +65,7 @@ export const dish = z.strictObject({
   built: z.literal(true).optional().describe('guests build it themselves: it is set out, not filled'),
   priority: z.int().min(1).max(3).optional().describe('1 is served first; absent: 2'),
   from: z.array(id).max(most.batches).optional().describe('batches that it may draw on; absent: all'),
+  layers: z.array(name).max(20).optional().describe('from below, in the cook’s own order; absent: as usual'),
   locked: z
     .strictObject({ meat: mass.optional(), liquid: volume.optional() })
     .optional()

@@ -32,6 +32,11 @@ const plateSeconds: Readonly<Record<string, number>> = {
   soup: 20,
   dip: 8,
   'on the bone': 25,
+  'folded taco': 60,
+  'cheese shell': 50,
+  'pressed sandwich': 60,
+  mash: 30,
+  gratin: 35,
   own: 30,
 };
 export const plateMinutes = (kind: string, count: number, hands: number): number =>

@@ -64,6 +64,26 @@ export const usualDishes: Readonly<Record<DishKind, Usual>> = {
     liquid: portion(30, 60, 90),
     held: 0,
   },
+  'folded taco': {
+    name: 'folded tacos, fried, with a dip',
+    meat: portion(40, 45, 55),
+    liquid: portion(60, 75, 90),
+    held: 0.1,
+  },
+  'cheese shell': { name: 'cheese shells', meat: portion(45, 55, 65), liquid: none, held: 0.05 },
+  'pressed sandwich': {
+    name: 'pressed sandwiches with a dip',
+    meat: portion(90, 110, 130),
+    liquid: portion(60, 75, 90),
+    held: 0.05,
+  },
+  mash: {
+    name: 'plates on mash or gnocchi',
+    meat: portion(100, 120, 150),
+    liquid: portion(60, 80, 110),
+    held: 0,
+  },
+  gratin: { name: 'gratinated bowls', meat: portion(90, 110, 130), liquid: portion(60, 80, 100), held: 0 },
   own: { name: 'servings', meat: portion(80, 100, 120), liquid: none, held: 0.08 },
 };
 

@@ -13,6 +13,7 @@ export { answer, type Answer, type Ask, type Question, wantsSolver } from './que
 export { type BoilsDown, reductionsOf } from './reduction.ts';
 export { leftOfLiquid, type LiquidReckoning } from './reckon/liquids.ts';
 export type { Cause } from './reckon/causes.ts';
+export { perServing } from './perServing.ts';
 export { recipeOut, type RecipeOut } from './recipeOut.ts';
 export type { BatchReckoning } from './reckon/batchReckoning.ts';
 export { lotReckoning, type LotReckoning } from './reckon/lotReckoning.ts';

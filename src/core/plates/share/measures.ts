@@ -5,8 +5,19 @@ import type { Measure } from './wanted.ts';
 /** Nobody fills a plate with more scoops than this. */
 const MOST = 3;
 
+/** What so many weighings of a scoop or a handful say: their mean, and how far one lies from it, g. */
+export function weighedScoops(weighed: readonly number[]): {
+  readonly mean: number;
+  readonly spread: number;
+} {
+  const n = Math.max(1, weighed.length);
+  const mean = weighed.reduce((sum, g) => sum + g, 0) / n;
+  const off = weighed.reduce((sum, g) => sum + (g - mean) ** 2, 0);
+  return { mean, spread: weighed.length > 1 ? Math.sqrt(off / (n - 1)) : 0 };
+}
+
 /** What a scoop holds of shred, g: as it was weighed, else by its volume. */
-export const gramsOfScoop = (scoop: Scoop): number => scoop.shredG ?? shredInScoop(scoop);
+const gramsOfScoop = (scoop: Scoop): number => scoop.shredG ?? shredInScoop(scoop);
 
 /**
  * The level measures that a portion may be made of: one, two or three of one scoop or ladle, between the smallest and the
@@ -19,7 +30,8 @@ export function measuresFor(
 ): readonly Measure[] {
   if (!(want > 0)) return [];
   const all = scoops
-    .filter((scoop) => scoop.kind === kind)
+    // A handful is a measure once it was weighed.
+    .filter((scoop) => scoop.kind === kind || (kind === 'scoop' && scoop.kind === 'hand' && scoop.shredG))
     .flatMap((scoop): Measure[] => {
       const one = kind === 'scoop' ? gramsOfScoop(scoop) : scoop.ml;
       return Array.from({ length: MOST }, (_, i) => ({

@@ -1,0 +1,34 @@
+import { expect, noFaults, test } from './test.ts';
+import { ports } from './ports.ts';
+
+const DEMO = `http://127.0.0.1:${String(ports.demo)}/`;
+
+test('the solver loads under the policy, shares out by scoops, and a plate is weighed out with both hands', async ({
+  page,
+}) => {
+  await page.goto(DEMO);
+  await page.waitForURL(/batches/);
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  await page.goto(page.url().replace(/[^/]*$/, 'plates'));
+  await expect(page.getByRole('heading', { level: 1, name: /^It goes round/ })).toBeVisible({
+    timeout: 20_000,
+  });
+  expect(asked.filter((url) => url.endsWith('.wasm'))).toHaveLength(1);
+  await page.getByText('by level scoops').click();
+  await expect(page.getByText(/^one level No\. 16 scoop|^(two|2) level/).first()).toBeVisible();
+  await noFaults(page);
+
+  // A bowl is put down, filled and lifted: what lay in it is kept.
+  await page.getByRole('link', { name: 'weigh out' }).first().click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Soft tacos: 1 of 48$/i })).toBeVisible();
+  await page.getByText('Stand-in scale: put something on it').click();
+  await page.getByRole('button', { name: 'All off' }).click();
+  await page.getByRole('button', { name: '+ 115 g' }).click();
+  await expect(page.getByRole('status')).toContainText('more', { timeout: 10_000 });
+  for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: '+ 10 g' }).click();
+  await expect(page.getByRole('status')).toContainText('right: lift it off', { timeout: 10_000 });
+  await page.getByRole('button', { name: 'All off' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Soft tacos: 2 of 48$/i })).toBeVisible();
+  await noFaults(page);
+});

@@ -1,0 +1,127 @@
+import { arrayMove } from '@dnd-kit/sortable';
+import type { Dish } from '@/core/batch/index.ts';
+import { builds, heatingOf, overflows } from '@/core/plates/index.ts';
+import { dishName } from '@/core/order/index.ts';
+import { perServing, type Shares } from '@/core/questions/index.ts';
+import { type Range, writeMass } from '@/core/quantity/index.ts';
+import { avoidableWords } from '@/words/index.ts';
+import { editDish } from '../data/edits.ts';
+import { useOpenMeal } from '../data/MealContext.ts';
+import { Grip, useRow } from '../parts/sortable/Grip.tsx';
+import { SortableList } from '../parts/sortable/SortableList.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
+import { useSaid } from './useSaid.ts';
+import css from './plates.module.scss';
+
+interface Props {
+  readonly shares: Shares;
+}
+
+/** How each dish is built: its layers in the cook's order, heat and rounds, what it takes, what one serving holds. */
+export default function BuildGuide({ shares }: Props) {
+  const { loaded, opened, reckoning } = useOpenMeal();
+  const facts = perServing(opened, reckoning.meal);
+  return (
+    <div className={css.guides}>
+      {loaded.meal.dishes.map((dish) => (
+        <Guide
+          key={dish.id}
+          dish={dish}
+          share={shares.dishes.find((one) => one.dish === dish.id)}
+          facts={facts.find((one) => one.dish === dish.id)}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface GuideProps {
+  readonly dish: Dish;
+  readonly share: Shares['dishes'][number] | undefined;
+  readonly facts: ReturnType<typeof perServing>[number] | undefined;
+}
+
+function Guide({ dish, share, facts }: GuideProps) {
+  const { loaded, units } = useOpenMeal();
+  const said = useSaid();
+  const build = builds[dish.kind];
+  const layers = dish.layers ?? build.layers;
+  const count = share?.of ?? 0;
+  const heating = heatingOf(dish.kind, count);
+  const over = share ? overflows(dish.kind, share.meatG, share.liquidMl) : undefined;
+  const about = ({ mid, p10 = mid, p90 = mid }: Range, unit: string) =>
+    `${String(Math.round(mid))} ${unit} (${String(Math.round(p10))}–${String(Math.round(p90))})`;
+  const grams = (range: Range) => {
+    const { value, unit, range: wide } = writeMass(range, units);
+    return `${value} ${unit}${wide === undefined ? '' : ` (${wide})`}`;
+  };
+  return (
+    <section aria-label={dishName(dish)}>
+      <h3>{dishName(dish)}</h3>
+      {over !== undefined && (
+        <FieldError>
+          It will not fit its bowl: {said.volume(over)} too much. Take a larger one, or serve less.
+        </FieldError>
+      )}
+      <SortableList
+        ids={[...layers]}
+        nameOf={(id) => id}
+        thing="the layer"
+        onMove={(from, to) =>
+          editDish(loaded.meal.id, dish.id, 'the order of the layers', (d) => ({
+            ...d,
+            layers: arrayMove([...(d.layers ?? build.layers)], from, to),
+          }))
+        }
+      >
+        <ol className={css.layers}>
+          {layers.map((layer) => (
+            <Layer key={layer} layer={layer} />
+          ))}
+        </ol>
+      </SortableList>
+      {build.heat && heating && (
+        <p>
+          On the {build.heat.on}
+          {build.heat.celsius === undefined ? '' : ` at ${String(build.heat.celsius)} °C`}: {build.heat.says}.{' '}
+          {String(build.heat.atOnce)} at once,{' '}
+          {heating.rounds === 1 ? 'one round' : `${String(heating.rounds)} rounds`},{' '}
+          <b>{String(heating.minutes)} min</b> for all.
+        </p>
+      )}
+      {build.items.length > 0 && count > 0 && (
+        <p>
+          For all:{' '}
+          {build.items
+            .map(({ name, each, unit }) =>
+              unit === 'pieces'
+                ? `${String(Math.ceil(each * count))} ${name}`
+                : `${unit === 'g' ? said.mass(each * count) : said.volume(each * count)} of ${name}`,
+            )
+            .join(', ')}
+          .
+        </p>
+      )}
+      {build.keepsDry !== '' && <p className="quiet">{build.keepsDry}</p>}
+      {facts && facts.energyKcal.mid > 0 && (
+        <p className="quiet">
+          One serving, of what comes out of the pots (estimate): {about(facts.energyKcal, 'kcal')}, protein{' '}
+          {grams(facts.proteinG)}, fat {grams(facts.fatG)}, salt {grams(facts.saltG)}
+          {facts.holds.length > 0 &&
+            `. It holds ${facts.holds.map(avoidableWords).join(', ')}; go by the label`}
+          .
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Layer({ layer }: { readonly layer: string }) {
+  const { row, grip } = useRow(layer);
+  return (
+    <li {...row}>
+      <Grip name={layer} thing="layer" grip={grip} />
+      {layer}
+    </li>
+  );
+}
