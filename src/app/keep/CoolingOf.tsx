@@ -8,7 +8,7 @@ import { clockNow } from '../data/clock.ts';
 import { editBatch, weigh } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { listenToProbes, probesNow } from '../data/probes.ts';
-import { saveText } from '../data/saveText.ts';
+import { saveFile, saveText } from '../data/saveText.ts';
 import { useWall } from '../data/useWall.ts';
 import { useWatched } from '../data/watched.ts';
 import { CoolingChart } from '../figures/CoolingChart.tsx';
@@ -166,10 +166,19 @@ export function CoolingOf({ of, now }: Props) {
           type="button"
           className="link"
           onClick={() => {
-            record(of, wall.clock).catch(reportError);
+            saveCsv(of, wall.clock).catch(reportError);
           }}
         >
           the record, as CSV
+        </button>
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            savePdf(of, wall.clock).catch(reportError);
+          }}
+        >
+          as PDF
         </button>
       </div>
       {of.readings.length > 0 && (
@@ -187,22 +196,53 @@ export function CoolingOf({ of, now }: Props) {
 const SOON = 20;
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
-/** Saves the record of a cooling: when, how warm, and how it stood to the limits. */
-async function record(of: CoolingNow, clock: (at: number) => string): Promise<void> {
-  const { default: papa } = await import('papaparse');
-  const rows = of.readings.map(({ minutes, celsius }) => {
+interface RecordRow {
+  readonly time: string;
+  readonly minutes: number;
+  readonly celsius: string;
+  readonly limit: string;
+  readonly says: string;
+}
+
+/** The record of a cooling: when, how warm, and how it stood to the limits. */
+const rowsOf = (of: CoolingNow, clock: (at: number) => string): readonly RecordRow[] =>
+  of.readings.map(({ minutes, celsius }) => {
     const hours = minutes / 60;
     const most = hours >= limits.lastH ? limits.last : hours >= limits.firstH ? limits.first : undefined;
     return {
-      what: of.what,
-      pans: of.pans,
-      how: of.way,
       time: clock(of.start + minutes * MINUTE_MS),
       minutes: Math.round(minutes),
       celsius: celsius.toFixed(1),
-      limit: most ?? '',
+      limit: most === undefined ? '' : String(most),
       says: most === undefined || celsius <= most ? 'kept' : 'above the limit',
     };
   });
+
+async function saveCsv(of: CoolingNow, clock: (at: number) => string): Promise<void> {
+  const { default: papa } = await import('papaparse');
+  const rows = rowsOf(of, clock).map((row) => ({ what: of.what, pans: of.pans, how: of.way, ...row }));
   saveText('cooling.csv', papa.unparse(rows), 'text/csv');
+}
+
+const RECORD =
+  'From 57 to 21 °C within 2 h and to 5 °C within 6 h in all. Follow your local food code and, for a business, your licensed plan.';
+
+async function savePdf(of: CoolingNow, clock: (at: number) => string): Promise<void> {
+  const [{ packingList }, { asPdf, paperFonts }] = await Promise.all([
+    import('../paper/packing.ts'),
+    import('../paper/fonts.ts'),
+  ]);
+  const lines = rowsOf(of, clock).map(({ time, minutes, celsius, says }) => ({
+    what: `${String(minutes)} min after it began`,
+    count: time,
+    amount: `${celsius} °C`,
+    how: says,
+  }));
+  const page = {
+    place: capital(coolsWords[of.what]),
+    out: `${pansWords(of.pans, of.depthCm)}, began ${clock(of.start)}`,
+    note: `${coolWayWords[of.way]}; signed:`,
+    lines,
+  };
+  saveFile('cooling.pdf', asPdf(await packingList('cooling record', [page], RECORD, await paperFonts())));
 }

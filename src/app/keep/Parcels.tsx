@@ -30,7 +30,23 @@ export function Parcels() {
       import('../paper/packing.ts'),
       import('../paper/fonts.ts'),
     ]);
-    const places = parcels.map((parcel): PackingPlace => ({
+    const sent = (dish: string) =>
+      parcels.reduce((sum, { dishes }) => sum + (dishes.find((one) => one.dish === dish)?.count ?? 0), 0);
+    // What stays here comes first: each dish with its portion, its scoop and what all of it takes.
+    const here: PackingPlace = {
+      place: 'Here',
+      out: '',
+      note: '',
+      lines: (data?.dishes ?? []).flatMap(({ dish, name, of, meatG, liquidMl, scoop }) => {
+        const n = of - sent(dish);
+        const each = [said.mass(meatG), liquidMl > 1 ? said.volume(liquidMl) : '']
+          .filter((words) => words !== '')
+          .join(' + ');
+        const how = scoop ? `${String(scoop.times)} × ${scoop.name}` : said.mass(n * meatG);
+        return n > 0 ? [{ what: name, count: `${String(n)} ×`, amount: each, how }] : [];
+      }),
+    };
+    const away = parcels.map((parcel): PackingPlace => ({
       place: parcel.place,
       out: parcel.out === undefined ? '' : `out of the door by ${parcel.out}`,
       note: parcel.note ?? '',
@@ -56,7 +72,7 @@ export function Parcels() {
     }));
     saveFile(
       `${meal.name} packing.pdf`,
-      asPdf(await packingList(meal.name, places, CAUTION, await paperFonts())),
+      asPdf(await packingList(meal.name, [here, ...away], CAUTION, await paperFonts())),
     );
   };
   return (
@@ -105,7 +121,7 @@ export function Parcels() {
             >
               Another place
             </button>
-            {parcels.length > 0 && (
+            {(data?.dishes.length ?? 0) > 0 && (
               <button
                 type="button"
                 className="btn act"
@@ -113,7 +129,7 @@ export function Parcels() {
                   pdf().catch(reportError);
                 }}
               >
-                Packing list, PDF
+                Plates and packing, PDF
               </button>
             )}
           </p>

@@ -11,6 +11,7 @@ import { NothingYet } from '../parts/NothingYet.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { BeforePan } from './BeforePan.tsx';
 import { ComeOut } from './ComeOut.tsx';
+import { FromShelf } from './FromShelf.tsx';
 import { Items } from './Items.tsx';
 import { LidOn } from './LidOn.tsx';
 import { OnWay } from './OnWay.tsx';
@@ -78,6 +79,7 @@ export default function Pot() {
         </div>
         <Items />
       </div>
+      <FromShelf />
       <ComeOut />
       <Sear />
       <LidOn />

@@ -19,6 +19,8 @@ export interface Build {
     readonly unit: 'g' | 'ml' | 'pieces';
   }[];
   readonly keepsDry: string;
+  /** ml of broth that what it is built on takes up when it is dipped; absent: it is not dipped. */
+  readonly soaksMl?: number;
 }
 
 /** Builds by kind (common practice, no source); "own" is the cook's. */
@@ -35,8 +37,8 @@ export const builds: Readonly<Record<DishKind, Build>> = {
     items: [
       { name: 'cheese that melts', each: 30, unit: 'g' },
       { name: 'skimmed fat', each: 7, unit: 'g' },
-      { name: 'broth to dip the tortilla', each: 8, unit: 'ml' },
     ],
+    soaksMl: 8,
     keepsDry: 'Cheese against the tortilla on both sides; out of the pan as soon as it is crisp.',
   },
   'cheese shell': {

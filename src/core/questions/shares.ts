@@ -3,7 +3,9 @@ import type { NominalBatch, OpenedMeal } from '../model/index.ts';
 import { drawsOf } from '../model/index.ts';
 import { shreddedG } from './shredded.ts';
 import { mlOf } from '../broth/index.ts';
+import type { Portion } from '../order/index.ts';
 import {
+  builds,
   type LpSolver,
   measuresFor,
   type ShareDish,
@@ -89,12 +91,13 @@ function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
     sources.every(({ batch, mixed }) => mixed || !(from?.includes(batch) ?? true));
   const dishes = plan.tickets.map((ticket): ShareDish => {
     const dish: Dish | undefined = meal.dishes.find(({ id }) => id === ticket.id);
+    const { soaksMl = 0 } = builds[dish?.kind ?? 'own'];
     return {
       id: ticket.id,
       name: ticket.name,
       count: Math.max(0, Math.floor(ticket.count - count(ticket.id))),
       meat: ticket.meat,
-      liquid: ticket.liquid,
+      liquid: withSoaked(ticket.liquid, soaksMl),
       held: allMixed(dish?.from) ? 0 : ticket.held,
       priority: dish?.priority ?? 2,
       firm: ticket.firm,
@@ -107,6 +110,13 @@ function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
   });
   return { dishes, sources, evenOut: meal.share?.evenOut === true };
 }
+
+/** What is dipped takes up broth too, whatever is ladled. */
+const withSoaked = ({ min, want, max }: Portion, ml: number): Portion => ({
+  min: min + ml,
+  want: want + ml,
+  max: max + ml,
+});
 
 const sum = (sources: readonly ShareSource[], what: 'shredG' | 'liquidMl') =>
   sources.reduce((total, source) => total + source[what], 0);
