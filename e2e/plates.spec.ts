@@ -19,6 +19,9 @@ test('the solver loads under the policy, shares out by scoops, and a plate is we
   await expect(page.getByText(/^one level No\. 16 scoop|^(two|2) level/).first()).toBeVisible();
   await noFaults(page);
 
+  await page.getByText('by weight', { exact: true }).click();
+  await expect(page.getByText('each', { exact: true }).first()).toBeVisible();
+
   // A bowl is put down, filled and lifted: what lay in it is kept.
   await page.getByRole('link', { name: 'weigh out' }).first().click();
   await expect(page.getByRole('heading', { level: 1, name: /^Soft tacos: 1 of 48$/i })).toBeVisible();

@@ -26,6 +26,7 @@ const beside = [
   'bootstrap',
   'pure-rand',
   'ml-matrix',
+  'highs',
   'workbox-precaching',
 ];
 

@@ -125,28 +125,37 @@ const setApart: Kernel<'set apart'> = ({ as, share, ml, from }, { liquid, taken,
   move(liquid, apart, part);
   if (from === 'stirred' || liquid === apart) return;
   const wanted = from === 'the top' ? Math.min(1, FROM_THE_TOP * part) : FROM_BELOW * part;
-  const [more, less] = wanted > part ? [apart, liquid] : [liquid, apart];
-  const before = { ...apart.pool };
-  swapFat(less, more, Math.abs(wanted - part) * floats);
-  for (const part of SWAPPED) taken[part] += apart.pool[part] - before[part];
+  const fat = Math.abs(wanted - part) * floats;
+  if (from === 'the top') swapFat(liquid, apart, fat, taken, 1);
+  else swapFat(apart, liquid, fat, taken, -1);
 };
 
 /** Of the fat that floats, a ladle that stays at the top takes so many times its share, one from below so much (estimates). */
 const FROM_THE_TOP = 3;
 const FROM_BELOW = 0.1;
-const SWAPPED = ['water', 'salt', 'alcohol', 'fat'] as const;
 
-/** Fat for as many ml of the liquid below it: so many ml were asked for. */
-function swapFat({ pool: less }: Liquid, { pool: more, strained }: Liquid, fat: number): void {
+/**
+ * Fat for as many ml of the liquid below it: so many ml were asked for.
+ * @param taken what went into the part that is set apart: more fat (1), or less (-1)
+ */
+function swapFat(
+  { pool: less }: Liquid,
+  { pool: more, strained }: Liquid,
+  fat: number,
+  taken: Pool,
+  sign: 1 | -1,
+): void {
   const moved = Math.min(fat, Math.max(0, less.fat));
   const liquid = more.water + more.salt + more.alcohol;
   const back = liquid > 0 ? Math.min(1, ((moved / FAT) * (strained ? BROTH : SAUCE)) / liquid) : 0;
   less.fat -= moved;
   more.fat += moved;
+  taken.fat = Math.max(0, taken.fat + sign * moved);
   for (const part of ['water', 'salt', 'alcohol'] as const) {
     const amount = more[part] * back;
     more[part] -= amount;
     less[part] += amount;
+    taken[part] = Math.max(0, taken[part] - sign * amount);
   }
 }
 
