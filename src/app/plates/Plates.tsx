@@ -1,3 +1,5 @@
+import { pullingOf } from '@/core/bench/index.ts';
+import { ComeBack } from '../bench/ComeBack.tsx';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
@@ -7,7 +9,7 @@ import { ShareOut } from './ShareOut.tsx';
 
 /** What each serving gets, of meat and of liquid, and whether there is enough for all. */
 export default function Plates() {
-  const { reckoning } = useOpenMeal();
+  const { batch, reckoning } = useOpenMeal();
   const { servings, shredG } = reckoning.meal;
   if (shredG.mid === 0) return <NothingYet title="What each plate gets" />;
   return (
@@ -20,6 +22,7 @@ export default function Plates() {
       ) : (
         <ShareOut />
       )}
+      {pullingOf(batch).onBone && <ComeBack />}
       <Enough />
       <Caution>
         Hold hot at 57 °C or above, or cool fast. Two hours on the counter is the limit, one in heat.

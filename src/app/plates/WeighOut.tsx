@@ -72,7 +72,8 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
     plated.map(({ grams }) => grams),
     Math.max(count, plated.length),
     target,
-    share.servings * share.meatG,
+    // The sharing may be of a moment ago: what has gone out since is off it.
+    Math.min(share.servings, Math.max(0, count - plated.length)) * share.meatG,
   );
   const name = dishName(dish);
   const keep = (grams: number, source: 'typed' | 'scale') =>

@@ -3,6 +3,8 @@ import { writeDegrees } from '@/core/quantity/index.ts';
 import { HELD_HOT } from '@/core/tender/index.ts';
 import { radioHere } from '@/devices/bluetooth/adapter.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import { weigh } from '../../data/edits.ts';
+import { useWall } from '../../data/useWall.ts';
 import { listenToProbes, probesNow, takeProbe } from '../../data/probes.ts';
 import { useWatched } from '../../data/watched.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
@@ -10,7 +12,23 @@ import css from './scale.module.scss';
 
 /** What the probes say of what is held hot. */
 export function Probes() {
-  const { units } = useOpenMeal();
+  const { loaded, batch, standing, units } = useOpenMeal();
+  const wall = useWall();
+  const last = standing.findLast(
+    ({ measures }) => measures.what === 'temperature' && measures.thing === batch.id,
+  );
+  const keep = (celsius: number) =>
+    weigh(
+      loaded.meal.id,
+      'a temperature',
+      {
+        batch: batch.id,
+        measures: { what: 'temperature', thing: batch.id },
+        value: { text: writeDegrees(celsius, units), lo: celsius, hi: celsius },
+        measure: 'temperature',
+      },
+      'probe',
+    );
   const probes = useWatched(probesNow);
   useEffect(() => listenToProbes(), []);
   const cold = probes.filter(({ reading }) => reading && reading.celsius < HELD_HOT);
@@ -20,8 +38,23 @@ export function Probes() {
         <p key={name}>
           <b className="num">{reading && link === 'on' ? writeDegrees(reading.celsius, units) : '–'}</b>
           <span className="quiet">{link === 'on' ? name : `${name} is not heard`}</span>
+          {reading && link === 'on' && (
+            <button
+              type="button"
+              className="btn act"
+              aria-label={`Keep ${writeDegrees(reading.celsius, units)}, ${name}`}
+              onClick={() => keep(reading.celsius)}
+            >
+              Keep it
+            </button>
+          )}
         </p>
       ))}
+      {last && (
+        <p className="quiet">
+          {last.value?.text} at {wall.clock(last.at)}
+        </p>
+      )}
       {cold.length > 0 && (
         <FieldError>
           Below {writeDegrees(HELD_HOT, units)}: heat it right through, or cool it fast. Follow your local
