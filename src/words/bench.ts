@@ -2,6 +2,7 @@ import type { Leaving, Tool } from '@/core/batch/index.ts';
 import type { ByHand, Doubt } from '@/core/bench/index.ts';
 import type { BenchCard } from '@/core/questions/index.ts';
 import { afterWords } from './doing.ts';
+import { capital } from './capital.ts';
 
 const counts = [
   'no',
@@ -19,7 +20,6 @@ const counts = [
   'twelve',
 ];
 const spelt = (n: number) => counts[n] ?? String(n);
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** What a tool makes of pulling, in words. */
 export const toolWords: Readonly<Record<Tool, string>> = {

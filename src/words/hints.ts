@@ -1,6 +1,5 @@
 import type { Hint } from '@/core/pot/index.ts';
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+import { capital } from './capital.ts';
 
 interface HintWords {
   readonly words: string;

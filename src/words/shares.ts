@@ -1,7 +1,16 @@
 import type { Shares } from '@/core/questions/index.ts';
+import { capital } from './capital.ts';
 
 type Way = Shares['ways'][number];
-type Says = { readonly mass: (grams: number) => string; readonly volume: (ml: number) => string };
+interface Says {
+  readonly mass: (grams: number) => string;
+  readonly volume: (ml: number) => string;
+  /** A mass no surer than the shred is. */
+  readonly rough: (grams: number) => string;
+}
+
+/** Less than this is nothing, g. */
+const CRUMBS = 20;
 
 const plates = (n: number) => (n === 1 ? '1 plate' : `${String(n)} plates`);
 
@@ -9,11 +18,11 @@ const plates = (n: number) => (n === 1 ? '1 plate' : `${String(n)} plates`);
 export function wayWords(
   way: Way,
   total: number,
-  { mass, volume }: Says,
+  { mass, volume, rough }: Says,
 ): { readonly act: string; readonly does: string } {
   const served =
     way.served >= total ? `all ${String(total)} served` : `${String(way.served)} of ${String(total)} served`;
-  const left = way.leftG > 1 ? `${mass(way.leftG)} left` : 'nothing left';
+  const left = way.leftG > 1 ? `${rough(way.leftG)} left` : 'nothing left';
   switch (way.what) {
     case 'all down':
       return {
@@ -28,7 +37,7 @@ export function wayWords(
         does: `${String(way.count)} of them, ${plates(way.served)} in all, ${left}`,
       };
     case 'stretch':
-      return { act: `Stretch it with ${mass(way.grams)} of potato or beans`, does: `${served}, ${left}` };
+      return { act: `Stretch it with ${mass(way.grams)} of potato`, does: `${served}, ${left}` };
     case 'pour':
       return { act: `Thin it with ${volume(way.ml)} of stock`, does: served };
     case 'more each':
@@ -40,13 +49,8 @@ export function wayWords(
   }
 }
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
 /** What a sheet of the share-out is headed with. */
-export function shareTitle(
-  { short, dishes, left }: Shares,
-  { volume, rough }: Says & { readonly rough: (grams: number) => string },
-): string {
+export function shareTitle({ short, dishes, left }: Shares, { volume, rough }: Says): string {
   const total = dishes.reduce((sum, dish) => sum + dish.of, 0);
   if (total === 0) return 'Everything has gone out';
   if (short.servings > 0) {
@@ -54,13 +58,27 @@ export function shareTitle(
     if (short.liquidMl > 0) return `${volume(short.liquidMl)} of liquid short`;
     return `${plates(short.servings)} short`;
   }
-  return left.shredG > 20 ? `It goes round, ${rough(left.shredG)} is over` : 'It goes round, nothing left';
+  return left.shredG > CRUMBS
+    ? `It goes round, ${rough(left.shredG)} is over`
+    : 'It goes round, nothing left';
 }
 
-/** Under it: who goes without, and how sure that is. */
-export function shareUnder({ short, dishes, proved }: Shares, byScoops: boolean): string {
-  const without = dishes.filter(({ servings, of }) => servings < of);
-  const sure = proved ? ' No sharing feeds more: proved.' : ' The best found in the time there was.';
-  if (short.servings === 0) return `Every plate gets its portion${byScoops ? ', by level scoops' : ''}.`;
-  return `${without.map(({ name, servings, of }) => `${String(of - servings)} ${name}`).join(' and ')} ${short.servings === 1 ? 'goes' : 'go'} without.${sure}`;
+/**
+ * Under it: who goes without, and how sure that is.
+ * @param enough the chance that there is enough for all, where there is one
+ */
+export function shareUnder(
+  { short, dishes, proved }: Shares,
+  byScoops: boolean,
+  enough: string | undefined,
+): string {
+  if (short.servings === 0) {
+    const all = `Every plate gets its portion${byScoops ? ', by level scoops' : ''}`;
+    return enough === undefined ? `${all}.` : `${all}: enough ${enough}.`;
+  }
+  const without = dishes
+    .filter(({ servings, of }) => servings < of)
+    .map(({ name, servings, of }) => `${String(of - servings)} ${name}`);
+  const sure = proved ? 'No sharing feeds more: proved.' : 'The best found in the time there was.';
+  return `${without.join(' and ')} ${short.servings === 1 ? 'goes' : 'go'} without. ${sure}`;
 }

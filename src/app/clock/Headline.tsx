@@ -3,7 +3,7 @@ import type { Line } from '@/core/day/index.ts';
 import type { DayPlan } from '@/core/questions/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
-import { doingWords } from '@/words/index.ts';
+import { doingWords, capital } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { editMeal } from '../data/edits.ts';
@@ -96,7 +96,6 @@ function titleOf(day: DayPlan, wall: Wall, batch: string, lidOn: boolean, now: n
 /** The plan is asked for at five-minute steps: what begins within one begins now. */
 const FIVE_MINUTES = 5 * MINUTE_MS;
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 /** It cannot be served when it was to be: said with the nearest plan that works, which one press takes. */

@@ -1,6 +1,7 @@
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import type { Filled, LotNow } from '@/core/questions/index.ts';
+import { capital } from '@/words/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { changeLot, editMeal, weigh } from '../data/edits.ts';
@@ -142,8 +143,6 @@ export function ServiceNow({ now, zone, onDone }: Props) {
     </section>
   );
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 const namesOf = (lots: readonly LotNow[]) =>
   lots.map(({ name }) => name.split(',')[0]?.toLowerCase()).join(', ');

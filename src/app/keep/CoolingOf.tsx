@@ -3,7 +3,7 @@ import type { Cooling } from '@/core/batch/index.ts';
 import { celsiusAt, limits } from '@/core/keep/index.ts';
 import type { CoolingNow } from '@/core/questions/index.ts';
 import { MINUTE_MS, writeDegrees } from '@/core/quantity/index.ts';
-import { coolsWords, coolWayWords, hoursWords, pansWords } from '@/words/index.ts';
+import { coolsWords, coolWayWords, hoursWords, pansWords, capital } from '@/words/index.ts';
 import { clockNow } from '../data/clock.ts';
 import { editBatch, weigh } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -194,7 +194,6 @@ export function CoolingOf({ of, now }: Props) {
 
 /** So near to the latest moment it is said as now, min. */
 const SOON = 20;
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 interface RecordRow {
   readonly time: string;

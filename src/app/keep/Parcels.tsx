@@ -9,7 +9,7 @@ import type { PackingPlace } from '../paper/packing.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
-import { useSaid } from '../plates/useSaid.ts';
+import { useSaid } from '../data/useSaid.ts';
 import css from './keep.module.scss';
 
 const CAUTION =

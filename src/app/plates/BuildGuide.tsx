@@ -10,7 +10,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
 import { SortableList } from '../parts/sortable/SortableList.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
-import { useSaid } from './useSaid.ts';
+import { useSaid } from '../data/useSaid.ts';
 import css from './plates.module.scss';
 
 interface Props {

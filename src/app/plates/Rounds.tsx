@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { firstRound, nextRound } from '@/core/plates/index.ts';
 import type { Shares } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { useSaid } from '../data/useSaid.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { useSaid } from './useSaid.ts';
 import css from './plates.module.scss';
 
 /** In rounds: a safe portion to each, then what is left is weighed and shared by all. */
@@ -12,14 +12,7 @@ export function Rounds({ shares }: { readonly shares: Shares }) {
   const { units } = useOpenMeal();
   const said = useSaid();
   const [left, setLeft] = useState<number>();
-  const dealt = shares.dishes
-    .filter(({ meatG, of }) => meatG > 0 && of > 0)
-    .map(({ dish, name, of, meatG }) => ({
-      dish,
-      name,
-      servings: of,
-      meatG: firstRound(meatG, shares.surely),
-    }));
+  const dealt = firstRound(shares.dishes, shares.surely);
   const more = left === undefined ? undefined : nextRound(dealt, left);
   return (
     <div className={css.rounds}>

@@ -1,20 +1,16 @@
 import { lazy, Suspense, useState } from 'react';
-import { Lock, LockOpen } from 'lucide-react';
-import type { Shares } from '@/core/questions/index.ts';
-import type { Dish } from '@/core/batch/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { writeChance } from '@/core/quantity/index.ts';
 import { shareTitle, shareUnder } from '@/words/index.ts';
-import { useAnswer } from '../data/useAnswer.ts';
+import { editMeal } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { editDish, editMeal } from '../data/edits.ts';
+import { useAnswer } from '../data/useAnswer.ts';
+import { useSaid } from '../data/useSaid.ts';
 import { CutBar } from '../figures/CutBar.tsx';
-import { DishSection } from '../figures/DishSection.tsx';
-import { Choice } from '../parts/fields/Choice.tsx';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
+import { Choice } from '../parts/fields/Choice.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
+import { DishColumn } from './DishColumn.tsx';
 import { Rounds } from './Rounds.tsx';
-import { ServedRow } from './ServedRow.tsx';
-import { useSaid } from './useSaid.ts';
 import { WaysOut } from './WaysOut.tsx';
 import css from './plates.module.scss';
 
@@ -30,34 +26,35 @@ export function ShareOut() {
   const { loaded, reckoning } = useOpenMeal();
   const said = useSaid();
   const { data, error } = useAnswer('shares', undefined);
-  const [rounds, setRounds] = useState(false);
-  const [guide, setGuide] = useState(false);
+  const [open, setOpen] = useState<'build' | 'rounds'>();
   const { meal } = loaded;
   const by = meal.share?.by ?? 'weight';
   if (error) return <FieldError>It could not be shared out ({error.message}). Reload the page.</FieldError>;
-  if (!data) return <p className="quiet">Sharing it out.</p>;
-  const total = data.dishes.reduce((sum, { of }) => sum + of, 0);
+  if (!data) return <h1>Sharing it out</h1>;
+  const { shredG, enough } = reckoning.meal;
+  const words = { ...said, rough: (grams: number) => said.rough(grams, shredG) };
   const short = data.short.servings > 0;
+  const fold = (which: 'build' | 'rounds') => setOpen(open === which ? undefined : which);
   return (
     <section aria-labelledby="share-title">
       <div className="line">
         <h1 id="share-title" className={short ? css.isShort : undefined}>
-          {shareTitle(data, { ...said, rough: (grams) => said.rough(grams, reckoning.meal.shredG) })}
+          {shareTitle(data, words)}
         </h1>
         <dl className={css.there}>
           <div>
             <dt>meat</dt>
-            <dd className="num">{said.mass(data.sources.reduce((sum, { shredG }) => sum + shredG, 0))}</dd>
+            <dd className="num">{words.rough(data.there.shredG)}</dd>
           </div>
           <div>
             <dt>liquid</dt>
-            <dd className="num">
-              {said.volume(data.sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0))}
-            </dd>
+            <dd className="num">{said.volume(data.there.liquidMl)}</dd>
           </div>
         </dl>
       </div>
-      <p className={css.sharedUnder}>{shareUnder(data, by === 'scoops')}</p>
+      <p className={css.sharedUnder}>
+        {shareUnder(data, by === 'scoops', enough === null ? undefined : writeChance(enough))}
+      </p>
       <CutBar
         material="meat"
         words={`The meat, cut: ${data.dishes.map((one) => `${said.mass(one.servings * one.meatG)} for ${one.name}`).join(', ')}, ${said.mass(data.left.shredG)} left`}
@@ -100,7 +97,7 @@ export function ShareOut() {
           goes back in, and a ladle gives what the dishes need.
         </p>
       ))}
-      <WaysOut shares={data} total={total} />
+      <WaysOut shares={data} shredG={shredG} />
       <div className="choices">
         <Choice
           legend="Portion"
@@ -121,158 +118,24 @@ export function ShareOut() {
         >
           come out even, nothing left
         </Checkbox>
-        <button type="button" className="link" aria-expanded={guide} onClick={() => setGuide(!guide)}>
+        <button type="button" className="link" aria-expanded={open === 'build'} onClick={() => fold('build')}>
           how they are built
         </button>
-        <button type="button" className="link" aria-expanded={rounds} onClick={() => setRounds(!rounds)}>
+        <button
+          type="button"
+          className="link"
+          aria-expanded={open === 'rounds'}
+          onClick={() => fold('rounds')}
+        >
           in rounds
         </button>
       </div>
-      {rounds && <Rounds shares={data} />}
-      {guide && (
+      {open === 'rounds' && <Rounds shares={data} />}
+      {open === 'build' && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
           <BuildGuide shares={data} />
         </Suspense>
       )}
     </section>
-  );
-}
-
-type DishShare = Shares['dishes'][number];
-
-/** One dish: its portions in figures, its plate in section, and how many have gone out. */
-function DishColumn({ share }: { readonly share: DishShare }) {
-  const { loaded, opened, units } = useOpenMeal();
-  const said = useSaid();
-  const dish = loaded.meal.dishes.find(({ id }) => id === share.dish);
-  const ticket = opened.plan.tickets.find(({ id }) => id === share.dish);
-  if (!dish || !ticket) return null;
-  const meat = writeMass(share.meatG, units);
-  const ladled = share.liquidMl - share.heldMl;
-  const liquid = writeVolume(share.liquidMl, units);
-  const locked = dish.locked?.meat !== undefined;
-  const largest =
-    Number.isFinite(ticket.meat.max) && ticket.meat.max < 1e5 ? ticket.meat.max : ticket.meat.want * 1.3;
-  return (
-    <li>
-      {share.meatG > 0 && (
-        <p className={css.portion}>
-          <b className="num">{meat.value}</b> {meat.unit}
-          <small>
-            {locked
-              ? 'you hold it there'
-              : share.scoop
-                ? `${share.scoop.times === 1 ? 'one level' : `${String(share.scoop.times)} level`} ${share.scoop.name}`
-                : 'each'}
-          </small>
-        </p>
-      )}
-      <Grip dish={dish} share={share} step={share.scoop?.amount} largest={largest}>
-        <DishSection
-          kind={dish.kind}
-          meat={largest > 0 ? share.meatG / largest : 0}
-          liquid={ticket.liquid.max > 0 && ladled > 0 ? ladled / ticket.liquid.max : 0}
-          smallest={largest > 0 ? ticket.meat.min / largest : 0}
-          words={`${share.name}: ${said.mass(share.meatG)}, between ${said.mass(ticket.meat.min)} and ${said.mass(largest)}`}
-        />
-      </Grip>
-      <h2>
-        {share.servings < share.of ? `${String(share.servings)} of ${String(share.of)}` : share.of}{' '}
-        {share.name}
-      </h2>
-      {share.liquidMl > 0.5 && (
-        <p className={css.portion}>
-          <b className="num">{liquid.value}</b> {liquid.unit}
-          <small>
-            {ladled < 1
-              ? 'in the meat'
-              : share.ladle
-                ? `${share.ladle.times === 1 ? 'one' : String(share.ladle.times)} ${share.ladle.name}`
-                : share.heldMl > 0.5
-                  ? `${said.volume(share.heldMl)} of it in the meat`
-                  : 'ladled'}
-          </small>
-        </p>
-      )}
-      <button
-        type="button"
-        className="btn btn-sm"
-        aria-pressed={locked}
-        aria-label={locked ? `${share.name}: let go of the portion` : `${share.name}: hold the portion`}
-        onClick={() => lock(loaded.meal.id, dish, locked ? undefined : share.meatG)}
-      >
-        {locked ? <Lock size={18} aria-hidden /> : <LockOpen size={18} aria-hidden />}
-      </button>
-      <ServedRow dish={dish} share={share} />
-    </li>
-  );
-}
-
-/** Holds a portion where it is, or lets go of it. */
-export function lock(mealId: string, dish: Dish, grams: number | undefined): void {
-  editDish(
-    mealId,
-    dish.id,
-    grams === undefined ? 'letting go of a portion' : 'holding a portion',
-    ({ locked: _, ...d }) => {
-      if (grams === undefined) return d;
-      const g = Math.round(10 * grams) / 10;
-      return { ...d, locked: { ...dish.locked, meat: { text: `${String(g)} g`, lo: g, hi: g } } };
-    },
-    `${dish.id} locked`,
-  );
-}
-
-interface GripProps {
-  readonly dish: Dish;
-  readonly share: DishShare;
-  /** g of the scoop, where it snaps to scoops. */
-  readonly step: number | undefined;
-  readonly largest: number;
-  readonly children: React.ReactNode;
-}
-
-const GRAM_STEP = 5;
-
-/** The portion as something to pull: up and down by five grams or by scoops, with Shift by one; dragged along its height. */
-function Grip({ dish, share, step = GRAM_STEP, largest, children }: GripProps) {
-  const { loaded } = useOpenMeal();
-  const said = useSaid();
-  const [from, setFrom] = useState<{ readonly y: number; readonly grams: number }>();
-  if (share.meatG <= 0) return <div className={css.grip}>{children}</div>;
-  const set = (grams: number) => lock(loaded.meal.id, dish, Math.max(1, grams));
-  return (
-    <div
-      className={css.grip}
-      role="slider"
-      tabIndex={0}
-      aria-label={`Portion of ${share.name}`}
-      aria-valuenow={Math.round(share.meatG)}
-      aria-valuemin={0}
-      aria-valuemax={Math.round(largest)}
-      aria-valuetext={said.mass(share.meatG)}
-      onKeyDown={(event) => {
-        const by = event.shiftKey ? 1 : step;
-        if (event.key === 'ArrowUp') set(Math.round(share.meatG) + by);
-        else if (event.key === 'ArrowDown') set(Math.round(share.meatG) - by);
-        else if (event.key === 'l') lock(loaded.meal.id, dish, dish.locked?.meat ? undefined : share.meatG);
-        else return;
-        event.preventDefault();
-      }}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        setFrom({ y: event.clientY, grams: share.meatG });
-      }}
-      onPointerMove={(event) => {
-        if (!from) return;
-        const moved = (from.y - event.clientY) / Math.max(1, event.currentTarget.clientHeight);
-        if (Math.abs(moved) < 0.02) return;
-        set(Math.round((from.grams + moved * 1.6 * largest) / GRAM_STEP) * GRAM_STEP);
-      }}
-      onPointerUp={() => setFrom(undefined)}
-      onPointerCancel={() => setFrom(undefined)}
-    >
-      {children}
-    </div>
   );
 }

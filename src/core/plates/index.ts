@@ -1,10 +1,11 @@
 export { plateFlows, type Source } from './flows.ts';
 export { nominalServing, emptyServed, serve, SHORT, type Served, type ServeDraw } from './serve.ts';
+export { batchWithWay, isOfBatch, mealWithWay, withLocked, withLockedMl } from './share/take.ts';
 export { nextRound, firstRound } from './share/rounds.ts';
 export { measuresFor, weighedScoops } from './share/measures.ts';
 export type { LpSolver } from './share/program.ts';
 export { shareOut } from './share/shareOut.ts';
 export type { ShareDish, ShareOut, ShareSource, Sharing } from './share/wanted.ts';
 export { type Way, waysOut } from './share/ways.ts';
-export { nothingOnScale, runOf, TOLERANCE, withReading } from './weighOut.ts';
+export { nothingOnScale, onTray, type PlateNow, plateNow, runOf, slotOf, withReading } from './weighOut.ts';
 export { builds, heatingOf, overflows } from './build.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { nothingOnScale, runOf, withReading, type OnScale } from './weighOut.ts';
+import { nothingOnScale, onTray, plateNow, runOf, slotOf, withReading, type OnScale } from './weighOut.ts';
 
 /** Plays readings, stable unless they end in "~"; what was kept. */
 function play(...readings: readonly (number | string)[]): number[] {
@@ -31,7 +31,7 @@ describe('how a run goes', () => {
       Array.from({ length: 22 }, () => 52),
       48,
       50,
-      48 * 50 - 22 * 52,
+      { servings: 26, meatG: (48 * 50 - 22 * 52) / 26 },
     );
     expect(run.drift).toBeCloseTo(0.04, 6);
     expect(run.left).toBe(26);
@@ -41,7 +41,45 @@ describe('how a run goes', () => {
   });
 
   test('nothing weighed yet is on target; all done leaves nothing', () => {
-    expect(runOf([], 10, 50, 500)).toMatchObject({ drift: 0, evenG: 50, shortRest: 0 });
-    expect(runOf([50, 50], 2, 50, 0)).toMatchObject({ left: 0, evenG: 0, shortRest: 0 });
+    expect(runOf([], 10, 50, { servings: 10, meatG: 50 })).toMatchObject({
+      drift: 0,
+      evenG: 50,
+      shortRest: 0,
+    });
+    expect(runOf([50, 50], 2, 50, { servings: 0, meatG: 50 })).toMatchObject({
+      left: 0,
+      evenG: 0,
+      shortRest: 0,
+    });
+  });
+
+  test('a sharing of a moment ago gives no more plates than are left', () => {
+    expect(runOf([50, 50], 10, 50, { servings: 10, meatG: 50 }).leftG).toBe(400);
+    expect(runOf([50, 50], 10, 50, { servings: 5, meatG: 50 }).leftG).toBe(250);
+  });
+});
+
+describe('a plate on the scale', () => {
+  const bowl = onTray(180);
+  test.each([
+    [undefined, 'no bowl', 50],
+    [200, 'more', 30],
+    [228, 'right', 2],
+    [232, 'right', -2],
+    [240, 'too much', -10],
+  ] as const)('shows %s g: %s', (grams, says, offG) => {
+    expect(plateNow(bowl, grams, 50)).toMatchObject({ says, offG });
+  });
+
+  test('nothing lies in it before a bowl is put down, and the slot is what the words say', () => {
+    expect(plateNow(nothingOnScale, 180, 50)).toEqual({ inBowlG: 0, offG: 50, says: 'no bowl' });
+    const { low, high } = slotOf(52);
+    for (const g of [low, high]) expect(plateNow(bowl, 180 + g, 52).says).toBe('right');
+    for (const g of [low - 1, high + 1]) expect(plateNow(bowl, 180 + g, 52).says).not.toBe('right');
+  });
+
+  test('on a tray the next begins where the last ended', () => {
+    const next = withReading(onTray(231), { grams: 281, stable: true }).on;
+    expect(next).toEqual({ zeroG: 231, steadyG: 50 });
   });
 });

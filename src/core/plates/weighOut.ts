@@ -31,7 +31,33 @@ export function withReading(
 }
 
 /** A portion may be off by so much and still be the portion (common practice, no source). */
-export const TOLERANCE = 0.04;
+const TOLERANCE = 0.04;
+
+/** A plate on the scale: how much is in it, how much more it wants, and what that says. */
+export interface PlateNow {
+  readonly inBowlG: number;
+  /** Above nought there is too little. */
+  readonly offG: number;
+  readonly says: 'no bowl' | 'more' | 'right' | 'too much';
+}
+
+/** How a plate stands to its portion. */
+export function plateNow({ zeroG }: OnScale, grams: number | undefined, targetG: number): PlateNow {
+  if (zeroG === undefined || grams === undefined) return { inBowlG: 0, offG: targetG, says: 'no bowl' };
+  const inBowlG = Math.max(0, grams - zeroG);
+  const offG = targetG - inBowlG;
+  const right = Math.abs(offG) <= TOLERANCE * targetG;
+  return { inBowlG, offG, says: right ? 'right' : offG > 0 ? 'more' : 'too much' };
+}
+
+/** Between which whole grams a portion is the portion. */
+export const slotOf = (targetG: number): { readonly low: number; readonly high: number } => ({
+  low: Math.ceil(targetG * (1 - TOLERANCE)),
+  high: Math.floor(targetG * (1 + TOLERANCE)),
+});
+
+/** Kept on a tray the next plate begins where this one ended. */
+export const onTray = (grams: number): OnScale => ({ zeroG: grams, steadyG: 0 });
 
 export interface Run {
   readonly done: number;
@@ -41,18 +67,25 @@ export interface Run {
   /** g that each of the rest gets if it goes on like this, and how many of them fall below the tolerance. */
   readonly restG: number;
   readonly shortRest: number;
-  /** g for each of the rest so that it comes out even. */
+  /** g for each of the rest so that it comes out even, and for all of them. */
   readonly evenG: number;
+  readonly leftG: number;
 }
 
 /**
  * How a run goes: its drift, and what that leaves for the last ones.
- * @param plated g of each plate so far; count of all of them
- * @param targetG g of a portion; leftG what of the shred is this dish's still
+ * @param plated g of each plate so far; count of all that were ordered
+ * @param targetG g of a portion; share what the sharing still gives this dish, which may be of a moment ago
  */
-export function runOf(plated: readonly number[], count: number, targetG: number, leftG: number): Run {
+export function runOf(
+  plated: readonly number[],
+  count: number,
+  targetG: number,
+  share: { readonly servings: number; readonly meatG: number },
+): Run {
   const done = plated.length;
   const left = Math.max(0, count - done);
+  const leftG = Math.min(share.servings, left) * share.meatG;
   const mean = done > 0 ? plated.reduce((sum, g) => sum + g, 0) / done : targetG;
   const drift = targetG > 0 ? mean / targetG - 1 : 0;
   const evenG = left > 0 ? leftG / left : 0;
@@ -60,5 +93,5 @@ export function runOf(plated: readonly number[], count: number, targetG: number,
   const full = Math.min(left, Math.floor(leftG / Math.max(1, mean) + 1e-9));
   const over = Math.max(0, leftG - full * mean);
   const shortRest = left - full;
-  return { done, left, drift, restG: shortRest > 0 ? over / shortRest : mean, shortRest, evenG };
+  return { done, left, drift, restG: shortRest > 0 ? over / shortRest : mean, shortRest, evenG, leftG };
 }

@@ -128,6 +128,9 @@ function withMarinade(liquid: LiquidPlan, planned: readonly LotMass[], marinated
   return { ...liquid, items, ...sumsOf(items) };
 }
 
+/** What leaves the bench or the bowl is dealt as the shred is: of bones that are bought for flavour nobody eats. */
+const asShred: readonly LotReading[] = ['unpulled', 'again', 'foundLate', 'eaten', 'thrown'];
+
 function deal(
   flow: LotReading,
   grams: number,
@@ -135,18 +138,23 @@ function deal(
   planned: readonly LotMass[],
   lots: readonly LotPlan[],
 ): LotWeighing {
-  const open = byLot.flatMap((weighed, at) => (Number.isNaN(weighed[flow]) ? [at] : []));
-  const own = byLot.reduce((sum, weighed) => sum + (Number.isNaN(weighed[flow]) ? 0 : weighed[flow]), 0);
+  // What adds up is beside what was read of a lot alone; of all else a sum holds that too.
+  const beside = addsUp(flow);
+  const open = byLot.flatMap((weighed, at) => (beside || Number.isNaN(weighed[flow]) ? [at] : []));
+  const own = beside
+    ? 0
+    : byLot.reduce((sum, weighed) => sum + (Number.isNaN(weighed[flow]) ? 0 : weighed[flow]), 0);
   const rest = Math.max(0, grams - own);
   const share = (at: number, by: 'plan' | 'raw') => {
     const mass = planned[at];
-    return by === 'plan' && mass ? readingOf(flow, mass) : (lots[at]?.rawG ?? 0);
+    const like = asShred.includes(flow) ? 'shred' : flow;
+    return by === 'plan' && mass ? readingOf(like, mass) : (lots[at]?.rawG ?? 0);
   };
   const by = open.some((at) => share(at, 'plan') > 0) ? 'plan' : 'raw';
   const total = open.reduce((sum, at) => sum + share(at, by), 0);
   for (const at of open) {
     const weighed = byLot[at];
-    if (weighed && total > 0) weighed[flow] = (rest * share(at, by)) / total;
+    if (weighed && total > 0) weighed[flow] = soFar(flow, weighed[flow]) + (rest * share(at, by)) / total;
   }
   return { flow, lots: open, grams: rest };
 }

@@ -1,6 +1,6 @@
 import type { LpSolver, Row, Terms } from './program.ts';
 import { solved } from './program.ts';
-import type { DishShare, Measure, ShareDish, ShareOut, Sharing } from './wanted.ts';
+import type { Both, DishShare, Measure, ShareDish, ShareOut, Sharing } from './wanted.ts';
 
 /** A dish of a lower priority is served only when no more of the higher ones can be. */
 const CLASS = 1000;
@@ -47,12 +47,14 @@ export function shareOut(sharing: Sharing, solver: LpSolver): ShareOut {
   const shares = dishes.map((dish, d) => shareOf(dish, d, end.of));
   const usedG = shares.reduce((sum, one) => sum + one.servings * one.meatG, 0);
   const usedMl = shares.reduce((sum, one) => sum + one.servings * one.liquidMl, 0);
+  const there = thereIs(sharing);
   const left = {
-    shredG: Math.max(0, sources.reduce((sum, { shredG }) => sum + shredG, 0) - usedG),
-    liquidMl: Math.max(0, sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0) - usedMl),
+    shredG: Math.max(0, there.shredG - usedG),
+    liquidMl: Math.max(0, there.liquidMl - usedMl),
   };
   return {
     dishes: shares,
+    there,
     left,
     short: shortOf(shares, left),
     proved: served.optimal && (nearest?.optimal ?? false),
@@ -248,22 +250,40 @@ function shareOf(dish: ShareDish, d: number, of: (name: string) => number): Dish
   const scoop = dish.lockedG === undefined ? chosen('m', dish.scoops) : undefined;
   const ladle = dish.lockedMl === undefined ? chosen('l', dish.ladles) : undefined;
   const meatG = n > 0 ? of(t(d)) / n : (scoop?.amount ?? dish.lockedG ?? dish.meat.want);
-  const heldMl = dish.held * meatG;
   const ladledMl = n > 0 ? of(v(d)) / n : (ladle?.amount ?? dish.lockedMl ?? dish.liquid.want);
-  return {
-    dish: dish.id,
-    name: dish.name,
+  return shareWith(dish, {
     servings: n,
-    of: dish.count,
     meatG,
-    liquidMl: ladledMl + heldMl,
-    heldMl,
+    ladledMl,
     scoop: n > 0 ? scoop : undefined,
     ladle: n > 0 ? ladle : undefined,
-  };
+  });
 }
 
-function shortOf(shares: readonly DishShare[], left: ShareOut['left']): ShareOut['short'] {
+/** A portion that has no largest is drawn as if it could grow by so much. */
+const ROOM = 1.3;
+const NO_LARGEST = 1e5;
+
+const shareWith = (
+  { id, name, count, held, meat }: ShareDish,
+  got: Pick<DishShare, 'servings' | 'meatG' | 'ladledMl' | 'scoop' | 'ladle'>,
+): DishShare => ({
+  dish: id,
+  name,
+  of: count,
+  ...got,
+  heldMl: held * got.meatG,
+  liquidMl: got.ladledMl + held * got.meatG,
+  smallestG: meat.min,
+  largestG: meat.max < NO_LARGEST ? meat.max : ROOM * meat.want,
+});
+
+const thereIs = ({ sources }: Sharing): Both => ({
+  shredG: sources.reduce((sum, { shredG }) => sum + shredG, 0),
+  liquidMl: sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0),
+});
+
+function shortOf(shares: readonly DishShare[], left: Both): ShareOut['short'] {
   const lacking = (of: (share: DishShare) => number) =>
     shares.reduce((sum, one) => sum + (one.of - one.servings) * of(one), 0);
   const servings = lacking(() => 1);
@@ -275,21 +295,16 @@ function shortOf(shares: readonly DishShare[], left: ShareOut['left']): ShareOut
 }
 
 /** Nobody has ordered anything, or nothing is there. */
-function nothing({ dishes, sources }: Sharing): ShareOut {
-  const shares = dishes.map((dish): DishShare => ({
-    dish: dish.id,
-    name: dish.name,
-    servings: 0,
-    of: dish.count,
-    meatG: dish.lockedG ?? dish.meat.want,
-    liquidMl: (dish.lockedMl ?? dish.liquid.want) + dish.held * dish.meat.want,
-    heldMl: dish.held * dish.meat.want,
-    scoop: undefined,
-    ladle: undefined,
-  }));
-  const left = {
-    shredG: sources.reduce((sum, { shredG }) => sum + shredG, 0),
-    liquidMl: sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0),
-  };
-  return { dishes: shares, left, short: shortOf(shares, left), proved: true };
+function nothing(sharing: Sharing): ShareOut {
+  const shares = sharing.dishes.map((dish) =>
+    shareWith(dish, {
+      servings: 0,
+      meatG: dish.lockedG ?? dish.meat.want,
+      ladledMl: dish.lockedMl ?? dish.liquid.want,
+      scoop: undefined,
+      ladle: undefined,
+    }),
+  );
+  const there = thereIs(sharing);
+  return { dishes: shares, there, left: there, short: shortOf(shares, there), proved: true };
 }

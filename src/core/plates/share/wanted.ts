@@ -49,6 +49,12 @@ export interface Sharing {
   readonly evenOut: boolean;
 }
 
+/** Both strands: g of shred, ml of liquid. */
+export interface Both {
+  readonly shredG: number;
+  readonly liquidMl: number;
+}
+
 /** What one dish gets. */
 export interface DishShare {
   readonly dish: string;
@@ -59,13 +65,19 @@ export interface DishShare {
   readonly meatG: number;
   readonly liquidMl: number;
   readonly heldMl: number;
+  readonly ladledMl: number;
+  /** Between these its meat may lie, g: a largest that nobody has written is a third above what is wanted. */
+  readonly smallestG: number;
+  readonly largestG: number;
   readonly scoop: Measure | undefined;
   readonly ladle: Measure | undefined;
 }
 
 export interface ShareOut {
   readonly dishes: readonly DishShare[];
-  readonly left: { readonly shredG: number; readonly liquidMl: number };
+  /** What there is to share, and what is left of it. */
+  readonly there: Both;
+  readonly left: Both;
   /** What is lacking for those that go without, g and ml. */
   readonly short: { readonly servings: number; readonly meatG: number; readonly liquidMl: number };
   /** No other sharing serves more, or comes nearer to what was wanted. */

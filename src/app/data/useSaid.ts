@@ -1,20 +1,21 @@
 import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useSettings } from './useSettings.ts';
 
 /** A range narrower than this, of its middle, is a weighing. */
 const SURE = 0.01;
 
 /** Masses and volumes in one run of words, in the cook's own units. */
 export function useSaid() {
-  const { units } = useOpenMeal();
+  const units = useSettings();
   const said = ({ value, unit }: { readonly value: string; readonly unit: string }) => `${value} ${unit}`;
+  const mass = (grams: number) => said(writeMass(grams, units));
   return {
-    mass: (grams: number) => said(writeMass(grams, units)),
-    /** As sure as what it is a part of: a range of that is one of this. */
+    mass,
+    volume: (ml: number) => said(writeVolume(ml, units)),
+    /** So much of something that is only likely: no surer than the whole of it. */
     rough: (grams: number, { mid, p10 = mid, p90 = mid }: Range) =>
       p90 - p10 > SURE * mid
         ? `about ${said(writeMass({ mid: grams, p10: Math.max(0, grams - mid + p10), p90: grams + p90 - mid }, units))}`
-        : said(writeMass(grams, units)),
-    volume: (ml: number) => said(writeVolume(ml, units)),
+        : mass(grams),
   };
 }
