@@ -326,23 +326,32 @@ export function editShelf(
   });
 }
 
+interface Taken {
+  readonly mealId: string;
+  readonly batchId: string;
+  readonly words: string;
+  /** What is taken as the kitchen's own ingredient, and how much of it. */
+  readonly ingredient: OwnIngredient;
+  readonly grams: number;
+  /** What is in the pot where nothing is written. */
+  readonly usual: readonly Item[];
+  /** What is left on the shelf. */
+  readonly left: ShelfItem;
+}
+
 /** Takes something off the shelf into a pot, as one act: its figures go to the kitchen, a line to the pot. */
-export function takeFromShelf(
-  mealId: string,
-  batchId: string,
-  words: string,
-  ingredient: OwnIngredient,
-  item: Item,
-  usual: readonly Item[],
-  left: ShelfItem,
-): void {
+export function takeFromShelf({ mealId, batchId, words, ingredient, grams, usual, left }: Taken): void {
+  const item: Item = {
+    id: id(),
+    ref: ingredient.id,
+    amount: { text: `${String(Math.round(grams))} g`, lo: grams, hi: grams },
+    measure: 'mass',
+    state: 'in',
+  };
   change(mealId, { words }, (deed) => {
     editKitchenIn(deed, mealId, (kitchen) => ({
       ...kitchen,
-      ingredients: [
-        ...(kitchen.ingredients ?? []).filter(({ id: one }) => one !== ingredient.id),
-        ingredient,
-      ],
+      ingredients: [...(kitchen.ingredients ?? []).filter((one) => one.id !== ingredient.id), ingredient],
     }));
     deed.edit('batches', batchId, (row) => ({
       ...row,

@@ -1,17 +1,23 @@
 import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import type { ShelfAmount } from '@/core/questions/index.ts';
 import { useSettings } from './useSettings.ts';
 
 /** A range narrower than this, of its middle, is a weighing. */
 const SURE = 0.01;
+
+export type Said = ReturnType<typeof useSaid>;
 
 /** Masses and volumes in one run of words, in the cook's own units. */
 export function useSaid() {
   const units = useSettings();
   const said = ({ value, unit }: { readonly value: string; readonly unit: string }) => `${value} ${unit}`;
   const mass = (grams: number) => said(writeMass(grams, units));
+  const volume = (ml: number) => said(writeVolume(ml, units));
   return {
     mass,
-    volume: (ml: number) => said(writeVolume(ml, units)),
+    volume,
+    /** Of what has a volume, the volume. */
+    amount: ({ grams, ml }: ShelfAmount) => (ml === undefined ? mass(grams) : volume(ml)),
     /** So much of something that is only likely: no surer than the whole of it. */
     rough: (grams: number, { mid, p10 = mid, p90 = mid }: Range) =>
       p90 - p10 > SURE * mid

@@ -5,8 +5,6 @@ import css from './figures.module.scss';
 
 interface Props {
   readonly of: CoolingNow;
-  /** Minutes since it began. */
-  readonly nowMin: number;
   readonly clock: (minutes: number) => string;
   readonly degrees: (celsius: number) => string;
   readonly words: string;
@@ -18,7 +16,7 @@ const HOURS = 7;
 const WARMEST = 60;
 
 /** How something cools: the two limits one step in ink that the curve must stay under; dots are what was read. */
-export function CoolingChart({ of, nowMin, clock, degrees, words }: Props) {
+export function CoolingChart({ of, clock, degrees, words }: Props) {
   const x = (minutes: number) => LEFT + (minutes / (HOURS * 60)) * (RIGHT - LEFT);
   const y = (celsius: number) => BOTTOM - (Math.min(WARMEST, celsius) / WARMEST) * (BOTTOM - TOP);
   const end = (HOURS * 60) / STEP_MIN;
@@ -35,7 +33,7 @@ export function CoolingChart({ of, nowMin, clock, degrees, words }: Props) {
     .reverse()
     .map(({ t, i }) => `L${x(i * STEP_MIN).toFixed(1)} ${y(t).toFixed(1)}`)
     .join('')}Z`;
-  const nowC = celsiusAt(of.curve, nowMin);
+  const { nowC, nowMin } = of;
   const lastRead = of.readings.at(-1);
   const splitMin = of.splitBy === undefined ? undefined : (of.splitBy - of.start) / 60_000;
   return (

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import type { Cooling } from '@/core/batch/index.ts';
-import { celsiusAt, limits } from '@/core/keep/index.ts';
+import { limits } from '@/core/keep/index.ts';
 import type { CoolingNow } from '@/core/questions/index.ts';
 import { MINUTE_MS, writeDegrees } from '@/core/quantity/index.ts';
 import { coolsWords, coolWayWords, hoursWords, pansWords, capital } from '@/words/index.ts';
@@ -28,7 +28,6 @@ export function CoolingOf({ of, now }: Props) {
   const wall = useWall();
   const probes = useWatched(probesNow);
   useEffect(() => listenToProbes(), []);
-  const nowMin = Math.max(0, (now - of.start) / MINUTE_MS);
   const change = (words: string, recipe: (one: Cooling) => Cooling) =>
     editBatch(batch.id, words, (b) => ({
       ...b,
@@ -46,14 +45,17 @@ export function CoolingOf({ of, now }: Props) {
       },
       source,
     );
-  const best = of.ways.find(({ keeps }) => keeps) ?? of.ways.at(-1);
+  const reached = (celsius: number, hours: number | undefined) =>
+    hours === undefined
+      ? `not at ${writeDegrees(celsius, units)} within a day`
+      : `at ${writeDegrees(celsius, units)} after ${hoursWords(hours)}`;
+  const { best, misses } = of;
   const late = of.splitBy !== undefined && of.splitBy - now < SOON * MINUTE_MS;
   const title = of.keeps
     ? `${capital(coolsWords[of.what])}: ${writeDegrees(limits.first, units)} in ${hoursWords(of.to21H?.mid)}`
     : best
       ? `${best.pans > of.pans ? 'Split it' : capital(coolWayWords[best.way])}${late ? ' now' : ''}: ${pansWords(best.pans, best.depthCm)}`
       : 'It will not be cold in time';
-  const missesFirst = (of.to21H?.mid ?? Infinity) > limits.firstH;
   const material = of.what === 'liquid' ? 'broth' : 'meat';
   return (
     <section aria-labelledby="cooling-title">
@@ -74,12 +76,12 @@ export function CoolingOf({ of, now }: Props) {
           </button>
         )}
       </div>
-      {!of.keeps && (
+      {misses && (
         <FieldError>
-          As it stands it is at {writeDegrees(missesFirst ? limits.first : limits.last, units)} after{' '}
-          {hoursWords((missesFirst ? of.to21H : of.to5H)?.mid)}, and{' '}
-          {hoursWords(missesFirst ? limits.firstH : limits.lastH)} is the limit
+          As it stands it is {reached(misses.celsius, misses.hours ?? undefined)}, and{' '}
+          {hoursWords(misses.mostH)} is the limit
           {of.splitBy === undefined ? '' : `: split it by ${wall.clock(of.splitBy)}`}.
+          {!best && ' What was above 21 °C for longer than that is thrown away.'}
         </FieldError>
       )}
       <div className={css.pans}>
@@ -92,7 +94,7 @@ export function CoolingOf({ of, now }: Props) {
             words={pansWords(of.pans, of.depthCm)}
           />
           <figcaption>
-            {writeDegrees(limits.first, units)} at <b className="num">{hoursWords(of.to21H?.mid)}</b>
+            <b className="num">{reached(limits.first, of.to21H?.mid)}</b>
             <small>
               {pansWords(of.pans, of.depthCm)}, {coolWayWords[of.way]}
             </small>
@@ -102,7 +104,7 @@ export function CoolingOf({ of, now }: Props) {
           <figure key={`${way.way} ${String(way.pans)}`}>
             <PansInSection {...way} material={material} words={pansWords(way.pans, way.depthCm)} />
             <figcaption>
-              {writeDegrees(limits.first, units)} at <b className="num">{hoursWords(way.to21H)}</b>
+              <b className="num">{reached(limits.first, way.to21H)}</b>
               <small>
                 {pansWords(way.pans, way.depthCm)}, {coolWayWords[way.way]}
               </small>
@@ -124,10 +126,9 @@ export function CoolingOf({ of, now }: Props) {
       </div>
       <CoolingChart
         of={of}
-        nowMin={nowMin}
         clock={(minutes) => wall.clock(of.start + minutes * MINUTE_MS)}
         degrees={(celsius) => writeDegrees(celsius, units)}
-        words={`${coolsWords[of.what]}: ${writeDegrees(celsiusAt(of.curve, nowMin), units)} now, ${writeDegrees(limits.first, units)} after ${hoursWords(of.to21H?.mid)}, ${writeDegrees(limits.last, units)} after ${hoursWords(of.to5H?.mid)}`}
+        words={`${coolsWords[of.what]}: ${writeDegrees(of.nowC, units)} now, ${reached(limits.first, of.to21H?.mid)}, ${reached(limits.last, of.to5H?.mid)}`}
       />
       <div className="choices">
         <QuantityField
@@ -135,7 +136,7 @@ export function CoolingOf({ of, now }: Props) {
           quantity={undefined}
           measure="temperature"
           units={[units.degrees === 'F' ? '°F' : '°C']}
-          placeholder={writeDegrees(celsiusAt(of.curve, nowMin), units)}
+          placeholder={writeDegrees(of.nowC, units)}
           chars={9}
           weighs
           draft={['cooling', of.id, String(of.readings.length)].join(' ')}
@@ -195,31 +196,20 @@ export function CoolingOf({ of, now }: Props) {
 /** So near to the latest moment it is said as now, min. */
 const SOON = 20;
 
-interface RecordRow {
-  readonly time: string;
-  readonly minutes: number;
-  readonly celsius: string;
-  readonly limit: string;
-  readonly says: string;
-}
-
-/** The record of a cooling: when, how warm, and how it stood to the limits. */
-const rowsOf = (of: CoolingNow, clock: (at: number) => string): readonly RecordRow[] =>
-  of.readings.map(({ minutes, celsius }) => {
-    const hours = minutes / 60;
-    const most = hours >= limits.lastH ? limits.last : hours >= limits.firstH ? limits.first : undefined;
-    return {
-      time: clock(of.start + minutes * MINUTE_MS),
-      minutes: Math.round(minutes),
-      celsius: celsius.toFixed(1),
-      limit: most === undefined ? '' : String(most),
-      says: most === undefined || celsius <= most ? 'kept' : 'above the limit',
-    };
-  });
+const [KEPT, MISSED] = ['kept', 'above the limit'];
 
 async function saveCsv(of: CoolingNow, clock: (at: number) => string): Promise<void> {
   const { default: papa } = await import('papaparse');
-  const rows = rowsOf(of, clock).map((row) => ({ what: of.what, pans: of.pans, how: of.way, ...row }));
+  const rows = of.record.map(({ at, minutes, celsius, limit, keeps }) => ({
+    what: of.what,
+    pans: of.pans,
+    how: of.way,
+    time: clock(at),
+    minutes: Math.round(minutes),
+    celsius: celsius.toFixed(1),
+    limit: limit ?? '',
+    says: keeps ? KEPT : MISSED,
+  }));
   saveText('cooling.csv', papa.unparse(rows), 'text/csv');
 }
 
@@ -231,11 +221,11 @@ async function savePdf(of: CoolingNow, clock: (at: number) => string): Promise<v
     import('../paper/packing.ts'),
     import('../paper/fonts.ts'),
   ]);
-  const lines = rowsOf(of, clock).map(({ time, minutes, celsius, says }) => ({
-    what: `${String(minutes)} min after it began`,
-    count: time,
-    amount: `${celsius} °C`,
-    how: says,
+  const lines = of.record.map(({ at, minutes, celsius, keeps }) => ({
+    what: `${String(Math.round(minutes))} min after it began`,
+    count: clock(at),
+    amount: `${celsius.toFixed(1)} °C`,
+    how: keeps ? KEPT : MISSED,
   }));
   const page = {
     place: capital(coolsWords[of.what]),

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { cooling, shelvedOf } from '@/core/questions/index.ts';
+import { shelvedOf } from '@/core/questions/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { useAnswer } from '../data/useAnswer.ts';
 import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
@@ -17,9 +18,10 @@ export default function Keep() {
   const { opened, reckoning, batch } = useOpenMeal();
   const now = useNow();
   const [open, setOpen] = useState<string>();
+  const anything = batch.cools?.some(({ done }) => done === undefined) ?? false;
+  const { data: cools } = useAnswer('cooling', { now }, { enabled: anything });
   if (reckoning.meal.shredG.mid === 0) return <NothingYet title="What is left" />;
-  const all = cooling(opened, { now }).filter((one) => one.batch === batch.id);
-  const running = all.filter(({ done }) => !done);
+  const running = (cools ?? []).filter((one) => one.batch === batch.id && !one.done);
   const first = running.find(({ keeps }) => !keeps) ?? running[0];
   const shown = running.find(({ id }) => id === open) ?? first;
   const left = shelvedOf(opened, batch.id);

@@ -1,15 +1,17 @@
 import { useState } from 'react';
 import type { Parcel } from '@/core/batch/index.ts';
 import { dishName } from '@/core/order/index.ts';
+import { packingOf } from '@/core/questions/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { editMeal } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { saveFile } from '../data/saveText.ts';
-import type { PackingPlace } from '../paper/packing.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 import { useSaid } from '../data/useSaid.ts';
+import { LabelSheet } from './LabelSheet.tsx';
+import { packingLines, parcelLabels } from './packed.ts';
 import css from './keep.module.scss';
 
 const CAUTION =
@@ -17,12 +19,13 @@ const CAUTION =
 
 /** Parts of the meal that are packed for other places: what, how many, hot or cold, and the list that goes with them. */
 export function Parcels() {
-  const { loaded } = useOpenMeal();
+  const { loaded, opened, reckoning } = useOpenMeal();
   const [open, setOpen] = useState(false);
   const { meal } = loaded;
   const parcels = meal.parcels ?? [];
   const { data } = useAnswer('shares', undefined, { enabled: open || parcels.length > 0 });
   const said = useSaid();
+  const packed = data ? packingOf(opened, data, reckoning.meal) : [];
   const change = (words: string, to: (all: readonly Parcel[]) => readonly Parcel[], field?: string) =>
     editMeal(meal.id, words, (m) => ({ ...m, parcels: [...to(m.parcels ?? [])] }), field);
   const pdf = async () => {
@@ -30,49 +33,9 @@ export function Parcels() {
       import('../paper/packing.ts'),
       import('../paper/fonts.ts'),
     ]);
-    const sent = (dish: string) =>
-      parcels.reduce((sum, { dishes }) => sum + (dishes.find((one) => one.dish === dish)?.count ?? 0), 0);
-    // What stays here comes first: each dish with its portion, its scoop and what all of it takes.
-    const here: PackingPlace = {
-      place: 'Here',
-      out: '',
-      note: '',
-      lines: (data?.dishes ?? []).flatMap(({ dish, name, of, meatG, liquidMl, scoop }) => {
-        const n = of - sent(dish);
-        const each = [said.mass(meatG), liquidMl > 1 ? said.volume(liquidMl) : '']
-          .filter((words) => words !== '')
-          .join(' + ');
-        const how = scoop ? `${String(scoop.times)} × ${scoop.name}` : said.mass(n * meatG);
-        return n > 0 ? [{ what: name, count: `${String(n)} ×`, amount: each, how }] : [];
-      }),
-    };
-    const away = parcels.map((parcel): PackingPlace => ({
-      place: parcel.place,
-      out: parcel.out === undefined ? '' : `out of the door by ${parcel.out}`,
-      note: parcel.note ?? '',
-      lines: parcel.dishes.flatMap(({ dish, count }) => {
-        const of = meal.dishes.find(({ id }) => id === dish);
-        const share = data?.dishes.find((one) => one.dish === dish);
-        if (!of || !share) return [];
-        const how = parcel.cold ? 'cold' : 'hot';
-        const meat = {
-          what: parcel.apart ? `${dishName(of)}: meat` : dishName(of),
-          count: `${String(count)} ×`,
-          amount: said.mass(count * share.meatG),
-          how,
-        };
-        const sauce = {
-          what: `${dishName(of)}: liquid`,
-          count: '',
-          amount: said.volume(count * share.liquidMl),
-          how,
-        };
-        return parcel.apart && share.liquidMl > 1 ? [meat, sauce] : [meat];
-      }),
-    }));
     saveFile(
       `${meal.name} packing.pdf`,
-      asPdf(await packingList(meal.name, [here, ...away], CAUTION, await paperFonts())),
+      asPdf(await packingList(meal.name, packingLines(packed, said), CAUTION, await paperFonts())),
     );
   };
   return (
@@ -133,6 +96,7 @@ export function Parcels() {
               </button>
             )}
           </p>
+          <LabelSheet labels={parcelLabels(packed, said)} />
         </>
       )}
     </section>

@@ -25,6 +25,10 @@ const hoursForms = [
   { value: '24', words: '18:00' },
   { value: '12', words: '6 pm' },
 ] as const;
+const keepRules = [
+  { value: 'home', words: 'a home: 4 days' },
+  { value: 'business', words: 'a business: 7, the first counted' },
+] as const;
 const degrees = [
   { value: 'C', words: '°C' },
   { value: 'F', words: '°F' },
@@ -73,6 +77,16 @@ export default function Kitchen() {
             onChoose={(hours) => {
               changeSettings({ ...settings, hours });
             }}
+          />
+        </div>
+        <div className="choices">
+          <Choice
+            legend="What is kept is kept by the rule of"
+            value={kitchen.keeps ?? 'home'}
+            options={keepRules}
+            onChoose={(keeps) =>
+              editKitchen('by which rule things are kept', (before) => ({ ...before, keeps }))
+            }
           />
         </div>
         <h2>Vessels</h2>

@@ -6,6 +6,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { massUnits, volumeUnits } from '../data/useSettings.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
+import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
@@ -23,6 +24,11 @@ const firms = [
 const counted = [
   { value: 'plates', words: 'plates' },
   { value: 'guests', words: 'guests' },
+] as const;
+const priorities = [
+  { value: '1', words: 'first' },
+  { value: '2', words: 'in turn' },
+  { value: '3', words: 'last' },
 ] as const;
 const juicy = juices.map((value) => ({ value, words: value }));
 const ends = ['want', 'min', 'max'] as const;
@@ -87,8 +93,43 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
           edit('what may run short', ({ firm: _, ...d }) => (firm ? { ...d, firm } : d));
         }}
       />
+      <Choice
+        legend="When it is short, it is served"
+        value={String(dish.priority ?? 2)}
+        options={priorities}
+        onChoose={(value) => {
+          edit('which dish goes first', (d) => ({ ...d, priority: Number(value) }));
+        }}
+      />
+      {loaded.batches.length > 1 && <DrawsOn dish={dish} />}
       <Besides dish={dish} />
     </div>
+  );
+}
+
+/** The pots that a dish may draw on; without a tick off it draws on all. */
+function DrawsOn({ dish }: { readonly dish: Dish }) {
+  const { loaded } = useOpenMeal();
+  const all = loaded.batches.map(({ id }) => id);
+  const from = dish.from ?? all;
+  return (
+    <fieldset className={css.portion}>
+      <legend>from</legend>
+      {loaded.batches.map(({ id, name }) => (
+        <Checkbox
+          key={id}
+          checked={from.includes(id)}
+          onTick={(on) => {
+            const next = all.filter((one) => (one === id ? on : from.includes(one)));
+            editDish(loaded.meal.id, dish.id, 'which pots a dish draws on', ({ from: _, ...d }) =>
+              next.length === all.length || next.length === 0 ? d : { ...d, from: next },
+            );
+          }}
+        >
+          {name}
+        </Checkbox>
+      ))}
+    </fieldset>
   );
 }
 

@@ -49,7 +49,11 @@ export function DishTicket({ dish, ticket }: Props) {
           hidden
           value={dish.kind}
           onChoose={(kind) => {
-            editDish(meal.id, dish.id, 'the dish', (d) => ({ ...d, kind: kind as DishKind }));
+            // Layers are of the kind that they were put in order for.
+            editDish(meal.id, dish.id, 'the dish', ({ layers: _, ...d }) => ({
+              ...d,
+              kind: kind as DishKind,
+            }));
           }}
         >
           {kinds.map((kind) => (

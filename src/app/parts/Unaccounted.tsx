@@ -1,6 +1,6 @@
-import { writeMass } from '@/core/quantity/index.ts';
 import { causeWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { useSaid } from '../data/useSaid.ts';
 import { FieldError } from './FieldError.tsx';
 
 /** From this share of what went in, a difference is said aloud; smaller ones stand in the table. */
@@ -11,12 +11,9 @@ const LIKELIEST = 3;
 
 /** What was weighed and does not balance: missing or too much, never hidden. */
 export function Unaccounted() {
-  const { reckoning, batch, units } = useOpenMeal();
+  const { reckoning, batch } = useOpenMeal();
   const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
-  const mass = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
+  const { mass } = useSaid();
   return said.map(({ flow, grams, causes }) => {
     return (
       <FieldError key={`${flow.id} ${flow.lot ?? ''} ${flow.item ?? ''}`}>

@@ -1,6 +1,6 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import type { Dish } from '@/core/batch/index.ts';
-import { builds, heatingOf, overflows } from '@/core/plates/index.ts';
+import { builds, heatingOf, itemsFor, overflows } from '@/core/plates/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { perServing, type Shares } from '@/core/questions/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
@@ -48,6 +48,7 @@ function Guide({ dish, share, facts }: GuideProps) {
   const layers = dish.layers ?? build.layers;
   const count = share?.of ?? 0;
   const heating = heatingOf(dish.kind, count);
+  const items = itemsFor(dish.kind, count);
   const over = share ? overflows(dish.kind, share.meatG, share.liquidMl) : undefined;
   const about = ({ mid, p10 = mid, p90 = mid }: Range, unit: string) =>
     `${String(Math.round(mid))} ${unit} (${String(Math.round(p10))}–${String(Math.round(p90))})`;
@@ -89,14 +90,14 @@ function Guide({ dish, share, facts }: GuideProps) {
           <b>{String(heating.minutes)} min</b> for all.
         </p>
       )}
-      {build.items.length > 0 && count > 0 && (
+      {items.length > 0 && (
         <p>
           For all:{' '}
-          {build.items
-            .map(({ name, each, unit }) =>
+          {items
+            .map(({ name, amount, unit }) =>
               unit === 'pieces'
-                ? `${String(Math.ceil(each * count))} ${name}`
-                : `${unit === 'g' ? said.mass(each * count) : said.volume(each * count)} of ${name}`,
+                ? `${String(amount)} ${name}`
+                : `${unit === 'g' ? said.mass(amount) : said.volume(amount)} of ${name}`,
             )
             .join(', ')}
           .

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { keepables, places, type Keepable, type ShelfPlace } from '@/core/batch/index.ts';
-import { FAT_DENSITY } from '@/core/broth/index.ts';
+import { gramsOfKept } from '@/core/questions/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { keptWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../data/clock.ts';
@@ -24,14 +24,13 @@ export function AddToShelf() {
     if (typed === undefined || name === '') return;
     const at = clockNow();
     const liquid = amount?.volume === true;
-    const grams = liquid ? typed * (what === 'fat' ? FAT_DENSITY : 1) : typed;
     editShelf(`${name}, on the shelf`, (all) => [
       ...all,
       {
         id: crypto.randomUUID(),
         what,
         name,
-        grams,
+        grams: liquid ? gramsOfKept(what, typed) : typed,
         ...(liquid && { ml: typed }),
         made: at,
         place,

@@ -1,10 +1,9 @@
 import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
 import type { ShelfItem, ShelfPlace } from '@/core/batch/index.ts';
-import { mlOfShelf } from '@/core/questions/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { amountOnShelf } from '@/core/questions/index.ts';
 import { avoidableWords, placeWords } from '@/words/index.ts';
-import { useSettings } from '../data/useSettings.ts';
+import { useSaid } from '../data/useSaid.ts';
 import { edgeOf, fillOf } from '../figures/materials.ts';
 import { dayWords } from '../keep/dayWords.ts';
 import css from './shelf.module.scss';
@@ -33,7 +32,7 @@ const degrees: Readonly<Record<ShelfPlace, string>> = {
 
 /** One place as a board: each day a stretch of it, what is due first hangs over its left end. */
 export function Board({ place, items, chosen, onChoose, onAct }: Props) {
-  const units = useSettings();
+  const { amount } = useSaid();
   const byDay = [...new Set(items.map(({ days }) => Math.max(-1, days)))].map((day) => ({
     day,
     items: items.filter(({ days }) => Math.max(-1, days) === day),
@@ -44,16 +43,13 @@ export function Board({ place, items, chosen, onChoose, onAct }: Props) {
     if (next) {
       onChoose(next.item.id);
       document.getElementById(`shelf-${next.item.id}`)?.focus();
-    } else if (event.key === 'f') onAct('thaw or freeze');
+    } else if (event.key === 'Enter' && items[at]?.item.id === chosen) onAct('take');
+    else if (event.key === 'f') onAct('thaw or freeze');
     else if (event.key === 'Delete') onAct('throw away');
     else return;
     event.preventDefault();
   };
-  const said = ({ item, grams }: OnBoard) => {
-    const { value, unit } =
-      item.ml === undefined ? writeMass(grams, units) : writeVolume({ mid: mlOfShelf(item, grams) }, units);
-    return `${value} ${unit}`;
-  };
+  const said = ({ item }: OnBoard) => amount(amountOnShelf(item).all);
   return (
     <section className={css.board} aria-label={placeWords[place]}>
       <p className={css.place}>{degrees[place]}</p>

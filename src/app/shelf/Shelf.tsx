@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/batch/index.ts';
 import { daysUntil, gramsLeft, movedTo, onShelf, bestBefore, withGone } from '@/core/keep/index.ts';
 import { clockNow } from '../data/clock.ts';
@@ -17,6 +17,7 @@ import css from './shelf.module.scss';
 /** What is kept for later: a board for each place, its left end today, the oldest first. */
 export default function Shelf() {
   useDocumentTitle('shelf');
+  const takes = useRef<HTMLButtonElement>(null);
   const kitchen = useKitchen();
   const now = useNow();
   const items = onShelf(useShelf(), kitchen);
@@ -36,7 +37,7 @@ export default function Shelf() {
           <div className="line">
             <h1>{titleOf(item, daysUntil(bestBefore(item, kitchen), now))}</h1>
             <p className={css.acts}>
-              <TakeIt item={item} />
+              <TakeIt item={item} button={takes} />
               {item.place === 'freezer' ? (
                 <button type="button" className="btn act" onClick={() => move('fridge')}>
                   Thaw it in the fridge
@@ -72,7 +73,7 @@ export default function Shelf() {
               chosen={item?.id}
               onChoose={choose}
               onAct={(act) => {
-                if (act === 'take') document.getElementById('take-it')?.click();
+                if (act === 'take') takes.current?.click();
                 else if (act === 'thaw or freeze') move(item?.place === 'freezer' ? 'fridge' : 'freezer');
                 else end('thrown away');
               }}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type Ref, useState } from 'react';
 import type { ShelfItem } from '@/core/batch/index.ts';
 import { asIngredient, gramsLeft, mustNot, withGone } from '@/core/keep/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
@@ -10,8 +10,14 @@ import { FieldError } from '../parts/FieldError.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import css from './shelf.module.scss';
 
+interface Props {
+  readonly item: ShelfItem;
+  /** The board's keys press it. */
+  readonly button: Ref<HTMLButtonElement>;
+}
+
 /** Takes what is on the shelf into a pot that is still open: its salt, fat and allergens come with it. */
-export function TakeIt({ item }: { readonly item: ShelfItem }) {
+export function TakeIt({ item, button }: Props) {
   const open = useOpenBatches();
   const [batchId, setBatchId] = useState('');
   const [asking, setAsking] = useState(false);
@@ -30,7 +36,7 @@ export function TakeIt({ item }: { readonly item: ShelfItem }) {
         </SelectField>
       )}
       <button
-        id="take-it"
+        ref={button}
         type="button"
         className="btn act is-first"
         onClick={() => {
@@ -39,23 +45,15 @@ export function TakeIt({ item }: { readonly item: ShelfItem }) {
             return;
           }
           setAsking(false);
-          const grams = gramsLeft(item);
-          const ingredient = asIngredient(item);
-          takeFromShelf(
-            into.meal.id,
-            into.batch.id,
-            `${item.name}, into ${into.batch.name}`,
-            ingredient,
-            {
-              id: crypto.randomUUID(),
-              ref: ingredient.id,
-              amount: { text: `${String(Math.round(grams))} g`, lo: grams, hi: grams },
-              measure: 'mass',
-              state: 'in',
-            },
-            itemsOf(into.batch),
-            withGone(item, { how: 'taken', at: clockNow(), meal: into.meal.id }),
-          );
+          takeFromShelf({
+            mealId: into.meal.id,
+            batchId: into.batch.id,
+            words: `${item.name}, into ${into.batch.name}`,
+            ingredient: asIngredient(item),
+            grams: gramsLeft(item),
+            usual: itemsOf(into.batch),
+            left: withGone(item, { how: 'taken', at: clockNow(), meal: into.meal.id }),
+          });
         }}
       >
         {asking ? 'Take it all the same' : `Take it for ${into.batch.name}`}

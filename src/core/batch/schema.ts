@@ -1,6 +1,5 @@
 import './jitless.ts';
 import { z } from 'zod';
-import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { ID_MOST, most, PIECES_MOST } from './bounds.ts';
 import {
   duration,
@@ -17,6 +16,8 @@ import {
   within,
 } from './fields.ts';
 import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
+import { cooling } from './coolingSchema.ts';
+import { entry } from './entrySchema.ts';
 import { kitchen } from './kitchenSchema.ts';
 import { shelfItem } from './shelfSchema.ts';
 import {
@@ -29,10 +30,9 @@ import {
   type parcel,
   type parts,
 } from './mealSchema.ts';
-import type { doings, stands } from './words.ts';
+import type { coolWays, doings, feels, stands, tastes } from './words.ts';
 import {
   fates,
-  feels,
   lidFits,
   ontos,
   panFats,
@@ -41,11 +41,9 @@ import {
   skims,
   starts,
   steps,
-  tastes,
   thickeners,
   tools,
   afterWhats,
-  coolWays,
   drawnFrom,
   leavings,
   stretchStates,
@@ -159,23 +157,6 @@ export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as cons
 const step = z.strictObject({ what: z.enum(steps), minutes: duration.optional() });
 
 export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
-
-/** Something that is cooled down: a liquid or the shred, in so many pans. */
-const cooling = z.strictObject({
-  id,
-  what: z.enum(['liquid', 'shred', 'both']),
-  vessel: id.optional().describe('absent: a tray of 30 × 23 cm'),
-  pans: z.int().min(1).max(50),
-  grams: mass.optional().describe('absent: all that is left'),
-  way: z.enum(coolWays),
-  start: time.describe('epoch, ms: when it was at 57 °C, or began to cool'),
-  startC: temperature.optional().describe('°C then; absent: 57'),
-  split: z
-    .strictObject({ at: time, pans: z.int().min(1).max(50), way: z.enum(coolWays) })
-    .optional()
-    .describe('later put into more pans, or cooled otherwise'),
-  done: time.optional().describe('epoch, ms: into the boxes'),
-});
 
 /** One thing that is done once the meat is tender. */
 const afterStep = z.strictObject({
@@ -298,50 +279,6 @@ const batch = z.strictObject({
     .describe('how much to buy: how surely, and in what mix'),
 });
 
-export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', 'dressed', ...batchReadings];
-
-const entry = z.strictObject({
-  id,
-  at: time.describe('epoch, ms'),
-  batch: id,
-  measures: z.discriminatedUnion('what', [
-    z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
-    z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
-    z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
-    z.strictObject({ what: z.literal('back'), thing: id }).describe('how many have come out again'),
-    z
-      .strictObject({
-        what: z.literal('check'),
-        lot: id.optional().describe('absent: all of them'),
-        pieces: z.literal('big').optional().describe('only the big ones'),
-        feel: z.enum(feels),
-      })
-      .describe('a fork in the meat; the value holds its words alone'),
-    z.strictObject({ what: z.literal('done'), task: z.string().max(200) }).describe('a task of the day'),
-    z
-      .strictObject({ what: z.literal('mark'), liquid: name.optional() })
-      .describe('how much of a liquid there is while it boils down: a jug mark, or the pot on the scale'),
-    z
-      .strictObject({ what: z.enum(['served', 'came back']), dish: id })
-      .describe('servings that went out, a tray or a dish at a time, and that came back'),
-    z.strictObject({ what: z.literal('plated'), dish: id }).describe('one serving as it was weighed out'),
-    z
-      .strictObject({ what: z.literal('temperature'), thing: id })
-      .describe('of something that cools or is held: the id of its cooling, or of the batch'),
-    z
-      .strictObject({ what: z.literal('taste'), liquid: name.optional(), says: z.enum(tastes) })
-      .describe('a spoon of it; the value holds its words alone'),
-  ]),
-  value: measured.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
-  measure: z
-    .enum(['mass', 'volume', 'depth', 'count', 'feel', 'time', 'temperature'])
-    .describe('what lo and hi are'),
-  vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
-  celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
-  source: z.enum(['typed', 'scale', 'probe']),
-  replaces: id.optional(),
-});
-
 /**
  * The file, version 1: one meal with everything its reckoning needs.
  * This schema is the single description of the data; the types, the checks on a file that comes in,
@@ -440,4 +377,5 @@ export type {
   Vessel,
 } from './kitchenSchema.ts';
 export type { Keepable, ShelfEnd, ShelfItem, ShelfPlace } from './shelfSchema.ts';
-export type { Weighable };
+export { weighable } from './entrySchema.ts';
+export type { Weighable } from '../ledger/index.ts';

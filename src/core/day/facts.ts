@@ -1,4 +1,4 @@
-import type { AfterWhat, Heat, OwnTask, Picking, Round, Skim, Step } from '../batch/index.ts';
+import type { AfterWhat, DishKind, Heat, OwnTask, Picking, Round, Skim, Step } from '../batch/index.ts';
 import type { Resource } from './resources.ts';
 import type { BatchTaskKind, Doing } from './task.ts';
 
@@ -97,7 +97,7 @@ export interface DayFacts {
   readonly dishes: readonly {
     readonly id: string;
     readonly name: string;
-    readonly kind: string;
+    readonly kind: DishKind;
     readonly count: number;
     /** Guests build it: it is set out, not filled. */
     readonly built: boolean;

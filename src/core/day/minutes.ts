@@ -1,4 +1,5 @@
-import type { Picking } from '../batch/index.ts';
+import type { DishKind, Picking } from '../batch/index.ts';
+import { griddleMinutes } from '../plates/index.ts';
 
 /** How long hands take (all common practice, no source; the cook's own figure goes before them). */
 const kg = (grams: number) => grams / 1000;
@@ -39,8 +40,11 @@ const plateSeconds: Readonly<Record<string, number>> = {
   gratin: 35,
   own: 30,
 };
-export const plateMinutes = (kind: string, count: number, hands: number): number =>
-  3 + ((plateSeconds[kind] ?? 30) * count) / 60 / Math.min(3, hands);
+/** What is fried or pressed goes out no faster than its griddle or press: hands fill while it lies there. */
+export const plateMinutes = (kind: DishKind, count: number, hands: number): number => {
+  const filling = ((plateSeconds[kind] ?? 30) * count) / 60 / Math.min(3, hands);
+  return 3 + Math.max(filling, griddleMinutes(kind, count));
+};
 
 /** Minutes of a task, and between two of a kind (common practice, no source). */
 export const usual = {

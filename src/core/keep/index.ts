@@ -2,3 +2,4 @@ export { keptFlows } from './flows.ts';
 export * from './cooling/index.ts';
 export { asIngredient, movedTo, mustNot, withGone } from './shelf/edits.ts';
 export { daysUntil, gramsLeft, onShelf, bestBefore } from './shelf/bestBefore.ts';
+export { suitsPot } from './shelf/suits.ts';

@@ -17,6 +17,8 @@ export interface Build {
     readonly name: string;
     readonly each: number;
     readonly unit: 'g' | 'ml' | 'pieces';
+    /** It goes onto the shopping list: the others are in the house or come out of the pot. */
+    readonly isBought?: true;
   }[];
   readonly keepsDry: string;
   /** ml of broth that what it is built on takes up when it is dipped; absent: it is not dipped. */
@@ -35,7 +37,7 @@ export const builds: Readonly<Record<DishKind, Build>> = {
     layers: ['tortilla, dipped in the broth', 'cheese', 'meat', 'folded', 'a cup to dip'],
     heat: { on: 'griddle', minutes: 3, atOnce: 4, says: '1–2 min a side in two spoons of skimmed fat' },
     items: [
-      { name: 'cheese that melts', each: 30, unit: 'g' },
+      { name: 'cheese that melts', each: 30, unit: 'g', isBought: true },
       { name: 'skimmed fat', each: 7, unit: 'g' },
     ],
     soaksMl: 8,
@@ -44,7 +46,7 @@ export const builds: Readonly<Record<DishKind, Build>> = {
   'cheese shell': {
     layers: ['cheese, melted to a disc', 'meat', 'folded while warm'],
     heat: { on: 'griddle', minutes: 3, atOnce: 4, says: 'until the edge is brown' },
-    items: [{ name: 'cheese that melts', each: 57, unit: 'g' }],
+    items: [{ name: 'cheese that melts', each: 57, unit: 'g', isBought: true }],
     keepsDry: 'The meat well drained: there is no bread to take up the juice.',
   },
   roll: {
@@ -71,7 +73,7 @@ export const builds: Readonly<Record<DishKind, Build>> = {
     ],
     heat: { on: 'press', minutes: 5, atOnce: 2, says: 'until it is brown and the cheese runs' },
     items: [
-      { name: 'cheese that melts', each: 40, unit: 'g' },
+      { name: 'cheese that melts', each: 40, unit: 'g', isBought: true },
       { name: 'butter', each: 12, unit: 'g' },
     ],
     keepsDry: 'Cheese on both sides keeps the juice off the bread.',
@@ -93,13 +95,13 @@ export const builds: Readonly<Record<DishKind, Build>> = {
   mash: {
     layers: ['mash or gnocchi', 'meat', 'sauce over it'],
     heat: null,
-    items: [{ name: 'mash or gnocchi', each: 200, unit: 'g' }],
+    items: [{ name: 'mash or gnocchi', each: 200, unit: 'g', isBought: true }],
     keepsDry: 'A hollow in the middle holds the sauce.',
   },
   gratin: {
     layers: ['meat in its sauce', 'breadcrumbs and cheese'],
     heat: { on: 'oven', minutes: 10, atOnce: 12, celsius: 200, says: 'until the top is brown' },
-    items: [{ name: 'cheese to brown', each: 25, unit: 'g' }],
+    items: [{ name: 'cheese to brown', each: 25, unit: 'g', isBought: true }],
     keepsDry: 'Use a dish that may stand 200 °C: enamel, iron, stoneware; no glass from the fridge.',
   },
   'hand pie': {
@@ -141,6 +143,31 @@ export function heatingOf(
   const rounds = Math.ceil(count / (heat.atOnce * Math.max(1, at)));
   return { rounds, minutes: rounds * heat.minutes };
 }
+
+/** Minutes on a griddle or in a press for so many; nought where it is only filled, or goes into the oven by itself. */
+export function griddleMinutes(kind: DishKind, count: number): number {
+  const on = builds[kind].heat?.on;
+  return on === 'griddle' || on === 'press' ? (heatingOf(kind, count)?.minutes ?? 0) : 0;
+}
+
+/** What so many servings take besides what is ordered with them. */
+export const itemsFor = (
+  kind: DishKind,
+  count: number,
+): readonly {
+  readonly name: string;
+  readonly amount: number;
+  readonly unit: 'g' | 'ml' | 'pieces';
+  readonly isBought: boolean;
+}[] =>
+  count <= 0
+    ? []
+    : builds[kind].items.map(({ name, each, unit, isBought = false }) => ({
+        name,
+        amount: unit === 'pieces' ? Math.ceil(each * count) : each * count,
+        unit,
+        isBought,
+      }));
 
 /** ml that the bowls and plates of a kind hold to a finger below the rim (common practice, no source). */
 const holdsMl: Readonly<Partial<Record<DishKind, number>>> = {

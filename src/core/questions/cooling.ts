@@ -1,5 +1,6 @@
 import { type Cooling, type CoolWay, standingEntries } from '../batch/index.ts';
 import {
+  celsiusAt,
   type Cools,
   fitCooling,
   hoursTo,
@@ -38,16 +39,39 @@ export interface CoolingNow {
   readonly to21H: Range | null;
   readonly to5H: Range | null;
   readonly keeps: boolean;
+  /** The limit that it misses as it goes on, and how long it takes to there, h; null: not within a day. */
+  readonly misses:
+    { readonly celsius: number; readonly hours: number | null; readonly mostH: number } | undefined;
+  /** °C at this moment, and min since the start. */
+  readonly nowC: number;
+  readonly nowMin: number;
+  /** What to do about it: the least work that keeps both limits; undefined where none is needed, or none helps. */
+  readonly best: CoolingWay | undefined;
+  /** What was read, beside the limit that held then. */
+  readonly record: readonly CoolingRecord[];
   /** Epoch, ms: until when splitting it still helps; undefined where it need not be, or nothing helps. */
   readonly splitBy: number | undefined;
   /** Other ways to go on from now, with the hours to 21 °C. */
-  readonly ways: readonly {
-    readonly pans: number;
-    readonly depthCm: number;
-    readonly way: CoolWay;
-    readonly to21H: number | undefined;
-    readonly keeps: boolean;
-  }[];
+  readonly ways: readonly CoolingWay[];
+}
+
+/** A way to go on from now. */
+export interface CoolingWay {
+  readonly pans: number;
+  readonly depthCm: number;
+  readonly way: CoolWay;
+  readonly to21H: number | undefined;
+  readonly keeps: boolean;
+}
+
+/** A reading in the record of a cooling. */
+export interface CoolingRecord {
+  readonly at: number;
+  readonly minutes: number;
+  readonly celsius: number;
+  /** °C that it may not be above by then; undefined before the first limit. */
+  readonly limit: number | undefined;
+  readonly keeps: boolean;
 }
 
 /** Trays this deep are what is offered, cm. */
@@ -97,6 +121,11 @@ export function cooling(meal: OpenedMeal, { now }: { readonly now: number }): re
       const latest = one.split
         ? undefined
         : latestSplit(curve, nowMin, { ...trays, way: 'ice bath' }, fitted.rate);
+      const ways = waysOn(one, grams, fitted.mid, nowMin, fitted.rate);
+      const [to21H, to5H] = [limits.first, limits.last].map((celsius) =>
+        hoursRange(curve, cold, warm, celsius),
+      );
+      const keeps = keepsLimits(curve);
       return {
         id: one.id,
         batch: batch.id,
@@ -112,15 +141,42 @@ export function cooling(meal: OpenedMeal, { now }: { readonly now: number }): re
         cold,
         asItStood: one.split ? fitted.mid : undefined,
         readings,
-        to21H: hoursRange(curve, cold, warm, limits.first),
-        to5H: hoursRange(curve, cold, warm, limits.last),
-        keeps: keepsLimits(curve),
+        to21H: to21H ?? null,
+        to5H: to5H ?? null,
+        keeps,
+        misses: keeps ? undefined : missed(curve),
+        nowC: celsiusAt(curve, nowMin),
+        nowMin,
+        best: keeps ? undefined : ways.find((way) => way.keeps),
+        record: recordOf(one.start, readings),
         splitBy: latest === undefined ? undefined : one.start + latest * MINUTE_MS,
-        ways: waysOn(one, grams, fitted.mid, nowMin, fitted.rate),
+        ways,
       };
     }),
   );
 }
+
+/** Which of the two limits is missed first. */
+function missed(curve: Float64Array): CoolingNow['misses'] {
+  const hot = hoursTo(curve, limits.from) ?? 0;
+  const first = hoursTo(curve, limits.first);
+  return first === undefined || first - hot > limits.firstH
+    ? { celsius: limits.first, hours: first ?? null, mostH: limits.firstH }
+    : { celsius: limits.last, hours: hoursTo(curve, limits.last) ?? null, mostH: limits.lastH };
+}
+
+const recordOf = (start: number, readings: readonly ThermometerReading[]): readonly CoolingRecord[] =>
+  readings.map(({ minutes, celsius }) => {
+    const hours = minutes / 60;
+    const limit = hours >= limits.lastH ? limits.last : hours >= limits.firstH ? limits.first : undefined;
+    return {
+      at: start + minutes * MINUTE_MS,
+      minutes,
+      celsius,
+      limit,
+      keeps: limit === undefined || celsius <= limit,
+    };
+  });
 
 const hoursRange = (
   mid: Float64Array,

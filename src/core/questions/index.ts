@@ -13,6 +13,7 @@ export { answer, type Answer, type Ask, type Question, wantsSolver } from './que
 export { type BoilsDown, reductionsOf } from './reduction.ts';
 export { leftOfLiquid, type LiquidReckoning } from './reckon/liquids.ts';
 export type { Cause } from './reckon/causes.ts';
+export { type PackedPlace, packingOf } from './packing.ts';
 export { perServing } from './perServing.ts';
 export { recipeOut, type RecipeOut } from './recipeOut.ts';
 export type { BatchReckoning } from './reckon/batchReckoning.ts';
@@ -27,5 +28,5 @@ export type { Filled, LotNow } from './serviceNow.ts';
 export { isOpen, shoppingList, type Needed } from './shoppingList.ts';
 export { servedOf, wentOut } from './served.ts';
 export { type Shares, shares } from './shares.ts';
-export { mlOfShelf, shelvedOf, type Shelvable } from './shelved.ts';
+export { amountOnShelf, gramsOfKept, type ShelfAmount, shelvedOf, type Shelvable } from './shelved.ts';
 export { swap } from './swap.ts';

@@ -1,6 +1,7 @@
 import { drawsOf, type OpenedMeal } from '../model/index.ts';
 import type { LpSolver } from '../plates/index.ts';
 import { buy } from './buy.ts';
+import { cooling } from './cooling.ts';
 import { contradicts } from './contradicts.ts';
 import { dayOf } from './day/day.ts';
 import { feeds } from './feeds.ts';
@@ -27,6 +28,7 @@ export const questions = {
   lidFor,
   contradicts,
   shares,
+  cooling,
 };
 
 export type Question = keyof typeof questions;

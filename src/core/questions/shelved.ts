@@ -6,7 +6,8 @@ import {
   type Keepable,
   type ShelfItem,
 } from '../batch/index.ts';
-import { SAUCE, volumeOf } from '../broth/index.ts';
+import { BROTH, FAT_DENSITY, SAUCE, volumeOf } from '../broth/index.ts';
+import { gramsLeft } from '../keep/index.ts';
 import { massOf, nothing, plus, type Amount } from '../ledger/index.ts';
 import { ingredientsById, type OpenedMeal, speciesOf } from '../model/index.ts';
 import { heldIn, itemsOf } from '../pot/index.ts';
@@ -29,7 +30,7 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
     nominal.flows
       .filter(({ batch, id }) => batch === batchId && ids.includes(id))
       .reduce((sum, { amount }) => plus(sum, amount), nothing);
-  const cut = (plan.cuts[0]?.name ?? plan.batch.name).split(',')[0]?.toLowerCase() ?? '';
+  const cut = cutsNamed(plan.cuts.map(({ name }) => name)) || plan.batch.name.toLowerCase();
   const strained = isStrained(plan.batch);
   const holds = holdsOf(meal, plan.batch);
   const shelved = (what: Keepable, name: string, amount: Amount, ml?: number): Shelvable => ({
@@ -58,6 +59,10 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
   ].filter(({ grams }) => grams >= WORTH_A_BOX);
 }
 
+/** What was cooked, as a label says it: "beef shank and beef blade roast". */
+const cutsNamed = (names: readonly string[]): string =>
+  [...new Set(names.map((name) => name.split(',')[0]?.toLowerCase() ?? name))].join(' and ');
+
 /** What guests may not have in it: its animals, and what its ingredients are known to hold. */
 function holdsOf({ input }: OpenedMeal, batch: Batch): readonly Avoidable[] {
   const species = batch.lots.flatMap(({ cut }) => speciesOf(cut, input) ?? []);
@@ -66,6 +71,28 @@ function holdsOf({ input }: OpenedMeal, batch: Batch): readonly Avoidable[] {
   return avoidable.filter((one) => all.has(one));
 }
 
-/** Millilitres of so much of a liquid on the shelf. */
-export const mlOfShelf = ({ grams, ml }: Pick<ShelfItem, 'grams' | 'ml'>, left: number): number =>
-  ml !== undefined && grams > 0 ? (ml * left) / grams : left / SAUCE;
+/** Grams of a kept thing that was measured by volume, ml. */
+export const gramsOfKept = (what: Keepable, ml: number): number =>
+  ml * (what === 'fat' ? FAT_DENSITY : what === 'broth' ? BROTH : what === 'sauce' ? SAUCE : 1);
+
+/** So much of a thing on the shelf: g, and of a liquid ml too. */
+export interface ShelfAmount {
+  readonly grams: number;
+  readonly ml: number | undefined;
+}
+
+/** What is left of a thing on the shelf, and what of that each of its boxes holds. */
+export function amountOnShelf(item: ShelfItem): {
+  readonly all: ShelfAmount;
+  readonly box: ShelfAmount;
+  readonly boxes: number;
+} {
+  const boxes = item.boxes ?? 1;
+  const grams = gramsLeft(item);
+  const ml = item.ml !== undefined && item.grams > 0 ? (item.ml * grams) / item.grams : undefined;
+  return {
+    all: { grams, ml },
+    box: { grams: grams / boxes, ml: ml === undefined ? undefined : ml / boxes },
+    boxes,
+  };
+}

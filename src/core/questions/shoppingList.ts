@@ -1,6 +1,7 @@
 import { type Meal, standingEntries } from '../batch/index.ts';
 import { carriers, countOf } from '../order/index.ts';
 import { ingredientsById, type OpenedMeal } from '../model/index.ts';
+import { itemsFor } from '../plates/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import { boughtOf, heldBack, packsSaid, type Packs, soaking } from '../pot/index.ts';
 
@@ -159,6 +160,9 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
         const amount = (midpoint(each) ?? 1) * countOf(dish);
         if (amount > 0) add(meal.name, { section: 'besides', name, amount, measure });
       }
+      for (const { name, amount, unit, isBought } of itemsFor(dish.kind, countOf(dish)))
+        if (isBought && unit !== 'ml')
+          add(meal.name, { section: 'besides', name, amount, measure: unit === 'g' ? 'mass' : 'count' });
       const carrier = carriers[dish.kind];
       if (!carrier) continue;
       add(

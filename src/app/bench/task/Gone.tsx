@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { Weighable } from '@/core/batch/index.ts';
 import { type ByHand, takenByHand } from '@/core/bench/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
 import { byHandWords, goneWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { weigh } from '../../data/edits.ts';
+import { useSaid } from '../../data/useSaid.ts';
 import { massUnits } from '../../data/useSettings.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import css from './task.module.scss';
@@ -28,10 +28,7 @@ export function Gone({ what }: { readonly what: readonly Goes[] }) {
       measure: 'mass',
       ...(replaces !== undefined && { replaces }),
     });
-  const mass = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
+  const { mass } = useSaid();
   return (
     <section className={css.gone} aria-label="Not in the bowl, or not from it">
       <p className={css.acts}>

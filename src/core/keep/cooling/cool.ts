@@ -50,9 +50,10 @@ export type CoolingCurve = Float64Array;
  * How something cools: a liquid as one body by what its surfaces give (Newton's law), shred and meat in sauce by
  * conduction through their depth. An ice bath is kept up until it is cold.
  * @param rate of the usual, by what a thermometer has shown
+ * @param hours it is followed so long
  */
-export function coolingCurve(cools: Cools, rate = 1): CoolingCurve {
-  const n = (LONGEST_H * 60) / STEP_MIN + 1;
+export function coolingCurve(cools: Cools, rate = 1, hours = LONGEST_H): CoolingCurve {
+  const n = Math.ceil((hours * 60) / STEP_MIN) + 1;
   const curve = new Float64Array(n);
   const seconds = STEP_MIN * 60 * rate;
   let layer = evenLayer(cools.fromC);

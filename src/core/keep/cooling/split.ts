@@ -1,3 +1,4 @@
+import { bisect } from '../../quantity/index.ts';
 import { celsiusAt, coolingCurve, type CoolingCurve, type Cools, hoursTo, STEP_MIN } from './cool.ts';
 import { limits } from './limits.ts';
 
@@ -15,7 +16,7 @@ export function withSplit(
 
 /**
  * The latest moment at which it can still be split so that it keeps the first limit, min since it began; undefined where
- * it keeps it as it stands, or where even at once is too late.
+ * it keeps it as it stands, or where even at once is too late. The later it is split, the later it is cold.
  * @param nowMin how long it has cooled already
  */
 export function latestSplit(
@@ -25,13 +26,14 @@ export function latestSplit(
   rate = 1,
 ): number | undefined {
   const hot = (hoursTo(before, limits.from) ?? 0) * 60;
-  const keeps = (curve: CoolingCurve) =>
-    (hoursTo(curve, limits.first) ?? Infinity) * 60 - hot <= limits.firstH * 60;
-  if (keeps(before)) return undefined;
-  let latest: number | undefined;
-  for (let at = Math.ceil(nowMin / STEP_MIN) * STEP_MIN; at <= hot + limits.firstH * 60; at += STEP_MIN) {
-    if (!keeps(withSplit(before, at, after, rate))) break;
-    latest = at;
-  }
-  return latest;
+  const end = hot + limits.firstH * 60;
+  if ((hoursTo(before, limits.first) ?? Infinity) * 60 <= end) return undefined;
+  const keeps = (step: number) => {
+    const at = step * STEP_MIN;
+    const rest = coolingCurve({ ...after, fromC: celsiusAt(before, at) }, rate, limits.firstH);
+    return at + (hoursTo(rest, limits.first) ?? Infinity) * 60 <= end;
+  };
+  const first = Math.ceil(nowMin / STEP_MIN);
+  if (!keeps(first)) return undefined;
+  return bisect(keeps, first, Math.max(first + 1, Math.ceil(end / STEP_MIN) + 1), 1)[0] * STEP_MIN;
 }

@@ -1,0 +1,49 @@
+import './jitless.ts';
+import { z } from 'zod';
+import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
+import { id, measured, moment as time, name } from './fields.ts';
+import { feels, tastes } from './words.ts';
+
+export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', 'dressed', ...batchReadings];
+
+export const entry = z.strictObject({
+  id,
+  at: time.describe('epoch, ms'),
+  batch: id,
+  measures: z.discriminatedUnion('what', [
+    z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
+    z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
+    z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
+    z.strictObject({ what: z.literal('back'), thing: id }).describe('how many have come out again'),
+    z
+      .strictObject({
+        what: z.literal('check'),
+        lot: id.optional().describe('absent: all of them'),
+        pieces: z.literal('big').optional().describe('only the big ones'),
+        feel: z.enum(feels),
+      })
+      .describe('a fork in the meat; the value holds its words alone'),
+    z.strictObject({ what: z.literal('done'), task: z.string().max(200) }).describe('a task of the day'),
+    z
+      .strictObject({ what: z.literal('mark'), liquid: name.optional() })
+      .describe('how much of a liquid there is while it boils down: a jug mark, or the pot on the scale'),
+    z
+      .strictObject({ what: z.enum(['served', 'came back']), dish: id })
+      .describe('servings that went out, a tray or a dish at a time, and that came back'),
+    z.strictObject({ what: z.literal('plated'), dish: id }).describe('one serving as it was weighed out'),
+    z
+      .strictObject({ what: z.literal('temperature'), thing: id })
+      .describe('of something that cools or is held: the id of its cooling, or of the batch'),
+    z
+      .strictObject({ what: z.literal('taste'), liquid: name.optional(), says: z.enum(tastes) })
+      .describe('a spoon of it; the value holds its words alone'),
+  ]),
+  value: measured.nullable().describe('g, ml, cm or pieces; null takes the named entry back'),
+  measure: z
+    .enum(['mass', 'volume', 'depth', 'count', 'feel', 'time', 'temperature'])
+    .describe('what lo and hi are'),
+  vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
+  celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
+  source: z.enum(['typed', 'scale', 'probe']),
+  replaces: id.optional(),
+});
