@@ -8,7 +8,7 @@ import { SelectField } from '../../parts/fields/SelectField.tsx';
 import css from './scale.module.scss';
 
 /** Weights that are put on by a tap, g. */
-const PUTS = [10, 115, 400, 1000];
+const PUTS = [2, 10, 115, 400, 1000];
 
 /** Puts things on the stand-in scale, plays scenes, and cuts its link: for trying the bench without a scale. */
 export function StandInPanel() {
