@@ -97,6 +97,7 @@ export const leavingWords: Readonly<Record<Leaving, string>> = {
   compost: 'on the compost',
   pets: 'to the pets',
   stock: 'in the next stock',
+  plates: 'to the plates',
 };
 
 /** Why pets must not have it. */

@@ -28,5 +28,5 @@ export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';
 export { sizeWords } from './sizes.ts';
 export { shareTitle, shareUnder, wayWords } from './shares.ts';
-export { coolsWords, coolWayWords, hoursWords, pansWords } from './cooling.ts';
+export { coolsWords, coolWayWords, hotWords, hoursWords, pansWords } from './cooling.ts';
 export { keptWords, placeWords } from './shelf.ts';

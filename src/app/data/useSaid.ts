@@ -1,5 +1,6 @@
 import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import type { ShelfAmount } from '@/core/questions/index.ts';
+import { writeTime } from '@/core/clock/index.ts';
 import { useSettings } from './useSettings.ts';
 
 /** A range narrower than this, of its middle, is a weighing. */
@@ -16,6 +17,7 @@ export function useSaid() {
   return {
     mass,
     volume,
+    timeOfDay: (time: string) => writeTime(time, units.hours),
     /** Of what has a volume, the volume. */
     amount: ({ grams, ml }: ShelfAmount) => (ml === undefined ? mass(grams) : volume(ml)),
     /** So much of something that is only likely: no surer than the whole of it. */

@@ -1,20 +1,17 @@
-import { useEffect } from 'react';
 import type { Cooling } from '@/core/batch/index.ts';
 import { limits } from '@/core/keep/index.ts';
 import type { CoolingNow } from '@/core/questions/index.ts';
 import { MINUTE_MS, writeDegrees } from '@/core/quantity/index.ts';
 import { coolsWords, coolWayWords, hoursWords, pansWords, capital } from '@/words/index.ts';
 import { clockNow } from '../data/clock.ts';
-import { editBatch, weigh } from '../data/edits.ts';
+import { editBatch } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
-import { listenToProbes, probesNow } from '../data/probes.ts';
 import { saveFile, saveText } from '../data/saveText.ts';
 import { useWall } from '../data/useWall.ts';
-import { useWatched } from '../data/watched.ts';
 import { CoolingChart } from '../figures/CoolingChart.tsx';
 import { PansInSection } from '../figures/PansInSection.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
-import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { ReadIt } from './ReadIt.tsx';
 import css from './keep.module.scss';
 
 interface Props {
@@ -24,27 +21,13 @@ interface Props {
 
 /** Something that cools: its pans, its curve under the two limits, what a thermometer says, and what can still be done. */
 export function CoolingOf({ of, now }: Props) {
-  const { loaded, batch, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
   const wall = useWall();
-  const probes = useWatched(probesNow);
-  useEffect(() => listenToProbes(), []);
   const change = (words: string, recipe: (one: Cooling) => Cooling) =>
     editBatch(batch.id, words, (b) => ({
       ...b,
       cools: (b.cools ?? []).map((one) => (one.id === of.id ? recipe(one) : one)),
     }));
-  const read = (celsius: number, text: string, source: 'typed' | 'probe') =>
-    weigh(
-      loaded.meal.id,
-      'a temperature',
-      {
-        batch: batch.id,
-        measures: { what: 'temperature', thing: of.id },
-        value: { text, lo: celsius, hi: celsius },
-        measure: 'temperature',
-      },
-      source,
-    );
   const reached = (celsius: number, hours: number | undefined) =>
     hours === undefined
       ? `not at ${writeDegrees(celsius, units)} within a day`
@@ -94,7 +77,7 @@ export function CoolingOf({ of, now }: Props) {
             words={pansWords(of.pans, of.depthCm)}
           />
           <figcaption>
-            <b className="num">{reached(limits.first, of.to21H?.mid)}</b>
+            {writeDegrees(limits.first, units)} after <b className="num">{hoursWords(of.to21H?.mid)}</b>
             <small>
               {pansWords(of.pans, of.depthCm)}, {coolWayWords[of.way]}
             </small>
@@ -104,7 +87,7 @@ export function CoolingOf({ of, now }: Props) {
           <figure key={`${way.way} ${String(way.pans)}`}>
             <PansInSection {...way} material={material} words={pansWords(way.pans, way.depthCm)} />
             <figcaption>
-              <b className="num">{reached(limits.first, way.to21H)}</b>
+              {writeDegrees(limits.first, units)} after <b className="num">{hoursWords(way.to21H)}</b>
               <small>
                 {pansWords(way.pans, way.depthCm)}, {coolWayWords[way.way]}
               </small>
@@ -131,31 +114,7 @@ export function CoolingOf({ of, now }: Props) {
         words={`${coolsWords[of.what]}: ${writeDegrees(of.nowC, units)} now, ${reached(limits.first, of.to21H?.mid)}, ${reached(limits.last, of.to5H?.mid)}`}
       />
       <div className="choices">
-        <QuantityField
-          label="What a thermometer says"
-          quantity={undefined}
-          measure="temperature"
-          units={[units.degrees === 'F' ? '°F' : '°C']}
-          placeholder={writeDegrees(of.nowC, units)}
-          chars={9}
-          weighs
-          draft={['cooling', of.id, String(of.readings.length)].join(' ')}
-          onDone={({ lo, text }) => {
-            if (lo !== undefined) read(lo, text, 'typed');
-          }}
-        />
-        {probes.map(({ name, link, reading }) =>
-          reading && link === 'on' ? (
-            <button
-              key={name}
-              type="button"
-              className="btn act"
-              onClick={() => read(reading.celsius, writeDegrees(reading.celsius, units), 'probe')}
-            >
-              Keep {writeDegrees(reading.celsius, units)}, {name}
-            </button>
-          ) : null,
-        )}
+        <ReadIt label="What a thermometer says" thing={of.id} placeholder={writeDegrees(of.nowC, units)} />
         <button
           type="button"
           className="btn act"

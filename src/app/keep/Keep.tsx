@@ -7,6 +7,7 @@ import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { CoolingOf } from './CoolingOf.tsx';
+import { HotWatch } from './HotWatch.tsx';
 import { Left } from './Left.tsx';
 import { Parcels } from './Parcels.tsx';
 import { Print } from './Print.tsx';
@@ -57,6 +58,7 @@ export default function Keep() {
           <Link to="/shelf">To the shelf</Link>
         </p>
       </section>
+      <HotWatch now={now} />
       <Parcels />
       <Print />
       <Caution>

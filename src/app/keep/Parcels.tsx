@@ -8,6 +8,7 @@ import { useOpenMeal } from '../data/MealContext.ts';
 import { saveFile } from '../data/saveText.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { TimeField } from '../parts/fields/WallField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 import { useSaid } from '../data/useSaid.ts';
 import { LabelSheet } from './LabelSheet.tsx';
@@ -158,17 +159,12 @@ function ParcelRow({ parcel, onChange, onDrop }: RowProps) {
       >
         meat and sauce apart
       </Checkbox>
-      <label className="field">
-        out by
-        <input
-          className="write num"
-          type="time"
-          value={parcel.out ?? ''}
-          onChange={({ target }) =>
-            onChange(({ out: _, ...one }) => (target.value === '' ? one : { ...one, out: target.value }))
-          }
-        />
-      </label>
+      <TimeField
+        label="out by"
+        value={parcel.out ?? ''}
+        onChange={(out) => onChange((one) => ({ ...one, out }), `${parcel.id} out`)}
+        onEmptied={() => onChange(({ out: _, ...one }) => one)}
+      />
       <TextField
         label="what they do there"
         value={parcel.note ?? ''}

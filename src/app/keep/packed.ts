@@ -7,7 +7,8 @@ import type { PackingPlace } from '../paper/packing.ts';
 /** Less liquid than this gets no line of its own, ml. */
 const A_LINE = 1;
 
-const doorWords = (out: string | undefined) => (out === undefined ? '' : `out of the door by ${out}`);
+const doorWords = (out: string | undefined, said: Said) =>
+  out === undefined ? '' : `out of the door by ${said.timeOfDay(out)}`;
 
 /** The lines of a packing list: what stays here by the plate, what goes away by the box. */
 export function packingLines(places: readonly PackedPlace[], said: Said): readonly PackingPlace[] {
@@ -27,7 +28,7 @@ export function packingLines(places: readonly PackedPlace[], said: Said): readon
     const how = parcel.cold ? 'cold' : 'hot';
     return {
       place: parcel.place,
-      out: doorWords(parcel.out),
+      out: doorWords(parcel.out, said),
       note: parcel.note ?? '',
       lines: boxesOf(parcel.apart === true, dishes).map(({ what, count, grams, ml }) => ({
         what,
@@ -51,7 +52,7 @@ export function parcelLabels(places: readonly PackedPlace[], said: Said): readon
             ' + ',
           ),
           made: `to ${parcel.place}`,
-          useBy: doorWords(parcel.out),
+          useBy: doorWords(parcel.out, said),
           more: [
             ...holds.map((held) => avoidableWords(held)),
             parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep above 57 °C',

@@ -1,8 +1,9 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import type { Dish } from '@/core/batch/index.ts';
 import { builds, heatingOf, itemsFor, overflows } from '@/core/plates/index.ts';
+import { type Money, writeMoney } from '@/core/shop/index.ts';
 import { dishName } from '@/core/order/index.ts';
-import { perServing, type Shares } from '@/core/questions/index.ts';
+import { perServing, servingCosts, type Shares } from '@/core/questions/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { editDish } from '../data/edits.ts';
@@ -21,6 +22,7 @@ interface Props {
 export default function BuildGuide({ shares }: Props) {
   const { loaded, opened, reckoning } = useOpenMeal();
   const facts = perServing(opened, reckoning.meal);
+  const costs = servingCosts(loaded.batches, reckoning.batches, reckoning.meal, loaded.kitchen);
   return (
     <div className={css.guides}>
       {loaded.meal.dishes.map((dish) => (
@@ -29,6 +31,7 @@ export default function BuildGuide({ shares }: Props) {
           dish={dish}
           share={shares.dishes.find((one) => one.dish === dish.id)}
           facts={facts.find((one) => one.dish === dish.id)}
+          cost={costs?.get(dish.id)}
         />
       ))}
     </div>
@@ -39,9 +42,10 @@ interface GuideProps {
   readonly dish: Dish;
   readonly share: Shares['dishes'][number] | undefined;
   readonly facts: ReturnType<typeof perServing>[number] | undefined;
+  readonly cost: Money | undefined;
 }
 
-function Guide({ dish, share, facts }: GuideProps) {
+function Guide({ dish, share, facts, cost }: GuideProps) {
   const { loaded, units } = useOpenMeal();
   const said = useSaid();
   const build = builds[dish.kind];
@@ -83,7 +87,7 @@ function Guide({ dish, share, facts }: GuideProps) {
       </SortableList>
       {build.heat && heating && (
         <p>
-          On the {build.heat.on}
+          {onHeat[build.heat.on]}
           {build.heat.celsius === undefined ? '' : ` at ${String(build.heat.celsius)} °C`}: {build.heat.says}.{' '}
           {String(build.heat.atOnce)} at once,{' '}
           {heating.rounds === 1 ? 'one round' : `${String(heating.rounds)} rounds`},{' '}
@@ -106,8 +110,9 @@ function Guide({ dish, share, facts }: GuideProps) {
       {build.keepsDry !== '' && <p className="quiet">{build.keepsDry}</p>}
       {facts && facts.energyKcal.mid > 0 && (
         <p className="quiet">
-          One serving, of what comes out of the pots (estimate): {about(facts.energyKcal, 'kcal')}, protein{' '}
-          {grams(facts.proteinG)}, fat {grams(facts.fatG)}, salt {grams(facts.saltG)}
+          {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots
+          (estimate): {about(facts.energyKcal, 'kcal')}, protein {grams(facts.proteinG)}, fat{' '}
+          {grams(facts.fatG)}, salt {grams(facts.saltG)}
           {facts.holds.length > 0 &&
             `. It holds ${facts.holds.map(avoidableWords).join(', ')}; go by the label`}
           .
@@ -116,6 +121,13 @@ function Guide({ dish, share, facts }: GuideProps) {
     </section>
   );
 }
+
+const onHeat = {
+  griddle: 'On the griddle',
+  press: 'In the press',
+  oven: 'In the oven',
+  pot: 'In the pot',
+} as const;
 
 function Layer({ layer }: { readonly layer: string }) {
   const { row, grip } = useRow(layer);

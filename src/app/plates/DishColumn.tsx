@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Lock, LockOpen } from 'lucide-react';
 import { withLocked, withLockedMl } from '@/core/plates/index.ts';
 import type { Shares } from '@/core/questions/index.ts';
@@ -15,15 +16,23 @@ const STEP = { grams: 5, ml: 10 } as const;
 /** Less than this is not ladled, ml. */
 const DROP = 1;
 
+interface Props {
+  readonly share: Shares['dishes'][number];
+  /** What a way out that is looked at would make of it. */
+  readonly wouldBe: Shares['ways'][number]['gives'][number] | undefined;
+}
+
 /** One dish: its portions in figures and in section, pulled and held, and how many have gone out. */
-export function DishColumn({ share }: { readonly share: Shares['dishes'][number] }) {
+export function DishColumn({ share, wouldBe }: Props) {
   const { loaded, opened, units } = useOpenMeal();
   const said = useSaid();
   const dish = loaded.meal.dishes.find(({ id }) => id === share.dish);
   const ticket = opened.plan.tickets.find(({ id }) => id === share.dish);
   if (!dish || !ticket) return null;
   const { name, meatG, ladledMl, liquidMl, heldMl, smallestG, largestG, scoop, ladle } = share;
-  const meat = writeMass(meatG, units);
+  const shownG = wouldBe?.meatG ?? meatG;
+  const shownOf = wouldBe ?? share;
+  const meat = writeMass(shownG, units);
   const liquid = writeVolume(liquidMl, units);
   const hold = (grams: number | undefined) =>
     editDish(
@@ -48,9 +57,11 @@ export function DishColumn({ share }: { readonly share: Shares['dishes'][number]
     <li>
       {meatG > 0 && (
         <>
-          <p className={css.portion}>
+          <p className={clsx(css.portion, wouldBe && css.wouldBe)}>
             <b className="num">{meat.value}</b> {meat.unit}
-            <small>{held ? 'you hold it there' : scoop ? levelOf(scoop) : 'each'}</small>
+            <small>
+              {wouldBe ? 'it would be' : held ? 'you hold it there' : scoop ? levelOf(scoop) : 'each'}
+            </small>
           </p>
           <Pull
             label={`Portion of ${name}`}
@@ -64,7 +75,7 @@ export function DishColumn({ share }: { readonly share: Shares['dishes'][number]
           >
             <DishSection
               kind={dish.kind}
-              meat={ofLargest(meatG)}
+              meat={ofLargest(shownG)}
               liquid={ticket.liquid.max > 0 ? ladledMl / ticket.liquid.max : 0}
               smallest={ofLargest(smallestG)}
               words={`${name}: ${said.mass(meatG)}, between ${said.mass(smallestG)} and ${said.mass(largestG)}`}
@@ -82,7 +93,8 @@ export function DishColumn({ share }: { readonly share: Shares['dishes'][number]
         </>
       )}
       <h2>
-        {share.servings < share.of ? `${String(share.servings)} of ${String(share.of)}` : share.of} {name}
+        {shownOf.servings < shownOf.of ? `${String(shownOf.servings)} of ${String(shownOf.of)}` : shownOf.of}{' '}
+        {name}
       </h2>
       {ladledMl >= DROP ? (
         <Pull

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { writeChance } from '@/core/quantity/index.ts';
+import type { Shares } from '@/core/questions/index.ts';
 import { shareTitle, shareUnder } from '@/words/index.ts';
 import { editMeal } from '../data/edits.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
@@ -27,6 +28,7 @@ export function ShareOut() {
   const said = useSaid();
   const { data, error } = useAnswer('shares', undefined);
   const [open, setOpen] = useState<'build' | 'rounds'>();
+  const [way, look] = useState<Shares['ways'][number]>();
   const { meal } = loaded;
   const by = meal.share?.by ?? 'weight';
   if (error) return <FieldError>It could not be shared out ({error.message}). Reload the page.</FieldError>;
@@ -34,6 +36,7 @@ export function ShareOut() {
   const { shredG, enough } = reckoning.meal;
   const words = { ...said, rough: (grams: number) => said.rough(grams, shredG) };
   const short = data.short.servings > 0;
+  const cut = way?.gives ?? data.dishes;
   const fold = (which: 'build' | 'rounds') => setOpen(open === which ? undefined : which);
   return (
     <section aria-labelledby="share-title">
@@ -58,23 +61,27 @@ export function ShareOut() {
       <CutBar
         material="meat"
         words={`The meat, cut: ${data.dishes.map((one) => `${said.mass(one.servings * one.meatG)} for ${one.name}`).join(', ')}, ${said.mass(data.left.shredG)} left`}
-        parts={data.dishes.map(({ dish, servings, of, meatG }) => ({
+        parts={cut.map(({ dish, servings, of, meatG }) => ({
           id: dish,
           amount: servings * meatG,
           cuts: servings,
           missing: of - servings,
         }))}
-        left={data.left.shredG}
+        left={way?.leftG ?? data.left.shredG}
       />
       <ul className={css.dishes}>
         {data.dishes.map((share) => (
-          <DishColumn key={share.dish} share={share} />
+          <DishColumn
+            key={share.dish}
+            share={share}
+            wouldBe={way?.gives.find(({ dish }) => dish === share.dish)}
+          />
         ))}
       </ul>
       <CutBar
         material="broth"
         words={`The liquid, cut: ${data.dishes.map((one) => `${said.volume(one.servings * one.liquidMl)} for ${one.name}`).join(', ')}, ${said.volume(data.left.liquidMl)} left`}
-        parts={data.dishes.map(({ dish, servings, of, liquidMl }) => ({
+        parts={cut.map(({ dish, servings, of, liquidMl }) => ({
           id: dish,
           amount: servings * liquidMl,
           cuts: liquidMl > 0 ? servings : 0,
@@ -91,13 +98,26 @@ export function ShareOut() {
           )}
         </p>
       )}
+      {data.sides.map(({ batch, eachG, of }) => (
+        <p key={batch} className={css.rest}>
+          {said.mass(eachG)} of {of.length > 0 ? of.join(' and ') : 'vegetables'} on each plate
+        </p>
+      ))}
+      {data.griddle && (
+        <p className={css.rest}>
+          The griddle wants {said.mass(data.griddle.wantsG)} of skimmed fat:{' '}
+          {data.griddle.thereG >= data.griddle.wantsG
+            ? `${said.mass(data.griddle.thereG)} is there`
+            : `only ${said.mass(data.griddle.thereG)} is there, the rest is another fat`}
+        </p>
+      )}
       {data.setApart.map(({ batch, ml }) => (
         <p key={batch} className={css.rest}>
           {loaded.batches.find(({ id }) => id === batch)?.name}: set {said.volume(ml)} apart before the meat
           goes back in, and a ladle gives what the dishes need.
         </p>
       ))}
-      <WaysOut shares={data} shredG={shredG} />
+      <WaysOut shares={data} shredG={shredG} onLook={look} />
       <div className="choices">
         <Choice
           legend="Portion"

@@ -11,10 +11,12 @@ interface Props {
   readonly shares: Shares;
   /** How surely the shred is known. */
   readonly shredG: Range;
+  /** Which one is looked at: the drawing shows it before it is taken. */
+  readonly onLook: (way: Shares['ways'][number] | undefined) => void;
 }
 
 /** What can be done about a shortage, or about what is over: each says what it does, and a tap does it. */
-export function WaysOut({ shares, shredG }: Props) {
+export function WaysOut({ shares, shredG, onLook }: Props) {
   const { loaded, batch } = useOpenMeal();
   const said = useSaid();
   if (shares.ways.length === 0) return null;
@@ -29,7 +31,12 @@ export function WaysOut({ shares, shredG }: Props) {
             <button
               type="button"
               className={i === 0 ? css.isFirst : undefined}
+              onFocus={() => onLook(way)}
+              onBlur={() => onLook(undefined)}
+              onPointerEnter={() => onLook(way)}
+              onPointerLeave={() => onLook(undefined)}
               onClick={() => {
+                onLook(undefined);
                 if (isOfBatch(way))
                   editBatch(batch.id, act, (b) => batchWithWay(b, way, crypto.randomUUID()));
                 else editMeal(loaded.meal.id, act, (meal) => mealWithWay(meal, way));

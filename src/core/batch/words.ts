@@ -67,8 +67,8 @@ export const ends = ['taken', 'eaten', 'thrown away'] as const;
 /** How something is cooled. */
 export const coolWays = ['on the counter', 'fridge', 'ice bath', 'ice bath, stirred'] as const;
 
-/** Where what is left over goes: the bin, the compost, the pets, or the next stock. */
-export const leavings = ['bin', 'compost', 'pets', 'stock'] as const;
+/** Where what is left over goes: the bin, the compost, the pets, the next stock, or whole to the plates. */
+export const leavings = ['bin', 'compost', 'pets', 'stock', 'plates'] as const;
 
 /** Where in the pot a part of the liquid is taken from: the fat swims on top. */
 export const drawnFrom = ['the top', 'stirred', 'below'] as const;

@@ -25,12 +25,15 @@ export interface Build {
   readonly soaksMl?: number;
 }
 
+/** What comes off the broth, and goes onto the griddle. */
+export const SKIMMED = 'skimmed fat';
+
 /** Builds by kind (common practice, no source); "own" is the cook's. */
 export const builds: Readonly<Record<DishKind, Build>> = {
   taco: {
     layers: ['warm tortilla', 'meat', 'onion and herbs', 'lime'],
     heat: { on: 'griddle', minutes: 1, atOnce: 6, says: '30 s a side, dry' },
-    items: [{ name: 'lime', each: 0.25, unit: 'pieces' }],
+    items: [{ name: 'limes', each: 0.25, unit: 'pieces' }],
     keepsDry: 'Drain the meat to a moist heap; fill when it is asked for.',
   },
   'folded taco': {
@@ -38,7 +41,7 @@ export const builds: Readonly<Record<DishKind, Build>> = {
     heat: { on: 'griddle', minutes: 3, atOnce: 4, says: '1–2 min a side in two spoons of skimmed fat' },
     items: [
       { name: 'cheese that melts', each: 30, unit: 'g', isBought: true },
-      { name: 'skimmed fat', each: 7, unit: 'g' },
+      { name: SKIMMED, each: 7, unit: 'g' },
     ],
     soaksMl: 8,
     keepsDry: 'Cheese against the tortilla on both sides; out of the pan as soon as it is crisp.',

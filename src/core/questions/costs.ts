@@ -87,6 +87,34 @@ export function costs(
   };
 }
 
+/**
+ * What one serving of each dish costs, by its shred, over all the batches that feed it; undefined until a lot has a price.
+ * @param reckoned of each batch, in their order
+ */
+export function servingCosts(
+  batches: readonly Batch[],
+  reckoned: readonly Pick<BatchReckoning, 'lots' | 'liquid'>[],
+  meal: Pick<MealReckoning, 'servings' | 'leftMl'>,
+  kitchen: Kitchen,
+): ReadonlyMap<string, Money> | undefined {
+  const currency = kitchen.currency ?? USUAL_CURRENCY;
+  const all = batches.flatMap((batch, i) => {
+    const of = reckoned[i];
+    // What the liquid that is left is worth belongs to the meal, and is told once, by the pots.
+    const found = of && costs(batch, of, { ...meal, leftMl: null }, kitchen);
+    if (!found) return [];
+    const priced = new Set(found.lots.map(({ lot }) => lot));
+    const shredG = of.lots.reduce((sum, { lot, shredG: g }) => sum + (priced.has(lot) ? g : 0), 0);
+    return [{ net: figureOf(found.perKgShred) * (shredG / 1000), shredG }];
+  });
+  const shredKg = all.reduce((sum, { shredG }) => sum + shredG, 0) / 1000;
+  if (shredKg <= 0) return undefined;
+  const perShred = all.reduce((sum, { net }) => sum + net, 0) / shredKg;
+  return new Map(
+    meal.servings.map(({ dish, meatG }) => [dish, moneyOf(perShred, currency, meatG.mid / 1000)]),
+  );
+}
+
 /** Fat skimmed off, and the liquid that no plate takes. */
 function creditOf(
   { liquid }: Pick<BatchReckoning, 'liquid'>,

@@ -1,11 +1,14 @@
 import { afterOf, usualScoops, type Batch, type Dish } from '../batch/index.ts';
 import type { NominalBatch, OpenedMeal } from '../model/index.ts';
-import { drawsOf } from '../model/index.ts';
+import { massOf } from '../ledger/index.ts';
+import { drawsOf, ingredientsById } from '../model/index.ts';
+import { itemsOf } from '../pot/index.ts';
 import { shreddedG } from './shredded.ts';
 import { mlOf } from '../broth/index.ts';
 import type { Portion } from '../order/index.ts';
 import {
   builds,
+  itemsFor,
   type LpSolver,
   measuresFor,
   type ShareDish,
@@ -13,6 +16,7 @@ import {
   shareOut,
   type ShareSource,
   type Sharing,
+  SKIMMED,
   type Way,
   waysOut,
 } from '../plates/index.ts';
@@ -27,8 +31,18 @@ export interface Shares extends ShareOut {
   readonly surely: number;
   /** What has to be set apart before the meat goes back in, so that the mixture is as the dishes want it, ml, by batch. */
   readonly setApart: readonly { readonly batch: string; readonly ml: number }[];
+  /** What was strained out and is served whole: of each batch, g for each serving, and what it is. */
+  readonly sides: readonly Side[];
+  /** Skimmed fat that the dishes fried in it want, g, and what there is; undefined where none is. */
+  readonly griddle: { readonly wantsG: number; readonly thereG: number } | undefined;
   /** What else the rest would make. */
   readonly rest: readonly { readonly what: 'soup' | 'tacos'; readonly count: number }[];
+}
+
+interface Side {
+  readonly batch: string;
+  readonly eachG: number;
+  readonly of: readonly string[];
 }
 
 /** Meat that is back in its sauce with nothing after it is one mixture. */
@@ -56,6 +70,8 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
     ways: waysOut(sharing, now, solver),
     surely: shredG > 0 ? percentileOfSorted(Float64Array.from(drawn.shredG).sort(), SURELY) / shredG : 0,
     setApart: setApartOf(meal, sharing),
+    sides: sidesOf(meal, sharing),
+    griddle: griddleOf(meal, sharing),
     rest: [
       { what: 'soup' as const, count: Math.floor(now.left.liquidMl / SOUP_ML) },
       { what: 'tacos' as const, count: Math.floor(now.left.shredG / TACO_G) },
@@ -127,6 +143,39 @@ const sourceOf = (one: NominalBatch): ShareSource => ({
   liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
   mixed: isMixed(one.plan.batch),
 });
+
+/** Grams of a flow of one batch. */
+const flowing = ({ nominal }: OpenedMeal, batch: string, flow: string): number =>
+  nominal.flows.reduce((g, one) => g + (one.batch === batch && one.id === flow ? massOf(one.amount) : 0), 0);
+
+/** Vegetables that go whole to the plates: the same for every serving that is still to go out. */
+function sidesOf(meal: OpenedMeal, { dishes }: Sharing): readonly Side[] {
+  const servings = dishes.reduce((total, { count }) => total + count, 0);
+  const known = ingredientsById(meal.input);
+  return meal.input.batches.flatMap((batch) => {
+    const grams = flowing(meal, batch.id, 'strained');
+    if (batch.goes?.strained !== 'plates' || servings === 0 || grams < WORTH_A_PLATE * servings) return [];
+    const of = itemsOf(batch).flatMap(({ ref, state }) => {
+      const ingredient = known.get(ref);
+      return state === 'in' && ingredient?.section === 'vegetables' ? [ingredient.name] : [];
+    });
+    return [{ batch: batch.id, eachG: grams / servings, of: [...new Set(of)] }];
+  });
+}
+/** Less than this on a plate is no side, g. */
+const WORTH_A_PLATE = 5;
+
+/** Fat skimmed off is what the griddle wants: whether it goes round. */
+function griddleOf(meal: OpenedMeal, { dishes }: Sharing): Shares['griddle'] {
+  const wantsG = dishes.reduce((total, { id, count }) => {
+    const kind = meal.input.meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own';
+    return (
+      total + itemsFor(kind, count).reduce((g, { name, amount }) => g + (name === SKIMMED ? amount : 0), 0)
+    );
+  }, 0);
+  if (wantsG === 0) return undefined;
+  return { wantsG, thereG: meal.input.batches.reduce((g, { id }) => g + flowing(meal, id, 'skim'), 0) };
+}
 
 /** Of a mixture that would be too wet: what of its liquid its dishes do not want. */
 function setApartOf({ plan }: OpenedMeal, { dishes, sources }: Sharing): Shares['setApart'] {

@@ -3,7 +3,7 @@ import { writeDegrees } from '@/core/quantity/index.ts';
 import { HELD_HOT } from '@/core/tender/index.ts';
 import { radioHere } from '@/devices/bluetooth/adapter.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
-import { weigh } from '../../data/edits.ts';
+import { useTemperature } from '../../data/useTemperature.ts';
 import { useWall } from '../../data/useWall.ts';
 import { listenToProbes, probesNow, takeProbe } from '../../data/probes.ts';
 import { useWatched } from '../../data/watched.ts';
@@ -12,23 +12,10 @@ import css from './scale.module.scss';
 
 /** What the probes say of what is held hot. */
 export function Probes() {
-  const { loaded, batch, standing, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
   const wall = useWall();
-  const last = standing.findLast(
-    ({ measures }) => measures.what === 'temperature' && measures.thing === batch.id,
-  );
-  const keep = (celsius: number) =>
-    weigh(
-      loaded.meal.id,
-      'a temperature',
-      {
-        batch: batch.id,
-        measures: { what: 'temperature', thing: batch.id },
-        value: { text: writeDegrees(celsius, units), lo: celsius, hi: celsius },
-        measure: 'temperature',
-      },
-      'probe',
-    );
+  const { readings, keep } = useTemperature(batch.id);
+  const last = readings.at(-1);
   const probes = useWatched(probesNow);
   useEffect(() => listenToProbes(), []);
   const cold = probes.filter(({ reading }) => reading && reading.celsius < HELD_HOT);
@@ -43,7 +30,7 @@ export function Probes() {
               type="button"
               className="btn act"
               aria-label={`Keep ${writeDegrees(reading.celsius, units)}, ${name}`}
-              onClick={() => keep(reading.celsius)}
+              onClick={() => keep(reading.celsius, 'probe')}
             >
               Keep it
             </button>
@@ -52,7 +39,7 @@ export function Probes() {
       ))}
       {last && (
         <p className="quiet">
-          {last.value?.text} at {wall.clock(last.at)}
+          {last.text} at {wall.clock(last.at)}
         </p>
       )}
       {cold.length > 0 && (

@@ -34,7 +34,12 @@ export function WallField({ label, value, onChange }: Props) {
 }
 
 /** A time of day, typed as people write it: "08:00", "6 pm". */
-export function TimeField({ label, value, onChange }: Props) {
+export function TimeField({
+  label,
+  value,
+  onChange,
+  onEmptied,
+}: Props & { readonly onEmptied?: () => void }) {
   const { hours } = useSettings();
   return (
     <ReadField
@@ -46,6 +51,7 @@ export function TimeField({ label, value, onChange }: Props) {
       placeholder={writeTime('08:00', hours)}
       late
       onChange={onChange}
+      {...(onEmptied && { onEmptied })}
     />
   );
 }

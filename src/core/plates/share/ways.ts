@@ -7,6 +7,8 @@ export type Way = {
   /** Servings that go out if it is taken, and what is left then, g. */
   readonly served: number;
   readonly leftG: number;
+  /** What each dish gets then. */
+  readonly gives: readonly Given[];
 } & (
   | { readonly what: 'all down'; readonly share: number; readonly portions: readonly Portioned[] }
   | { readonly what: 'one down'; readonly dish: string; readonly name: string; readonly meatG: number }
@@ -23,6 +25,12 @@ export type Way = {
   | { readonly what: 'more plates'; readonly dish: string; readonly name: string; readonly by: number }
   | { readonly what: 'even out'; readonly portions: readonly Portioned[] }
 );
+
+export interface Given extends Portioned {
+  readonly servings: number;
+  readonly of: number;
+  readonly liquidMl: number;
+}
 
 export interface Portioned {
   readonly dish: string;
@@ -48,7 +56,17 @@ export function waysOut(sharing: Sharing, now: ShareOut, solver: LpSolver): read
 type Tried = (change: Partial<Sharing>) => ShareOut;
 type WithDish = (id: string, change: (dish: ShareDish) => ShareDish) => ShareOut;
 
-const effect = (out: ShareOut) => ({ served: servedIn(out), leftG: out.left.shredG });
+const effect = (out: ShareOut) => ({
+  served: servedIn(out),
+  leftG: out.left.shredG,
+  gives: out.dishes.map(({ dish, servings, of, meatG, liquidMl }) => ({
+    dish,
+    servings,
+    of,
+    meatG,
+    liquidMl,
+  })),
+});
 const smaller = (dish: ShareDish, min: number): ShareDish => ({
   ...dish,
   scoops: [],
