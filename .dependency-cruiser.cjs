@@ -95,7 +95,8 @@ module.exports = {
       severity: 'error',
       from: {
         path: '^src/',
-        pathNot: '^src/core/batch/(schema|mealSchema|kitchenSchema|shelfSchema|entrySchema|coolingSchema|fields|jitless|file/.*)\\.ts$',
+        pathNot:
+          '^src/core/batch/(schema|mealSchema|kitchenSchema|shelfSchema|entrySchema|coolingSchema|fields|jitless|file/.*)\\.ts$',
       },
       to: { path: 'node_modules/zod' },
     },
