@@ -18,6 +18,7 @@ import {
 import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
 import { cooling } from './coolingSchema.ts';
 import { entry } from './entrySchema.ts';
+import { closing, learned } from './learnedSchema.ts';
 import { kitchen } from './kitchenSchema.ts';
 import { shelfItem } from './shelfSchema.ts';
 import {
@@ -30,7 +31,17 @@ import {
   type parcel,
   type parts,
 } from './mealSchema.ts';
-import type { coolWays, doings, feels, stands, tastes } from './words.ts';
+import type {
+  becameOf,
+  learnables,
+  leftThings,
+  verdicts,
+  coolWays,
+  doings,
+  feels,
+  stands,
+  tastes,
+} from './words.ts';
 import {
   fates,
   lidFits,
@@ -265,6 +276,9 @@ const batch = z.strictObject({
   cook: z.array(phase).min(1).max(most.phases),
   strain: z.boolean(),
   skim: z.enum(skims),
+  closed: closing.optional().describe('how it ended; absent: it is not closed'),
+  leftOut: z.literal(true).optional().describe('it teaches nothing: left out by hand'),
+  guessG: mass.optional().describe('g of shred that the cook guessed before it was weighed'),
   reduceTo: volume.optional().describe('ml of finished liquid to boil it down to'),
   after: z
     .array(afterStep)
@@ -292,6 +306,7 @@ export const mealFile = z.strictObject({
   batches: z.array(batch).min(1).max(most.batches),
   entries: z.array(entry).max(most.entries),
   kitchen,
+  learned: learned.optional().describe('what earlier batches had taught; absent: nothing'),
 });
 
 /** The first line of a backup: how many meals follow, and what they all share. */
@@ -319,6 +334,7 @@ export const backupMeal = z.strictObject({
   batches: z.array(batch).min(1).max(most.batches),
   entries: z.array(entry).max(most.entries),
   kitchen: kitchen.optional().describe('its own, if it came in with one'),
+  learned: learned.optional().describe('what its file had learned, if it came in with it'),
 });
 
 export type BackupHead = z.infer<typeof backupHead>;
@@ -331,6 +347,12 @@ export type Day = z.infer<typeof day>;
 export type OwnTask = z.infer<typeof ownTask>;
 export type Phase = z.infer<typeof phase>;
 export type Item = z.infer<typeof item>;
+export type Closing = z.infer<typeof closing>;
+export type Learned = z.infer<typeof learned>;
+export type Learnable = (typeof learnables)[number];
+export type Became = (typeof becameOf)[number];
+export type LeftThing = (typeof leftThings)[number];
+export type Verdict = (typeof verdicts)[number];
 export type Entry = z.infer<typeof entry>;
 export type MealFile = z.infer<typeof mealFile>;
 export type Size = (typeof sizes)[number];

@@ -116,3 +116,34 @@ export const feels = [
 /** What a task of the cook's own takes up, and what it must be done before. */
 export const taskNeeds = ['burner', 'oven', 'griddle', 'blender', 'fridge shelf'] as const;
 export const taskWhens = ['serving', 'the pot', 'any time'] as const;
+
+/** What a kitchen's past batches teach: each a factor on what is foretold. */
+export const learnables = [
+  'y',
+  'pickings',
+  'steam',
+  'held',
+  'skim',
+  'tender',
+  'reduce',
+  'cooling',
+  'pull',
+  'salt',
+] as const;
+
+/** How the plates came out, where nobody weighed: a bound on what there was. */
+export const verdicts = ['short', 'just enough', 'over'] as const;
+
+export const leftThings = ['shred', 'liquid', 'fat', 'vegetables', 'bones'] as const;
+
+/** What became of each thing that was left. */
+export const becameOf = [
+  'shelf',
+  'eaten',
+  'poured away',
+  'bin',
+  'compost',
+  'pets',
+  'stock',
+  'nothing left',
+] as const;

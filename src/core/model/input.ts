@@ -1,4 +1,4 @@
-import type { Batch, Entry, Kitchen, Meal } from '../batch/index.ts';
+import type { Batch, Entry, Kitchen, Learned, Meal } from '../batch/index.ts';
 import type { Ingredient, Reference } from '@/reference/types.ts';
 
 /** All that a reckoning depends on: the same input gives the same figures everywhere. */
@@ -8,6 +8,8 @@ export interface Input {
   readonly entries: readonly Entry[];
   readonly kitchen: Kitchen;
   readonly reference: Reference;
+  /** What the kitchen's earlier batches have taught; absent: nothing. */
+  readonly learned?: Learned | undefined;
 }
 
 /** Every ingredient that may be named: the table's, and those that this kitchen has added to it. */

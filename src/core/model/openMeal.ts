@@ -5,7 +5,7 @@ import { runNominal, type Nominal } from './nominal/nominal.ts';
 import { dressedTickets } from './nominal/dressed.ts';
 import { salted } from './nominal/salted.ts';
 import { weighedPlan } from './nominal/weighed.ts';
-import { posteriorOf, type Posterior } from './posterior/posterior.ts';
+import { foretold, posteriorOf, type Posterior } from './posterior/posterior.ts';
 import { planMeal, type BatchPlan, type MealPlan } from './plan/plan.ts';
 
 /** A meal with all that its questions share, each part worked out once, when it is first asked for. */
@@ -34,8 +34,11 @@ export function openMeal(input: Input): OpenedMeal {
   const planned = once(() => typed().batches.map(salted));
   const nothingRead = input.entries.length === 0;
   const now = once(() => (nothingRead ? planned() : planned().map((batch) => weighedPlan(batch, input))));
-  const plannedRun = once(() => runNominal(typed(), planned()));
-  const posterior = once(() => posteriorOf(input.meal.id, now()));
+  const { learned } = input;
+  const plannedRun = once(() =>
+    runNominal(typed(), planned(), learned ? foretold(input.meal.id, planned(), learned) : []),
+  );
+  const posterior = once(() => posteriorOf(input.meal.id, now(), { learned }));
   const plan = once(() => {
     const weighed = now().some(({ dressedG }) => dressedG !== undefined);
     if (!weighed) return typed();

@@ -14,7 +14,7 @@ import {
   withSplit,
 } from '../keep/index.ts';
 import { massOf } from '../ledger/index.ts';
-import type { OpenedMeal } from '../model/index.ts';
+import { nextOf, type OpenedMeal } from '../model/index.ts';
 import { midpoint, MINUTE_MS, type Range } from '../quantity/index.ts';
 
 /** Something that cools, as it is likely to go. */
@@ -35,6 +35,8 @@ export interface CoolingNow {
   /** As it would have gone on, had it not been split. */
   readonly asItStood: Float64Array | undefined;
   readonly readings: readonly ThermometerReading[];
+  /** How fast it cools, of the usual, as the readings have it. */
+  readonly rate: number;
   /** Hours from the start; null: not within a day. */
   readonly to21H: Range | null;
   readonly to5H: Range | null;
@@ -111,6 +113,7 @@ export function cooling(meal: OpenedMeal, { now }: { readonly now: number }): re
       const fitted = fitCooling(
         cools,
         readings.filter(({ minutes }) => minutes >= 0 && (splitMin === undefined || minutes <= splitMin)),
+        nextOf(meal.input.learned, 'cooling', one.way),
       );
       const after = one.split && inPans(one.what, grams, one.split.pans, one.split.way, undefined);
       const go = (curve: Float64Array) =>
@@ -141,6 +144,7 @@ export function cooling(meal: OpenedMeal, { now }: { readonly now: number }): re
         cold,
         asItStood: one.split ? fitted.mid : undefined,
         readings,
+        rate: fitted.rate,
         to21H: to21H ?? null,
         to5H: to5H ?? null,
         keeps,

@@ -8,7 +8,7 @@ import {
   type Reduction,
   reductionBy,
 } from '../broth/index.ts';
-import type { Input, NominalBatch } from '../model/index.ts';
+import { type Input, nextOf, type NominalBatch } from '../model/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** A liquid that is boiled down: from how much to how much, its marks, and how long it has to go. */
@@ -31,7 +31,7 @@ export interface BoilsDown {
  */
 export function reductionsOf(
   { plan, mass }: NominalBatch,
-  { entries, kitchen }: Pick<Input, 'entries' | 'kitchen'>,
+  { entries, kitchen, learned }: Pick<Input, 'entries' | 'kitchen' | 'learned'>,
   now: number,
 ): readonly BoilsDown[] {
   if (!plan.liquid || mass.liquid.dry) return [];
@@ -43,9 +43,10 @@ export function reductionsOf(
     if (!found) return [];
     const { fromMl, toMl } = found;
     const marks = marksOf(step, standing, fromMl, kitchen);
-    const usual = reductionBy([{ at: now, ml: fromMl }], toMl, now);
+    const here = nextOf(learned, 'reduce', '');
+    const usual = reductionBy([{ at: now, ml: fromMl }], toMl, now, here);
     if (!usual) return [];
-    return [{ step: step.id, liquid, fromMl, toMl, marks, now: reductionBy(marks, toMl, now), usual }];
+    return [{ step: step.id, liquid, fromMl, toMl, marks, now: reductionBy(marks, toMl, now, here), usual }];
   });
 }
 

@@ -34,13 +34,19 @@ const TENTH = 1.2816;
  * against what burners usually do by how well each is known.
  * @param marks in order of time, on this heat
  * @param toMl what it is boiled down to
+ * @param usual of the logarithm of the rate, as the log has taught
  * @param now epoch, ms
  * @returns undefined without a mark
  */
-export function reductionBy(marks: readonly Mark[], toMl: number, now: number): Reduction | undefined {
+export function reductionBy(
+  marks: readonly Mark[],
+  toMl: number,
+  now: number,
+  usual: { readonly mean: number; readonly sd: number } = { mean: 0, sd: USUAL_SPREAD },
+): Reduction | undefined {
   const last = marks.at(-1);
   if (!last) return undefined;
-  const { rate, spread, taught } = rateOf(marks);
+  const { rate, spread, taught } = rateOf(marks, USUAL * Math.exp(usual.mean), usual.sd);
   const nowMl = Math.max(0, last.ml - rate * Math.max(0, (now - last.at) / MINUTE_MS));
   const left = Math.max(0, nowMl - toMl);
   const mid = left / rate;
@@ -54,16 +60,20 @@ export function reductionBy(marks: readonly Mark[], toMl: number, now: number): 
 }
 
 /** The rate, ml a minute, and its relative spread. */
-function rateOf(marks: readonly Mark[]): { rate: number; spread: number; taught: boolean } {
+function rateOf(
+  marks: readonly Mark[],
+  usual: number,
+  usualSpread: number,
+): { rate: number; spread: number; taught: boolean } {
   const minutes = marks.map(({ at }) => at / MINUTE_MS);
   const mean = (of: readonly number[]) => of.reduce((sum, x) => sum + x, 0) / of.length;
   const [t0, v0] = [mean(minutes), mean(marks.map(({ ml }) => ml))];
   const sxx = minutes.reduce((sum, t) => sum + (t - t0) ** 2, 0);
-  if (marks.length < 2 || sxx <= 0) return { rate: USUAL, spread: USUAL_SPREAD, taught: false };
+  if (marks.length < 2 || sxx <= 0) return { rate: usual, spread: usualSpread, taught: false };
   const sxy = marks.reduce((sum, { ml }, i) => sum + ((minutes[i] ?? t0) - t0) * (ml - v0), 0);
   const measured = -sxy / sxx;
-  const [ofLine, ofUsual] = [READ / Math.sqrt(sxx), USUAL_SPREAD * USUAL];
+  const [ofLine, ofUsual] = [READ / Math.sqrt(sxx), usualSpread * usual];
   const [a, b] = [1 / ofLine ** 2, 1 / ofUsual ** 2];
-  const rate = Math.max(USUAL / 20, (a * measured + b * USUAL) / (a + b));
-  return { rate, spread: Math.min(USUAL_SPREAD, Math.sqrt(1 / (a + b)) / rate), taught: true };
+  const rate = Math.max(usual / 20, (a * measured + b * usual) / (a + b));
+  return { rate, spread: Math.min(usualSpread, Math.sqrt(1 / (a + b)) / rate), taught: true };
 }

@@ -24,16 +24,21 @@ export interface Fitted {
 /**
  * Fits the rate of cooling to the readings: what is left of the prior where they speak, on a grid of rates. Time goes
  * faster or slower along one curve, so that it is worked out once.
+ * @param prior of the logarithm of its rate, as the log has taught
  */
-export function fitCooling(cools: Cools, readings: readonly ThermometerReading[]): Fitted {
+export function fitCooling(
+  cools: Cools,
+  readings: readonly ThermometerReading[],
+  { mean, sd }: { readonly mean: number; readonly sd: number } = { mean: 0, sd: PRIOR },
+): Fitted {
   const usual = coolingCurve(cools);
-  const logs = Array.from({ length: NODES }, (_, i) => PRIOR * REACH * (-1 + (2 * i) / (NODES - 1)));
+  const logs = Array.from({ length: NODES }, (_, i) => mean + sd * REACH * (-1 + (2 * i) / (NODES - 1)));
   const weights = logs.map((log) => {
     const misses = readings.reduce((sum, { minutes, celsius }) => {
       const off = (celsius - celsiusAt(usual, minutes * Math.exp(log))) / NOISE;
       return sum + off * off;
     }, 0);
-    return Math.exp(-((log / PRIOR) ** 2) / 2 - misses / 2);
+    return Math.exp(-(((log - mean) / sd) ** 2) / 2 - misses / 2);
   });
   const all = weights.reduce((sum, w) => sum + w, 0);
   const at = (share: number): number => {

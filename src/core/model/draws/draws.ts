@@ -34,7 +34,12 @@ export function drawsOf(meal: OpenedMeal): Drawn {
  */
 export function meatDrawsOf({ input, plan, now }: OpenedMeal): Drawn {
   const dry = now.map((batch): BatchPlan => ({ ...batch, liquid: undefined, ready: undefined }));
-  return drawMeal({ input, plan, now: dry, posterior: posteriorOf(input.meal.id, dry) });
+  return drawMeal({
+    input,
+    plan,
+    now: dry,
+    posterior: posteriorOf(input.meal.id, dry, { learned: input.learned }),
+  });
 }
 
 /**

@@ -1,6 +1,6 @@
 import { MAIN, mainOf, saltShareOf, takenBy, type LiquidMass, type LiquidPlan } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
-import { BROTH_TARGET, MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
+import { MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import { nominalBatch } from './run.ts';
 
@@ -28,7 +28,7 @@ export function salted(plan: BatchPlan): BatchPlan {
   );
   // Boiling down after the sieve strengthens what is left: before it a low may be as strong as that.
   const stronger = finished.water > 0 ? (finished.water + reduction) / finished.water : 1;
-  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
+  const target = plan.brothTarget;
   const saltWantedG = saltWanted(
     target,
     base,

@@ -20,9 +20,10 @@ import {
 } from '../../meat/index.ts';
 import type { LotReading } from '../../ledger/index.ts';
 import { type Ticket, ticketsOf } from '../../order/index.ts';
-import { airShare, FULL, misfits } from '../../pot/index.ts';
+import { airShare, BROTH_TARGET, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
+import { priorFor } from '../posterior/spreads.ts';
 import type { Problem, Says } from '../problem.ts';
 import { potHeatOf } from './heat.ts';
 import { donenessOf } from './doneness.ts';
@@ -48,6 +49,8 @@ export interface BatchPlan {
   readonly stretch: readonly Stretch[];
   /** The dressed meat as it was weighed, g. */
   readonly dressedG: number | undefined;
+  /** Salt wanted of the finished liquid: as written, else as this kitchen likes it. */
+  readonly brothTarget: number;
   readonly sear: SearFigures;
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
@@ -215,6 +218,7 @@ function planBatch(batch: Batch, input: Input, problems: Problem[], taken: Reado
     weighings: [],
     stretch: stretchOf(batch, input),
     dressedG: undefined,
+    brothTarget: batch.strength?.liquid ?? BROTH_TARGET * Math.exp(priorFor(input.learned, 'salt', '').mean),
     liquid:
       lots.length > 0 && filled.length > 0 && steam && (ready || isTimed(batch))
         ? planLiquid(batch, items, steam, rawG, sear.fatInPotG, input)

@@ -13,6 +13,7 @@ import { cookOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
 import type { Input } from '../input.ts';
+import { priorFor } from '../posterior/spreads.ts';
 import type { Problem } from '../problem.ts';
 
 interface MeatLot {
@@ -26,12 +27,12 @@ export function planReadiness(
   batch: Batch,
   lots: readonly MeatLot[],
   pot: PotHeat,
-  { kitchen, entries }: Input,
+  { kitchen, entries, learned }: Input,
   problems: Problem[],
 ): Readiness | undefined {
   const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
   const forks = standingEntries(entries);
-  const cooking = lots.map(({ id, cut, toSear }): LotToCook => ({
+  const usual = lots.map(({ id, cut, toSear }): LotToCook => ({
     id,
     piece: {
       sides: sidesOf(toSear),
@@ -42,6 +43,8 @@ export function planReadiness(
     alone: toSear.size === 'whole' && (toSear.count ?? 1) <= 1,
     seen: seenOf(batch, id, forks),
   }));
+  const { mean } = priorFor(learned, 'tender', openPhase(batch.cook)?.heat ?? '');
+  const cooking = mean === 0 ? usual : asLongAs(batch, usual, mean, pot, kitchen.altitudeM);
   problems.push(...coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
   const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM);
   if (typeof ready !== 'object') return undefined;
@@ -72,6 +75,34 @@ export function planReadiness(
     });
   return undefined;
 }
+
+const tougher = (lots: readonly LotToCook[], factor: number): LotToCook[] =>
+  lots.map((lot) => ({ ...lot, piece: { ...lot.piece, toughness: factor * lot.piece.toughness } }));
+
+/** The lots so tough that they take as much longer here as the log has it: time does not go with toughness one to one. */
+function asLongAs(
+  { cook }: Batch,
+  lots: readonly LotToCook[],
+  mean: number,
+  pot: PotHeat,
+  altitudeM: number,
+): LotToCook[] {
+  const median = (some: readonly LotToCook[]) => {
+    const ready = readinessOf(
+      cook,
+      some.map((lot) => ({ ...lot, seen: [] })),
+      pot,
+      altitudeM,
+    );
+    return typeof ready === 'object' && 'median' in ready ? ready.median : undefined;
+  };
+  const [plain, once] = [median(lots), median(tougher(lots, Math.exp(mean)))];
+  const moved = plain !== undefined && once !== undefined ? Math.log(once / plain) / mean : 1;
+  return tougher(lots, Math.exp(mean / Math.min(1, Math.max(MOVES_LEAST, moved))));
+}
+
+/** Of a change of toughness at least this share is seen in the time. */
+const MOVES_LEAST = 0.5;
 
 const namesOf = (lots: readonly MeatLot[], some: readonly string[]): ReadonlySet<string> =>
   new Set(lots.flatMap(({ id, cut }) => (some.includes(id) ? [cut.name.toLowerCase()] : [])));

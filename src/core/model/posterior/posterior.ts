@@ -6,6 +6,8 @@ import { normals } from '../draws/normals.ts';
 import { type BatchDraw, emptyBatchMass, runBatch } from '../nominal/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import { covarianceOf, latentsOf, multiplierOf, priorOf, type Latent } from './latents.ts';
+import type { Learned } from '../../batch/index.ts';
+import { sayingsOf } from './sayings.ts';
 import { readingsOf, unread, type Reading } from './readings.ts';
 
 /** What is known of a meal after its weighings: the middle of it, and how a draw of what was known before moves. */
@@ -15,6 +17,19 @@ export interface Posterior {
   readonly centre: readonly BatchDraw[];
   /** Draws of each latent. */
   readonly drawn: (n: number) => readonly Float64Array[];
+  /** What the readings say of each kind by themselves: the message that the log learns from. */
+  readonly says: () => readonly Saying[];
+}
+
+/** Of the mean of a kind's latents in one meal (a cut's lots, one pot), what its readings alone say of it. */
+export interface Saying {
+  readonly what: Latent['what'];
+  readonly of: string;
+  /** Logarithm of found over foretold, and how surely the readings know it. */
+  readonly value: number;
+  readonly sd: number;
+  /** Standard deviation of this meal's own part about what the kind has in this kitchen. */
+  readonly own: number;
 }
 
 /** The run is bent, so its slopes are taken anew at each better middle. */
@@ -49,11 +64,19 @@ export function put(draw: BatchDraw | undefined, latent: Latent, value: number):
  * the kitchen sharing theirs; each reading is a linear look at them, by the slopes of the forward run at the middle
  * (Gauss and Newton's steps), so that a weighed shred, pot or broth teaches of all that came before it.
  */
-export function posteriorOf(meal: string, plans: readonly BatchPlan[]): Posterior {
-  const latents = latentsOf(meal, plans);
+export function posteriorOf(
+  meal: string,
+  plans: readonly BatchPlan[],
+  {
+    learned,
+    plausible = PLAUSIBLE,
+  }: { readonly learned?: Learned | undefined; readonly plausible?: number } = {},
+): Posterior {
+  const latents = latentsOf(meal, plans, learned);
   const readings = readingsOf(plans);
   const priors = (n: number) => latents.map((latent) => priorOf(meal, latent, n));
-  if (readings.length === 0) return { latents, centre: plans.map(plainDraw), drawn: priors };
+  if (readings.length === 0)
+    return { latents, centre: centreAt(plans, latents, () => 0), drawn: priors, says: () => [] };
 
   const blind = plans.map(unread);
   const covariance = (i: number, j: number) => covarianceOf(latents[i], latents[j]);
@@ -72,19 +95,33 @@ export function posteriorOf(meal: string, plans: readonly BatchPlan[]): Posterio
       // How far the reading is from what was foretold before anything was known.
       const about = (rows[r] ?? []).reduce((sum, [i, slope]) => sum + slope * valueAt(middle, i), 0);
       const far = Math.log(value / valueAt(looked.foretold, r)) + about;
-      const most = PLAUSIBLE * valueAt(spread, r);
+      const most = plausible * valueAt(spread, r);
       return Math.max(-most, Math.min(most, far));
     });
     middle = Float64Array.from(gain, (of) => dot(of, off));
   }
-  const centre = plans.map(plainDraw);
-  for (const [i, latent] of latents.entries()) put(centre[latent.batch], latent, valueAt(middle, i));
   return {
     latents,
-    centre,
+    centre: centreAt(plans, latents, (i) => valueAt(middle, i)),
+    says: () => (conditioned ? sayingsOf(latents, middle, covariance, rows, conditioned) : []),
     drawn: (n) => (conditioned ? moved(meal, priors(n), rows, off, noise, conditioned, n) : priors(n)),
   };
 }
+
+/** The middle that a value of each latent leads to. */
+function centreAt(
+  plans: readonly BatchPlan[],
+  latents: readonly Latent[],
+  value: (i: number) => number,
+): BatchDraw[] {
+  const centre = plans.map(plainDraw);
+  for (const [i, latent] of latents.entries()) put(centre[latent.batch], latent, value(i));
+  return centre;
+}
+
+/** The middle before anything is weighed: as the log has taught. */
+export const foretold = (meal: string, plans: readonly BatchPlan[], learned: Learned): readonly BatchDraw[] =>
+  centreAt(plans, latentsOf(meal, plans, learned), () => 0);
 
 const dot = (a: Float64Array, b: Float64Array) => {
   let sum = 0;

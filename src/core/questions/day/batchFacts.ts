@@ -13,7 +13,7 @@ import { boilDownMinutes, cookOf, isTimed, openPhase } from '../../clock/index.t
 import { boughtOf, itemsOf, type ItemWork, workOn } from '../../pot/index.ts';
 import { MINUTE_MS, midpoint } from '../../quantity/index.ts';
 import { minutesOnBurner } from '../../tender/index.ts';
-import { ingredientsById, type Input, type NominalBatch } from '../../model/index.ts';
+import { ingredientsById, type Input, type NominalBatch, priorFor } from '../../model/index.ts';
 import { milestonesIn, tickedIn } from '../seen.ts';
 import { lookAtOf, looksOf, readyAt } from './looks.ts';
 import { momentsOf } from './moments.ts';
@@ -112,9 +112,12 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     after: batch.after?.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
     staysInPot: staysInPot(batch),
     coolMin: pullingOf(batch).coolMin,
-    pace: pullingOf(batch).pace,
+    pace: pullingOf(batch).pace * Math.exp(priorFor(input.learned, 'pull', '').mean),
     liquidMl: mlOf(mass.liquid),
-    reduceMin: Math.round(boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'boil down').water : 0)),
+    reduceMin: Math.round(
+      boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'boil down').water : 0) /
+        Math.exp(priorFor(input.learned, 'reduce', '').mean),
+    ),
     shredG: mass.lots.reduce((sum, lot) => sum + lot.shred, 0),
   };
 }

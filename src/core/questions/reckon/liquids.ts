@@ -13,7 +13,7 @@ import {
 } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import type { Drawn, NominalBatch } from '../../model/index.ts';
-import { BROTH_TARGET, PROPOSED_MOST, saltAtDressing } from '../../pot/index.ts';
+import { PROPOSED_MOST, saltAtDressing } from '../../pot/index.ts';
 import { type Range, rangeOf } from '../../quantity/index.ts';
 
 /** One of a batch's finished liquids, and what it still wants. */
@@ -58,7 +58,7 @@ export function liquidsOf(
 ): readonly LiquidReckoning[] {
   if (!plan.liquid || mass.liquid.dry) return [];
   const columns = drawn?.liquids.get(plan.id);
-  const target = Math.min(plan.batch.strength?.liquid ?? BROTH_TARGET, PROPOSED_MOST);
+  const target = Math.min(plan.brothTarget, PROPOSED_MOST);
   const none = new Float64Array(0);
   return mass.liquid.liquids.flatMap((liquid, i) => {
     if (!(liquid.ml > 0)) return [];

@@ -33,7 +33,7 @@ export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]
   const { liquid, batch } = plan;
   if (!liquid) return null;
   const { pool } = mainOf(mass.liquid);
-  const liquidTarget = batch.strength?.liquid ?? BROTH_TARGET;
+  const liquidTarget = plan.brothTarget;
   const dry = mass.liquid.dry || mass.liquid.nearDry;
   const finished = saltShareOf(mainOf(mass.liquid));
   const wanted = Math.min(liquidTarget, PROPOSED_MOST);
@@ -99,7 +99,7 @@ const TRIES = 5;
  */
 function waterToThin(one: NominalBatch, input: Input): number {
   const { plan } = one;
-  const target = plan.batch.strength?.liquid ?? BROTH_TARGET;
+  const target = plan.brothTarget;
   const upwards = (ml: number) => Math.ceil(ml / 100 - 1e-6) * 100;
   let ml = upwards(firstGuess(one, target));
   for (let i = 0; i < TRIES; i += 1) {

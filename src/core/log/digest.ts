@@ -1,0 +1,118 @@
+import { type Closing, type Heat, standingEntries, type Stage } from '../batch/index.ts';
+import { mlOf } from '../broth/index.ts';
+import { momentOf, openPhase } from '../clock/index.ts';
+import { type Strands, strandsOf } from '../ledger/index.ts';
+import { type Input, openMeal } from '../model/index.ts';
+import { dishName } from '../order/index.ts';
+import { midpoint } from '../quantity/index.ts';
+import { reckon, servedOf, servingCosts } from '../questions/index.ts';
+import { figureOf } from '../shop/index.ts';
+import { type Evidence, evidenceOf, tenderTimes } from './evidence.ts';
+
+/** One cut of a batch: as bought, as it was to be shredded, and as it was. */
+export interface CutInLog {
+  readonly cut: string;
+  readonly name: string;
+  readonly rawG: number;
+  readonly plannedG: number;
+  readonly shredG: number;
+}
+
+/**
+ * One batch as the log knows it: all that a list, a search, a comparison and the learning want of it. It is made from the
+ * meal and its entries, and made anew whenever they change: nothing is known by it alone.
+ */
+export interface Digest {
+  readonly batch: string;
+  readonly meal: string;
+  readonly name: string;
+  readonly pot: string;
+  /** Epoch, ms: when it was closed, else served, else last weighed. */
+  readonly at: number;
+  readonly cuts: readonly CutInLog[];
+  readonly heat: Heat | undefined;
+  readonly vessel: string;
+  readonly dishes: readonly string[];
+  readonly weighed: boolean;
+  readonly leftOut: boolean;
+  readonly closed: Closing | undefined;
+  readonly guessG: number | undefined;
+  readonly strands: Strands;
+  /** ml of the finished liquid: planned, and now. */
+  readonly liquidMl: { readonly planned: number; readonly now: number };
+  /** Grams that were weighed and do not balance, by the stage. */
+  readonly unaccounted: readonly { readonly stage: Stage; readonly grams: number; readonly found: boolean }[];
+  /** Minutes from the lid to tender: foretold, and as forks had it. */
+  readonly minutes: { readonly foretold: number; readonly took: number } | undefined;
+  readonly plates: { readonly ordered: number; readonly served: number };
+  /** Of the dish with the most servings, in the currency. */
+  readonly cost: number | undefined;
+  readonly notes: string;
+  readonly evidence: readonly Evidence[];
+}
+
+/** What makes a batch one that was cooked. */
+const WEIGHED: ReadonlySet<string> = new Set(['cooked', 'shred', 'dressed']);
+
+/**
+ * The batches of a meal as the log knows them; those of which nothing was cooked, weighed or closed are none. What was
+ * foretold is what the tables foretell, without any log: that is the same whenever it is asked.
+ */
+export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
+  const standing = standingEntries(input.entries);
+  const begun = input.batches.filter(
+    ({ id, lidOn, closed }) =>
+      lidOn !== undefined || closed !== undefined || standing.some(({ batch }) => batch === id),
+  );
+  if (begun.length === 0) return [];
+  const meal = openMeal(input);
+  const reckoned = reckon(meal);
+  const costs = servingCosts(input.batches, reckoned.batches, reckoned.meal, input.kitchen);
+  const [cost] = costs?.values() ?? [];
+  const plates = {
+    ordered: meal.plan.tickets.reduce((sum, { count }) => sum + count, 0),
+    served: input.meal.dishes.reduce((sum, { id }) => sum + servedOf(input.entries, id), 0),
+  };
+  return begun.flatMap((batch): Digest[] => {
+    const i = input.batches.indexOf(batch);
+    const [figures, plan] = [reckoned.batches[i], meal.now[i]];
+    const [before, now] = [meal.plannedRun.batches[i]?.mass, meal.nominal.batches[i]?.mass];
+    if (!figures || !plan || !before || !now || !(figures.meat.rawG.mid > 0)) return [];
+    const own = standing.filter((entry) => entry.batch === batch.id);
+    const served = input.meal.serving && momentOf(input.meal.serving);
+    const times = tenderTimes(meal, plan);
+    return [
+      {
+        batch: batch.id,
+        meal: input.meal.id,
+        name: input.meal.name,
+        pot: batch.name,
+        at: batch.closed?.at ?? served ?? own.at(-1)?.at ?? batch.lidOn ?? 0,
+        cuts: figures.lots.map(({ cut, name, rawG, shredG }, k) => ({
+          cut,
+          name,
+          rawG,
+          plannedG: before.lots[k]?.shred ?? 0,
+          shredG,
+        })),
+        heat: openPhase(batch.cook)?.heat,
+        vessel: plan.vessels[0]?.vessel.name ?? '',
+        dishes: input.meal.dishes.map(dishName),
+        weighed: own.some(({ measures }) => 'flow' in measures && WEIGHED.has(measures.flow)),
+        leftOut: batch.leftOut === true,
+        closed: batch.closed,
+        guessG: midpoint(batch.guessG),
+        strands: strandsOf(meal.ledger, batch.id),
+        liquidMl: { planned: mlOf(before.liquid), now: mlOf(now.liquid) },
+        unaccounted: reckoned.unaccounted
+          .filter(({ flow }) => flow.batch === batch.id)
+          .map(({ flow, grams }) => ({ stage: flow.stage, grams, found: flow.id === 'found' })),
+        minutes: times && { foretold: times.foretold, took: times.took },
+        plates,
+        cost: cost && figureOf(cost),
+        notes: input.meal.notes ?? '',
+        evidence: evidenceOf(meal, batch.id),
+      },
+    ];
+  });
+}

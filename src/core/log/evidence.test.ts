@@ -1,0 +1,133 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Batch, Entry } from '../batch/index.ts';
+import { openMeal } from '../model/index.ts';
+import { reckon } from '../questions/index.ts';
+import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
+import { reckonDrawn } from '../testing/reckonDrawn.ts';
+import { digestOf } from './digest.ts';
+import { type Evidence, evidenceOf } from './evidence.ts';
+import { learn } from './learn.ts';
+
+const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } }];
+const MINUTE = 60_000;
+const lot = lotOf('beef-shank', 3000, { id: 'a' });
+const pot = (changes: Partial<Batch> = {}) => batchOf([lot], { cook: oven, ...changes });
+const mealOf = (entries: Entry[] = [], changes: Partial<Batch> = {}, plates = 20) =>
+  inputOf([pot(changes)], [dishOf('taco', plates)], entries);
+const planned = reckon(openMeal(mealOf())).batches[0];
+const cookedG = planned?.meat.cookedG.mid ?? NaN;
+const onBenchG = planned?.meat.onBenchG.mid ?? NaN;
+const shredG = planned?.meat.shredG.mid ?? NaN;
+const find = (all: readonly Evidence[], what: Evidence['what']) => all.find((one) => one.what === what);
+const said = (entries: Entry[], changes: Partial<Batch> = {}, plates = 20) =>
+  evidenceOf(openMeal(mealOf(entries, changes, plates)), 'pot');
+
+describe('what a batch says to the log', () => {
+  test('a tenth less on the bench is a tenth less yield, as surely as the scale is', () => {
+    const boneG = onBenchG - cookedG;
+    const y = find(said([weighedEntry({ what: 'sum', flow: 'cooked' }, 0.9 * cookedG + boneG)]), 'y');
+    expect(y?.of).toBe('beef-shank');
+    expect(y?.value).toBeCloseTo(Math.log(0.9), 1);
+    expect(y?.noise).toBeLessThan(0.1);
+    expect(y?.noise).toBeGreaterThan(0.06);
+  });
+
+  test('a bowl that was not tared is not damped here: the log has to see it', () => {
+    const y = find(said([weighedEntry({ what: 'sum', flow: 'cooked' }, 1.7 * onBenchG)]), 'y');
+    expect(y?.value).toBeGreaterThan(0.3);
+    const sane = said([weighedEntry({ what: 'sum', flow: 'cooked' }, onBenchG)]);
+    const all = [...Array.from({ length: 6 }, () => sane).flat(), ...(y ? [y] : [])];
+    expect(learn(all, 7).weights.at(-1)).toBe(0);
+  });
+
+  test('nothing weighed, nothing said', () => {
+    expect(said([])).toEqual([]);
+  });
+
+  test('what was learned by then does not change what is said', () => {
+    const entries = [weighedEntry({ what: 'sum', flow: 'shred' }, 0.93 * shredG)];
+    const input = mealOf(entries);
+    const learned = learn([{ what: 'y', of: 'beef-shank', value: -0.2, noise: 0.06 }], 1).learned;
+    expect(evidenceOf(openMeal({ ...input, learned }), 'pot')).toEqual(evidenceOf(openMeal(input), 'pot'));
+  });
+
+  test('plates that ran short or over are bounds where nobody weighed', () => {
+    const plates = Math.round(shredG / 52);
+    const closed = (verdict: 'short' | 'just enough' | 'over', by?: number) => ({
+      closed: { at: 1, verdict, ...(by !== undefined && { by }) },
+    });
+    const y = (changes: Partial<Batch>) => find(said([], changes, plates), 'y');
+    expect(y(closed('just enough'))?.value).toBeCloseTo(0, 1);
+    expect(y(closed('short', 6))?.value).toBeCloseTo(Math.log((plates - 6) / plates), 1);
+    expect(y(closed('over', 6))?.value).toBeCloseTo(Math.log((plates + 6) / plates), 1);
+    const [short, over] = [y(closed('short')), y(closed('over'))];
+    expect(short?.value).toBeLessThan(0);
+    expect(over?.value).toBeGreaterThan(0);
+    // A bound is less sure than a count, and a count than a scale.
+    const weighed = find(said([weighedEntry({ what: 'sum', flow: 'shred' }, shredG)]), 'y');
+    expect(over?.noise ?? 0).toBeGreaterThan(y(closed('over', 6))?.noise ?? Infinity);
+    expect(y(closed('over', 6))?.noise ?? 0).toBeGreaterThan(weighed?.noise ?? Infinity);
+  });
+
+  test('forks say how long it took, between the last no and the first yes', () => {
+    const start = Date.UTC(2026, 10, 1, 10);
+    const check = (feel: 'resists' | 'falls apart', minutes: number): Entry => ({
+      id: `${feel} ${minutes}`,
+      at: start + minutes * MINUTE,
+      batch: 'pot',
+      measures: { what: 'check', feel },
+      value: { text: feel },
+      measure: 'feel',
+      source: 'typed',
+    });
+    const tender = find(said([check('resists', 240), check('falls apart', 300)], { lidOn: start }), 'tender');
+    expect(tender?.of).toBe('oven');
+    const once = find(said([check('falls apart', 300)], { lidOn: start }), 'tender');
+    expect(once?.value).toBeGreaterThan(tender?.value ?? Infinity);
+    expect(once?.noise).toBeGreaterThan(tender?.noise ?? Infinity);
+  });
+
+  test('pulling has its pace', () => {
+    const at = (flow: 'cooked' | 'shred', g: number, minutes: number) => ({
+      ...weighedEntry({ what: 'sum', flow }, g),
+      id: flow,
+      at: minutes * MINUTE,
+    });
+    const [slow, fast] = [60, 20].map((minutes) =>
+      find(said([at('cooked', onBenchG, 0), at('shred', shredG, minutes)]), 'pull'),
+    );
+    expect((slow?.value ?? NaN) - (fast?.value ?? NaN)).toBeCloseTo(Math.log(3), 6);
+    expect(find(said([at('cooked', onBenchG, 0), at('shred', shredG, 600)]), 'pull')).toBeUndefined();
+  });
+
+  test('the next reckoning of this kitchen goes by it: the middle moves, the range narrows', () => {
+    const short = said([weighedEntry({ what: 'sum', flow: 'shred' }, 0.9 * shredG)]);
+    const { learned } = learn(Array.from({ length: 6 }, () => short).flat(), 6);
+    const [before, after] = [reckonDrawn(mealOf()), reckonDrawn({ ...mealOf(), learned })].map(
+      ({ batches }) => batches[0]?.meat.shredG,
+    );
+    const width = (of = before) => ((of?.p90 ?? NaN) - (of?.p10 ?? NaN)) / (of?.mid ?? NaN);
+    expect((after?.mid ?? NaN) / (before?.mid ?? NaN)).toBeGreaterThan(0.89);
+    expect((after?.mid ?? NaN) / (before?.mid ?? NaN)).toBeLessThan(0.95);
+    expect(width(after)).toBeLessThan(0.8 * width(before));
+    // What is planned goes by it too, not only what is drawn.
+    expect(reckon(openMeal({ ...mealOf(), learned })).batches[0]?.meat.shredG.mid).toBeCloseTo(
+      after?.mid ?? NaN,
+      6,
+    );
+  });
+});
+
+describe('a digest', () => {
+  test('stands for what was cooked, and for nothing that was only planned', () => {
+    expect(digestOf(mealOf())).toEqual([]);
+    const entries = [weighedEntry({ what: 'sum', flow: 'shred' }, 0.9 * shredG, 5)];
+    const [digest] = digestOf(mealOf(entries));
+    expect(digest).toMatchObject({ batch: 'pot', meal: 'meal', weighed: true, leftOut: false, at: 5 });
+    expect(digest?.cuts[0]?.plannedG).toBeCloseTo(shredG, 6);
+    expect(digest?.cuts[0]?.shredG).toBeCloseTo(0.9 * shredG, 6);
+    expect(digest?.strands.shred.grams).toBeCloseTo(0.9 * shredG, 6);
+    // It crosses the border between threads, and goes into a row of the store.
+    expect(structuredClone(digest)).toEqual(digest);
+  });
+});

@@ -1,0 +1,206 @@
+import { type Entry, type Learnable, standingEntries } from '../batch/index.ts';
+import { mainOf, MAIN, saltShareOf } from '../broth/index.ts';
+import { cookOf, openPhase } from '../clock/index.ts';
+import { pullMinutes } from '../day/index.ts';
+import { type BatchPlan, learnSpreads, openMeal, type OpenedMeal, posteriorOf } from '../model/index.ts';
+import { BROTH_TARGET } from '../pot/index.ts';
+import { MINUTE_MS } from '../quantity/index.ts';
+import { cooling, reductionsOf } from '../questions/index.ts';
+import { boundOf } from './bound.ts';
+
+/** One thing that a past batch says: the logarithm of what was found over what was foretold without any log. */
+export interface Evidence {
+  readonly what: Learnable;
+  /** The cut, the vessel with its lid, the heat; empty where all of a kitchen are alike. */
+  readonly of: string;
+  readonly value: number;
+  /** Standard deviation about the group's own middle: the batch's own, and of how it was measured. */
+  readonly noise: number;
+  /** Of its group, where that has one of its own. */
+  readonly spread?: number;
+}
+
+/** A value this far out is no evidence of anything, in logarithms. */
+const NONSENSE = 3;
+
+/** All that one batch of a meal says. What it says is the same whatever the kitchen had learned by then. */
+export function evidenceOf(meal: OpenedMeal, batchId: string): readonly Evidence[] {
+  const { learned, ...plain } = meal.input;
+  const blank = learned ? openMeal(plain) : meal;
+  const plan = blank.now.find(({ id }) => id === batchId);
+  if (!plan) return [];
+  const weighed = fromWeighings(blank, plan);
+  const all = [
+    ...weighed,
+    ...(weighed.some(({ what }) => what === 'y') ? [] : fromVerdict(blank, plan)),
+    ...fromForks(blank, plan),
+    ...fromPulling(blank, plan),
+    ...fromMarks(blank, plan),
+    ...fromCooling(blank, plan),
+    ...fromTastes(blank, plan),
+  ];
+  return all.filter(({ value, noise }) => Math.abs(value) < NONSENSE && Number.isFinite(noise) && noise > 0);
+}
+
+const LEARNED_BY_WEIGHT = ['y', 'pickings', 'steam', 'held', 'skim'] as const;
+
+/**
+ * A reading is taken as a yield as far as meat could be so, in standard deviations: further out the run has no slopes. It is
+ * more than a meal itself believes, so that the log can see what is absurd.
+ */
+const STILL_MEAT = 3.5;
+
+/** The messages of its weighings. */
+function fromWeighings({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const { says } = posteriorOf(input.meal.id, [plan], { plausible: STILL_MEAT });
+  return says().flatMap(({ what, of, value, sd, own }): Evidence[] => {
+    const known = LEARNED_BY_WEIGHT.find((one) => one === what);
+    if (!known) return [];
+    const spread = known === 'y' ? spreadOf(plan, of) : undefined;
+    return [{ what: known, of, value, noise: Math.hypot(sd, own), ...(spread !== undefined && { spread }) }];
+  });
+}
+
+const spreadOf = (plan: BatchPlan, cut: string): number | undefined =>
+  plan.cuts[plan.lots.findIndex((lot) => lot.cut === cut)]?.spread;
+
+/** How well a plate's portion is kept by hand, so that plates that went out measure the shred (estimate). */
+const BY_PLATES = 0.12;
+
+/** Nobody weighed, and yet it was short or over: plates that went out bound what there was. */
+function fromVerdict({ plan: mealPlan, plannedRun, input }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const { closed } = plan.batch;
+  if (!closed?.verdict) return [];
+  const ordered = mealPlan.tickets.reduce((sum, { count }) => sum + count, 0);
+  const needG = mealPlan.tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
+  const shredG = plannedRun.batches.reduce(
+    (sum, { mass }) => sum + mass.lots.reduce((all, lot) => all + lot.bowl, 0),
+    0,
+  );
+  if (!(ordered > 0 && needG > 0 && shredG > 0)) return [];
+  const sign = closed.verdict === 'short' ? -1 : closed.verdict === 'over' ? 1 : 0;
+  const served = Math.max(1, ordered + sign * (closed.by ?? 0));
+  const at = Math.log((needG * served) / ordered / shredG);
+  // What the pots shared is less sure of each of them.
+  const shared = Math.sqrt(input.batches.length);
+  const cuts = [...new Set(plan.lots.flatMap(({ cut, rawG }) => (rawG > 0 && cut !== '' ? [cut] : [])))];
+  return cuts.flatMap((of): Evidence[] => {
+    const spread = spreadOf(plan, of);
+    const before = Math.hypot(learnSpreads.y.kitchen, spread ?? learnSpreads.y.group, learnSpreads.y.own);
+    const bound =
+      sign === 0 || closed.by !== undefined
+        ? { value: at, sd: BY_PLATES }
+        : boundOf(at, sign > 0 ? 'above' : 'below', Math.hypot(before, BY_PLATES));
+    const noise = Math.hypot(bound.sd, learnSpreads.y.own) * shared * Math.sqrt(cuts.length);
+    return [{ what: 'y', of, value: bound.value, noise, ...(spread !== undefined && { spread }) }];
+  });
+}
+
+const isTender = (entry: Entry) =>
+  entry.measures.what === 'check' && !['resists', 'gives but holds'].includes(entry.measures.feel);
+
+/** How long a batch took until it was tender, min from its start: as foretold, and between the forks that said so. */
+export interface TenderTimes {
+  readonly foretold: number;
+  readonly took: number;
+  /** How well the forks know it, min. */
+  readonly sd: number;
+}
+
+/** Undefined where it had a written time, or nobody looked. */
+export function tenderTimes({ input }: OpenedMeal, { id, batch }: BatchPlan): TenderTimes | undefined {
+  const { lidOn } = batch;
+  if (lidOn === undefined || openPhase(batch.cook)?.minutes !== undefined) return undefined;
+  const mine = standingEntries(input.entries).filter((entry) => entry.batch === id);
+  const yes = mine.find(isTender) ?? mine.find(weighs('cooked'));
+  const foretold = openMeal({ ...input, entries: [] }).planned.find((one) => one.id === id)?.ready?.median;
+  if (!yes || foretold === undefined || foretold <= 0) return undefined;
+  const { potFrom } = cookOf(batch.cook);
+  const minutes = (at: number) => potFrom + (at - lidOn) / MINUTE_MS;
+  const no = mine.findLast((one) => one.measures.what === 'check' && one.at < yes.at && !isTender(one));
+  const to = minutes(yes.at);
+  if (!(to > 0)) return undefined;
+  // After one look alone it may have been tender for a while; between two it was any time.
+  if (!no) return { foretold, took: LOOKED_LATE.by * to, sd: LOOKED_LATE.sd * to };
+  const from = Math.max(0, minutes(no.at));
+  return { foretold, took: (from + to) / 2, sd: (to - from) / Math.sqrt(12) };
+}
+
+/** Of the time until the only look, when it was tender, and how surely (estimates). */
+const LOOKED_LATE = { by: 0.93, sd: 0.12 };
+
+/** How long it took against what was foretold, by its heat. */
+function fromForks(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const times = tenderTimes(meal, plan);
+  const heat = openPhase(plan.batch.cook)?.heat;
+  if (!times || !heat || !(times.took > 0)) return [];
+  const noise = Math.hypot(learnSpreads.tender.own, times.sd / times.took);
+  return [{ what: 'tender', of: heat, value: Math.log(times.took / times.foretold), noise }];
+}
+
+const weighs = (flow: string) => (entry: Entry) => 'flow' in entry.measures && entry.measures.flow === flow;
+
+/** Minutes between two weighings: less is a slip of the pen, more is a pause. */
+const PULLS = { least: 3, most: 240 };
+
+/** How long pulling and picking took: between the weighing before and the one after. */
+function fromPulling({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const mine = standingEntries(input.entries).filter(({ batch }) => batch === plan.id);
+  const [before, after] = [mine.find(weighs('cooked')), mine.find(weighs('shred'))];
+  const mass = nominal.batches.find(({ plan: { id } }) => id === plan.id)?.mass;
+  if (!before || !after || !mass) return [];
+  const took = (after.at - before.at) / MINUTE_MS;
+  if (took < PULLS.least || took > PULLS.most) return [];
+  const foretold = pullMinutes(mass.sums.bench, plan.batch.picking, input.meal.day?.hands ?? 1);
+  return [{ what: 'pull', of: '', value: Math.log(took / foretold), noise: learnSpreads.pull.own }];
+}
+
+/** How fast the pan boils down, where marks have taught it. */
+function fromMarks({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const batch = nominal.batches.find(({ plan: { id } }) => id === plan.id);
+  if (!batch) return [];
+  return reductionsOf(batch, input, 0).flatMap(({ now, usual, marks }): Evidence[] =>
+    now?.from === 'marks' && marks.length > 2
+      ? [
+          {
+            what: 'reduce',
+            of: '',
+            value: Math.log(now.mlPerMin / usual.mlPerMin),
+            noise: learnSpreads.reduce.own,
+          },
+        ]
+      : [],
+  );
+}
+
+/** How fast it cools, by each way, where a thermometer has said so more than once. */
+const fromCooling = (meal: OpenedMeal, plan: BatchPlan): Evidence[] =>
+  (plan.batch.cools ?? []).length === 0
+    ? []
+    : cooling(meal, { now: 0 }).flatMap(({ batch, way, rate, readings }): Evidence[] =>
+        batch === plan.id && readings.length > 1
+          ? [{ what: 'cooling', of: way, value: Math.log(rate), noise: learnSpreads.cooling.own }]
+          : [],
+      );
+
+/** A taste that says "flat" or "salty" says at least so far off (estimate). */
+const OFF_TASTE = 0.2;
+
+/** The salt that is liked here, of the finished liquid, against what is usual. */
+function fromTastes({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const liquid = nominal.batches.find(({ plan: { id } }) => id === plan.id)?.mass.liquid;
+  const last = standingEntries(input.entries).findLast(
+    ({ batch, measures }) =>
+      batch === plan.id &&
+      measures.what === 'taste' &&
+      (measures.liquid ?? MAIN) === MAIN &&
+      ['flat', 'right', 'salty'].includes(measures.says),
+  );
+  if (!liquid || !last || last.measures.what !== 'taste') return [];
+  const share = saltShareOf(mainOf(liquid));
+  if (!(share > 0)) return [];
+  const { says } = last.measures;
+  const off = says === 'flat' ? OFF_TASTE : says === 'salty' ? -OFF_TASTE : 0;
+  const noise = Math.hypot(learnSpreads.salt.own, Math.abs(off));
+  return [{ what: 'salt', of: '', value: Math.log(share / BROTH_TARGET) + off, noise }];
+}

@@ -1,0 +1,56 @@
+import { valueAt } from '../../quantity/index.ts';
+import type { Conditioned, SparseRow } from '../../pooled/index.ts';
+import type { Latent } from './latents.ts';
+import type { Saying } from './posterior.ts';
+
+/** Readings that leave more than this of the variance have said nothing of it. */
+const SILENT = 0.98;
+
+/**
+ * What the readings alone say of the mean of each kind's latents: its posterior with the prior taken out again, so that
+ * what a kitchen shares is counted once, however many batches of it are put together (the cavity of expectation
+ * propagation, Minka 2001, from memory; exact for normals where a kind's readings hang on it alone).
+ */
+export function sayingsOf(
+  latents: readonly Latent[],
+  middle: Float64Array,
+  covariance: (i: number, j: number) => number,
+  rows: readonly SparseRow[],
+  { gain }: Conditioned,
+): readonly Saying[] {
+  const kinds = new Map<string, number[]>();
+  for (const [i, { what, cut, ofCut, ofKitchen }] of latents.entries()) {
+    if (ofCut + ofKitchen === 0 || what === 'fat') continue;
+    const key = `${what} ${cut}`;
+    kinds.set(key, [...(kinds.get(key) ?? []), i]);
+  }
+  return [...kinds.values()].flatMap((some): Saying[] => {
+    const [first] = some;
+    const one = first === undefined ? undefined : latents[first];
+    if (!one) return [];
+    const share = 1 / some.length;
+    // Covariance of the mean with each latent, before.
+    const along = latents.map((_, j) => some.reduce((sum, i) => sum + share * covariance(i, j), 0));
+    const before = some.reduce((sum, i) => sum + share * (along[i] ?? 0), 0);
+    const taken = rows.reduce((sum, row, r) => {
+      const looks = row.reduce((all, [j, slope]) => all + slope * (along[j] ?? 0), 0);
+      const moves = some.reduce((all, i) => all + share * valueAt(gain[i] ?? EMPTY, r), 0);
+      return sum + looks * moves;
+    }, 0);
+    const after = Math.max(1e-9, before - taken);
+    if (!(after < SILENT * before)) return [];
+    const precision = 1 / after - 1 / before;
+    const mean = some.reduce((sum, i) => sum + share * valueAt(middle, i), 0);
+    return [
+      {
+        what: one.what,
+        of: one.cut,
+        value: one.mean + mean / after / precision,
+        sd: 1 / Math.sqrt(precision),
+        own: Math.sqrt(some.reduce((sum, i) => sum + (share * (latents[i]?.own ?? 0)) ** 2, 0)),
+      },
+    ];
+  });
+}
+
+const EMPTY = new Float64Array(0);
