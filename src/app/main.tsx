@@ -12,10 +12,14 @@ import { readFirstMeal } from './data/firstMeal.ts';
 import { queries } from './data/queries.ts';
 import { keepFolder } from './data/backupFolder.ts';
 import { keepOffline } from './data/offline.ts';
+import { afterFirstPaint } from './data/afterFirstPaint.ts';
+import { mendLog, readTaught } from './data/taught.ts';
 import { openStorage } from './data/storage.ts';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root.');
+
+const LATER_MS = 2_000;
 
 const draw = () =>
   createRoot(root).render(
@@ -32,8 +36,10 @@ openStorage()
   .then(async (isOpen) => {
     if (!isOpen) return;
     if (isDemo) await readClock(db);
-    await readFirstMeal(location.pathname);
+    await Promise.all([readTaught(), readFirstMeal(location.pathname)]);
   })
   .then(draw, draw);
+// What a meal teaches is made once it is over and nobody waits for a picture.
+void afterFirstPaint.then(() => setTimeout(() => void mendLog().catch(reportError), LATER_MS));
 keepFolder();
 keepOffline();

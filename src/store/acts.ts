@@ -12,6 +12,7 @@ import type {
   SlowSpoonDb,
   TableName,
 } from './db.ts';
+import { forgetDigests } from './forgetDigests.ts';
 import { markChanged } from './backup/lastBackup.ts';
 import { mark, record, stepOf, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
@@ -40,7 +41,7 @@ export async function rowsIn(tx: Transaction, mealId: string | undefined): Promi
   return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept });
 }
 
-const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'house'] as const;
+const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'digests', 'house'] as const;
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
@@ -105,6 +106,7 @@ async function write(
   }
   await record(tx, options, mealId, changes);
   await summarize(tx, changes);
+  await forgetDigests(tx, changes);
   await markChanged(tx, Date.now());
 }
 
@@ -154,10 +156,9 @@ async function step(
       await turn(tx, act.changes, direction);
       await mark(tx, act, direction, head.seq);
     }
-    await summarize(
-      tx,
-      acts.flatMap(({ changes }) => changes),
-    );
+    const changes = acts.flatMap((one) => one.changes);
+    await summarize(tx, changes);
+    await forgetDigests(tx, changes);
     await markChanged(tx, Date.now());
     return head.words;
   });

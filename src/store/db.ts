@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable } from 'dexie';
-import type { Batch, Entry, Kitchen, Meal, ShelfItem } from '@/core/batch/index.ts';
+import type { Batch, Entry, Kitchen, Learned, Meal, ShelfItem } from '@/core/batch/index.ts';
+import type { Digest, PastBatch } from '@/core/log/index.ts';
 import type { Hours } from '@/core/clock/index.ts';
 import { packRows } from './packs.ts';
 import { scopeOf } from './scopes.ts';
@@ -11,6 +12,8 @@ export interface MealRow {
   /** When it was made or came in, ms: the order of the list. */
   readonly made: number;
   readonly kitchen?: Kitchen;
+  /** What its kitchen had learned, if it came in from a file. */
+  readonly learned?: Learned;
 }
 
 export interface BatchRow {
@@ -49,6 +52,22 @@ export interface SummaryRow {
   readonly words: string;
   /** It cannot be read. */
   readonly damaged?: true;
+}
+
+/** What the log knows of the batches of a meal: made from its rows, and let go of when they change. */
+export interface DigestRow {
+  /** The meal. */
+  readonly id: string;
+  /** By which program, table and kitchen it was made. */
+  readonly stamp: string;
+  readonly digests: readonly Digest[];
+}
+
+/** A picture of a batch, small; it stays in this browser. */
+export interface PhotoRow {
+  /** The batch. */
+  readonly id: string;
+  readonly picture: Blob;
 }
 
 /** What is typed in a field and not entered yet. */
@@ -90,6 +109,8 @@ export type HouseRow =
       readonly failed?: string;
     }
   | { readonly id: 'changed'; readonly at: number }
+  /** What the past batches say, as the learning wants it: made with the digests. */
+  | { readonly id: 'taught'; readonly past: readonly PastBatch[] }
   /** How far the demo’s own clock is ahead of the machine’s, ms. */
   | { readonly id: 'clock'; readonly ahead: number };
 
@@ -146,6 +167,8 @@ export type SlowSpoonDb = Dexie & {
   summaries: EntityTable<SummaryRow, 'id'>;
   drafts: EntityTable<DraftRow, 'id'>;
   house: EntityTable<HouseRow, 'id'>;
+  digests: EntityTable<DigestRow, 'id'>;
+  photos: EntityTable<PhotoRow, 'id'>;
 };
 
 // On a loopback address Dexie collects the stack of every promise; that took a fifth of the start.
@@ -177,5 +200,6 @@ export function openDb(name: string): SlowSpoonDb {
         Object.assign(act, scopeOf(act.changes, undefined));
       });
     });
+  db.version(4).stores({ digests: 'id', photos: 'id' });
   return db;
 }

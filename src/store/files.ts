@@ -1,5 +1,6 @@
 import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/file/index.ts';
 import type { MealFile } from '@/core/batch/index.ts';
+import { learnedBefore } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';
@@ -7,9 +8,18 @@ import { deleteMealRows, loadMeal, type LoadedMeal } from './meals.ts';
 
 /** The meal as a file: the same meal is the same to the byte, whenever it is written. */
 export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<string> {
-  const loaded = await loadMeal(db, mealId);
+  const loaded = await withLearned(db, mealId);
   if (!loaded) throw new Error(`There is no meal “${mealId}” any more.`);
   return fileOf(loaded);
+}
+
+/** A meal with what its kitchen had learned by then, of which its file says all. */
+async function withLearned(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal | undefined> {
+  const loaded = await loadMeal(db, mealId);
+  if (!loaded || loaded.learned || (await db.meals.get(mealId))?.kitchen) return loaded;
+  const taught = await db.house.get('taught');
+  const learned = taught?.id === 'taught' ? learnedBefore(taught.past, loaded.meal) : undefined;
+  return learned ? { ...loaded, learned } : loaded;
 }
 
 /** A meal as it stands in memory, as a file. */
@@ -60,10 +70,10 @@ async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string
  * with stays with it, so that its figures stay what they were.
  */
 export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
-  const { meal, batches, entries, kitchen } = file;
+  const { meal, batches, entries, kitchen, learned } = file;
   await act(db, { words: `bringing in “${meal.name}”` }, meal.id, (deed) => {
     deleteMealRows(deed, meal.id);
-    deed.put('meals', { id: meal.id, meal, made, kitchen });
+    deed.put('meals', { id: meal.id, meal, made, kitchen, ...(learned && { learned }) });
     for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
     for (const entry of entries) deed.put('entries', { id: entry.id, mealId: meal.id, entry });
   });

@@ -4,6 +4,7 @@ import {
   type Lists,
   type Entry,
   type Kitchen,
+  type Learned,
   type Meal,
 } from '@/core/batch/index.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './db.ts';
@@ -14,6 +15,8 @@ export interface LoadedMeal {
   readonly batches: readonly Batch[];
   readonly entries: readonly Entry[];
   readonly kitchen: Kitchen;
+  /** What its kitchen had learned by then; absent: nothing. */
+  readonly learned?: Learned | undefined;
 }
 
 export interface RowOf {
@@ -132,6 +135,7 @@ export function loadedOf(rows: Rows): LoadedMeal | undefined {
       .map(({ entry }) => entry)
       .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1)),
     kitchen: row.kitchen ?? (kept?.id === 'kitchen' ? kept.kitchen : usualKitchen),
+    ...(row.learned && { learned: row.learned }),
   };
   known.set(rows, loaded);
   return loaded;

@@ -2,8 +2,15 @@ import supper from '../../../examples/lantern-supper.json';
 import { readMealFile, shifted } from '@/core/batch/file/index.ts';
 import { dateOf, momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import type { KeptRow, SlowSpoonDb } from '@/store/db.ts';
+import type { Kitchen } from '@/core/batch/index.ts';
+import { digestOf } from '@/core/log/index.ts';
+import { reference } from '@/reference/index.ts';
+import { mendDigests, stampOf } from '@/store/digests.ts';
+import { packed } from '@/store/packs.ts';
+import { summarizeMeal } from '@/store/summaries.ts';
 import { importMeal } from '@/store/files.ts';
 import { setClock } from './clock.ts';
+import { demoLog } from './demoLog.ts';
 import { demoShelf } from './demoShelf.ts';
 
 const MADE = Date.UTC(2026, 10, 28);
@@ -31,9 +38,43 @@ export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   const scene = momentOf({ local: `${today}T${SCENE_CLOCK}`, zone: timeZone }) ?? Date.now();
   await setClock(db, scene);
   const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
-  await importMeal(db, shifted(reading.file, scene - SCENE, wallTime), MADE);
+  const supperNow = shifted(reading.file, scene - SCENE, wallTime);
+  await importMeal(db, supperNow, MADE);
+  const { kitchen } = supperNow;
+  await makeItsKitchen(db, supperNow.meal.id, kitchen);
+  await putPast(db, demoLog(scene, timeZone));
   const shelf: KeptRow = { id: 'shelf', items: demoShelf(scene) };
   await db.kept.put(shelf);
+  // A dozen meals: sooner made here than a thread is started.
+  await mendDigests(db, {
+    stamp: stampOf(reference.version, kitchen),
+    digester: (meals) => Promise.resolve(meals.map((meal) => digestOf({ ...meal, reference }))),
+  });
+}
+
+/** The hall's kitchen is the demo's own: what its past cooks have taught counts for the supper. */
+async function makeItsKitchen(db: SlowSpoonDb, mealId: string, kitchen: Kitchen): Promise<void> {
+  const row: KeptRow = { id: 'kitchen', kitchen };
+  await db.kept.put(row);
+  await db.meals
+    .where('id')
+    .equals(mealId)
+    .modify((row: { kitchen?: Kitchen }) => {
+      delete row.kitchen;
+    });
+}
+
+async function putPast(db: SlowSpoonDb, past: ReturnType<typeof demoLog>): Promise<void> {
+  await db.transaction('rw', db.meals, db.batches, db.entries, db.summaries, db.kept, async (tx) => {
+    for (const { meal, batches, entries } of past) {
+      await db.meals.put({ id: meal.id, meal, made: Math.min(MADE, batches[0]?.lidOn ?? MADE) });
+      await db.batches.bulkPut(batches.map((batch) => ({ id: batch.id, mealId: meal.id, batch })));
+      await db.entries.bulkPut([
+        ...packed(entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry }))),
+      ]);
+      await summarizeMeal(tx, meal.id);
+    }
+  });
 }
 
 /**

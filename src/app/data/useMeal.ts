@@ -1,9 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { learnedBefore } from '@/core/log/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { loadedOf } from '@/store/rows.ts';
 import { mealKey, readMeal } from './memory.ts';
+import { taughtNow } from './taught.ts';
 import { useKept } from './useKept.ts';
+import { useWatched } from './watched.ts';
 
 /** The open meal as it stands in memory; undefined while it is read, null if there is none. */
 export function useMeal(mealId: string): LoadedMeal | null | undefined {
@@ -15,11 +18,20 @@ export function useMeal(mealId: string): LoadedMeal | null | undefined {
     staleTime: Infinity,
   });
   const kept = useKept();
-  return useMemo(() => {
+  const loaded = useMemo(() => {
     if (!data) return data;
     // Of what all meals share the kitchen counts here, wherever it was last changed.
     const kitchen = kept.get('kitchen') ?? data.kept.get('kitchen');
     const shared = kitchen === data.kept.get('kitchen');
     return loadedOf(shared ? data : { ...data, kept: kept }) ?? null;
   }, [data, kept]);
+  const past = useWatched(taughtNow);
+  const own = data?.meals.get(mealId)?.kitchen !== undefined;
+  const serving = loaded?.meal.serving;
+  // What came with a kitchen of its own was reckoned by what that one had learned.
+  const learned = useMemo(
+    () => (own ? undefined : learnedBefore(past, { id: mealId, ...(serving && { serving }) })),
+    [past, own, mealId, serving],
+  );
+  return useMemo(() => (loaded && learned ? { ...loaded, learned } : loaded), [loaded, learned]);
 }

@@ -32,6 +32,12 @@ jest.unstable_mockModule('@/workers/client.ts', () => ({
     };
   }),
 }));
+jest.unstable_mockModule('@/workers/logger.ts', () => ({
+  startLogger: () => {
+    const core = coreWorker();
+    return { digester: (meals: never) => Promise.resolve(core.digests(meals)), stop: () => undefined };
+  },
+}));
 jest.unstable_mockModule('../data/tabs.ts', () => ({
   tellOtherTabs: () => undefined,
   whenAnotherTabWrites: () => undefined,

@@ -48,7 +48,7 @@ async function kitchenHere(db: SlowSpoonDb): Promise<Kitchen | undefined> {
   return row?.id === 'kitchen' ? row.kitchen : undefined;
 }
 
-const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'drafts'] as const;
+const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'digests', 'drafts'] as const;
 /** So many meals are written at a time. */
 const AT_A_TIME = 60;
 
@@ -69,6 +69,7 @@ export async function restore(
     if (way === 'replace') await Promise.all(TABLES.map((name) => tx.table(name).clear()));
     else {
       await tx.table('meals').bulkDelete(ids);
+      await tx.table('digests').bulkDelete(ids);
       for (const name of ['batches', 'entries', 'acts'])
         await tx.table(name).where('mealId').anyOf(ids).delete();
     }
@@ -96,11 +97,12 @@ async function put(
   shared: Kitchen,
   others: Set<string>,
 ): Promise<void> {
-  const mealRows = some.map(({ made, meal, kitchen }) => ({
+  const mealRows = some.map(({ made, meal, kitchen, learned }) => ({
     id: meal.id,
     meal,
     made,
     ...(kitchen && { kitchen }),
+    ...(learned && { learned }),
   }));
   const batchRows = some.flatMap(({ meal, batches }) =>
     batches.map((batch) => ({ id: batch.id, mealId: meal.id, batch })),

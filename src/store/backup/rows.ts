@@ -30,7 +30,7 @@ export async function* backupRows(
 
 /** A damaged row goes out as it lies: whoever reads it is told, and it must not keep the others from going out. */
 const backupMealOf = (
-  { made, meal, kitchen }: MealRow,
+  { made, meal, kitchen, learned }: MealRow,
   batches: readonly BatchRow[],
   packs: readonly PackRow[],
 ): BackupMeal => ({
@@ -40,6 +40,7 @@ const backupMealOf = (
   // In the order in which they were made, whatever their packs' order is.
   entries: inOrder(packs.flatMap(({ entries }) => entries)),
   ...(kitchen && { kitchen }),
+  ...(learned && { learned }),
 });
 
 function inOrder(entries: readonly Entry[]): Entry[] {

@@ -1,7 +1,15 @@
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
 import { parse, sorted } from './text.ts';
-import { mealFile, type Batch, type Entry, type Kitchen, type Meal, type MealFile } from '../schema.ts';
+import {
+  mealFile,
+  type Batch,
+  type Entry,
+  type Kitchen,
+  type Meal,
+  type Learned,
+  type MealFile,
+} from '../schema.ts';
 
 /** A file larger than this is not a meal: 200 lots with all their entries are under 1 MB. */
 export const MAX_FILE_BYTES = 20_000_000;
@@ -49,6 +57,7 @@ export const mealFileOf = (
     readonly batches: readonly Batch[];
     readonly entries: readonly Entry[];
     readonly kitchen: Kitchen;
+    readonly learned?: Learned | undefined;
   },
   reference: string,
 ): MealFile => ({
@@ -59,6 +68,7 @@ export const mealFileOf = (
   batches: [...parts.batches],
   entries: [...parts.entries],
   kitchen: parts.kitchen,
+  ...(parts.learned && { learned: parts.learned }),
 });
 
 /** The file as text: keys sorted, so that the same meal is the same to the byte. */

@@ -1,0 +1,60 @@
+import { usualKitchen } from '@/core/batch/index.ts';
+import type { PastBatch } from '@/core/log/index.ts';
+import { reference } from '@/reference/index.ts';
+import { mendDigests, stampOf } from '@/store/digests.ts';
+import { startLogger } from '@/workers/logger.ts';
+import { db } from './db.ts';
+import { actsBefore } from './queue.ts';
+import { watched } from './watched.ts';
+
+/** What the past batches say, as the reckoning of every meal here wants it. */
+export const taughtNow = watched<readonly PastBatch[]>([]);
+
+/** Reads what was made of the log last: before the first picture, so that its figures are this kitchen's own. */
+export async function readTaught(): Promise<void> {
+  const row = await db.house.get('taught');
+  if (row?.id === 'taught') taughtNow.set(row.past);
+}
+
+export interface Mended {
+  readonly done: number;
+  readonly of: number;
+}
+/** How far the log is made anew; undefined while it is not. */
+export const mendingNow = watched<Mended | undefined>(undefined);
+
+let mending: Promise<void> | undefined;
+let again = false;
+
+/** Brings the log up to date with the meals; asked again meanwhile, once more after. */
+export function mendLog(): Promise<void> {
+  if (mending) {
+    again = true;
+    return mending;
+  }
+  mending = mend().finally(() => {
+    mending = undefined;
+    if (!again) return;
+    again = false;
+    void mendLog().catch(reportError);
+  });
+  return mending;
+}
+
+async function mend(): Promise<void> {
+  await actsBefore();
+  const kept = await db.kept.get('kitchen');
+  const stamp = stampOf(reference.version, kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
+  let logger: ReturnType<typeof startLogger> | undefined;
+  try {
+    const made = await mendDigests(db, {
+      stamp,
+      digester: (meals) => (logger ??= startLogger()).digester(meals),
+      told: (done, of) => mendingNow.set(of > 0 && done < of ? { done, of } : undefined),
+    });
+    if (made) await readTaught();
+  } finally {
+    logger?.stop();
+    mendingNow.set(undefined);
+  }
+}

@@ -1,0 +1,55 @@
+import type { Kitchen, Learnable, Learned } from '../batch/index.ts';
+import { cookedShare, findCut } from '../meat/index.ts';
+import { nextOf } from '../model/index.ts';
+import { BROTH_TARGET } from '../pot/index.ts';
+import type { Reference } from '@/reference/types.ts';
+
+/** What was learned of one thing: as the tables have it, and as the next batch of this kitchen is likely to be. */
+export interface LearnedFigure {
+  readonly what: Learnable;
+  /** The cut's id, the vessel with its lid, the heat; empty: the kitchen's, of all alike. */
+  readonly of: string;
+  readonly name: string;
+  /** "share": of the boneless raw weight or of the liquid; "factor": of what is foretold. */
+  readonly unit: 'share' | 'factor';
+  /** From so many batches. */
+  readonly n: number;
+  readonly published: number;
+  readonly mean: number;
+  readonly p10: number;
+  readonly p90: number;
+}
+
+/** One tenth of a normal lies further out than so many standard deviations. */
+const TENTH = 1.2816;
+
+/** All that a kitchen has learned, each beside what is published; the middle is the median of the next batch. */
+export function learnedFigures(
+  learned: Learned,
+  kitchen: Kitchen,
+  reference: Reference,
+): readonly LearnedFigure[] {
+  return learned.figures.flatMap(({ what, of, n }): LearnedFigure[] => {
+    // Of what is told apart by kinds, the kitchen's own part is no batch's.
+    if (n === 0) return [];
+    const cut = what === 'y' || what === 'pickings' ? findCut(of, kitchen, reference) : undefined;
+    const published = what === 'y' ? cut && cookedShare(cut.flesh).y : what === 'salt' ? BROTH_TARGET : 1;
+    if (published === undefined) return [];
+    const vessel = kitchen.vessels.find(({ id }) => of.startsWith(`${id} `));
+    const { mean, sd } = nextOf(learned, what, of, cut?.spread);
+    const at = (z: number) => published * Math.exp(mean + z * sd);
+    return [
+      {
+        what,
+        of,
+        name: cut?.name ?? (vessel ? `${vessel.name}, lid ${of.slice(vessel.id.length + 1)}` : of),
+        unit: what === 'y' || what === 'salt' ? 'share' : 'factor',
+        n,
+        published,
+        mean: at(0),
+        p10: at(-TENTH),
+        p90: at(TENTH),
+      },
+    ];
+  });
+}

@@ -1,0 +1,42 @@
+import type { Learned, Meal } from '../batch/index.ts';
+import { momentOf } from '../clock/index.ts';
+import type { Digest } from './digest.ts';
+import type { Evidence } from './evidence.ts';
+import { learn } from './learn.ts';
+
+/** A past batch as the learning wants it. */
+export interface PastBatch {
+  readonly meal: string;
+  readonly batch: string;
+  /** Epoch, ms. */
+  readonly at: number;
+  readonly evidence: readonly Evidence[];
+}
+
+/** Batches that teach: those that were not left out, and of which something was seen. */
+export const pastOf = (digests: readonly Digest[]): readonly PastBatch[] =>
+  digests.flatMap(({ meal, batch, at, leftOut, evidence }) =>
+    leftOut || evidence.length === 0 ? [] : [{ meal, batch, at, evidence }],
+  );
+
+/** When a meal is or was cooked, as the log orders it: what has no time yet comes after all that has. */
+export const cookedAt = ({ serving }: Pick<Meal, 'serving'>): number =>
+  (serving && momentOf(serving)) ?? Infinity;
+
+/**
+ * What a kitchen had learned when a meal was cooked: from the batches before it, never from its own. A meal of the past
+ * keeps its plan, whatever is cooked later.
+ * @returns undefined where nothing came before
+ */
+export function learnedBefore(
+  past: readonly PastBatch[],
+  meal: Pick<Meal, 'id' | 'serving'>,
+): Learned | undefined {
+  const until = cookedAt(meal);
+  const before = past.filter((one) => one.meal !== meal.id && one.at < until);
+  if (before.length === 0) return undefined;
+  return learn(
+    before.flatMap(({ evidence }) => evidence),
+    before.length,
+  ).learned;
+}
