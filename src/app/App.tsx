@@ -14,6 +14,8 @@ import { Unkept } from './shell/Unkept.tsx';
 const Meals = lazy(() => import('./meals/Meals.tsx'));
 const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
 const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
+const Eye = lazy(() => import('./log/Eye.tsx'));
+const Log = lazy(() => import('./log/Log.tsx'));
 const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
 const BenchMode = lazy(() => import('./bench/task/BenchMode.tsx'));
 const WeighOut = lazy(() => import('./plates/WeighOut.tsx'));
@@ -40,6 +42,8 @@ export function App() {
               <Route path="kitchen" element={<Kitchen />} />
               <Route path="cuts" element={<Cuts />} />
               <Route path="shelf" element={<Shelf />} />
+              <Route path="log" element={<Log />} />
+              <Route path="log/eye" element={<Eye />} />
               <Route path="shopping" element={<Shopping />} />
               <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
               <Route path="meals/:mealId/bench" element={<BenchMode />} />

@@ -1,4 +1,4 @@
-import { cookAgain, usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
+import { cookAgain, forPlates, usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
 import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
@@ -76,16 +76,18 @@ export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: 
   return { mealId, batchId };
 }
 
-/** Makes a meal once more from one that was cooked, as one act; undefined if it is gone. Returns where it can be opened. */
+/** Makes a meal once more from one that was cooked, for as many plates or for so many, as one act; undefined if it is gone. Returns where it can be opened. */
 export async function mealAgain(
   db: SlowSpoonDb,
   mealId: string,
+  plates?: number,
 ): Promise<{ mealId: string; batchId: string } | undefined> {
   const rows = await loadRows(db, mealId);
   const row = rows?.meals.get(mealId);
   if (!rows || !row) return undefined;
   const old = [...rows.batches.values()].map(({ batch }) => batch);
-  const { meal, batches } = cookAgain(row.meal, old, () => crypto.randomUUID());
+  const again = cookAgain(row.meal, old, () => crypto.randomUUID());
+  const { meal, batches } = plates === undefined ? again : forPlates(again, plates);
   await act(db, { words: `cooking “${row.meal.name}” again` }, undefined, (deed) => {
     deed.put('meals', {
       id: meal.id,

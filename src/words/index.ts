@@ -30,3 +30,19 @@ export { sizeWords } from './sizes.ts';
 export { shareTitle, shareUnder, wayWords } from './shares.ts';
 export { coolsWords, coolWayWords, hotWords, hoursWords, pansWords } from './cooling.ts';
 export { keptWords, placeWords } from './shelf.ts';
+export {
+  becameWords,
+  cutShort,
+  eyeTitle,
+  fromBatches,
+  learnedName,
+  learnedValue,
+  leftThingWords,
+  missedWords,
+  orderWords,
+  percent,
+  quizWords,
+  slabWords,
+  storyTitle,
+  verdictWords,
+} from './log.ts';

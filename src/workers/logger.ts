@@ -1,9 +1,12 @@
 import { wrap } from 'comlink';
-import type { Digester } from '@/store/digests.ts';
-import type { CoreWorker } from './core.ts';
+import type { Digest } from '@/core/log/index.ts';
+import type { BareMeal, CoreWorker } from './core.ts';
 
 /** A thread that makes digests, beside the one that answers: nobody who types waits for the log. */
-export function startLogger(): { readonly digester: Digester; readonly stop: () => void } {
+export function startLogger(): {
+  readonly digester: (meals: readonly BareMeal[]) => Promise<readonly (readonly Digest[])[]>;
+  readonly stop: () => void;
+} {
   const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
   const broken = new Promise<never>((_, reject) => {
     worker.addEventListener('error', ({ message }) =>

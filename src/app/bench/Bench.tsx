@@ -9,6 +9,7 @@ import { Unaccounted } from '../parts/Unaccounted.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
 import { Steps } from './steps/Steps.tsx';
 import { ComeBack } from './ComeBack.tsx';
+import { Guess } from './Guess.tsx';
 import { BenchBowl } from '../figures/BenchBowl.tsx';
 
 /** Pull, pick, shred: what comes out is weighed, and each weighing narrows what comes after it. */
@@ -88,6 +89,7 @@ export default function Bench() {
           inBowl
         />
       </div>
+      <Guess isWeighed={done} shredG={meat.shredG.mid} />
       <Steps />
       <Unaccounted />
       <Caution>

@@ -339,6 +339,16 @@ interface Taken {
   readonly left: ShelfItem;
 }
 
+/** Leaves a past batch out of the learning, or takes it in again. */
+export function leaveOut(mealId: string, batchId: string, out: boolean): void {
+  change(mealId, { words: out ? 'leaving a batch out' : 'taking a batch in again' }, (deed) =>
+    deed.edit('batches', batchId, (row) => {
+      const { leftOut: _, ...batch } = row.batch;
+      return { ...row, batch: out ? { ...batch, leftOut: true } : batch };
+    }),
+  );
+}
+
 /** Takes something off the shelf into a pot, as one act: its figures go to the kitchen, a line to the pot. */
 export function takeFromShelf({ mealId, batchId, words, ingredient, grams, usual, left }: Taken): void {
   const item: Item = {

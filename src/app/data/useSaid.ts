@@ -1,4 +1,4 @@
-import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { type Range, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import type { ShelfAmount } from '@/core/questions/index.ts';
 import { writeTime } from '@/core/clock/index.ts';
 import { useSettings } from './useSettings.ts';
@@ -18,6 +18,7 @@ export function useSaid() {
     mass,
     volume,
     timeOfDay: (time: string) => writeTime(time, units.hours),
+    minutes: (minutes: number) => said(writeMinutes(minutes)),
     /** Of what has a volume, the volume. */
     amount: ({ grams, ml }: ShelfAmount) => (ml === undefined ? mass(grams) : volume(ml)),
     /** So much of something that is only likely: no surer than the whole of it. */

@@ -6,6 +6,7 @@ import { useAnswer } from '../data/useAnswer.ts';
 import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
+import { CloseIt } from './CloseIt.tsx';
 import { CoolingOf } from './CoolingOf.tsx';
 import { HotWatch } from './HotWatch.tsx';
 import { Left } from './Left.tsx';
@@ -61,6 +62,7 @@ export default function Keep() {
       <HotWatch now={now} />
       <Parcels />
       <Print />
+      <CloseIt />
       <Caution>
         Cool from 57 to 21 °C within two hours and to 5 °C within six in all: shallow pans, 5 cm deep or less,
         or an ice bath. Hold hot at 57 °C or above. Reheat right through, to 74 °C. Label with what, when,

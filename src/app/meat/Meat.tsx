@@ -12,6 +12,7 @@ import { PlatesWanted } from '../order/PlatesWanted.tsx';
 import { pickings, sizes, trims } from './choices.ts';
 import { FirstRun } from './FirstRun.tsx';
 import { LotRow } from './LotRow.tsx';
+import { FromLog } from './FromLog.tsx';
 import { MeatPanels } from './MeatPanels.tsx';
 import css from './meat.module.scss';
 
@@ -114,6 +115,7 @@ export default function Meat() {
       <PlatesWanted />
       {blank && <FirstRun />}
       <Enough />
+      <FromLog />
       {batch.lots.some(({ cut }) => cut !== '') && <MeatPanels />}
     </>
   );

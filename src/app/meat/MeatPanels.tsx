@@ -1,12 +1,13 @@
 import { lazy, Suspense, useState, type ComponentType } from 'react';
 import { Link } from 'react-router';
 
-type Panel = 'buy' | 'cost' | 'swap';
+type Panel = 'buy' | 'cost' | 'swap' | 'what if';
 
 const panels: Readonly<Record<Panel, { readonly words: string; readonly Panel: ComponentType }>> = {
   buy: { words: 'How much to buy', Panel: lazy(() => import('./BuyPanel.tsx')) },
   cost: { words: 'What it costs', Panel: lazy(() => import('./CostPanel.tsx')) },
   swap: { words: 'Swap a cut', Panel: lazy(() => import('./SwapPanel.tsx')) },
+  'what if': { words: 'What if', Panel: lazy(() => import('./WhatIfPanel.tsx')) },
 };
 const names = Object.keys(panels) as Panel[];
 

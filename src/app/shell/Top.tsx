@@ -77,6 +77,7 @@ export function Top({ children }: { readonly children?: ReactNode }) {
         <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
         <NavLink to="/kitchen">kitchen</NavLink>
         <NavLink to="/shelf">shelf</NavLink>
+        <NavLink to="/log">log</NavLink>
       </nav>
       {painted && (
         <Suspense>

@@ -11,7 +11,10 @@ const freshItem = ({ put: _, ...item }: Item): Item => ({
   state: item.state === 'out' ? 'in' : item.state,
 });
 
-const freshBatch = ({ lidOn: _, cools: __, again: ___, items, ...batch }: Batch, id: string): Batch => ({
+const freshBatch = (
+  { lidOn: _, cools: __, again: ___, closed: ____, leftOut: _____, guessG: ______, items, ...batch }: Batch,
+  id: string,
+): Batch => ({
   ...batch,
   id,
   ...(items && { items: items.map(freshItem) }),

@@ -1,4 +1,4 @@
-import { type Closing, type Heat, standingEntries, type Stage } from '../batch/index.ts';
+import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../batch/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import { type Strands, strandsOf } from '../ledger/index.ts';
@@ -33,6 +33,8 @@ export interface Digest {
   readonly heat: Heat | undefined;
   readonly vessel: string;
   readonly dishes: readonly string[];
+  /** One serving of each dish: the meat that is wanted, and the most that is still good, g. */
+  readonly portions: readonly { readonly kind: DishKind; readonly meatG: number; readonly mostG: number }[];
   readonly weighed: boolean;
   readonly leftOut: boolean;
   readonly closed: Closing | undefined;
@@ -98,6 +100,10 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
         heat: openPhase(batch.cook)?.heat,
         vessel: plan.vessels[0]?.vessel.name ?? '',
         dishes: input.meal.dishes.map(dishName),
+        portions: meal.plan.tickets.flatMap(({ id, meat }) => {
+          const kind = input.meal.dishes.find((dish) => dish.id === id)?.kind;
+          return kind && meat.want > 0 ? [{ kind, meatG: meat.want, mostG: meat.max }] : [];
+        }),
         weighed: own.some(({ measures }) => 'flow' in measures && WEIGHED.has(measures.flow)),
         leftOut: batch.leftOut === true,
         closed: batch.closed,

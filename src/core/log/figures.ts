@@ -53,3 +53,13 @@ export function learnedFigures(
     ];
   });
 }
+
+/** Of some cuts, from how many batches this kitchen knows them; what it has never cooked is not among them. */
+export const knownFrom = (
+  learned: Learned | undefined,
+  cuts: readonly string[],
+): readonly { readonly cut: string; readonly n: number }[] =>
+  [...new Set(cuts)].flatMap((cut) => {
+    const n = learned?.figures.find(({ what, of }) => what === 'y' && of === cut)?.n ?? 0;
+    return n > 0 ? [{ cut, n }] : [];
+  });

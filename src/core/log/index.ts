@@ -1,5 +1,32 @@
-export { type CutInLog, type Digest, digestOf } from './digest.ts';
-export { type Evidence, evidenceOf } from './evidence.ts';
-export { learn, type Taught } from './learn.ts';
-export { cookedAt, learnedBefore, type PastBatch, pastOf } from './past.ts';
-export { type LearnedFigure, learnedFigures } from './figures.ts';
+export { type Digest, digestOf } from './digest.ts';
+export { learn } from './learn.ts';
+export { learnedBefore, type PastBatch, pastOf } from './past.ts';
+export { knownFrom, type LearnedFigure, learnedFigures } from './figures.ts';
+export { type StrandBar, strandBars } from './bars.ts';
+export { type Guessed, guessesOf, offBy } from './eye.ts';
+export { isPast, type LogOrder, ordered, orders, rawOf, searched, yieldOf } from './list.ts';
+export { type CutStory, cutsInLog, storyOf, type Told } from './story.ts';
+export { againFor } from './again.ts';
+export { type Compared, comparedOf, overTime, quarters } from './overTime.ts';
+export {
+  offOf,
+  type Quiz,
+  quizFrom,
+  type QuizKind,
+  quizKinds,
+  type SlabPart,
+  slabParts,
+  worstPart,
+} from './practice.ts';
+export {
+  type CsvColumn,
+  csvColumnFor,
+  csvColumns,
+  type CsvMapping,
+  csvNeeds,
+  csvTemplate,
+  type CsvUnits,
+  type PastMeal,
+  readPastRows,
+} from './csvIn.ts';
+export { batchRows, entryRows } from './csvOut.ts';

@@ -1,9 +1,3 @@
 export { condition, type Conditioned, type SparseRow } from './condition.ts';
+export { type GroupReading, learnGroups } from './kitchen.ts';
 export { fitLevels, type LevelRow } from './levels.ts';
-export {
-  type GroupKnown,
-  type GroupReading,
-  type KitchenKnown,
-  type KitchenSpreads,
-  learnGroups,
-} from './kitchen.ts';

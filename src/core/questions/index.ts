@@ -30,3 +30,4 @@ export { servedOf, wentOut } from './served.ts';
 export { type Shares, shares } from './shares.ts';
 export { amountOnShelf, gramsOfKept, type ShelfAmount, shelvedOf, type Shelvable } from './shelved.ts';
 export { swap } from './swap.ts';
+export type { PlanFigures } from './whatIf.ts';

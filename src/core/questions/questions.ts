@@ -2,6 +2,7 @@ import { drawsOf, type OpenedMeal } from '../model/index.ts';
 import type { LpSolver } from '../plates/index.ts';
 import { buy } from './buy.ts';
 import { cooling } from './cooling.ts';
+import { whatIf } from './whatIf.ts';
 import { contradicts } from './contradicts.ts';
 import { dayOf } from './day/day.ts';
 import { feeds } from './feeds.ts';
@@ -29,6 +30,7 @@ export const questions = {
   contradicts,
   shares,
   cooling,
+  whatIf,
 };
 
 export type Question = keyof typeof questions;

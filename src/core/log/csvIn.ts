@@ -1,0 +1,268 @@
+import {
+  type Batch,
+  type DishKind,
+  type Entry,
+  type Kitchen,
+  type Meal,
+  usualBatch,
+  type Verdict,
+  verdicts,
+} from '../batch/index.ts';
+import { type Measure, midpoint, quoted, readQuantity } from '../quantity/index.ts';
+import type { Reference } from '@/reference/types.ts';
+
+/** What a column of a table of past cooks can hold. */
+export const csvColumns = [
+  'date',
+  'name',
+  'cut',
+  'raw weight',
+  'cooked weight',
+  'bone weight',
+  'picked weight',
+  'shred weight',
+  'broth volume',
+  'plates',
+  'short or over',
+  'notes',
+] as const;
+export type CsvColumn = (typeof csvColumns)[number];
+
+/** Without these a row is no cook. */
+export const csvNeeds: readonly CsvColumn[] = ['date', 'cut', 'raw weight'];
+
+/** Column of a table to its place there; a column that is not mapped is not read. */
+export type CsvMapping = Readonly<Partial<Record<CsvColumn, number>>>;
+
+/** What a plain number is, where no unit stands beside it. */
+export interface CsvUnits {
+  readonly mass: 'g' | 'kg' | 'lb';
+  readonly volume: 'ml' | 'l' | 'cups';
+}
+
+export interface PastMeal {
+  readonly meal: Meal;
+  readonly batches: readonly Batch[];
+  readonly entries: readonly Entry[];
+}
+
+export interface CsvReading {
+  readonly good: readonly PastMeal[];
+  /** Rows that are left out, by their line in the file, with the reason. */
+  readonly bad: readonly { readonly line: number; readonly why: string }[];
+}
+
+/** The column that a heading most likely is. */
+export function csvColumnFor(heading: string): CsvColumn | undefined {
+  const words = heading.toLowerCase();
+  const has = (...some: string[]) => some.some((word) => words.includes(word));
+  if (has('date', 'when', 'day')) return 'date';
+  if (has('shred', 'pulled')) return 'shred weight';
+  if (has('pick', 'membrane', 'trim')) return 'picked weight';
+  if (has('bone')) return 'bone weight';
+  if (has('cooked', 'bench')) return 'cooked weight';
+  if (has('raw', 'bought', 'purchase')) return 'raw weight';
+  if (has('broth', 'stock', 'liquid', 'sauce')) return 'broth volume';
+  if (has('plate', 'serving', 'portion', 'people', 'guest')) return 'plates';
+  if (has('short', 'over', 'enough', 'verdict')) return 'short or over';
+  if (has('cut', 'meat', 'kind')) return 'cut';
+  if (has('note', 'remark', 'comment', 'lesson')) return 'notes';
+  return has('name', 'meal', 'what', 'title') ? 'name' : undefined;
+}
+
+/** Noon, so that a day is the same day in every zone of the clock. */
+const NOON = 12 * 3_600_000;
+
+/** "2026-03-09", "9.3.2026", "09/03/2026": the day first where it is not the year; undefined if it is no day. */
+function dayOf(text: string): number | undefined {
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})/.exec(text.trim());
+  const other = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})$/.exec(text.trim());
+  const [year, month, day] = iso ? iso.slice(1) : other ? [other[3], other[2], other[1]] : [];
+  if (year === undefined || month === undefined || day === undefined) return undefined;
+  const at = Date.UTC(Number(year), Number(month) - 1, Number(day));
+  const back = new Date(at);
+  return back.getUTCMonth() === Number(month) - 1 && back.getUTCDate() === Number(day)
+    ? at + NOON
+    : undefined;
+}
+
+/** The one cut that has all the words in its name or id; the shortest name where several have. */
+function cutOf(text: string, kitchen: Kitchen, reference: Reference): string | undefined {
+  const words = text
+    .toLowerCase()
+    .split(/[^\p{L}\d]+/u)
+    .filter((word) => word !== '');
+  if (words.length === 0) return undefined;
+  const all = [...kitchen.cuts, ...reference.cuts].map(({ id, name }) => ({
+    id,
+    said: `${id} ${name}`.toLowerCase(),
+    length: name.length,
+  }));
+  return all
+    .filter(({ said }) => words.every((word) => said.includes(word)))
+    .sort((a, b) => a.length - b.length)[0]?.id;
+}
+
+/**
+ * Reads past cooks from a table: each good row is a meal with one closed batch and what was weighed of it; each bad one is
+ * left out, with its reason.
+ * @param rows without the heading; firstLine the line in the file of the first of them
+ * @param newId gives an id that nothing has yet
+ */
+export function readPastRows(
+  rows: readonly (readonly string[])[],
+  mapping: CsvMapping,
+  units: CsvUnits,
+  {
+    kitchen,
+    reference,
+    newId,
+    zone,
+    firstLine = 2,
+  }: {
+    readonly kitchen: Kitchen;
+    readonly reference: Reference;
+    readonly newId: () => string;
+    readonly zone: string;
+    readonly firstLine?: number;
+  },
+): CsvReading {
+  const good: PastMeal[] = [];
+  const bad: { line: number; why: string }[] = [];
+  for (const [i, row] of rows.entries()) {
+    if (row.every((cell) => cell.trim() === '')) continue;
+    const cell = (column: CsvColumn) => {
+      const at = mapping[column];
+      return at === undefined ? '' : (row[at] ?? '').trim();
+    };
+    const read = readRow(cell, units, kitchen, reference, newId, zone);
+    if (typeof read === 'string') bad.push({ line: firstLine + i, why: read });
+    else good.push(read);
+  }
+  return { good, bad };
+}
+
+const WEIGHED = {
+  'cooked weight': 'cooked',
+  'bone weight': 'bone',
+  'picked weight': 'pickings',
+  'shred weight': 'shred',
+} as const;
+
+/** A number without a unit. */
+const PLAIN = /^\d+(?:[.,]\d+)?$/;
+
+/** A row as a meal, or why it is none. */
+function readRow(
+  cell: (column: CsvColumn) => string,
+  units: CsvUnits,
+  kitchen: Kitchen,
+  reference: Reference,
+  newId: () => string,
+  zone: string,
+): PastMeal | string {
+  const at = dayOf(cell('date'));
+  if (at === undefined) return `${quoted(cell('date'))} is no day; write 2026-03-09 or 9.3.2026.`;
+  const cut = cutOf(cell('cut'), kitchen, reference);
+  if (cut === undefined) return `${quoted(cell('cut'))} is no cut that is known here.`;
+  const amount = (column: CsvColumn, measure: Extract<Measure, 'mass' | 'volume'>) => {
+    const text = cell(column);
+    if (text === '') return undefined;
+    const reading = readQuantity(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [
+      units[measure],
+    ]);
+    return reading.ok ? reading.quantity : reading.error;
+  };
+  const raw = amount('raw weight', 'mass');
+  if (raw === undefined) return 'There is no raw weight.';
+  if (typeof raw === 'string') return raw;
+  const rawG = midpoint(raw) ?? 0;
+  if (rawG <= 0) return `${quoted(cell('raw weight'))} is no weight of meat.`;
+  const batchId = newId();
+  const entries: Entry[] = [];
+  for (const [column, flow] of Object.entries(WEIGHED) as [
+    keyof typeof WEIGHED,
+    (typeof WEIGHED)[keyof typeof WEIGHED],
+  ][]) {
+    const value = amount(column, 'mass');
+    if (value === undefined) continue;
+    if (typeof value === 'string') return value;
+    if ((midpoint(value) ?? 0) > rawG)
+      return `${quoted(cell(column))} of ${column} is more than the ${quoted(cell('raw weight'))} of meat.`;
+    entries.push({
+      id: newId(),
+      at,
+      batch: batchId,
+      measures: { what: 'sum', flow },
+      value,
+      measure: 'mass',
+      source: 'typed',
+    });
+  }
+  const broth = amount('broth volume', 'volume');
+  if (typeof broth === 'string') return broth;
+  if (broth)
+    entries.push({
+      id: newId(),
+      at,
+      batch: batchId,
+      measures: { what: 'sum', flow: 'liquid' },
+      value: broth,
+      measure: 'volume',
+      source: 'typed',
+    });
+  const plates = cell('plates') === '' ? undefined : Number(cell('plates'));
+  if (plates !== undefined && !(Number.isInteger(plates) && plates > 0 && plates <= 20_000))
+    return `${quoted(cell('plates'))} is no number of plates.`;
+  const verdict = verdictOf(cell('short or over'));
+  if (cell('short or over') !== '' && verdict === undefined)
+    return `${quoted(cell('short or over'))} is none of “short”, “just enough” and “over”.`;
+  if (entries.length === 0 && (verdict === undefined || plates === undefined))
+    return 'Nothing was weighed, and no plates are counted as short or over: it would teach nothing.';
+  const mealId = newId();
+  const meal: Meal = {
+    id: mealId,
+    name: cell('name') === '' ? `${cell('cut')}, ${cell('date')}` : cell('name').slice(0, 200),
+    serving: { local: new Date(at).toISOString().slice(0, 16), zone },
+    dishes:
+      plates === undefined
+        ? []
+        : [{ id: newId(), kind: DISH, count: { text: String(plates), lo: plates, hi: plates } }],
+    batches: [batchId],
+    ...(cell('notes') !== '' && { notes: cell('notes').slice(0, 4000) }),
+  };
+  const batch: Batch = {
+    ...usualBatch(batchId, 'Pot one'),
+    lots: [{ id: newId(), kind: 'meat', cut, weight: raw }],
+    closed: { at, ...(verdict && { verdict }) },
+  };
+  return { meal, batches: [batch], entries };
+}
+const DISH: DishKind = 'taco';
+
+function verdictOf(text: string): Verdict | undefined {
+  const said = text.toLowerCase();
+  return (
+    verdicts.find((one) => said === one || said.startsWith(one.split(' ')[0] ?? one)) ??
+    (said === 'enough' ? 'just enough' : undefined)
+  );
+}
+
+/** A table to fill in: the headings, and a row as an example. */
+export const csvTemplate: readonly (readonly string[])[] = [
+  csvColumns,
+  [
+    '2026-03-09',
+    'Crew lunch',
+    'beef shank',
+    '2.6 kg',
+    '1.92 kg',
+    '845 g',
+    '90 g',
+    '985 g',
+    '820 ml',
+    '18',
+    'just enough',
+    'Peel it warm.',
+  ],
+];

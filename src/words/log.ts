@@ -1,0 +1,140 @@
+import type { Became, Heat, Learnable, LeftThing, Verdict } from '@/core/batch/index.ts';
+import type { CutStory, Digest, LearnedFigure, LogOrder, QuizKind, SlabPart } from '@/core/log/index.ts';
+import { capital } from './capital.ts';
+
+/** A share in whole per cent, and in halves where the two would read the same. */
+export const percent = (share: number): string => `${String(Math.round(100 * share))} %`;
+
+/** A cut by its first word: "Shank", of "beef shank, crosscuts". */
+export function cutShort(name: string): string {
+  const [first = name] = name.split(',');
+  const words = first.trim().split(' ');
+  return capital((words.length > 1 ? words.slice(1) : words).join(' ').toLowerCase());
+}
+
+/** What a sheet of the log is headed with: what this kitchen gets, beside what is published. */
+export function storyTitle(story: CutStory | undefined): string {
+  if (!story) return 'Nothing has been cooked yet';
+  const name = cutShort(story.name);
+  const [here, there] = [percent(story.now.mean), percent(story.published.mean)];
+  if (story.n === 0) return `${name} should give ${there}`;
+  return here === there
+    ? `${name} gives ${here} here, as published`
+    : `${name} gives ${here} here, not ${there.slice(0, -2)}`;
+}
+
+/** From how many batches a range is. */
+export const fromBatches = (n: number): string =>
+  n === 0 ? 'from the tables alone' : `from ${n === 1 ? 'one batch' : `${String(n)} batches`} here`;
+
+export const verdictWords: Readonly<Record<Verdict, string>> = {
+  short: 'it ran short',
+  'just enough': 'just enough',
+  over: 'some was over',
+};
+
+export const leftThingWords: Readonly<Record<LeftThing, string>> = {
+  shred: 'the shred left',
+  liquid: 'the broth',
+  fat: 'the fat',
+  vegetables: 'the vegetables',
+  bones: 'bones and membrane',
+};
+
+export const becameWords: Readonly<Record<Became, string>> = {
+  shelf: 'on the shelf',
+  eaten: 'eaten',
+  'poured away': 'poured away',
+  bin: 'in the bin',
+  compost: 'on the compost',
+  pets: 'to the pets',
+  stock: 'in the next stock',
+  'nothing left': 'nothing left',
+};
+
+export const orderWords: Readonly<Record<LogOrder, string>> = {
+  'latest first': 'latest first',
+  'oldest first': 'oldest first',
+  'best yield': 'highest yield',
+  'worst yield': 'lowest yield',
+  'most liked': 'most liked',
+  'most meat': 'most meat',
+};
+
+const heats: Readonly<Record<Heat, string>> = {
+  oven: 'oven',
+  stove: 'stove',
+  'slow cooker': 'slow cooker',
+  smoker: 'smoker',
+};
+
+const learnedWords: Readonly<Record<Learnable, string>> = {
+  y: 'cooked, of raw without bone',
+  pickings: 'picked out',
+  steam: 'steam',
+  held: 'liquid held by solids',
+  skim: 'fat skimmed',
+  tender: 'time to tender',
+  reduce: 'boiling down',
+  cooling: 'cooling',
+  pull: 'pulling and picking',
+  salt: 'salt you like in the broth',
+};
+
+/** One learned figure in words: what, of what. */
+export function learnedName({ what, name }: LearnedFigure): string {
+  const of = name === '' ? '' : `, ${name in heats ? heats[name as Heat] : name.toLowerCase()}`;
+  return `${learnedWords[what]}${of}`;
+}
+
+/** Its value: a share in per cent, a factor in per cent more or less than foretold. */
+export function learnedValue({ unit }: Pick<LearnedFigure, 'unit'>, value: number): string {
+  if (unit === 'share') return `${(100 * value).toFixed(value < 0.05 ? 2 : 0)} %`;
+  const more = Math.round(100 * (value - 1));
+  return more === 0 ? 'as foretold' : `${more > 0 ? '+' : '−'}${String(Math.abs(more))} %`;
+}
+
+export const slabWords: Readonly<Record<SlabPart, string>> = {
+  shred: 'shred',
+  juice: 'juice and fat',
+  pickings: 'picked',
+  bone: 'bone',
+};
+
+/** So near nobody sees it, g. */
+const RIGHT_G = 15;
+
+/** The part of a lot that was guessed worst. */
+export function missedWords(part: SlabPart, offG: number, mass: (grams: number) => string): string {
+  const what = { shred: 'shred', juice: 'juice and fat', pickings: 'membrane', bone: 'bone' }[part];
+  if (Math.abs(offG) < RIGHT_G) return 'You saw it all';
+  return offG < 0 ? `You missed ${mass(-offG)} of ${what}` : `You saw ${mass(offG)} of ${what} too much`;
+}
+
+interface Says {
+  readonly mass: (grams: number) => string;
+  readonly volume: (ml: number) => string;
+  readonly minutes: (minutes: number) => string;
+}
+
+export const quizWords = {
+  'a lot': { next: 'Next lot' },
+  'a plate': { next: 'Next plate' },
+  'a pot': {
+    next: 'Next pot',
+    about: ({ vessel, heat, minutes, name }: Digest, { minutes: said }: Says): string =>
+      [name, vessel, heat, minutes && said(minutes.took)].filter(Boolean).join(', '),
+  },
+} as const;
+
+/** What a sheet of practice is headed with: what is asked, or how far the guess was off. */
+export function eyeTitle(what: QuizKind, off?: number, write?: (value: number) => string): string {
+  if (off === undefined || !write)
+    return {
+      'a lot': 'What will this lot give?',
+      'a plate': 'What does this plate weigh?',
+      'a pot': 'How much will be left?',
+    }[what];
+  if (Math.abs(off) < 1) return 'To the gram';
+  return `${write(Math.abs(off))} too ${off > 0 ? 'much' : 'little'}`;
+}
