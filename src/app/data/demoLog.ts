@@ -54,7 +54,7 @@ const past: readonly Past[] = [
     forks: [205, 245],
     pulled: 46,
     guessG: 2300,
-    closed: { verdict: 'short', by: 2, rating: 3, noTime: 'The herbs were not picked.' },
+    closed: { verdict: 'short', by: 2, rating: 3, noTime: 'picking the herbs' },
     notes: 'Start the pulling half an hour sooner.',
   },
   {
@@ -168,7 +168,7 @@ const past: readonly Past[] = [
     forks: [195, 230],
     pulled: 35,
     guessG: 1660,
-    closed: { verdict: 'just enough', rating: 4, noTime: 'No time to skim it cold.' },
+    closed: { verdict: 'just enough', rating: 4, noTime: 'skimming it cold' },
     notes: 'Peel the membrane while it is warm.',
   },
   {

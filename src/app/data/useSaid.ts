@@ -18,7 +18,7 @@ export function useSaid() {
     mass,
     volume,
     timeOfDay: (time: string) => writeTime(time, units.hours),
-    minutes: (minutes: number) => said(writeMinutes(minutes)),
+    minutes: (minutes: number) => said(writeMinutes(minutes)).trim(),
     /** Of what has a volume, the volume. */
     amount: ({ grams, ml }: ShelfAmount) => (ml === undefined ? mass(grams) : volume(ml)),
     /** So much of something that is only likely: no surer than the whole of it. */

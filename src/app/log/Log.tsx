@@ -29,7 +29,9 @@ export default function Log() {
   const [beside, compare] = useState<readonly string[]>([]);
   const words = useDeferredValue(sought);
   const found = useMemo(() => digests && ordered(searched(digests, words), order), [digests, words, order]);
-  const digest = found?.find(({ batch }) => batch === chosen) ?? found?.[0];
+  // One that was weighed has more to show.
+  const digest =
+    found?.find(({ batch }) => batch === chosen) ?? found?.find(({ weighed }) => weighed) ?? found?.[0];
   const cut = digest?.cuts.find((one) => one.cut !== '')?.cut;
   const story = useMemo(
     () => (digests && cut !== undefined ? storyOf(digests, cut) : undefined),

@@ -32,7 +32,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
         <h2 id="past-title">
           {digest.name}, {digest.pot.toLowerCase()}
         </h2>
-        <span className="quiet">outlined: foretold, filled: weighed</span>
+        <span className="quiet">outlined: by the tables, filled: weighed</span>
       </div>
       <StrandBars bars={bars} liquidMl={digest.liquidMl} />
       <ul className={css.facts}>
@@ -59,7 +59,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
             {leftThingWords[what]} {becameWords[went]}
           </li>
         ))}
-        {closed?.noTime !== undefined && <li>No time for it: {closed.noTime}</li>}
+        {closed?.noTime !== undefined && <li>No time for {closed.noTime}</li>}
         {digest.notes !== '' && (
           <li className={css.lesson}>
             <span className="quiet">Lesson</span> {digest.notes}
