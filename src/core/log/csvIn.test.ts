@@ -1,0 +1,113 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import papa from 'papaparse';
+import { usualKitchen } from '../batch/index.ts';
+import { mealFile } from '../batch/file/index.ts';
+import { reference } from '@/reference/index.ts';
+import {
+  type CsvColumn,
+  csvColumnFor,
+  csvColumns,
+  type CsvMapping,
+  csvTemplate,
+  readPastRows,
+} from './csvIn.ts';
+import { digestOf } from './digest.ts';
+
+let n = 0;
+const here = { kitchen: usualKitchen, reference, newId: () => `id-${(n += 1)}`, zone: 'UTC' };
+const units = { mass: 'g', volume: 'ml' } as const;
+const whole: CsvMapping = Object.fromEntries(csvColumns.map((column, i) => [column, i]));
+const read = (...rows: string[][]) => readPastRows(rows, whole, units, here);
+const row = (changes: Partial<Record<CsvColumn, string>> = {}): string[] => {
+  const good: Partial<Record<CsvColumn, string>> = {
+    date: '2026-03-09',
+    name: 'Crew lunch',
+    cut: 'beef shank',
+    'raw weight': '2600',
+    'shred weight': '985 g',
+    plates: '18',
+    ...changes,
+  };
+  return csvColumns.map((column) => good[column] ?? '');
+};
+
+describe('past cooks out of a table', () => {
+  test('the template is understood by its headings, and its row is a cook', () => {
+    const [heads = [], example = []] = csvTemplate;
+    expect(heads.map((head) => csvColumnFor(head))).toEqual([...csvColumns]);
+    const { good, bad } = read([...example]);
+    expect(bad).toEqual([]);
+    const [one] = good;
+    expect(one?.meal).toMatchObject({ name: 'Crew lunch', notes: 'Peel it warm.' });
+    expect(one?.batches[0]?.closed?.verdict).toBe('just enough');
+    expect(one?.entries).toHaveLength(5);
+    // It teaches as any other batch does.
+    if (!one) throw new Error('no cook');
+    const [digest] = digestOf({ ...one, kitchen: usualKitchen, reference });
+    expect(digest?.evidence.some(({ what, of }) => what === 'y' && of === 'beef-shank')).toBe(true);
+  });
+
+  test('a plain number is of the unit that was said; one with a unit keeps its own', () => {
+    const inKilos = readPastRows(
+      [row({ 'raw weight': '2,6', 'shred weight': '985 g' })],
+      whole,
+      { mass: 'kg', volume: 'l' },
+      here,
+    ).good[0];
+    expect(inKilos?.batches[0]?.lots[0]?.weight.lo).toBeCloseTo(2600, 6);
+    expect(inKilos?.entries[0]?.value?.lo).toBe(985);
+  });
+
+  test.each([
+    [{ date: '31.2.2026' }, /“31.2.2026” is no day/],
+    [{ cut: 'unicorn' }, /“unicorn” is no cut/],
+    [{ 'raw weight': '' }, /no raw weight/],
+    [{ 'raw weight': 'heavy' }, /heavy/],
+    [{ 'shred weight': '3000' }, /“3000” of shred weight is more than/],
+    [{ plates: 'many' }, /“many” is no number of plates/],
+    [{ 'short or over': 'perhaps' }, /“perhaps” is none of/],
+    [{ 'shred weight': '' }, /would teach nothing/],
+  ] as const)('a bad row is left out with its reason: %p', (change, why) => {
+    const { good, bad } = read(row(), row(change), row());
+    expect(good).toHaveLength(2);
+    expect(bad).toHaveLength(1);
+    expect(bad[0]?.line).toBe(3);
+    expect(bad[0]?.why).toMatch(why);
+  });
+
+  test('whatever a table holds, each row is taken whole or told: what is taken is a meal file, the rest has a line', () => {
+    const text = papa.unparse([row(), row({ cut: 'lamb shoulder' }), row({ date: '9.3.2026' })]);
+    const mutation = fc.tuple(
+      fc.nat(text.length - 1),
+      fc.constantFrom('', '"', ',', '\n', '-1', 'NaN', '1e9', '\0', '½', '=1+1', ' kg', 'ł'),
+      fc.nat(6),
+    );
+    fc.assert(
+      fc.property(fc.array(mutation, { minLength: 1, maxLength: 5 }), (mutations) => {
+        const mutant = mutations.reduce(
+          (before, [at, put, drop]) => before.slice(0, at) + put + before.slice(at + drop),
+          text,
+        );
+        const { data } = papa.parse<string[]>(mutant, { skipEmptyLines: 'greedy' });
+        const { good, bad } = readPastRows(data, whole, units, here);
+        const filled = data.filter((cells) => cells.some((cell) => cell.trim() !== ''));
+        expect(good.length + bad.length).toBe(filled.length);
+        for (const { meal, batches, entries } of good) {
+          const file = {
+            format: 'slow-spoon meal',
+            version: 1,
+            reference: reference.version,
+            meal,
+            batches,
+            entries,
+            kitchen: usualKitchen,
+          };
+          expect(mealFile.safeParse(file).error).toBeUndefined();
+        }
+        for (const { why } of bad) expect(why).toMatch(/\.$/);
+      }),
+      { numRuns: 1500 },
+    );
+  });
+});
