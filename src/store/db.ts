@@ -111,6 +111,8 @@ export type HouseRow =
   | { readonly id: 'changed'; readonly at: number }
   /** What the past batches say, as the learning wants it: made with the digests. */
   | { readonly id: 'taught'; readonly past: readonly PastBatch[] }
+  /** A digest was let go of since then. */
+  | { readonly id: 'untaught' }
   /** How far the demo’s own clock is ahead of the machine’s, ms. */
   | { readonly id: 'clock'; readonly ahead: number };
 

@@ -46,8 +46,8 @@ export async function mendDigests(
   const there = new Set(meals);
   const gone = rows.filter(({ id }) => !there.has(id)).map(({ id }) => id);
   const wanted = meals.filter((id) => !fresh.has(id));
-  const taught = await db.house.get('taught');
-  if (wanted.length === 0 && gone.length === 0 && taught) return false;
+  const untaught = (await db.house.get('untaught')) ?? !(await db.house.get('taught'));
+  if (wanted.length === 0 && gone.length === 0 && !untaught) return false;
   for (let from = 0; from < wanted.length; from += AT_A_TIME) {
     signal?.throwIfAborted();
     told?.(from, wanted.length);
@@ -66,7 +66,9 @@ export async function mendDigests(
   await db.transaction('rw', db.digests, db.meals, db.house, async (tx) => {
     await tx.table('digests').bulkDelete(gone);
     const all = await tx.table<DigestRow, string>('digests').toArray();
-    await tx.table<HouseRow, string>('house').put({ id: 'taught', past: await own(tx, all) });
+    const house = tx.table<HouseRow, string>('house');
+    await house.put({ id: 'taught', past: await own(tx, all) });
+    if (all.length === (await tx.table('meals').count())) await house.delete('untaught');
   });
   told?.(wanted.length, wanted.length);
   return true;

@@ -5,7 +5,9 @@ import { openMeal } from '@/core/model/index.ts';
 import { reckon } from '@/core/questions/index.ts';
 import { reference } from '@/reference/index.ts';
 import { nextActs, undo } from './acts.ts';
+import { copyAsText, copyBefore, copyKept, dropCopy } from './copyBefore.ts';
 import { openDb } from './db.ts';
+import { openStore } from './open.ts';
 import { loadMeal } from './meals.ts';
 
 /** A database as the first version kept it: every later one must open it and lose nothing. */
@@ -20,6 +22,7 @@ test('a database of the first version opens, with every row, and its figures', a
   first.close();
 
   const db = openDb('old-kitchen');
+  await openStore(db, () => undefined);
   const loaded = await loadMeal(db, 'meal-old');
   if (!loaded) throw new Error('the meal is gone');
   expect(loaded.meal.name).toBe('Supper of old');
@@ -34,5 +37,17 @@ test('a database of the first version opens, with every row, and its figures', a
   expect((await db.entries.toArray()).map(({ id }) => id)).toEqual(loaded.batches.map(({ id }) => id));
   await undo(db, 'meal-old');
   expect((await loadMeal(db, 'meal-old'))?.entries).toHaveLength(loaded.entries.length - 1);
+  // As it was before the upgrade it is kept, row for row, and can be taken out.
+  const kept = await copyKept(db);
+  if (kept === undefined) throw new Error('no copy was kept');
+  expect(JSON.parse(await copyAsText(kept))).toEqual({
+    ...old,
+    acts: old.acts?.map((one, i) => ({ ...one, seq: i + 1 })),
+  });
+  // Opened again it is of this version: nothing is copied, and the copy stands until it is let go.
   db.close();
+  await copyBefore(db);
+  expect(await copyKept(db)).toBe(kept);
+  await dropCopy(kept);
+  expect(await copyKept(db)).toBeUndefined();
 });

@@ -1,3 +1,4 @@
+import { copyBefore } from './copyBefore.ts';
 import type { SlowSpoonDb } from './db.ts';
 import { storageFaultOf, type StorageFault } from './faults.ts';
 
@@ -24,6 +25,7 @@ export async function openStore(
   try {
     if (await isNewer(db)) told('newer');
     else {
+      await copyBefore(db);
       await db.open();
       told(undefined);
     }

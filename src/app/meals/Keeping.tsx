@@ -5,6 +5,7 @@ import { backUpToFolder, chooseFolder, hasFolders, leaveFolder } from '../data/b
 import { saveBackup } from '../data/backups.ts';
 import { useKeeping, useLastBackup } from '../data/useKeeping.ts';
 import { FieldError } from '../parts/FieldError.tsx';
+import { OldCopy } from './OldCopy.tsx';
 import { FileButton } from './FileButton.tsx';
 import { Progress } from './Progress.tsx';
 import { useCourse } from './useCourse.ts';
@@ -118,6 +119,7 @@ export function Keeping({ tell, report, onBackup }: Props) {
       {last?.failed !== undefined && (
         <FieldError>The folder could not be written: {last.failed}. “Write it now” asks again.</FieldError>
       )}
+      <OldCopy report={report} />
     </section>
   );
 }

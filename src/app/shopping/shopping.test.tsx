@@ -48,7 +48,7 @@ describe('the shopping list', () => {
     expect(screen.queryByLabelText('candles')).toBeNull();
     await tap(screen.getByTitle('carrot is always in the house'));
     expect((await kitchenOnDisk()).atHome).toEqual(['carrot']);
-    expect(screen.queryAllByText('carrot')).toEqual([]);
+    await waitFor(() => expect(screen.queryAllByText('carrot')).toEqual([]));
   });
 
   test('what is got is ticked and stays ticked when the list is opened again', async () => {

@@ -3,6 +3,7 @@ import { type BackupChanges, type BackupMeal, canonical } from '@/core/batch/fil
 import type { Transaction } from 'dexie';
 import type { BatchRow, KeptRow, SlowSpoonDb } from '../db.ts';
 import { packed } from '../packs.ts';
+import { markUntaught } from '../forgetDigests.ts';
 import { nameOf, summaryOf } from '../summaries.ts';
 import { markChanged } from './lastBackup.ts';
 import type { Backup } from './read.ts';
@@ -86,6 +87,7 @@ export async function restore(
       await put(tx, some, shared, others);
       told?.(Math.min(from + AT_A_TIME, meals.length), meals.length);
     }
+    await markUntaught(tx);
     await markChanged(tx, Date.now());
     signal?.throwIfAborted();
   });

@@ -1,0 +1,107 @@
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { usualKitchen } from '@/core/batch/index.ts';
+import { digestOf } from '@/core/log/index.ts';
+import { reference } from '@/reference/index.ts';
+import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
+import { act, undo } from './acts.ts';
+import { openDb, type SlowSpoonDb } from './db.ts';
+import { type Digester, mendDigests, stampOf } from './digests.ts';
+import { exportMeal } from './files.ts';
+import { deleteMeal } from './meals.ts';
+import { putPastMeals } from './past.ts';
+
+let count = 0;
+let db: SlowSpoonDb;
+beforeEach(() => {
+  count += 1;
+  db = openDb(`log-${count}`);
+});
+afterEach(() => db.delete());
+
+const made: string[][] = [];
+const digester: Digester = (meals) => {
+  made.push(meals.map(({ meal }) => meal.id));
+  return Promise.resolve(meals.map((meal) => digestOf({ ...meal, reference })));
+};
+const mend = (changes: Partial<Parameters<typeof mendDigests>[1]> = {}) => {
+  made.length = 0;
+  return mendDigests(db, { digester, stamp: 'one', ...changes });
+};
+const taught = async () => {
+  const row = await db.house.get('taught');
+  return row?.id === 'taught' ? row.past : [];
+};
+const mealOf = (id: string, shredG: number) => {
+  const pot = { ...batchOf([lotOf('beef-shank', 3000)]), id: `${id}-pot` };
+  const { meal, batches } = inputOf([pot], [dishOf('taco', 12)]);
+  const entry = { ...weighedEntry({ what: 'sum', flow: 'shred' }, shredG), id: `${id}-shred`, batch: pot.id };
+  return { meal: { ...meal, id, name: id }, batches, entries: [entry] };
+};
+
+describe('what the log keeps of past meals', () => {
+  beforeEach(() => putPastMeals(db, [mealOf('a', 1100), mealOf('b', 1150)], 'two cooks'));
+
+  test('is made once, anew where a meal has changed, and goes with its meal', async () => {
+    expect(await mend()).toBe(true);
+    expect(made).toEqual([['a', 'b']]);
+    expect((await taught()).map(({ meal }) => meal)).toEqual(['a', 'b']);
+    expect(await mend()).toBe(false);
+    expect(made).toEqual([]);
+    await act(db, { words: 'out' }, 'a', (deed) =>
+      deed.edit('batches', 'a-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
+    );
+    expect(await db.digests.get('a')).toBeUndefined();
+    await mend();
+    expect(made).toEqual([['a']]);
+    expect((await taught()).map(({ meal }) => meal)).toEqual(['b']);
+    await undo(db, 'a');
+    await mend();
+    expect((await taught()).map(({ meal }) => meal)).toEqual(['a', 'b']);
+    await deleteMeal(db, 'b', 'b');
+    await mend();
+    expect((await db.digests.toArray()).map(({ id }) => id)).toEqual(['a']);
+    expect((await taught()).map(({ meal }) => meal)).toEqual(['a']);
+  });
+
+  test('a new reading lets go of it, and another kitchen makes all of them anew', async () => {
+    await mend();
+    const { entries } = mealOf('a', 900);
+    await act(db, { words: 'a weight' }, 'a', (deed) => {
+      for (const entry of entries)
+        deed.append({ id: 'later', mealId: 'a', entry: { ...entry, id: 'later', at: 9 } });
+    });
+    expect(await db.digests.get('a')).toBeUndefined();
+    await mend({ stamp: 'two' });
+    expect(made).toEqual([['a', 'b']]);
+    expect(stampOf('t', usualKitchen)).not.toBe(stampOf('t', { ...usualKitchen, altitudeM: 900 }));
+    expect(stampOf('t', usualKitchen)).toBe(stampOf('t', { ...usualKitchen, lessons: [] }));
+  });
+
+  test('a meal that is changed while it is made is left for the next time', async () => {
+    const meddling: Digester = async (meals) => {
+      await act(db, { words: 'name' }, 'a', (deed) =>
+        deed.edit('meals', 'a', (row) => ({ ...row, meal: { ...row.meal, name: 'Renamed' } })),
+      );
+      return digester(meals);
+    };
+    await mend({ digester: meddling });
+    expect(await db.digests.count()).toBe(0);
+    await mend();
+    expect((await db.digests.get('a'))?.digests[0]?.name).toBe('Renamed');
+  });
+
+  test('cooked in another kitchen it stands in the log, and teaches nothing of this one', async () => {
+    await db.meals.update('b', { kitchen: { ...usualKitchen, altitudeM: 900 } });
+    await mend();
+    expect((await db.digests.get('b'))?.digests).toHaveLength(1);
+    expect((await taught()).map(({ meal }) => meal)).toEqual(['a']);
+  });
+
+  test('the file of a meal carries what was learned by then, and brings it along', async () => {
+    await mend();
+    const next = mealOf('next', 1000);
+    await putPastMeals(db, [next], 'one more');
+    const file = JSON.parse(await exportMeal(db, 'next')) as { learned?: { batches: number } };
+    expect(file.learned?.batches).toBe(2);
+  });
+});
