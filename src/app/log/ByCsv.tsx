@@ -147,7 +147,7 @@ export default function ByCsv({ digests }: { readonly digests: readonly Digest[]
       {done !== '' && <p role="status">{done}</p>}
       {table && reading && (
         <>
-          <h3>“{table.name}”: which column is what</h3>
+          <h3>{`“${table.name}”: which column is what`}</h3>
           <div className={css.mapping}>
             {csvColumns.map((column) => (
               <SelectField

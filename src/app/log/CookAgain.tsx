@@ -7,6 +7,7 @@ import { loadMeal, mealAgain } from '@/store/meals.ts';
 import { db } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
 import { useSaid } from '../data/useSaid.ts';
+import { FieldError } from '../parts/FieldError.tsx';
 import css from './log.module.scss';
 
 interface Props {
@@ -14,13 +15,18 @@ interface Props {
   readonly onCooked: (made: { readonly mealId: string; readonly batchId: string }) => void;
 }
 
+const MOST = 20_000;
+
 /** A past meal as the start of the next, for as many as there are now: meat grows with them, steam does not. */
 export function CookAgain({ meal, onCooked }: Props) {
   const said = useSaid();
   const loaded = useLiveQuery(() => loadMeal(db, meal), [meal]);
   const before = loaded ? platesIn(loaded.meal.dishes) : 0;
-  const [typed, type] = useState<number>();
-  const plates = typed ?? before;
+  // What is typed stands in the field, also while it is no number of plates yet.
+  const [typed, type] = useState<string>();
+  const read = Number(typed ?? before);
+  const isRead = Number.isInteger(read) && read >= 1 && read <= MOST;
+  const plates = isRead ? read : before;
   const change = useMemo(
     () => (loaded && plates > 0 ? againFor({ ...loaded, reference }, plates) : undefined),
     [loaded, plates],
@@ -33,7 +39,7 @@ export function CookAgain({ meal, onCooked }: Props) {
   };
   return (
     <div className={css.again}>
-      <button type="button" className="btn act is-first" onClick={cook}>
+      <button type="button" className="btn act is-first" disabled={before > 0 && !isRead} onClick={cook}>
         Cook again {before > 0 ? 'for' : ''}
       </button>
       {before > 0 && (
@@ -43,32 +49,29 @@ export function CookAgain({ meal, onCooked }: Props) {
             className="btn act"
             aria-label="One plate fewer"
             disabled={plates <= 1}
-            onClick={() => type(plates - 1)}
+            onClick={() => type(String(plates - 1))}
           >
             −
           </button>
           <input
             className="write num"
-            type="number"
-            min={1}
-            max={20_000}
-            value={plates}
+            inputMode="numeric"
+            value={typed ?? String(before)}
+            aria-invalid={!isRead}
             aria-label="Plates"
-            onChange={({ target }) => {
-              const next = Math.round(Number(target.value));
-              if (next >= 1 && next <= 20_000) type(next);
-            }}
+            onChange={({ target }) => type(target.value)}
           />
           <button
             type="button"
             className="btn act"
             aria-label="One plate more"
-            onClick={() => type(plates + 1)}
+            onClick={() => type(String(plates + 1))}
           >
             +
           </button>
         </>
       )}
+      {!isRead && <FieldError>“{typed}” is no number of plates.</FieldError>}
       {change && (
         <p role="status">
           <b>

@@ -49,7 +49,7 @@ export default function Eye() {
       <Top />
       <main id="sheet" className="sheet is-wide" tabIndex={-1}>
         <div className="line">
-          <h1 role="status">{told?.words ?? eyeTitle(what)}</h1>
+          <h1 aria-live="polite">{told?.words ?? eyeTitle(what)}</h1>
           <div className="choices">
             <Choice
               legend="Guess"

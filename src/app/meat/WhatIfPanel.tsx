@@ -79,16 +79,21 @@ export default function WhatIfPanel() {
             <CutOptions own={loaded.kitchen.cuts} />
           </SelectField>
         )}
-        <Pick label="Method" value={change.heat} options={heats} onChoose={(heat) => choose('heat', heat)} />
-        <Pick label="Lid" value={change.lid} options={lids} onChoose={(lid) => choose('lid', lid)} />
+        <Pick
+          label="Cooked on"
+          value={change.heat}
+          options={heats}
+          onChoose={(heat) => choose('heat', heat)}
+        />
+        <Pick label="With the lid" value={change.lid} options={lids} onChoose={(lid) => choose('lid', lid)} />
         <Pick<Trim>
-          label="Trim"
+          label="Trimmed"
           value={change.trim}
           options={trims}
           onChoose={(trim) => choose('trim', trim)}
         />
         <Pick<Size>
-          label="Pieces"
+          label="Pieces of"
           value={change.size}
           options={sizes}
           onChoose={(size) => choose('size', size)}
