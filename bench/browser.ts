@@ -12,6 +12,7 @@ import { chromiumOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
 import { measureBench } from './atBench.ts';
 import { manyMeals } from './backup.ts';
+import { measureLog } from './log.ts';
 import { manyLots } from './meals.ts';
 import { median, say } from './measure.ts';
 import { measureStart } from './start.ts';
@@ -38,6 +39,7 @@ export async function measureBrowser(): Promise<void> {
     await measureManyLots(browser, app.url);
     await measureBackup(browser, app.url);
     await measureLists(browser, app.url);
+    await measureLog(browser, app.url);
     await measureStart(browser, empty.url, (page) => fill(page, app.url));
   } finally {
     await browser.close();

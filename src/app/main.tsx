@@ -36,7 +36,10 @@ openStorage()
   .then(async (isOpen) => {
     if (!isOpen) return;
     if (isDemo) await readClock(db);
-    await Promise.all([readTaught(), readFirstMeal(location.pathname)]);
+    // Only a meal is reckoned by what was learned; other pages wait for nothing.
+    if (location.pathname.startsWith('/meals/')) await readTaught();
+    else void afterFirstPaint.then(readTaught).catch(reportError);
+    await readFirstMeal(location.pathname);
   })
   .then(draw, draw);
 // What a meal teaches is made once it is over and nobody waits for a picture.

@@ -1,6 +1,6 @@
 import { Dexie, type EntityTable } from 'dexie';
 import type { Batch, Entry, Kitchen, Learned, Meal, ShelfItem } from '@/core/batch/index.ts';
-import type { Digest, PastBatch } from '@/core/log/index.ts';
+import type { Digest } from '@/core/log/index.ts';
 import type { Hours } from '@/core/clock/index.ts';
 import { packRows } from './packs.ts';
 import { scopeOf } from './scopes.ts';
@@ -109,8 +109,8 @@ export type HouseRow =
       readonly failed?: string;
     }
   | { readonly id: 'changed'; readonly at: number }
-  /** What the past batches say, as the learning wants it: made with the digests. */
-  | { readonly id: 'taught'; readonly past: readonly PastBatch[] }
+  /** The log without its strands, and what it teaches: made with the digests, and read in one piece as JSON. */
+  | { readonly id: 'log' | 'taught'; readonly text: string }
   /** A digest was let go of since then. */
   | { readonly id: 'untaught' }
   /** How far the demo’s own clock is ahead of the machine’s, ms. */
@@ -202,6 +202,6 @@ export function openDb(name: string): SlowSpoonDb {
         Object.assign(act, scopeOf(act.changes, undefined));
       });
     });
-  db.version(4).stores({ digests: 'id', photos: 'id' });
+  db.version(4).stores({ digests: 'id, stamp', photos: 'id' });
   return db;
 }

@@ -1,6 +1,6 @@
 import type { Transaction } from 'dexie';
 import type { Kitchen } from '@/core/batch/index.ts';
-import { type Digest, type PastBatch, pastOf } from '@/core/log/index.ts';
+import { type Digest, type Logged, type PastBatch, pastOf } from '@/core/log/index.ts';
 import type { DigestRow, HouseRow, MealRow, SlowSpoonDb } from './db.ts';
 import { loadMeals, type LoadedMeal } from './meals.ts';
 
@@ -38,10 +38,7 @@ export async function mendDigests(
   db: SlowSpoonDb,
   { digester, stamp, told, signal }: Mending,
 ): Promise<boolean> {
-  const [meals, rows] = await Promise.all([
-    db.meals.toCollection().primaryKeys(),
-    db.digests.toCollection().toArray(),
-  ]);
+  const [meals, rows] = await Promise.all([db.meals.toCollection().primaryKeys(), stampsOf(db)]);
   const fresh = new Set(rows.filter((row) => row.stamp === stamp).map(({ id }) => id));
   const there = new Set(meals);
   const gone = rows.filter(({ id }) => !there.has(id)).map(({ id }) => id);
@@ -63,25 +60,77 @@ export async function mendDigests(
         .bulkPut(some.map((id) => ({ id, stamp, digests: made.get(id) ?? [] })));
     });
   }
+  const changed = new Set([...wanted, ...gone]);
+  const stands = ({ meal }: PastBatch | Listed) => there.has(meal) && !changed.has(meal);
   await db.transaction('rw', db.digests, db.meals, db.house, async (tx) => {
-    await tx.table('digests').bulkDelete(gone);
-    const all = await tx.table<DigestRow, string>('digests').toArray();
+    const digests = tx.table<DigestRow, string>('digests');
+    await digests.bulkDelete(gone);
+    const made = (await digests.bulkGet([...wanted])).flatMap((row) => row?.digests ?? []);
+    const foreign = await foreigners(tx, made);
     const house = tx.table<HouseRow, string>('house');
-    await house.put({ id: 'taught', past: await own(tx, all) });
-    if (all.length === (await tx.table('meals').count())) await house.delete('untaught');
+    const stood = listed(await house.get('log')).filter(stands);
+    const log = [...stood, ...made.map((one) => ({ ...bare(one), foreign: foreign.has(one.meal) }))];
+    log.sort((a, b) => a.at - b.at);
+    await house.put({ id: 'log', text: JSON.stringify(log, rounded) });
+    // Meals that came with a kitchen of their own were cooked in another: they teach nothing of this one.
+    const before = taughtBy(await house.get('taught')).filter(stands);
+    const past = [...before, ...pastOf(made.filter(({ meal }) => !foreign.has(meal)))];
+    past.sort((a, b) => a.at - b.at);
+    await house.put({ id: 'taught', text: JSON.stringify(past, rounded) });
+    if ((await digests.count()) === (await tx.table('meals').count())) await house.delete('untaught');
   });
   told?.(wanted.length, wanted.length);
   return true;
 }
 
-/** Meals that came with a kitchen of their own were cooked in another: they teach nothing of this one. */
-async function own(tx: Transaction, rows: readonly DigestRow[]): Promise<readonly PastBatch[]> {
-  const past = rows.flatMap(({ digests }) => pastOf(digests));
-  const meals = await tx.table<MealRow, string>('meals').bulkGet([...new Set(past.map(({ meal }) => meal))]);
-  const foreign = new Set(meals.flatMap((row) => (row?.kitchen ? [row.id] : [])));
-  return past.filter(({ meal }) => !foreign.has(meal));
+/** A batch of the log as it is listed: whether it was cooked in another kitchen is known here alone. */
+export interface Listed extends Logged {
+  readonly foreign: boolean;
+}
+
+/** Without its strands, and of what it says the yields alone: a list of thousands is read in one piece. */
+const bare = ({ strands: _, ...logged }: Digest): Logged => ({
+  ...logged,
+  evidence: logged.evidence.filter(({ what }) => what === 'y'),
+});
+
+/** The log as it was written last; nothing where it was not, or by a program that is older. */
+export function listed(row: HouseRow | undefined): readonly Listed[] {
+  return row?.id === 'log' ? (JSON.parse(row.text) as Listed[]) : [];
+}
+
+/** What the log teaches, as it was written last. */
+export function taughtBy(row: HouseRow | undefined): readonly PastBatch[] {
+  return row?.id === 'taught' ? (JSON.parse(row.text) as PastBatch[]) : [];
+}
+
+/** Nothing of a log is known to more than five figures. */
+const rounded = (_: string, value: unknown): unknown =>
+  typeof value === 'number' && !Number.isInteger(value) ? Number(value.toPrecision(5)) : value;
+
+async function foreigners(tx: Transaction, made: readonly Logged[]): Promise<ReadonlySet<string>> {
+  const rows = await tx.table<MealRow, string>('meals').bulkGet([...new Set(made.map(({ meal }) => meal))]);
+  return new Set(rows.flatMap((row) => (row?.kitchen ? [row.id] : [])));
+}
+
+/** By which program each digest was made, read off the index: the rows themselves are large. */
+async function stampsOf(
+  db: SlowSpoonDb,
+): Promise<readonly { readonly id: string; readonly stamp: string }[]> {
+  const found: { id: string; stamp: string }[] = [];
+  for (const stamp of await db.digests.orderBy('stamp').uniqueKeys()) {
+    const ids = await db.digests.where('stamp').equals(stamp).primaryKeys();
+    found.push(...ids.map((id) => ({ id, stamp: String(stamp) })));
+  }
+  return found;
 }
 
 const lastActIn = async (tx: Transaction): Promise<unknown> =>
   (await tx.table('acts').toCollection().reverse().limit(1).primaryKeys())[0];
 const lastAct = (db: SlowSpoonDb): Promise<unknown> => db.transaction('r', db.acts, lastActIn);
+
+/** The log whole, with its strands, oldest first. */
+export async function digestsOf(db: SlowSpoonDb): Promise<readonly Digest[]> {
+  const rows = await db.digests.toArray();
+  return rows.flatMap(({ digests }) => digests).sort((a, b) => a.at - b.at);
+}

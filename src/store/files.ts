@@ -4,6 +4,7 @@ import { learnedBefore } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';
+import { taughtBy } from './digests.ts';
 import { deleteMealRows, loadMeal, type LoadedMeal } from './meals.ts';
 
 /** The meal as a file: the same meal is the same to the byte, whenever it is written. */
@@ -17,8 +18,7 @@ export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<strin
 async function withLearned(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal | undefined> {
   const loaded = await loadMeal(db, mealId);
   if (!loaded || loaded.learned || (await db.meals.get(mealId))?.kitchen) return loaded;
-  const taught = await db.house.get('taught');
-  const learned = taught?.id === 'taught' ? learnedBefore(taught.past, loaded.meal) : undefined;
+  const learned = learnedBefore(taughtBy(await db.house.get('taught')), loaded.meal);
   return learned ? { ...loaded, learned } : loaded;
 }
 

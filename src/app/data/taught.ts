@@ -1,7 +1,7 @@
 import { usualKitchen } from '@/core/batch/index.ts';
 import type { PastBatch } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
-import { mendDigests, stampOf } from '@/store/digests.ts';
+import { mendDigests, stampOf, taughtBy } from '@/store/digests.ts';
 import { startLogger } from '@/workers/logger.ts';
 import { db } from './db.ts';
 import { actsBefore } from './queue.ts';
@@ -12,8 +12,7 @@ export const taughtNow = watched<readonly PastBatch[]>([]);
 
 /** Reads what was made of the log last: before the first picture, so that its figures are this kitchen's own. */
 export async function readTaught(): Promise<void> {
-  const row = await db.house.get('taught');
-  if (row?.id === 'taught') taughtNow.set(row.past);
+  taughtNow.set(taughtBy(await db.house.get('taught')));
 }
 
 export interface Mended {

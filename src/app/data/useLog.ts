@@ -1,14 +1,16 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useState } from 'react';
-import { type Digest, isPast } from '@/core/log/index.ts';
+import { useEffect, useMemo, useState } from 'react';
+import { type Digest, isPast, type Logged } from '@/core/log/index.ts';
+import { afterFirstPaint } from './afterFirstPaint.ts';
 import { clockNow } from './clock.ts';
+import { listed } from '@/store/digests.ts';
 import { db } from './db.ts';
 import { type Mended, mendingNow, mendLog } from './taught.ts';
 import { useWatched } from './watched.ts';
 
 export interface Log {
   /** All past batches, oldest first; undefined while they are read. */
-  readonly digests: readonly Digest[] | undefined;
+  readonly digests: readonly Logged[] | undefined;
   /** How far it is made anew, where that is under way. */
   readonly mending: Mended | undefined;
 }
@@ -18,18 +20,26 @@ export function useLog(): Log {
   // An act lets go of its meal's digest: it is made anew, and what stood before stands until then.
   const missing = useLiveQuery(async () => (await db.meals.count()) - (await db.digests.count()), []);
   useEffect(() => {
-    mendLog().catch(reportError);
+    afterFirstPaint.then(mendLog).catch(reportError);
   }, [missing]);
-  const digests = useLiveQuery(async () => {
-    const rows = await db.digests.toArray();
+  const text = useLiveQuery(() => db.house.get('log'), []);
+  const digests = useMemo(() => {
+    if (!text) return undefined;
     const now = clockNow();
-    return rows
-      .flatMap((row) => row.digests)
-      .filter((digest) => isPast(digest, now))
-      .sort((a, b) => a.at - b.at);
-  }, []);
-  const [stood, stand] = useState<readonly Digest[]>();
+    return listed(text).filter((digest) => isPast(digest, now));
+  }, [text]);
+  const [stood, stand] = useState<readonly Logged[]>();
   if (digests && digests !== stood && (missing === 0 || !stood || digests.length > stood.length))
     stand(digests);
   return { digests: stood, mending: useWatched(mendingNow) };
+}
+
+/** A batch of the log with its strands; undefined while they are read. */
+export function useWhole(of: Logged | undefined): Digest | undefined {
+  const found = useLiveQuery(async () => {
+    if (!of) return undefined;
+    const row = await db.digests.get(of.meal);
+    return row?.digests.find(({ batch }) => batch === of.batch);
+  }, [of?.meal, of?.batch]);
+  return found?.batch === of?.batch ? found : undefined;
 }

@@ -9,11 +9,12 @@ import {
   csvNeeds,
   csvTemplate,
   type CsvUnits,
-  type Digest,
+  type Logged,
   entryRows,
   readPastRows,
 } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
+import { digestsOf } from '@/store/digests.ts';
 import { entriesOf, putPastMeals } from '@/store/past.ts';
 import { db } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
@@ -40,7 +41,7 @@ const masses = (['g', 'kg', 'lb'] as const).map((value) => ({ value, words: valu
 const volumes = (['ml', 'l', 'cups'] as const).map((value) => ({ value, words: value }));
 
 /** Past cooks out of any table and into one: columns are mapped by hand, with a preview; nothing comes in before it is said. */
-export default function ByCsv({ digests }: { readonly digests: readonly Digest[] }) {
+export default function ByCsv({ digests }: { readonly digests: readonly Logged[] }) {
   const kitchen = useKitchen();
   const said = useSaid();
   const [table, setTable] = useState<Table>();
@@ -123,7 +124,11 @@ export default function ByCsv({ digests }: { readonly digests: readonly Digest[]
             <button
               type="button"
               className="link"
-              onClick={() => saveText('batches.csv', papa.unparse([...batchRows(digests)]), 'text/csv')}
+              onClick={() => {
+                digestsOf(db)
+                  .then((all) => saveText('batches.csv', papa.unparse([...batchRows(all)]), 'text/csv'))
+                  .catch(reportError);
+              }}
             >
               batches, CSV
             </button>

@@ -10,7 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { type Digest, overTime, quarters } from '@/core/log/index.ts';
+import { type Logged, overTime, quarters } from '@/core/log/index.ts';
 import { writeMoney, moneyOf, USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { percent } from '@/words/index.ts';
 import { useKitchen } from '../data/useKitchen.ts';
@@ -19,7 +19,7 @@ import { dayShort } from './dayShort.ts';
 import css from './log.module.scss';
 
 interface Props {
-  readonly digests: readonly Digest[];
+  readonly digests: readonly Logged[];
   /** The cut that is looked at; absent: all together. */
   readonly cut: string | undefined;
 }

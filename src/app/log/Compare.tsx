@@ -1,12 +1,13 @@
-import { comparedOf, type Compared, type Digest, strandBars } from '@/core/log/index.ts';
+import { comparedOf, type Compared, type Logged, strandBars } from '@/core/log/index.ts';
 import { cutShort, percent, verdictWords } from '@/words/index.ts';
+import { useWhole } from '../data/useLog.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { dayShort } from './dayShort.ts';
 import { StrandBars } from './StrandBars.tsx';
 import css from './log.module.scss';
 
 interface Props {
-  readonly digests: readonly Digest[];
+  readonly digests: readonly Logged[];
   readonly onDrop: (batch: string) => void;
   readonly onNone: () => void;
 }
@@ -57,7 +58,7 @@ export default function Compare({ digests, onDrop, onNone }: Props) {
                       put back
                     </button>
                   </small>
-                  <StrandBars bars={strandBars(digest.strands)} liquidMl={digest.liquidMl} />
+                  <Bars digest={digest} />
                 </th>
               ))}
             </tr>
@@ -78,4 +79,9 @@ export default function Compare({ digests, onDrop, onNone }: Props) {
       </div>
     </section>
   );
+}
+
+function Bars({ digest }: { readonly digest: Logged }) {
+  const whole = useWhole(digest);
+  return whole ? <StrandBars bars={strandBars(whole.strands)} liquidMl={digest.liquidMl} /> : null;
 }

@@ -4,7 +4,9 @@ import {
   digestOf,
   guessesOf,
   offOf,
-  quizFrom,
+  drawnFrom,
+  quizOf,
+  type Logged,
   type QuizKind,
   quizKinds,
 } from '@/core/log/index.ts';
@@ -12,7 +14,7 @@ import { usualKitchen } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { eyeTitle, quizWords } from '@/words/index.ts';
 import { clockNow } from '../data/clock.ts';
-import { useLog } from '../data/useLog.ts';
+import { useLog, useWhole } from '../data/useLog.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { Top } from '../shell/Top.tsx';
@@ -34,7 +36,11 @@ export default function Eye() {
   const [told, tell] = useState<{ readonly words: string; readonly off: number }>();
   const [practised, practise] = useState<readonly number[]>([]);
   const said = useSaid();
-  const quiz = useMemo(() => (lent ? quizFrom(lent, what, turn) : undefined), [lent, what, turn]);
+  const drawn = useMemo(() => (lent ? drawnFrom(lent, turn) : undefined), [lent, turn]);
+  const kept = useWhole(drawn);
+  // What is lent from the demo's hall has its strands with it.
+  const whole = drawn && 'strands' in drawn ? (drawn as Digest) : kept;
+  const quiz = useMemo(() => whole && quizOf(whole, what, turn), [whole, what, turn]);
   const guesses = useMemo(() => guessesOf(digests ?? []), [digests]);
   const onNext = () => {
     tell(undefined);
@@ -66,7 +72,7 @@ export default function Eye() {
             </button>
           </div>
         </div>
-        {!quiz && lent && <p className="nothing">Nothing was weighed yet that could be guessed.</p>}
+        {!drawn && lent && <p className="nothing">Nothing was weighed yet that could be guessed.</p>}
         {quiz?.what === 'a lot' && <GuessLot key={turn} quiz={quiz} onTold={onTold} onNext={onNext} />}
         {quiz?.what === 'a plate' && (
           <GuessOne
@@ -106,7 +112,7 @@ export default function Eye() {
 }
 
 /** This kitchen's own past; where nothing was weighed yet, that of the demo's hall. */
-function useLent(digests: readonly Digest[] | undefined): readonly Digest[] | undefined {
+function useLent(digests: readonly Logged[] | undefined): readonly Logged[] | undefined {
   const [lent, setLent] = useState<readonly Digest[]>();
   const own = digests?.some(({ weighed }) => weighed);
   useEffect(() => {

@@ -1,21 +1,23 @@
 import { useMemo } from 'react';
-import { type Digest, learn, learnedFigures, pastOf } from '@/core/log/index.ts';
+import { learn, learnedFigures } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { learnedName, learnedValue } from '@/words/index.ts';
+import { taughtNow } from '../data/taught.ts';
+import { useWatched } from '../data/watched.ts';
 import { useKitchen } from '../data/useKitchen.ts';
 import css from './log.module.scss';
 
 /** All that the past batches have taught, each beside what is published or foretold. */
-export default function Learned({ digests }: { readonly digests: readonly Digest[] }) {
+export default function Learned() {
+  const past = useWatched(taughtNow);
   const kitchen = useKitchen();
   const figures = useMemo(() => {
-    const past = pastOf(digests);
     const { learned } = learn(
       past.flatMap(({ evidence }) => evidence),
       past.length,
     );
     return learnedFigures(learned, kitchen, reference);
-  }, [digests, kitchen]);
+  }, [past, kitchen]);
   if (figures.length === 0)
     return <p className="nothing">Nothing has been learned yet: weigh something, or close a batch.</p>;
   return (

@@ -128,7 +128,7 @@ export default function Log() {
             ),
             learned: (
               <Suspense fallback={<p className="quiet">One moment.</p>}>
-                <Learned digests={digests} />
+                <Learned />
               </Suspense>
             ),
           }}

@@ -1,11 +1,11 @@
 import { lazy, type ReactNode, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import type { Digest } from '@/core/log/index.ts';
+import type { Logged } from '@/core/log/index.ts';
 
 const ByCsv = lazy(() => import('./ByCsv.tsx'));
 
 interface Props {
-  readonly digests: readonly Digest[];
+  readonly digests: readonly Logged[];
   readonly cuts: readonly string[];
   readonly children: { readonly charts: ReactNode; readonly learned: ReactNode };
 }

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Digest, strandBars } from '@/core/log/index.ts';
+import { type Logged, strandBars } from '@/core/log/index.ts';
 import { becameWords, cutShort, leftThingWords, verdictWords } from '@/words/index.ts';
 import { leaveOut } from '../data/edits.ts';
+import { useWhole } from '../data/useLog.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { CookAgain } from './CookAgain.tsx';
@@ -12,7 +13,7 @@ import { StrandBars } from './StrandBars.tsx';
 import css from './log.module.scss';
 
 interface Props {
-  readonly digest: Digest;
+  readonly digest: Logged;
   readonly isCompared: boolean;
   readonly onCompare: (on: boolean) => void;
 }
@@ -23,7 +24,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
   const navigate = useNavigate();
   const [opened, setOpened] = useState(false);
   const { closed, unaccounted, minutes } = digest;
-  const bars = strandBars(digest.strands);
+  const whole = useWhole(digest);
   const missing = unaccounted.reduce((sum, { grams }) => sum + Math.abs(grams), 0);
   const pots = `/meals/${digest.meal}/batches/${digest.batch}/keep`;
   return (
@@ -34,7 +35,11 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
         </h2>
         <span className="quiet">outlined: by the tables, filled: weighed</span>
       </div>
-      <StrandBars bars={bars} liquidMl={digest.liquidMl} />
+      {whole ? (
+        <StrandBars bars={strandBars(whole.strands)} liquidMl={digest.liquidMl} />
+      ) : (
+        <div className={css.barsToCome} />
+      )}
       <ul className={css.facts}>
         <li>
           {dayShort(digest.at)}

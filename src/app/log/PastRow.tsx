@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import { type Digest, rawOf, yieldOf } from '@/core/log/index.ts';
+import { type Logged, rawOf, yieldOf } from '@/core/log/index.ts';
 import { cutShort, percent } from '@/words/index.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { Taper } from './Taper.tsx';
@@ -8,7 +8,7 @@ import { dayShort } from './dayShort.ts';
 import css from './log.module.scss';
 
 interface Props {
-  readonly digests: readonly Digest[];
+  readonly digests: readonly Logged[];
   readonly chosen: string | undefined;
   readonly compared: readonly string[];
   readonly onChoose: (batch: string) => void;

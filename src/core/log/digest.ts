@@ -19,10 +19,10 @@ export interface CutInLog {
 }
 
 /**
- * One batch as the log knows it: all that a list, a search, a comparison and the learning want of it. It is made from the
- * meal and its entries, and made anew whenever they change: nothing is known by it alone.
+ * One batch as the log knows it: all that a list, a search and the learning want of it. It is made from the meal and its
+ * entries, and made anew whenever they change: nothing is known by it alone.
  */
-export interface Digest {
+export interface Logged {
   readonly batch: string;
   readonly meal: string;
   readonly name: string;
@@ -39,7 +39,6 @@ export interface Digest {
   readonly leftOut: boolean;
   readonly closed: Closing | undefined;
   readonly guessG: number | undefined;
-  readonly strands: Strands;
   /** ml of the finished liquid: planned, and now. */
   readonly liquidMl: { readonly planned: number; readonly now: number };
   /** Grams that were weighed and do not balance, by the stage. */
@@ -51,6 +50,11 @@ export interface Digest {
   readonly cost: number | undefined;
   readonly notes: string;
   readonly evidence: readonly Evidence[];
+}
+
+/** The same with its strands, for the batches that are looked at. */
+export interface Digest extends Logged {
+  readonly strands: Strands;
 }
 
 /** What makes a batch one that was cooked. */

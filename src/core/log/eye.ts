@@ -1,10 +1,10 @@
 import { learnSpreads } from '../model/index.ts';
 import { learnGroups } from '../pooled/index.ts';
-import type { Digest } from './digest.ts';
+import type { Logged } from './digest.ts';
 
 /** A guess of the shred of one batch, the cook's and the program's, off what was weighed: .1 is a tenth too much. */
 export interface Guessed {
-  readonly digest: Digest;
+  readonly digest: Logged;
   readonly cut: string;
   readonly cook: number;
   readonly program: number;
@@ -14,7 +14,7 @@ export interface Guessed {
 const TOLD = 24;
 
 /** How far the cook's guesses and the program's were off, oldest first: the program's by what the log had taught before. */
-export function guessesOf(digests: readonly Digest[]): readonly Guessed[] {
+export function guessesOf(digests: readonly Logged[]): readonly Guessed[] {
   const guessed = digests.filter(
     ({ guessG, weighed, leftOut }) => guessG !== undefined && weighed && !leftOut,
   );

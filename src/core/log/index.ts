@@ -1,4 +1,4 @@
-export { type Digest, digestOf } from './digest.ts';
+export { type Digest, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
 export { learnedBefore, type PastBatch, pastOf } from './past.ts';
 export { knownFrom, type LearnedFigure, learnedFigures } from './figures.ts';
@@ -11,7 +11,8 @@ export { type Compared, comparedOf, overTime, quarters } from './overTime.ts';
 export {
   offOf,
   type Quiz,
-  quizFrom,
+  drawnFrom,
+  quizOf,
   type QuizKind,
   quizKinds,
   type SlabPart,

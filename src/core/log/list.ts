@@ -1,4 +1,4 @@
-import type { Digest } from './digest.ts';
+import type { Logged } from './digest.ts';
 
 /** By what the log is put in order. */
 export const orders = [
@@ -12,22 +12,22 @@ export const orders = [
 export type LogOrder = (typeof orders)[number];
 
 /** Shred of what was bought, all cuts together; undefined where nothing was weighed. */
-export function yieldOf({ cuts, weighed }: Digest): number | undefined {
+export function yieldOf({ cuts, weighed }: Logged): number | undefined {
   const rawG = cuts.reduce((sum, one) => sum + one.rawG, 0);
   return weighed && rawG > 0 ? cuts.reduce((sum, one) => sum + one.shredG, 0) / rawG : undefined;
 }
 
 /** Raw weight of all its meat, g. */
-export const rawOf = ({ cuts }: Digest): number => cuts.reduce((sum, one) => sum + one.rawG, 0);
+export const rawOf = ({ cuts }: Logged): number => cuts.reduce((sum, one) => sum + one.rawG, 0);
 
 /** A batch that is over: closed, weighed, or served by now. What still stands on the heat is in no log. */
-export const isPast = ({ closed, weighed, at }: Digest, now: number): boolean =>
+export const isPast = ({ closed, weighed, at }: Logged, now: number): boolean =>
   closed !== undefined || weighed || at <= now;
 
-const words = new WeakMap<Digest, string>();
+const words = new WeakMap<Logged, string>();
 
 /** What a search looks through: meal, pot, cuts, heat, vessel, dishes, notes, the verdict and the date. */
-function wordsOf(digest: Digest): string {
+function wordsOf(digest: Logged): string {
   const known = words.get(digest);
   if (known !== undefined) return known;
   const { name, pot, cuts, heat, vessel, dishes, notes, closed, at } = digest;
@@ -53,7 +53,7 @@ function wordsOf(digest: Digest): string {
 const BOUND = /^([<>])(\d+(?:[.,]\d+)?)%?$/;
 
 /** The batches in which every word occurs; "<38%" and ">40%" are bounds on the yield. */
-export function searched(digests: readonly Digest[], text: string): readonly Digest[] {
+export function searched(digests: readonly Logged[], text: string): readonly Logged[] {
   const wanted = text
     .trim()
     .toLowerCase()
@@ -79,8 +79,8 @@ export function searched(digests: readonly Digest[], text: string): readonly Dig
 }
 
 /** The batches in an order; what has no figure for it comes last. */
-export function ordered(digests: readonly Digest[], order: LogOrder): readonly Digest[] {
-  const by: Readonly<Record<LogOrder, (digest: Digest) => number | undefined>> = {
+export function ordered(digests: readonly Logged[], order: LogOrder): readonly Logged[] {
+  const by: Readonly<Record<LogOrder, (digest: Logged) => number | undefined>> = {
     'latest first': ({ at }) => at,
     'oldest first': ({ at }) => -at,
     'best yield': yieldOf,

@@ -1,5 +1,5 @@
 import type { Verdict } from '../batch/index.ts';
-import type { Digest } from './digest.ts';
+import type { Logged } from './digest.ts';
 import { rawOf, yieldOf } from './list.ts';
 import { type ShareRange, storyOf } from './story.ts';
 
@@ -26,7 +26,7 @@ export interface Quarter {
 const DRAWN = 60;
 
 /** The batches of a cut (or of all), oldest first, for charts over time. */
-export function overTime(digests: readonly Digest[], cut: string | undefined): readonly InTime[] {
+export function overTime(digests: readonly Logged[], cut: string | undefined): readonly InTime[] {
   const mine = digests.filter(
     ({ cuts, leftOut }) => !leftOut && (cut === undefined || cuts.some((one) => one.cut === cut)),
   );
@@ -44,7 +44,7 @@ export function overTime(digests: readonly Digest[], cut: string | undefined): r
 }
 
 /** Enough or short, by quarter, oldest first. */
-export function quarters(digests: readonly Digest[]): readonly Quarter[] {
+export function quarters(digests: readonly Logged[]): readonly Quarter[] {
   const found = new Map<string, Record<Verdict | 'unsaid', number>>();
   for (const { at, closed } of digests) {
     const date = new Date(at);
@@ -59,7 +59,7 @@ const QUARTERS = 12;
 
 /** What two or more batches are compared by. */
 export interface Compared {
-  readonly digest: Digest;
+  readonly digest: Logged;
   readonly rawG: number;
   readonly shredG: number;
   readonly share: number | undefined;
@@ -67,7 +67,7 @@ export interface Compared {
   readonly brothPerKg: number | undefined;
 }
 
-export const comparedOf = (digest: Digest): Compared => {
+export const comparedOf = (digest: Logged): Compared => {
   const rawG = rawOf(digest);
   return {
     digest,

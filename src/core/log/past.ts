@@ -1,6 +1,6 @@
 import type { Learned, Meal } from '../batch/index.ts';
 import { momentOf } from '../clock/index.ts';
-import type { Digest } from './digest.ts';
+import type { Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './learn.ts';
 
@@ -14,7 +14,7 @@ export interface PastBatch {
 }
 
 /** Batches that teach: those that were not left out, and of which something was seen. */
-export const pastOf = (digests: readonly Digest[]): readonly PastBatch[] =>
+export const pastOf = (digests: readonly Logged[]): readonly PastBatch[] =>
   digests.flatMap(({ meal, batch, at, leftOut, evidence }) =>
     leftOut || evidence.length === 0 ? [] : [{ meal, batch, at, evidence }],
   );

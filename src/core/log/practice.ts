@@ -1,6 +1,6 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import type { DishKind } from '../batch/index.ts';
-import type { Digest } from './digest.ts';
+import type { Digest, Logged } from './digest.ts';
 
 /** Into what a lot comes apart, in this order. */
 export const slabParts = ['shred', 'juice', 'pickings', 'bone'] as const;
@@ -38,17 +38,24 @@ export const quizKinds: readonly QuizKind[] = ['a lot', 'a plate', 'a pot'];
 /** Between these a plate is filled, of its portion. */
 const FILLED = { least: 0.65, most: 1.3 };
 
-/**
- * A batch of the past drawn by chance with its weights covered; undefined where none was weighed.
- * @param seed the same seed draws the same
- */
-export function quizFrom(digests: readonly Digest[], what: QuizKind, seed: number): Quiz | undefined {
-  const some = digests.filter(({ weighed, leftOut }) => weighed && !leftOut);
+const chances = (seed: number) => {
   const generator = xoroshiro128plus(seed);
   for (let skip = 0; skip < 8; skip += 1) generator.next();
-  const chance = () => (generator.next() >>> 0) / 2 ** 32;
-  const digest = some[Math.floor(chance() * some.length)];
-  if (!digest) return undefined;
+  return () => (generator.next() >>> 0) / 2 ** 32;
+};
+
+/**
+ * A batch of the past drawn by chance; undefined where none was weighed.
+ * @param seed the same seed draws the same
+ */
+export function drawnFrom(digests: readonly Logged[], seed: number): Logged | undefined {
+  const some = digests.filter(({ weighed, leftOut }) => weighed && !leftOut);
+  return some[Math.floor(chances(seed)() * some.length)];
+}
+
+/** What is asked of a batch, its weights covered; undefined where it has no such thing. */
+export function quizOf(digest: Digest, what: QuizKind, seed: number): Quiz | undefined {
+  const chance = chances(seed + 1);
   switch (what) {
     case 'a lot':
       return lotQuiz(digest);

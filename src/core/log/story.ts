@@ -1,6 +1,6 @@
 import { learnSpreads } from '../model/index.ts';
 import { learnGroups } from '../pooled/index.ts';
-import type { CutInLog, Digest } from './digest.ts';
+import type { CutInLog, Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';
 
 /** One tenth of a normal lies further out than so many standard deviations. */
@@ -17,7 +17,7 @@ export interface ShareRange {
 
 /** One batch of a cut: what it gave, and what the log foretold of it before. */
 export interface Told {
-  readonly digest: Digest;
+  readonly digest: Logged;
   /** Shred of raw, as it was weighed; undefined where only plates were counted. */
   readonly share: number | undefined;
   readonly before: ShareRange;
@@ -38,16 +38,16 @@ export interface CutStory {
 }
 
 interface Of {
-  readonly digest: Digest;
+  readonly digest: Logged;
   readonly evidence: Evidence;
 }
 
-const yieldsOf = (digests: readonly Digest[]): readonly Of[] =>
+const yieldsOf = (digests: readonly Logged[]): readonly Of[] =>
   digests.flatMap((digest) =>
     digest.evidence.filter(({ what }) => what === 'y').map((evidence) => ({ digest, evidence })),
   );
 
-const inCut = ({ cuts }: Digest, cut: string): CutInLog | undefined => {
+const inCut = ({ cuts }: Logged, cut: string): CutInLog | undefined => {
   const some = cuts.filter((one) => one.cut === cut);
   const [first] = some;
   return (
@@ -83,7 +83,7 @@ function rangeAfter(evidence: readonly Evidence[], cut: string, published: numbe
  * the range now. Of the batches before those it tells the sum alone.
  * @param digests all of the log, in order of time
  */
-export function storyOf(digests: readonly Digest[], cut: string): CutStory | undefined {
+export function storyOf(digests: readonly Logged[], cut: string): CutStory | undefined {
   const mine = digests.filter((digest) => inCut(digest, cut));
   const shares = mine.flatMap((digest) => {
     const of = inCut(digest, cut);
@@ -100,15 +100,14 @@ export function storyOf(digests: readonly Digest[], cut: string): CutStory | und
     counted.map(({ evidence: { of, value, noise } }) => ({ group: of, value, noise })),
     learnSpreads.y,
   );
-  const weightOf = (digest: Digest) => {
-    const i = counted.findIndex((one) => one.digest === digest && one.evidence.of === cut);
-    return i < 0 ? 0 : (weights[i] ?? 0);
-  };
+  const weightOf = new Map(
+    counted.map(({ digest, evidence }, i) => [evidence.of === cut ? digest : undefined, weights[i] ?? 0]),
+  );
   const told = shares.slice(-TOLD).map(({ digest, of, planned }): Told => ({
     digest,
     share: digest.weighed ? of.shredG / of.rawG : undefined,
     before: rangeAfter(counts(all.filter((one) => one.digest.at < digest.at)), cut, planned),
-    weight: weightOf(digest),
+    weight: weightOf.get(digest) ?? 0,
   }));
   return {
     cut,
@@ -122,7 +121,7 @@ export function storyOf(digests: readonly Digest[], cut: string): CutStory | und
 
 /** Cuts of the log, those that were cooked most first. */
 export function cutsInLog(
-  digests: readonly Digest[],
+  digests: readonly Logged[],
 ): readonly { readonly cut: string; readonly name: string }[] {
   const counts = new Map<string, { name: string; n: number }>();
   for (const { cuts } of digests)
