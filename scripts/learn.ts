@@ -19,7 +19,7 @@ if (path === undefined) refuse('Say which backup: ./slow-spoon learn BACKUP');
 const file = await openAsBlob(path).catch((error: unknown) =>
   refuse(`${path} cannot be opened: ${error instanceof Error ? error.message : String(error)}`),
 );
-const reading = await readBackup(file as Blob & { stream(): ReadableStream<Uint8Array<ArrayBuffer>> });
+const reading = await readBackup(file);
 if (!reading.ok) refuse(`${path}: ${reading.error}`);
 const { head, meals, unread } = reading.backup;
 for (const words of unread) process.stderr.write(`${words}\n`);

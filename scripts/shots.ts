@@ -20,15 +20,22 @@ mkdirSync(fileURLToPath(new URL('../docs/screenshots', import.meta.url)), { recu
 
 try {
   await shoot('light', 1280, 800, async (page, save) => {
-    for (const stage of stages.filter((one) => one !== 'pot' && one !== 'clock')) {
+    for (const stage of stages.filter((one) => one !== 'pot' && one !== 'clock' && one !== 'bench')) {
       await open(page, stage);
       await save(stage);
     }
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'pot');
     await save('pot');
-    for (const path of ['cuts', 'shopping', 'kitchen', 'shelf']) {
-      await page.goto(`${home}/${path}`);
+    for (const [path, address] of [
+      ['cuts', 'cuts'],
+      ['shopping', 'shopping'],
+      ['kitchen', 'kitchen'],
+      ['shelf', 'shelf'],
+      ['log', 'log'],
+      ['eye', 'log/eye'],
+    ] as const) {
+      await page.goto(`${home}/${address}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
       await page.waitForTimeout(600);
       await save(path);
@@ -50,9 +57,6 @@ try {
     await open(page, 'clock');
     await page.getByText('This plan starts as late').waitFor();
     await save('clock');
-    await page.getByRole('button', { name: 'serve now' }).click();
-    await page.getByRole('heading', { name: /plates now/ }).waitFor();
-    await save('service');
   });
   await shoot('light', 1280, 800, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();

@@ -120,7 +120,7 @@ async function stampsOf(
   const found: { id: string; stamp: string }[] = [];
   for (const stamp of await db.digests.orderBy('stamp').uniqueKeys()) {
     const ids = await db.digests.where('stamp').equals(stamp).primaryKeys();
-    found.push(...ids.map((id) => ({ id, stamp: String(stamp) })));
+    found.push(...ids.map((id) => ({ id, stamp: typeof stamp === 'string' ? stamp : '' })));
   }
   return found;
 }
