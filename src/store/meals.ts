@@ -1,4 +1,4 @@
-import { cookAgain, forPlates, usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
+import { cookAgain, forPlates, type Meal, usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
 import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
@@ -76,18 +76,32 @@ export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: 
   return { mealId, batchId };
 }
 
+/** What went wrong then stands in front of the cook's own notes; said once, however often it is cooked again. */
+function withNote(meal: Meal, lastTime: string): Meal {
+  if (lastTime === '' || meal.notes?.includes(lastTime)) return meal;
+  return {
+    ...meal,
+    notes: [lastTime, meal.notes ?? '']
+      .filter((one) => one !== '')
+      .join('\n')
+      .slice(0, NOTES_MOST),
+  };
+}
+const NOTES_MOST = 4000;
+
 /** Makes a meal once more from one that was cooked, for as many plates or for so many, as one act; undefined if it is gone. Returns where it can be opened. */
 export async function mealAgain(
   db: SlowSpoonDb,
   mealId: string,
-  plates?: number,
+  { plates, lastTime = '' }: { readonly plates?: number | undefined; readonly lastTime?: string } = {},
 ): Promise<{ mealId: string; batchId: string } | undefined> {
   const rows = await loadRows(db, mealId);
   const row = rows?.meals.get(mealId);
   if (!rows || !row) return undefined;
   const old = [...rows.batches.values()].map(({ batch }) => batch);
   const again = cookAgain(row.meal, old, () => crypto.randomUUID());
-  const { meal, batches } = plates === undefined ? again : forPlates(again, plates);
+  const { meal: planned, batches } = plates === undefined ? again : forPlates(again, plates);
+  const meal = withNote(planned, lastTime);
   await act(db, { words: `cooking “${row.meal.name}” again` }, undefined, (deed) => {
     deed.put('meals', {
       id: meal.id,

@@ -35,6 +35,7 @@ export {
   cutShort,
   eyeTitle,
   fromBatches,
+  lastTimeWords,
   learnedName,
   learnedValue,
   leftThingWords,

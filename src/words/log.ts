@@ -1,5 +1,13 @@
 import type { Became, Heat, Learnable, LeftThing, Verdict } from '@/core/batch/index.ts';
-import type { CutStory, Digest, LearnedFigure, LogOrder, QuizKind, SlabPart } from '@/core/log/index.ts';
+import type {
+  CutStory,
+  Digest,
+  LearnedFigure,
+  Logged,
+  LogOrder,
+  QuizKind,
+  SlabPart,
+} from '@/core/log/index.ts';
 import { capital } from './capital.ts';
 
 /** A share in whole per cent, and in halves where the two would read the same. */
@@ -137,4 +145,23 @@ export function eyeTitle(what: QuizKind, off?: number, write?: (value: number) =
     }[what];
   if (Math.abs(off) < 1) return 'To the gram';
   return `${write(Math.abs(off))} too ${off > 0 ? 'much' : 'little'}`;
+}
+
+/** Less than this was found where it had fallen, of what was to be shredded. */
+const NEAR = 0.05;
+
+/** What went wrong the last time, for the notes of the next; empty where nothing did. */
+export function lastTimeWords({ closed, cuts, weighed }: Logged, mass: (grams: number) => string): string {
+  const [planned, came] = [
+    cuts.reduce((sum, one) => sum + one.plannedG, 0),
+    cuts.reduce((sum, one) => sum + one.shredG, 0),
+  ];
+  const by = closed?.by === undefined || closed.by === 0 ? '' : ` by ${String(closed.by)}`;
+  const said = [
+    closed?.verdict === 'short' ? `it ran short${by}` : '',
+    closed?.verdict === 'over' ? `it was too much${by}` : '',
+    weighed && came < (1 - NEAR) * planned ? `${mass(planned - came)} less shred than the tables say` : '',
+    closed?.noTime === undefined ? '' : `no time for ${closed.noTime}`,
+  ].filter((one) => one !== '');
+  return said.length === 0 ? '' : `Last time: ${said.join(', ')}.`;
 }

@@ -12,13 +12,15 @@ import css from './log.module.scss';
 
 interface Props {
   readonly meal: string;
+  /** What went wrong then. */
+  readonly lastTime: string;
   readonly onCooked: (made: { readonly mealId: string; readonly batchId: string }) => void;
 }
 
 const MOST = 20_000;
 
 /** A past meal as the start of the next, for as many as there are now: meat grows with them, steam does not. */
-export function CookAgain({ meal, onCooked }: Props) {
+export function CookAgain({ meal, lastTime, onCooked }: Props) {
   const said = useSaid();
   const loaded = useLiveQuery(() => loadMeal(db, meal), [meal]);
   const before = loaded ? platesIn(loaded.meal.dishes) : 0;
@@ -33,7 +35,7 @@ export function CookAgain({ meal, onCooked }: Props) {
   );
   if (!loaded) return <p className="quiet">One moment.</p>;
   const cook = () => {
-    onDisk(() => mealAgain(db, meal, plates > 0 ? plates : undefined))
+    onDisk(() => mealAgain(db, meal, { plates: plates > 0 ? plates : undefined, lastTime }))
       .then((made) => made && onCooked(made))
       .catch(reportError);
   };

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type Logged, strandBars } from '@/core/log/index.ts';
-import { becameWords, cutShort, leftThingWords, verdictWords } from '@/words/index.ts';
+import { becameWords, cutShort, lastTimeWords, leftThingWords, verdictWords } from '@/words/index.ts';
 import { leaveOut } from '../data/edits.ts';
 import { useWhole } from '../data/useLog.ts';
 import { useSaid } from '../data/useSaid.ts';
@@ -87,6 +87,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
       {opened && (
         <CookAgain
           meal={digest.meal}
+          lastTime={lastTimeWords(digest, said.mass)}
           onCooked={({ mealId, batchId }) => {
             void navigate(`/meals/${mealId}/batches/${batchId}/meat`);
           }}

@@ -96,6 +96,8 @@ describe('the log', () => {
     const again = await disk.batches.where({ mealId: id }).first();
     expect(again?.batch.lots[0]?.weight.lo).toBe(6000);
     expect(again?.batch.closed).toBeUndefined();
+    // What went wrong then stands in its notes.
+    expect((await disk.meals.get(id))?.meal.notes).toMatch(/^Last time: .* less shred than the tables say\.$/);
     // The next meal goes by it, and says so.
     await waitFor(() => expect(sheet()).toMatch(/Shank from one batch here/));
   });

@@ -13,10 +13,10 @@ export interface PastBatch {
   readonly evidence: readonly Evidence[];
 }
 
-/** Batches that teach: those that were not left out, and of which something was seen. */
+/** Batches that teach: closed or weighed, not left out, and of which something was seen; one on the heat does not yet. */
 export const pastOf = (digests: readonly Logged[]): readonly PastBatch[] =>
-  digests.flatMap(({ meal, batch, at, leftOut, evidence }) =>
-    leftOut || evidence.length === 0 ? [] : [{ meal, batch, at, evidence }],
+  digests.flatMap(({ meal, batch, at, leftOut, closed, weighed, evidence }) =>
+    leftOut || evidence.length === 0 || !(weighed || closed) ? [] : [{ meal, batch, at, evidence }],
   );
 
 /** When a meal is or was cooked, as the log orders it: what has no time yet comes after all that has. */
