@@ -97,7 +97,9 @@ describe('the log', () => {
     expect(again?.batch.lots[0]?.weight.lo).toBe(6000);
     expect(again?.batch.closed).toBeUndefined();
     // What went wrong then stands in its notes.
-    expect((await disk.meals.get(id))?.meal.notes).toMatch(/^Last time: .* less shred than the tables say\.$/);
+    expect((await disk.meals.get(id))?.meal.notes).toMatch(
+      /^Last time: .* less shred than the tables say\.$/,
+    );
     // The next meal goes by it, and says so.
     await waitFor(() => expect(sheet()).toMatch(/Shank from one batch here/));
   });
