@@ -16,9 +16,7 @@ function refuse(words: string): never {
 
 const [path] = process.argv.slice(2);
 if (path === undefined) refuse('Say which backup: ./slow-spoon learn BACKUP');
-const file = await openAsBlob(path).catch((error: unknown) =>
-  refuse(`${path} cannot be opened: ${error instanceof Error ? error.message : String(error)}`),
-);
+const file = await opened(path);
 const reading = await readBackup(file);
 if (!reading.ok) refuse(`${path}: ${reading.error}`);
 const { head, meals, unread } = reading.backup;
@@ -55,3 +53,11 @@ process.stdout.write(
     2,
   )}\n`,
 );
+
+async function opened(name: string): Promise<Blob> {
+  try {
+    return await openAsBlob(name);
+  } catch (error) {
+    return refuse(`${name} cannot be opened: ${error instanceof Error ? error.message : String(error)}`);
+  }
+}

@@ -22,6 +22,8 @@ try {
   await shoot('light', 1280, 800, async (page, save) => {
     for (const stage of stages.filter((one) => one !== 'pot' && one !== 'clock' && one !== 'bench')) {
       await open(page, stage);
+      if (stage === 'keep') await page.getByRole('heading', { level: 1, name: /cm deep|°C/ }).waitFor();
+      if (stage === 'plates') await page.getByRole('heading', { level: 1, name: /^It goes round/ }).waitFor();
       await save(stage);
     }
     await page.getByRole('link', { name: /^Pot two/ }).click();

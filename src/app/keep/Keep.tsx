@@ -49,7 +49,13 @@ export default function Keep() {
           <CoolingOf of={shown} now={now} />
         </>
       ) : (
-        <h1>{left.length > 0 ? 'Cool it fast, then box it' : 'Nothing is left over'}</h1>
+        <h1>
+          {anything && !cools
+            ? 'Looking how it cools'
+            : left.length > 0
+              ? 'Cool it fast, then box it'
+              : 'Nothing is left over'}
+        </h1>
       )}
       <StartCooling running={running.map(({ what }) => what)} />
       <section className={css.pack} aria-labelledby="pack-title">
