@@ -20,7 +20,9 @@ export function ReadIt({ thing, label, placeholder }: Props) {
   useEffect(() => listenToProbes(), []);
   return (
     <>
+      {/* What was kept is gone from the field: the next reading is another. */}
       <QuantityField
+        key={readings.length}
         label={label}
         quantity={undefined}
         measure="temperature"

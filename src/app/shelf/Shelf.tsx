@@ -36,7 +36,7 @@ export default function Shelf() {
         {item ? (
           <div className="line">
             <h1>{titleOf(item, daysUntil(bestBefore(item, kitchen), now))}</h1>
-            <p className={css.acts}>
+            <div className={css.acts}>
               <TakeIt item={item} button={takes} />
               {item.place === 'freezer' ? (
                 <button type="button" className="btn act" onClick={() => move('fridge')}>
@@ -53,7 +53,7 @@ export default function Shelf() {
               <button type="button" className="link quiet" onClick={() => end('thrown away')}>
                 throw it away
               </button>
-            </p>
+            </div>
           </div>
         ) : (
           <h1>Nothing is on the shelf</h1>
