@@ -13,7 +13,7 @@ import { queries } from './data/queries.ts';
 import { keepFolder } from './data/backupFolder.ts';
 import { keepOffline } from './data/offline.ts';
 import { afterFirstPaint } from './data/afterFirstPaint.ts';
-import { mendLog, readTaught } from './data/taught.ts';
+import { ensureTaught, mendLog } from './data/taught.ts';
 import { openStorage } from './data/storage.ts';
 
 const root = document.getElementById('root');
@@ -36,9 +36,8 @@ openStorage()
   .then(async (isOpen) => {
     if (!isOpen) return;
     if (isDemo) await readClock(db);
-    // Only a meal is reckoned by what was learned; other pages wait for nothing.
-    if (location.pathname.startsWith('/meals/')) await readTaught();
-    else void afterFirstPaint.then(readTaught).catch(reportError);
+    // Only a meal is reckoned by what was learned.
+    if (location.pathname.startsWith('/meals/')) await ensureTaught();
     await readFirstMeal(location.pathname);
   })
   .then(draw, draw);

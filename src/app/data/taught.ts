@@ -11,9 +11,14 @@ import { watched } from './watched.ts';
 export const taughtNow = watched<readonly PastBatch[]>([]);
 
 /** Reads what was made of the log last: before the first picture, so that its figures are this kitchen's own. */
-export async function readTaught(): Promise<void> {
+async function readTaught(): Promise<void> {
   taughtNow.set(taughtBy(await db.house.get('taught')));
 }
+
+let asked: Promise<void> | undefined;
+
+/** Reads it where nobody has yet: pages without a meal do not wait for it. */
+export const ensureTaught = (): Promise<void> => (asked ??= readTaught());
 
 export interface Mended {
   readonly done: number;

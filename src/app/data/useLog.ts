@@ -1,7 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { type Digest, isPast, type Logged } from '@/core/log/index.ts';
-import { afterFirstPaint } from './afterFirstPaint.ts';
 import { clockNow } from './clock.ts';
 import { listed } from '@/store/digests.ts';
 import { db } from './db.ts';
@@ -15,13 +14,14 @@ export interface Log {
   readonly mending: Mended | undefined;
 }
 
+/** The first picture of the log is not kept waiting, ms. */
+const AFTER_MS = 150;
+const AT_MOST_MS = 600;
+
 /** The log as it stands on the disk, brought up to date with the meals. */
 export function useLog(): Log {
   // An act lets go of its meal's digest: it is made anew, and what stood before stands until then.
   const missing = useLiveQuery(async () => (await db.meals.count()) - (await db.digests.count()), []);
-  useEffect(() => {
-    afterFirstPaint.then(mendLog).catch(reportError);
-  }, [missing]);
   const text = useLiveQuery(() => db.house.get('log'), []);
   const digests = useMemo(() => {
     if (!text) return undefined;
@@ -31,6 +31,12 @@ export function useLog(): Log {
   const [stood, stand] = useState<readonly Logged[]>();
   if (digests && digests !== stood && (missing === 0 || !stood || digests.length > stood.length))
     stand(digests);
+  // What is there is shown first: looking for what is missing takes a moment of its own.
+  const isShown = stood !== undefined;
+  useEffect(() => {
+    const later = setTimeout(() => void mendLog().catch(reportError), isShown ? AFTER_MS : AT_MOST_MS);
+    return () => clearTimeout(later);
+  }, [missing, isShown]);
   return { digests: stood, mending: useWatched(mendingNow) };
 }
 

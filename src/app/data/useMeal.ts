@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { learnedBefore } from '@/core/log/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { loadedOf } from '@/store/rows.ts';
 import { mealKey, readMeal } from './memory.ts';
-import { taughtNow } from './taught.ts';
+import { ensureTaught, taughtNow } from './taught.ts';
 import { useKept } from './useKept.ts';
 import { useWatched } from './watched.ts';
 
@@ -25,6 +25,9 @@ export function useMeal(mealId: string): LoadedMeal | null | undefined {
     const shared = kitchen === data.kept.get('kitchen');
     return loadedOf(shared ? data : { ...data, kept: kept }) ?? null;
   }, [data, kept]);
+  useEffect(() => {
+    ensureTaught().catch(reportError);
+  }, []);
   const past = useWatched(taughtNow);
   const own = data?.meals.get(mealId)?.kitchen !== undefined;
   const serving = loaded?.meal.serving;

@@ -1,14 +1,17 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { learn, learnedFigures } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { learnedName, learnedValue } from '@/words/index.ts';
-import { taughtNow } from '../data/taught.ts';
+import { ensureTaught, taughtNow } from '../data/taught.ts';
 import { useWatched } from '../data/watched.ts';
 import { useKitchen } from '../data/useKitchen.ts';
 import css from './log.module.scss';
 
 /** All that the past batches have taught, each beside what is published or foretold. */
 export default function Learned() {
+  useEffect(() => {
+    ensureTaught().catch(reportError);
+  }, []);
   const past = useWatched(taughtNow);
   const kitchen = useKitchen();
   const figures = useMemo(() => {
