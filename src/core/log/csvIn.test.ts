@@ -61,6 +61,7 @@ describe('past cooks out of a table', () => {
 
   test.each([
     [{ date: '31.2.2026' }, /“31.2.2026” is no day/],
+    [{ date: '9.3.3026' }, /“9.3.3026” is no day/],
     [{ cut: 'unicorn' }, /“unicorn” is no cut/],
     [{ 'raw weight': '' }, /no raw weight/],
     [{ 'raw weight': 'heavy' }, /heavy/],

@@ -78,7 +78,9 @@ function dayOf(text: string): number | undefined {
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})/.exec(text.trim());
   const other = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})$/.exec(text.trim());
   const [year, month, day] = iso ? iso.slice(1) : other ? [other[3], other[2], other[1]] : [];
-  if (year === undefined || month === undefined || day === undefined) return undefined;
+  // A meal's day is of these two centuries, as in its file.
+  if (year === undefined || month === undefined || day === undefined || !/^(19|20)/.test(year))
+    return undefined;
   const at = Date.UTC(Number(year), Number(month) - 1, Number(day));
   const back = new Date(at);
   return back.getUTCMonth() === Number(month) - 1 && back.getUTCDate() === Number(day)
