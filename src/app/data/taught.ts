@@ -2,6 +2,7 @@ import { usualKitchen } from '@/core/batch/index.ts';
 import type { PastBatch } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { mendDigests, stampOf, taughtBy } from '@/store/digests.ts';
+import { storageFaultOf } from '@/store/faults.ts';
 import { startLogger } from '@/workers/logger.ts';
 import { db } from './db.ts';
 import { actsBefore } from './queue.ts';
@@ -36,13 +37,20 @@ export function mendLog(): Promise<void> {
     again = true;
     return mending;
   }
-  mending = mend().finally(() => {
-    mending = undefined;
-    if (!again) return;
-    again = false;
-    void mendLog().catch(reportError);
-  });
+  mending = mend()
+    .catch(unlessStorage)
+    .finally(() => {
+      mending = undefined;
+      if (!again) return;
+      again = false;
+      void mendLog().catch(reportError);
+    });
   return mending;
+}
+
+/** A full disk loses nothing here: what is made of the meals is made anew once there is room. It is said by what was to be kept. */
+function unlessStorage(error: unknown): void {
+  if (storageFaultOf(error) === undefined) throw error;
 }
 
 async function mend(): Promise<void> {
