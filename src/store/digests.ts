@@ -69,7 +69,7 @@ export async function mendDigests(
     const foreign = await foreigners(tx, made);
     const house = tx.table<HouseRow, string>('house');
     const stood = listed(await house.get('log')).filter(stands);
-    const log = [...stood, ...made.map((one) => ({ ...bare(one), foreign: foreign.has(one.meal) }))];
+    const log = [...stood, ...made.map((one) => bare(one, foreign.has(one.meal)))];
     log.sort((a, b) => a.at - b.at);
     await house.put({ id: 'log', text: JSON.stringify(log, rounded) });
     // Meals that came with a kitchen of their own were cooked in another: they teach nothing of this one.
@@ -89,9 +89,10 @@ export interface Listed extends Logged {
 }
 
 /** Without its strands, and of what it says the yields alone: a list of thousands is read in one piece. */
-const bare = ({ strands: _, ...logged }: Digest): Logged => ({
+const bare = ({ strands: _, ...logged }: Digest, foreign: boolean): Listed => ({
   ...logged,
-  evidence: logged.evidence.filter(({ what }) => what === 'y'),
+  foreign,
+  evidence: foreign ? [] : logged.evidence.filter(({ what }) => what === 'y'),
 });
 
 /** The log as it was written last; nothing where it was not, or by a program that is older. */

@@ -1,6 +1,6 @@
 import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/file/index.ts';
 import type { MealFile } from '@/core/batch/index.ts';
-import { learnedBefore } from '@/core/log/index.ts';
+import { begunAt, learnedBefore } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';
@@ -18,7 +18,7 @@ export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<strin
 async function withLearned(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal | undefined> {
   const loaded = await loadMeal(db, mealId);
   if (!loaded || loaded.learned || (await db.meals.get(mealId))?.kitchen) return loaded;
-  const learned = learnedBefore(taughtBy(await db.house.get('taught')), loaded.meal);
+  const learned = learnedBefore(taughtBy(await db.house.get('taught')), loaded.meal, begunAt(loaded.batches));
   return learned ? { ...loaded, learned } : loaded;
 }
 

@@ -15,6 +15,8 @@ const ONE_ACT = 4_000;
 export interface ActOptions {
   readonly words: string;
   readonly field?: string;
+  /** It was done where no meal is open: it is on offer there too. */
+  readonly house?: true;
   readonly now?: number;
 }
 
@@ -55,7 +57,7 @@ export async function record(
 ): Promise<void> {
   const acts = actsOf(tx);
   const now = options.now ?? Date.now();
-  const scope = scopeOf(changes, mealId);
+  const scope = { ...scopeOf(changes, mealId), ...(options.house && { house: 1 as const }) };
   await forgetUndone(tx, scope);
   const last = await standing(acts, scope.mealId, 0).last();
   const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;

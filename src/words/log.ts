@@ -8,6 +8,7 @@ import type {
   QuizKind,
   SlabPart,
 } from '@/core/log/index.ts';
+import { shredOf } from '@/core/log/index.ts';
 import { capital } from './capital.ts';
 
 /** A share in whole per cent, and in halves where the two would read the same. */
@@ -151,16 +152,16 @@ export function eyeTitle(what: QuizKind, off?: number, write?: (value: number) =
 const NEAR = 0.05;
 
 /** What went wrong the last time, for the notes of the next; empty where nothing did. */
-export function lastTimeWords({ closed, cuts, weighed }: Logged, mass: (grams: number) => string): string {
-  const [planned, came] = [
-    cuts.reduce((sum, one) => sum + one.plannedG, 0),
-    cuts.reduce((sum, one) => sum + one.shredG, 0),
-  ];
+export function lastTimeWords(digest: Logged, mass: (grams: number) => string): string {
+  const { closed, weighed } = digest;
+  const { plannedG, shredG } = shredOf(digest);
   const by = closed?.by === undefined || closed.by === 0 ? '' : ` by ${String(closed.by)}`;
   const said = [
     closed?.verdict === 'short' ? `it ran short${by}` : '',
     closed?.verdict === 'over' ? `it was too much${by}` : '',
-    weighed && came < (1 - NEAR) * planned ? `${mass(planned - came)} less shred than the tables say` : '',
+    weighed && shredG < (1 - NEAR) * plannedG
+      ? `${mass(plannedG - shredG)} less shred than the tables say`
+      : '',
     closed?.noTime === undefined ? '' : `no time for ${closed.noTime}`,
   ].filter((one) => one !== '');
   return said.length === 0 ? '' : `Last time: ${said.join(', ')}.`;

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { learnedBefore } from '@/core/log/index.ts';
+import { begunAt, learnedBefore } from '@/core/log/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { loadedOf } from '@/store/rows.ts';
 import { mealKey, readMeal } from './memory.ts';
@@ -31,10 +31,11 @@ export function useMeal(mealId: string): LoadedMeal | null | undefined {
   const past = useWatched(taughtNow);
   const own = data?.meals.get(mealId)?.kitchen !== undefined;
   const serving = loaded?.meal.serving;
+  const begun = loaded ? begunAt(loaded.batches) : undefined;
   // What came with a kitchen of its own was reckoned by what that one had learned.
   const learned = useMemo(
-    () => (own ? undefined : learnedBefore(past, { id: mealId, ...(serving && { serving }) })),
-    [past, own, mealId, serving],
+    () => (own ? undefined : learnedBefore(past, { id: mealId, ...(serving && { serving }) }, begun)),
+    [past, own, mealId, serving, begun],
   );
   return useMemo(() => (loaded && learned ? { ...loaded, learned } : loaded), [loaded, learned]);
 }

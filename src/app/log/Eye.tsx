@@ -73,7 +73,9 @@ export default function Eye() {
           </div>
         </div>
         {!drawn && lent && <p className="nothing">Nothing was weighed yet that could be guessed.</p>}
-        {quiz?.what === 'a lot' && <GuessLot key={turn} quiz={quiz} onTold={onTold} onNext={onNext} />}
+        {quiz?.what === 'a lot' && (
+          <GuessLot key={turn} quiz={quiz} onTold={onTold} onNext={onNext} isNext={practised.length > 0} />
+        )}
         {quiz?.what === 'a plate' && (
           <GuessOne
             key={turn}

@@ -1,5 +1,7 @@
+import { useState } from 'react';
 import { type Guessed, offBy } from '@/core/log/index.ts';
 import { cutShort, percent } from '@/words/index.ts';
+import { useDrawnSize } from '../figures/useDrawnSize.ts';
 import css from './log.module.scss';
 
 interface Props {
@@ -8,12 +10,17 @@ interface Props {
   readonly practised: readonly number[];
 }
 
-const WIDE = 860;
+/** Until the page has been measured, px; words at the left; and the least room for the name of a cut. */
+const USUAL = { width: 970, height: 164 };
+const LEFT = 84;
+const NAMED = 58;
 const HIGH = 130;
 const MOST = 0.4;
 
 /** How far the eye and the program were off, cook by cook: above the line too much, below it too little. */
 export function EyeOverTime({ guesses, practised }: Props) {
+  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
+  const wide = useDrawnSize(svg, USUAL).width - LEFT;
   const [eye, program] = [offBy(guesses.map(({ cook }) => cook)), offBy(guesses.map((one) => one.program))];
   const today = offBy(practised);
   const n = guesses.length + practised.length;
@@ -23,27 +30,28 @@ export function EyeOverTime({ guesses, practised }: Props) {
         Write a guess at the bench before the shred is weighed, and your eye stands here beside the program.
       </p>
     );
-  const x = (i: number) => 20 + (i * (WIDE - 60)) / Math.max(1, n - 1);
+  const x = (i: number) => 20 + (i * (wide - 60)) / Math.max(1, n - 1);
   const y = (off: number) => HIGH / 2 - (Math.max(-MOST, Math.min(MOST, off)) / MOST) * (HIGH / 2 - 12);
   const line = (of: readonly number[]) => of.map((off, i) => `${String(x(i))} ${String(y(off))}`).join('L');
   const mine = [...guesses.map(({ cook }) => cook), ...practised];
   return (
     <section className={css.eye} aria-label="Your eye over time">
       <svg
-        viewBox={`-110 -4 ${String(WIDE + 112)} ${String(HIGH + 34)}`}
+        ref={setSvg}
+        viewBox={`${String(-LEFT)} -4 ${String(wide + LEFT)} ${String(HIGH + 34)}`}
         role="img"
         aria-label={eyeWords(guesses)}
       >
-        <text x={-16} y={y(MOST * 0.8)} textAnchor="end" className={css.quiet}>
+        <text x={-10} y={y(MOST * 0.8)} textAnchor="end" className={css.quiet}>
           too much
         </text>
-        <text x={-16} y={y(0) + 5} textAnchor="end" className={css.isNow}>
+        <text x={-10} y={y(0) + 5} textAnchor="end" className={css.isNow}>
           weighed
         </text>
-        <text x={-16} y={y(-MOST * 0.8)} textAnchor="end" className={css.quiet}>
+        <text x={-10} y={y(-MOST * 0.8)} textAnchor="end" className={css.quiet}>
           too little
         </text>
-        <path className={css.middle} d={`M0 ${String(y(0))}H${String(WIDE)}`} />
+        <path className={css.middle} d={`M0 ${String(y(0))}H${String(wide)}`} />
         {guesses.length > 1 && (
           <path className={css.published} d={`M${line(guesses.map((one) => one.program))}`} />
         )}
@@ -58,11 +66,14 @@ export function EyeOverTime({ guesses, practised }: Props) {
         {mine.map((off, i) => (
           <circle key={i} cx={x(i)} cy={y(off)} r={i === mine.length - 1 ? 8 : 6} className={css.mark} />
         ))}
-        {guesses.map(({ digest, cut }, i) => (
-          <text key={digest.batch} x={x(i)} y={HIGH + 22} textAnchor="middle" className={css.quiet}>
-            {cutShort(cut).toLowerCase()}
-          </text>
-        ))}
+        {guesses.map(({ digest, cut }, i) =>
+          // Where they would lie on one another only the last has its name.
+          x(1) - x(0) < NAMED && i < guesses.length - 1 ? null : (
+            <text key={digest.batch} x={x(i)} y={HIGH + 22} textAnchor="middle" className={css.quiet}>
+              {cutShort(cut).toLowerCase()}
+            </text>
+          ),
+        )}
       </svg>
       <dl>
         {eye && (

@@ -1,9 +1,10 @@
 import clsx from 'clsx';
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import { offOf, type Quiz, type SlabPart, slabParts, worstPart } from '@/core/log/index.ts';
 import type { Material } from '@/core/ledger/index.ts';
 import { capital, missedWords, slabWords } from '@/words/index.ts';
 import { edgeOf, fillOf } from '../figures/materials.ts';
+import { useDrawnSize } from '../figures/useDrawnSize.ts';
 import { useSaid } from '../data/useSaid.ts';
 import css from './log.module.scss';
 
@@ -11,9 +12,14 @@ interface Props {
   readonly quiz: Extract<Quiz, { what: 'a lot' }>;
   readonly onTold: (words: string, off: number) => void;
   readonly onNext: () => void;
+  /** It came by key from the one before: the first knife is in hand again. */
+  readonly isNext: boolean;
 }
 
-const WIDE = 1170;
+/** Until the page has been measured, px. */
+const USUAL = { width: 1170, height: 200 };
+/** Room for half a knife at both ends. */
+const EDGE = 12;
 const HIGH = 62;
 const FINE = 10;
 const COARSE = 100;
@@ -25,10 +31,11 @@ const materials: Readonly<Record<SlabPart, Material>> = {
 };
 
 /** The lot as one slab: three knives cut it into what it will give; then the paper comes off what it gave. */
-export function GuessLot({ quiz, onTold, onNext }: Props) {
+export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
   const { mass } = useSaid();
   const { rawG, parts, foretold, digest } = quiz;
-  const svg = useRef<SVGSVGElement>(null);
+  const [svg, setSvg] = useState<SVGSVGElement | null>(null);
+  const wide = useDrawnSize(svg, USUAL).width - 2 * EDGE;
   // The knives lie at quarters at first: where they are put says nothing.
   const [cuts, cut] = useState<readonly [number, number, number]>([
     round(rawG * 0.5),
@@ -42,7 +49,7 @@ export function GuessLot({ quiz, onTold, onNext }: Props) {
     pickings: cuts[2] - cuts[1],
     bone: rawG - cuts[2],
   };
-  const x = (grams: number) => (WIDE * grams) / rawG;
+  const x = (grams: number) => (wide * grams) / rawG;
   const put = (i: number, grams: number) => {
     if (open) return;
     const low = i === 0 ? 0 : (cuts[i - 1] ?? 0);
@@ -69,8 +76,8 @@ export function GuessLot({ quiz, onTold, onNext }: Props) {
   };
   const move = (event: PointerEvent<SVGGElement>, i: number) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return;
-    const box = svg.current?.getBoundingClientRect();
-    if (box) put(i, ((event.clientX - box.left) / box.width) * rawG);
+    const box = svg?.getBoundingClientRect();
+    if (box) put(i, ((event.clientX - box.left - EDGE) / wide) * rawG);
   };
   const [first] = digest.cuts;
   return (
@@ -79,14 +86,17 @@ export function GuessLot({ quiz, onTold, onNext }: Props) {
         <span>{first?.name ?? 'meat'}</span> <b className="num">{mass(rawG)}</b>{' '}
         <small className="quiet">raw, as it was bought</small>
       </p>
-      <svg ref={svg} viewBox={`-6 -56 ${String(WIDE + 12)} ${String(open ? 240 : 150)}`}>
+      <svg
+        ref={setSvg}
+        viewBox={`${String(-EDGE)} -56 ${String(wide + 2 * EDGE)} ${String(open ? 240 : 150)}`}
+      >
         <title>{`Your cuts: ${slabParts.map((part) => `${slabWords[part]} ${mass(guess[part])}`).join(', ')}`}</title>
         {slab(guess, x, false, mass, 0)}
         {open && (
           <g transform="translate(0 108)">
             {slab(parts, x, true, mass, 0)}
             <path className={css.foretold} d={`M${String(x(foretold.shred))} 70l9 15h-18z`} />
-            <text x={Math.min(WIDE - 260, x(foretold.shred) + 16)} y={86} className={css.quiet}>
+            <text x={Math.max(0, Math.min(wide - 150, x(foretold.shred) + 16))} y={86} className={css.quiet}>
               the tables cut here
             </text>
           </g>
@@ -94,6 +104,7 @@ export function GuessLot({ quiz, onTold, onNext }: Props) {
         {cuts.map((grams, i) => (
           <g
             key={i}
+            ref={i === 0 && isNext ? inHand : undefined}
             role="slider"
             tabIndex={0}
             className={clsx(css.knife, open && css.isDone)}
@@ -131,6 +142,7 @@ export function GuessLot({ quiz, onTold, onNext }: Props) {
   );
 }
 
+const inHand = (knife: SVGGElement | null) => knife?.focus();
 const round = (grams: number) => Math.round(grams / FINE) * FINE;
 /** Narrower than this a part has no room for its figure, px. */
 const ROOM = 84;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Logged, strandBars } from '@/core/log/index.ts';
+import { type Logged, strandBars, unaccountedG } from '@/core/log/index.ts';
 import { becameWords, cutShort, lastTimeWords, leftThingWords, verdictWords } from '@/words/index.ts';
 import { leaveOut } from '../data/edits.ts';
 import { useWhole } from '../data/useLog.ts';
@@ -23,9 +23,9 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
   const said = useSaid();
   const navigate = useNavigate();
   const [opened, setOpened] = useState(false);
-  const { closed, unaccounted, minutes } = digest;
+  const { closed, minutes } = digest;
   const whole = useWhole(digest);
-  const missing = unaccounted.reduce((sum, { grams }) => sum + Math.abs(grams), 0);
+  const missing = unaccountedG(digest);
   const pots = `/meals/${digest.meal}/batches/${digest.batch}/keep`;
   return (
     <section aria-labelledby="past-title" className={css.past}>

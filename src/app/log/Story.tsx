@@ -1,6 +1,7 @@
-import { useRef, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import type { CutStory, Told } from '@/core/log/index.ts';
 import { cutShort, fromBatches, percent } from '@/words/index.ts';
+import { useDrawnSize } from '../figures/useDrawnSize.ts';
 import { leaveOut } from '../data/edits.ts';
 import { dayShort } from './dayShort.ts';
 import css from './log.module.scss';
@@ -11,8 +12,11 @@ interface Props {
   readonly onChoose: (batch: string) => void;
 }
 
-const LEFT = 158;
-const WIDE = 560;
+/** Until the page has been measured, px; the names of the cooks, at most so wide and so much of it. */
+const USUAL = { width: 540, height: 400 };
+const NAMES = { most: 158, share: 0.36 };
+/** px of a letter of a name. */
+const LETTER = 7.6;
 const ROW = 34;
 const TOP = 46;
 
@@ -21,12 +25,15 @@ const TOP = 46;
  * leaves a cook out, or takes it in again.
  */
 export function Story({ story, chosen, onChoose }: Props) {
-  const dots = useRef<SVGSVGElement>(null);
+  const [dots, setDots] = useState<SVGSVGElement | null>(null);
+  const { width: wide } = useDrawnSize(dots, USUAL);
+  const left = Math.min(NAMES.most, NAMES.share * wide);
+  const letters = Math.floor(left / LETTER);
   const { told, now, published } = story;
   const shares = told.flatMap(({ share }) => (share === undefined ? [] : [share]));
   const low = Math.floor(20 * Math.min(published.p10, now.p10, ...shares)) / 20;
   const high = Math.ceil(20 * Math.max(published.p90, now.p90, ...shares)) / 20;
-  const x = (share: number) => LEFT + ((WIDE - LEFT - 20) * (share - low)) / (high - low);
+  const x = (share: number) => left + ((wide - left - 20) * (share - low)) / (high - low);
   const y = (i: number) => TOP + (i + 0.5) * ROW;
   const end = TOP + told.length * ROW;
   // The range before each cook, and after the last of them.
@@ -42,7 +49,7 @@ export function Story({ story, chosen, onChoose }: Props) {
     const one = told[i];
     if (by !== undefined) {
       event.preventDefault();
-      dots.current?.querySelectorAll<SVGElement>('[role="button"]')[i + by]?.focus();
+      dots?.querySelectorAll<SVGElement>('[role="button"]')[i + by]?.focus();
     } else if (one && event.key === ' ') {
       event.preventDefault();
       leaveOut(one.digest.meal, one.digest.batch, !one.digest.leftOut);
@@ -54,7 +61,7 @@ export function Story({ story, chosen, onChoose }: Props) {
         <h2 id="story-title">{cutShort(story.name)} in this kitchen</h2>
         <span className="quiet">shred of raw</span>
       </div>
-      <svg ref={dots} viewBox={`0 0 ${String(WIDE)} ${String(end + 78)}`} className={css.funnel}>
+      <svg ref={setDots} viewBox={`0 0 ${String(wide)} ${String(end + 78)}`} className={css.funnel}>
         <title>
           {`${cutShort(story.name)}: published ${percent(published.mean)}, here ${percent(now.mean)}, the next ${percent(now.p10)} to ${percent(now.p90)}, ${fromBatches(story.n)}`}
         </title>
@@ -73,9 +80,11 @@ export function Story({ story, chosen, onChoose }: Props) {
             onClick={() => onChoose(one.digest.batch)}
             onKeyDown={(event) => press(event, i)}
           >
-            <rect x={0} y={y(i) - ROW / 2} width={WIDE} height={ROW} className={css.hit} />
+            <rect x={0} y={y(i) - ROW / 2} width={wide} height={ROW} className={css.hit} />
             <text x={0} y={y(i) + 5} className={one.digest.batch === chosen ? css.isNow : undefined}>
-              {one.digest.name.length > 19 ? `${one.digest.name.slice(0, 18)}…` : one.digest.name}
+              {one.digest.name.length > letters
+                ? `${one.digest.name.slice(0, letters - 1)}…`
+                : one.digest.name}
             </text>
             {one.share === undefined ? (
               <text x={x(one.before.mean)} y={y(i) + 4} textAnchor="middle" className={css.quiet}>
@@ -92,12 +101,12 @@ export function Story({ story, chosen, onChoose }: Props) {
             )}
             {one.weight === 0 && one.share !== undefined && (
               <text
-                x={x(one.share) + (x(one.share) > WIDE - 140 ? -14 : 14)}
+                x={x(one.share) + (x(one.share) > wide - 140 ? -14 : 14)}
                 y={y(i) + 5}
-                textAnchor={x(one.share) > WIDE - 140 ? 'end' : 'start'}
+                textAnchor={x(one.share) > wide - 140 ? 'end' : 'start'}
                 className={css.quiet}
               >
-                {one.digest.leftOut ? 'left out' : 'too far out: not counted'}
+                {notCounted(one)}
               </text>
             )}
           </g>
@@ -125,6 +134,14 @@ export function Story({ story, chosen, onChoose }: Props) {
     </section>
   );
 }
+
+/** Why it counts for nothing. */
+const notCounted = ({ digest }: Told): string =>
+  digest.leftOut
+    ? 'left out'
+    : digest.evidence.length === 0
+      ? 'another kitchen’s'
+      : 'too far out: not counted';
 
 function toldWords({ digest, share, before, weight }: Told): string {
   const gave = share === undefined ? 'known by its plates' : `gave ${percent(share)}`;

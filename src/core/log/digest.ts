@@ -27,7 +27,7 @@ export interface Logged {
   readonly meal: string;
   readonly name: string;
   readonly pot: string;
-  /** Epoch, ms: when it was closed, else served, else last weighed. */
+  /** Epoch, ms: when it was served, else last weighed, else begun, else closed: an old batch may be closed today. */
   readonly at: number;
   readonly cuts: readonly CutInLog[];
   readonly heat: Heat | undefined;
@@ -93,7 +93,7 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
         meal: input.meal.id,
         name: input.meal.name,
         pot: batch.name,
-        at: batch.closed?.at ?? served ?? own.at(-1)?.at ?? batch.lidOn ?? 0,
+        at: served ?? own.at(-1)?.at ?? batch.lidOn ?? batch.closed?.at ?? 0,
         cuts: figures.lots.map(({ cut, name, rawG, shredG }, k) => ({
           cut,
           name,

@@ -1,10 +1,20 @@
 export { type Digest, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
-export { learnedBefore, type PastBatch, pastOf } from './past.ts';
+export { begunAt, learnedBefore, type PastBatch, pastOf } from './past.ts';
 export { knownFrom, type LearnedFigure, learnedFigures } from './figures.ts';
 export { type StrandBar, strandBars } from './bars.ts';
 export { type Guessed, guessesOf, offBy } from './eye.ts';
-export { isPast, type LogOrder, ordered, orders, rawOf, searched, yieldOf } from './list.ts';
+export {
+  isPast,
+  type LogOrder,
+  ordered,
+  orders,
+  rawOf,
+  searched,
+  shredOf,
+  unaccountedG,
+  yieldOf,
+} from './list.ts';
 export { type CutStory, cutsInLog, storyOf, type Told } from './story.ts';
 export { againFor } from './again.ts';
 export { type Compared, comparedOf, overTime, quarters } from './overTime.ts';

@@ -1,4 +1,4 @@
-import type { Learned, Meal } from '../batch/index.ts';
+import type { Batch, Learned, Meal } from '../batch/index.ts';
 import { momentOf } from '../clock/index.ts';
 import type { Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';
@@ -19,20 +19,28 @@ export const pastOf = (digests: readonly Logged[]): readonly PastBatch[] =>
     leftOut || evidence.length === 0 || !(weighed || closed) ? [] : [{ meal, batch, at, evidence }],
   );
 
-/** When a meal is or was cooked, as the log orders it: what has no time yet comes after all that has. */
-export const cookedAt = ({ serving }: Pick<Meal, 'serving'>): number =>
-  (serving && momentOf(serving)) ?? Infinity;
+/** When the first lid of a meal went on, epoch, ms; undefined while none has. */
+export const begunAt = (batches: readonly Pick<Batch, 'lidOn'>[]): number | undefined => {
+  const lids = batches.flatMap(({ lidOn }) => lidOn ?? []);
+  return lids.length === 0 ? undefined : Math.min(...lids);
+};
+
+/** When a meal is or was cooked, as the log orders it: what has no time yet, and is not begun, comes after all that has. */
+const cookedAt = ({ serving }: Pick<Meal, 'serving'>, begun: number | undefined): number =>
+  (serving && momentOf(serving)) ?? begun ?? Infinity;
 
 /**
  * What a kitchen had learned when a meal was cooked: from the batches before it, never from its own. A meal of the past
  * keeps its plan, whatever is cooked later.
+ * @param begun epoch, ms: when its first lid went on
  * @returns undefined where nothing came before
  */
 export function learnedBefore(
   past: readonly PastBatch[],
   meal: Pick<Meal, 'id' | 'serving'>,
+  begun?: number,
 ): Learned | undefined {
-  const until = cookedAt(meal);
+  const until = cookedAt(meal, begun);
   const before = past.filter((one) => one.meal !== meal.id && one.at < until);
   if (before.length === 0) return undefined;
   return learn(

@@ -1,38 +1,23 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Strands } from '@/core/ledger/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import { useDrawnSize } from '../useDrawnSize.ts';
 import { edgeOf, fillOf } from '../materials.ts';
 import { layStrands } from './layout.ts';
 import type { Band, Box } from './ribbon.ts';
 import { partWords } from './words.ts';
 import css from './strands.module.scss';
 
-/** The height until the page has been measured, px. */
-const USUAL_HEIGHT = 720;
-
-/** How high the drawing stands on this page, so that it is drawn for that and never stretched. */
-function useHeight(drawing: SVGSVGElement | null): number {
-  const [height, setHeight] = useState(USUAL_HEIGHT);
-  useEffect(() => {
-    if (!drawing) return undefined;
-    const observer = new ResizeObserver(([entry]) => {
-      if (entry && entry.contentRect.height > 0) setHeight(Math.round(entry.contentRect.height));
-    });
-    observer.observe(drawing);
-    return () => {
-      observer.disconnect();
-    };
-  }, [drawing]);
-  return height;
-}
+/** Until the page has been measured, px. */
+const USUAL = { width: 404, height: 720 };
 
 /** The two ribbons, to one scale. Pointing at a part, or tabbing to it, gives its figures. */
 export default function Ribbons({ strands }: { readonly strands: Strands }) {
   const { batchReckoning, reckoning, units } = useOpenMeal();
   const [pointed, setPointed] = useState<Band>();
   const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
-  const height = useHeight(drawing);
+  const { height } = useDrawnSize(drawing, USUAL);
   const { meal } = reckoning;
   const { shredG } = batchReckoning.meat;
   const layout = layStrands(

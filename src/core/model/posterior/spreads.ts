@@ -52,7 +52,7 @@ export function priorFor(
 ): Prior {
   const own = learned?.figures.find((one) => one.what === what && one.of === of);
   if (own) return { mean: own.mean, shared: own.shared, group: own.own, n: own.n };
-  const any = of === '' ? undefined : learned?.figures.find((one) => one.what === what && one.of === '');
-  if (any) return { mean: any.mean, shared: any.shared, group, n: 0 };
+  const unseen = of === '' ? undefined : learned?.figures.find((one) => one.what === what && one.of === '');
+  if (unseen) return { mean: unseen.mean, shared: unseen.shared, group, n: 0 };
   return { mean: 0, shared: learnSpreads[what].kitchen, group, n: 0 };
 }
