@@ -96,7 +96,7 @@ module.exports = {
       from: {
         path: '^src/',
         pathNot:
-          '^src/core/batch/(schema|mealSchema|kitchenSchema|shelfSchema|entrySchema|coolingSchema|learnedSchema|fields|jitless|file/.*)\\.ts$',
+          '^src/core/batch/(schema|mealSchema|kitchenSchema|shelfSchema|entrySchema|afterSchema|coolingSchema|learnedSchema|fields|jitless|file/.*)\\.ts$',
       },
       to: { path: 'node_modules/zod' },
     },

@@ -81,8 +81,10 @@ describe('the log', () => {
     await tap(screen.getByLabelText('leave it out of the learning'));
     await waitFor(() => expect(sheet()).toMatch(/from the tables alone/));
     expect((await stored()).batches[0]?.leftOut).toBe(true);
-    await tap(screen.getByLabelText('leave it out of the learning'));
+    // Done where no meal is open it is taken back there.
+    await takeBack('leaving a batch out');
     await waitFor(() => expect(sheet()).toMatch(/from one batch here/));
+    expect((await stored()).batches[0]?.leftOut).toBeUndefined();
     await press('cook it again');
     await screen.findByLabelText('Plates');
     expect(sheet()).toMatch(/3\.00 kg of meat/);

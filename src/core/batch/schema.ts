@@ -16,6 +16,7 @@ import {
   within,
 } from './fields.ts';
 import { bounds, PRICE, TEXT_MOST } from '../quantity/index.ts';
+import { afterStep } from './afterSchema.ts';
 import { cooling } from './coolingSchema.ts';
 import { entry } from './entrySchema.ts';
 import { closing, learned } from './learnedSchema.ts';
@@ -32,6 +33,10 @@ import {
   type parts,
 } from './mealSchema.ts';
 import type {
+  afterWhats,
+  drawnFrom,
+  stretchStates,
+  tools,
   becameOf,
   learnables,
   leftThings,
@@ -52,12 +57,7 @@ import {
   skims,
   starts,
   steps,
-  thickeners,
-  tools,
-  afterWhats,
-  drawnFrom,
   leavings,
-  stretchStates,
   ways,
 } from './words.ts';
 
@@ -168,37 +168,6 @@ export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as cons
 const step = z.strictObject({ what: z.enum(steps), minutes: duration.optional() });
 
 export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
-
-/** One thing that is done once the meat is tender. */
-const afterStep = z.strictObject({
-  id,
-  what: z.enum(afterWhats),
-  liquid: name
-    .optional()
-    .describe('the liquid it is done to, by the name it was set apart under; absent: the pot’s'),
-  tool: z.enum(tools).optional().describe('what it is pulled with; absent: forks'),
-  way: z.enum(skims).optional().describe('how it is skimmed; absent: spooned hot'),
-  to: volume.optional().describe('ml to boil it down to'),
-  as: name
-    .optional()
-    .describe(
-      'what the part that is set apart is called; of something added: it stands apart under this name',
-    ),
-  amount: measured.optional().describe('g or ml: what is added, or what is set apart; absent: none, or half'),
-  measure: z.enum(['mass', 'volume']).optional(),
-  with: z.enum(thickeners).optional(),
-  ref: id.optional().describe('the ingredient that is added, or that the filling is stretched with'),
-  share: share
-    .optional()
-    .describe('lift: how much of the meat, the big pieces alone; dress: how much of it; absent: all'),
-  from: z.enum(drawnFrom).optional().describe('set apart: from where in the pot; absent: stirred'),
-  cooked: z
-    .enum(stretchStates)
-    .optional()
-    .describe('stretch: how it goes in, since raw it takes up liquid; absent: cooked'),
-  held: share.optional().describe('liquid that the dressed meat is to hold, of its own weight'),
-  minutes: duration.optional(),
-});
 
 const batch = z.strictObject({
   id,
