@@ -88,6 +88,7 @@ const learnedWords: Readonly<Record<Learnable, string>> = {
   cooling: 'cooling',
   pull: 'pulling and picking',
   salt: 'salt you like in the broth',
+  thickness: 'how thick you like it',
 };
 
 /** One learned figure in words: what, of what. */
@@ -99,6 +100,7 @@ export function learnedName({ what, name }: LearnedFigure): string {
 /** Its value: a share in per cent, a factor in per cent more or less than foretold. */
 export function learnedValue({ unit }: Pick<LearnedFigure, 'unit'>, value: number): string {
   if (unit === 'share') return `${(100 * value).toFixed(value < 0.05 ? 2 : 0)} %`;
+  if (unit === 'g/l') return `${value.toFixed(0)} g a litre`;
   const more = Math.round(100 * (value - 1));
   return more === 0 ? 'as foretold' : `${more > 0 ? '+' : '−'}${String(Math.abs(more))} %`;
 }

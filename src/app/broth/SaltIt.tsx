@@ -1,25 +1,19 @@
 import { type Taste, tastes, withStirredIn } from '@/core/batch/index.ts';
 import { answerTo } from '@/core/broth/index.ts';
 import type { LiquidReckoning } from '@/core/questions/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { likedThickness } from '@/core/log/index.ts';
 import { suggestionWords } from '@/words/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
+import { useSaid } from '../data/useSaid.ts';
 import { editBatch, weigh } from '../data/edits.ts';
 import css from './broth.module.scss';
 
 /** What it wants of salt, and what a spoon of it says: mostly nothing. */
 export function SaltIt({ liquid }: { readonly liquid: LiquidReckoning }) {
-  const { loaded, batch, standing, units } = useOpenMeal();
+  const { loaded, batch, standing } = useOpenMeal();
   const { id, says, saltPct, saltToAddG, salty, target, tooSalty } = liquid;
   const named = id === 'pot' ? undefined : id;
-  const mass = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
-  const volume = (ml: number) => {
-    const { value, unit } = writeVolume({ mid: ml }, units);
-    return `${value} ${unit}`;
-  };
+  const { mass, volume } = useSaid();
   const tasted = standing.findLast(
     ({ measures }) => measures.what === 'taste' && measures.liquid === named,
   )?.measures;
@@ -27,7 +21,12 @@ export function SaltIt({ liquid }: { readonly liquid: LiquidReckoning }) {
   const suggestion =
     taste === undefined
       ? undefined
-      : answerTo(taste, liquid, { ml: liquid.ml.mid, waterG: liquid.waterG, thickness: liquid.thickness });
+      : answerTo(
+          taste,
+          liquid,
+          { ml: liquid.ml.mid, waterG: liquid.waterG, thickness: liquid.thickness },
+          likedThickness(loaded.learned),
+        );
   const spoon = (says: Taste) =>
     weigh(loaded.meal.id, `a spoon of it: ${says}`, {
       batch: batch.id,

@@ -1,7 +1,6 @@
 import clsx from 'clsx';
 import type { LiquidReckoning } from '@/core/questions/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useSaid } from '../data/useSaid.ts';
 import css from './broth.module.scss';
 
 type Thick = LiquidReckoning['thickness']['feels'];
@@ -17,18 +16,10 @@ interface Props {
 
 /** How thick it is, as a spoon of it looks; another spoon is an aim, with what takes it there. */
 export function Spoons({ liquid, aim, onAim, onStarch, onBoil }: Props) {
-  const { units } = useOpenMeal();
+  const { mass, volume } = useSaid();
   const { thickness, thicken } = liquid;
   const way = thicken.find(({ to }) => to === aim);
   const at = thicken.findIndex(({ to }) => to === thickness.feels);
-  const mass = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
-  const volume = (ml: number) => {
-    const { value, unit } = writeVolume({ mid: ml }, units);
-    return `${value} ${unit}`;
-  };
   return (
     <section className={css.spoons} aria-label="How thick it is, after five minutes’ standing">
       <div role="radiogroup" aria-label="How thick it is to be">

@@ -39,7 +39,9 @@ export default function Learned() {
           {figures.map((figure) => (
             <tr key={`${figure.what} ${figure.of}`}>
               <th scope="row">{learnedName(figure)}</th>
-              <td className="num">{figure.unit === 'share' ? learnedValue(figure, figure.published) : ''}</td>
+              <td className="num">
+                {figure.unit !== 'factor' ? learnedValue(figure, figure.published) : ''}
+              </td>
               <td className="num">
                 <b>{learnedValue(figure, figure.mean)}</b>
               </td>

@@ -129,6 +129,7 @@ export const learnables = [
   'cooling',
   'pull',
   'salt',
+  'thickness',
 ] as const;
 
 /** How the plates came out, where nobody weighed: a bound on what there was. */

@@ -29,4 +29,4 @@ export { saltyWays, type SaltyWays } from './finish/salty.ts';
 export { type Thicken, thickenTo } from './finish/thicken.ts';
 export { skimShare } from './skim.ts';
 export { stepsOf } from './stepsOf.ts';
-export { type Thickness, thicknessOf, thicks } from './thickness.ts';
+export { COATS, type Thickness, thicknessOf, thicks } from './thickness.ts';

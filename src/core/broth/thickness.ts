@@ -24,6 +24,9 @@ export const thickFrom: Readonly<Record<Thick, number>> = {
   mounds: 40,
 };
 
+/** Where a sauce begins to coat a spoon, g a litre: what is liked is learned against it. */
+export const COATS = thickFrom['coats the spoon'];
+
 export const thickWord = (gPerL: number): Thick =>
   thicks.findLast((word) => gPerL >= thickFrom[word]) ?? 'runs';
 

@@ -8,7 +8,7 @@ import {
   type Verdict,
   verdicts,
 } from '../batch/index.ts';
-import { type Measure, midpoint, quoted, readQuantity } from '../quantity/index.ts';
+import { type Measure, midpoint, quoted, readQuantity, TEXT_MOST } from '../quantity/index.ts';
 import type { Reference } from '@/reference/types.ts';
 
 /** What a column of a table of past cooks can hold. */
@@ -170,6 +170,7 @@ function readRow(
   const amount = (column: CsvColumn, measure: Extract<Measure, 'mass' | 'volume'>) => {
     const text = cell(column);
     if (text === '') return undefined;
+    if (text.length > TEXT_MOST) return `${quoted(text)} is too long to be an amount.`;
     const reading = readQuantity(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [
       units[measure],
     ]);

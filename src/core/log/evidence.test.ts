@@ -6,6 +6,7 @@ import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.
 import { reckonDrawn } from '../testing/reckonDrawn.ts';
 import { digestOf } from './digest.ts';
 import { type Evidence, evidenceOf } from './evidence.ts';
+import { likedThickness } from './figures.ts';
 import { learn } from './learn.ts';
 
 const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } }];
@@ -85,6 +86,34 @@ describe('what a batch says to the log', () => {
     const once = find(said([check('falls apart', 300)], { lidOn: start }), 'tender');
     expect(once?.value).toBeGreaterThan(tender?.value ?? Infinity);
     expect(once?.noise).toBeGreaterThan(tender?.noise ?? Infinity);
+  });
+
+  test('a spoon says what is liked: right where it is, flat and thin above it, salty and thick below', () => {
+    const taste = (says: 'flat' | 'right' | 'salty' | 'thin' | 'thick'): Entry => ({
+      id: says,
+      at: 5,
+      batch: 'pot',
+      measures: { what: 'taste', says },
+      value: { text: says },
+      measure: 'feel',
+      source: 'typed',
+    });
+    const of = (what: 'salt' | 'thickness', says: Parameters<typeof taste>[0]) =>
+      find(said([taste(says)]), what);
+    for (const [what, below, above] of [
+      ['salt', 'salty', 'flat'],
+      ['thickness', 'thick', 'thin'],
+    ] as const) {
+      const right = of(what, 'right');
+      expect(of(what, above)?.value).toBeGreaterThan(right?.value ?? Infinity);
+      expect(of(what, below)?.value).toBeLessThan(right?.value ?? -Infinity);
+      // What is off says less surely where right would be.
+      expect(of(what, above)?.noise).toBeGreaterThan(right?.noise ?? Infinity);
+    }
+    expect(of('salt', 'thin')).toBeUndefined();
+    expect(likedThickness(undefined)).toBeUndefined();
+    const { learned } = learn(said([taste('right')]), 1);
+    expect(likedThickness(learned)).toBeGreaterThan(0);
   });
 
   test('pulling has its pace', () => {

@@ -1,5 +1,5 @@
-import { type Entry, type Learnable, standingEntries } from '../batch/index.ts';
-import { mainOf, MAIN, saltShareOf } from '../broth/index.ts';
+import { type Entry, type Learnable, standingEntries, type Taste } from '../batch/index.ts';
+import { COATS, mainOf, MAIN, saltShareOf, thicknessOf } from '../broth/index.ts';
 import { cookOf, openPhase } from '../clock/index.ts';
 import { pullMinutes } from '../day/index.ts';
 import { type BatchPlan, learnSpreads, openMeal, type OpenedMeal, posteriorOf } from '../model/index.ts';
@@ -183,24 +183,33 @@ const fromCooling = (meal: OpenedMeal, plan: BatchPlan): Evidence[] =>
           : [],
       );
 
-/** A taste that says "flat" or "salty" says at least so far off (estimate). */
-const OFF_TASTE = 0.2;
+/** A taste that is off is off by at least so much, of salt and of what thickens (estimates). */
+const OFF_TASTE = { salt: 0.2, thickness: 0.3 } as const;
 
-/** The salt that is liked here, of the finished liquid, against what is usual. */
+/** What a spoon says of each: how far what is liked lies from what was tasted. */
+const tasted = {
+  salt: { flat: 1, right: 0, salty: -1 },
+  thickness: { thin: 1, right: 0, thick: -1 },
+} as const;
+
+/** The salt and the thickness that are liked here, of the finished liquid, against what is usual. */
 function fromTastes({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
   const liquid = nominal.batches.find(({ plan: { id } }) => id === plan.id)?.mass.liquid;
-  const last = standingEntries(input.entries).findLast(
-    ({ batch, measures }) =>
-      batch === plan.id &&
-      measures.what === 'taste' &&
-      (measures.liquid ?? MAIN) === MAIN &&
-      ['flat', 'right', 'salty'].includes(measures.says),
+  if (!liquid) return [];
+  const spoons = standingEntries(input.entries).flatMap(({ batch, measures }) =>
+    batch === plan.id && measures.what === 'taste' && (measures.liquid ?? MAIN) === MAIN
+      ? [measures.says]
+      : [],
   );
-  if (!liquid || !last || last.measures.what !== 'taste') return [];
-  const share = saltShareOf(mainOf(liquid));
-  if (!(share > 0)) return [];
-  const { says } = last.measures;
-  const off = says === 'flat' ? OFF_TASTE : says === 'salty' ? -OFF_TASTE : 0;
-  const noise = Math.hypot(learnSpreads.salt.own, Math.abs(off));
-  return [{ what: 'salt', of: '', value: Math.log(share / BROTH_TARGET) + off, noise }];
+  const main = mainOf(liquid);
+  const found = { salt: saltShareOf(main) / BROTH_TARGET, thickness: thicknessOf(main).gPerL / COATS };
+  return (['salt', 'thickness'] as const).flatMap((what): Evidence[] => {
+    const says: Readonly<Partial<Record<Taste, number>>> = tasted[what];
+    const last = spoons.findLast((one) => says[one] !== undefined);
+    const side = last === undefined ? undefined : says[last];
+    if (side === undefined || !(found[what] > 0)) return [];
+    const off = side * OFF_TASTE[what];
+    const noise = Math.hypot(learnSpreads[what].own, Math.abs(off));
+    return [{ what, of: '', value: Math.log(found[what]) + off, noise }];
+  });
 }

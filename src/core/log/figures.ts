@@ -1,4 +1,5 @@
 import type { Kitchen, Learnable, Learned } from '../batch/index.ts';
+import { COATS } from '../broth/index.ts';
 import { cookedShare, findCut } from '../meat/index.ts';
 import { nextOf } from '../model/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
@@ -10,8 +11,8 @@ export interface LearnedFigure {
   /** The cut's id, the vessel with its lid, the heat; empty: the kitchen's, of all alike. */
   readonly of: string;
   readonly name: string;
-  /** "share": of the boneless raw weight or of the liquid; "factor": of what is foretold. */
-  readonly unit: 'share' | 'factor';
+  /** "share": of the boneless raw weight or of the liquid; "g/l": of what thickens; "factor": of what is foretold. */
+  readonly unit: 'share' | 'g/l' | 'factor';
   /** From so many batches. */
   readonly n: number;
   readonly published: number;
@@ -19,6 +20,12 @@ export interface LearnedFigure {
   readonly p10: number;
   readonly p90: number;
 }
+
+const units: Readonly<Partial<Record<Learnable, LearnedFigure['unit']>>> = {
+  y: 'share',
+  salt: 'share',
+  thickness: 'g/l',
+};
 
 /** One tenth of a normal lies further out than so many standard deviations. */
 const TENTH = 1.2816;
@@ -33,7 +40,14 @@ export function learnedFigures(
     // Of what is told apart by kinds, the kitchen's own part is no batch's.
     if (n === 0) return [];
     const cut = what === 'y' || what === 'pickings' ? findCut(of, kitchen, reference) : undefined;
-    const published = what === 'y' ? cut && cookedShare(cut.flesh).y : what === 'salt' ? BROTH_TARGET : 1;
+    const published =
+      what === 'y'
+        ? cut && cookedShare(cut.flesh).y
+        : what === 'salt'
+          ? BROTH_TARGET
+          : what === 'thickness'
+            ? COATS
+            : 1;
     if (published === undefined) return [];
     const vessel = kitchen.vessels.find(({ id }) => of.startsWith(`${id} `));
     const { mean, sd } = nextOf(learned, what, of, cut?.spread);
@@ -43,7 +57,7 @@ export function learnedFigures(
         what,
         of,
         name: cut?.name ?? (vessel ? `${vessel.name}, lid ${of.slice(vessel.id.length + 1)}` : of),
-        unit: what === 'y' || what === 'salt' ? 'share' : 'factor',
+        unit: units[what] ?? 'factor',
         n,
         published,
         mean: at(0),
@@ -63,3 +77,9 @@ export const knownFrom = (
     const n = learned?.figures.find(({ what, of }) => what === 'y' && of === cut)?.n ?? 0;
     return n > 0 ? [{ cut, n }] : [];
   });
+
+/** How thick this kitchen likes its sauce, g of what thickens a litre; undefined until it has said so. */
+export function likedThickness(learned: Learned | undefined): number | undefined {
+  const { n, mean } = nextOf(learned, 'thickness', '');
+  return n > 0 ? COATS * Math.exp(mean) : undefined;
+}

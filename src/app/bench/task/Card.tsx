@@ -9,9 +9,10 @@ import {
 } from '@/core/questions/index.ts';
 import { pullingOf } from '@/core/bench/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
-import { type Range, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import type { Range } from '@/core/quantity/index.ts';
 import { benchTitle, inBowlWords, weighedWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import { useSaid } from '../../data/useSaid.ts';
 import { useWall } from '../../data/useWall.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { Checks } from '../../clock/Checks.tsx';
@@ -40,16 +41,13 @@ interface Props {
 
 /** One thing to do, as large as it can be read from across the counter. */
 export function Card({ card, day, other, now, moved }: Props) {
-  const { batchReckoning, units } = useOpenMeal();
+  const { batchReckoning } = useOpenMeal();
   const wall = useWall();
   const title = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     if (moved) title.current?.focus({ preventScroll: true });
   }, [moved]);
-  const mass = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
+  const { mass, volume } = useSaid();
   const bones = batchReckoning.comeOut.filter(({ kind }) => kind === 'bones');
   const counted = bones.filter(({ count }) => count !== undefined);
   const left =
@@ -69,7 +67,7 @@ export function Card({ card, day, other, now, moved }: Props) {
             {underOf(card, batchReckoning, {
               mass,
               counted,
-              volume: (ml) => written(writeVolume({ mid: ml }, units)),
+              volume,
             })}
           </p>
         </div>
@@ -84,8 +82,6 @@ export function Card({ card, day, other, now, moved }: Props) {
     </article>
   );
 }
-
-const written = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
 
 interface Says {
   readonly mass: (grams: number) => string;

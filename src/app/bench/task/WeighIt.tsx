@@ -5,6 +5,7 @@ import { type Doubt, doubtOf } from '@/core/bench/index.ts';
 import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';
 import { doubtWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
+import { useSaid } from '../../data/useSaid.ts';
 import { weigh } from '../../data/edits.ts';
 import { massUnits } from '../../data/useSettings.ts';
 import { Bowl } from '../../parts/Bowl.tsx';
@@ -43,10 +44,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
   const wall = useWall();
   const [asked, setAsked] = useState<Asked>();
   const tareG = loaded.kitchen.vessels.find(({ id }) => id === bowl)?.tareG ?? 0;
-  const mass = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
+  const { mass } = useSaid();
   const enter = (grams: number, text: string, source: 'typed' | 'scale') => {
     const sum = adds && keptG !== undefined ? keptG + grams : grams;
     const said = adds && entry?.value ? `${entry.value.text} + ${text}` : text;

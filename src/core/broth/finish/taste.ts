@@ -1,7 +1,7 @@
 import type { Taste } from '../../batch/index.ts';
 import { type Thick, thicks } from '../thickness.ts';
 import type { Salty } from './salty.ts';
-import { type Thin, thickenTo } from './thicken.ts';
+import { type Thin, thickenBy, thickenTo } from './thicken.ts';
 
 /** What a spoon of it suggests, in grams. */
 export type Suggestion =
@@ -16,14 +16,18 @@ const STEP = 0.0015;
 /** What is too thick wants so much water, of its own (estimate). */
 const LOOSER = 0.08;
 
+/** Less than so many times as thick is the same. */
+const A_LITTLE = 1.05;
+
 /** The next thicker word. */
 const thicker = (feels: Thick): Thick =>
   thicks[Math.min(thicks.length - 1, thicks.indexOf(feels) + 1)] ?? feels;
 
 /**
  * What to do about what a spoon of a liquid says: a little at a time, since it is tasted again. Mostly nothing.
+ * @param liked g a litre that this kitchen has called right; absent: the next thicker word
  */
-export function answerTo(taste: Taste, salty: Salty, thin: Thin): Suggestion {
+export function answerTo(taste: Taste, salty: Salty, thin: Thin, liked?: number): Suggestion {
   const strength = salty.baseG > 0 ? salty.saltG / salty.baseG : 0;
   switch (taste) {
     case 'right':
@@ -39,7 +43,11 @@ export function answerTo(taste: Taste, salty: Salty, thin: Thin): Suggestion {
     case 'hot':
       return { what: 'dairy or starch' };
     case 'thin': {
-      const { starchG, toMl } = thickenTo(thin, thicker(thin.thickness.feels));
+      const { gPerL, feels } = thin.thickness;
+      const { starchG, toMl } =
+        liked !== undefined && liked > gPerL * A_LITTLE
+          ? thickenBy(thin, liked)
+          : thickenTo(thin, thicker(feels));
       return { what: 'thicken', starchG, toMl };
     }
     case 'thick':

@@ -23,12 +23,16 @@ const ABOVE = 1.2;
  * What a liquid wants to be as thick as a word, each way by itself: starch or flour to its water, or water boiled off
  * until what is in it is enough.
  */
-export function thickenTo({ ml, waterG, thickness }: Thin, to: Thick): Thicken {
-  const aim = to === 'runs' ? 0 : ABOVE * thickFrom[to];
+export const thickenTo = (thin: Thin, to: Thick): Thicken => ({
+  to,
+  ...thickenBy(thin, to === 'runs' ? 0 : ABOVE * thickFrom[to]),
+});
+
+/** The same for a thickness in g a litre, as this kitchen likes it. */
+export function thickenBy({ ml, waterG, thickness }: Thin, aim: number): Omit<Thicken, 'to'> {
   const lacks = (Math.max(0, aim - thickness.gPerL) * waterG) / 1000;
   const share = aim > 0 && thickness.gPerL > 0 ? Math.min(1, thickness.gPerL / aim) : aim > 0 ? 0 : 1;
   return {
-    to,
     starchG: lacks / THICKENS.starch,
     flourG: lacks / THICKENS.flour,
     toMl: Math.max(0, ml - waterG * (1 - share)),

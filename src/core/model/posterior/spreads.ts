@@ -18,6 +18,7 @@ export const learnSpreads: Readonly<
   cooling: { kitchen: 0.12, group: 0.15, own: 0.15 },
   pull: { kitchen: 0.25, group: 0, own: 0.25 },
   salt: { kitchen: 0.2, group: 0, own: 0.12 },
+  thickness: { kitchen: 0.5, group: 0, own: 0.25 },
 };
 
 /** What is known of one group before a meal: its middle, and how much all of the kitchen and the group move together. */
