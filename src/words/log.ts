@@ -87,6 +87,7 @@ const learnedWords: Readonly<Record<Learnable, string>> = {
   reduce: 'boiling down',
   cooling: 'cooling',
   pull: 'pulling and picking',
+  skimming: 'skimming by spoon',
   salt: 'salt you like in the broth',
   thickness: 'how thick you like it',
 };

@@ -128,6 +128,7 @@ export const learnables = [
   'reduce',
   'cooling',
   'pull',
+  'skimming',
   'salt',
   'thickness',
 ] as const;

@@ -86,6 +86,8 @@ export interface DayBatch {
   /** Until it can be touched, min, and how fast it is pulled, of the usual. */
   readonly coolMin: number;
   readonly pace: number;
+  /** The same of skimming. */
+  readonly skimPace: number;
   readonly liquidMl: number;
   readonly reduceMin: number;
   readonly shredG: number;

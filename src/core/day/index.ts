@@ -6,5 +6,5 @@ export { HELD_LONG, planDay, type Day, type Outside } from './plan.ts';
 export type { Lack, Resource, ResourceKind } from './resources.ts';
 export { taskOfStep } from './tasks/order.ts';
 export { taskId, type BatchTaskKind, type Doing } from './task.ts';
-export { pullMinutes, usual as usualMinutes } from './minutes.ts';
+export { pullMinutes, SKIM_MINUTES, usual as usualMinutes } from './minutes.ts';
 export { overOf } from './tasks/index.ts';

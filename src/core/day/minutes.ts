@@ -20,6 +20,9 @@ export const pullMinutes = (cookedG: number, picking: Picking, hands: number): n
 /** Of the pulling, what is done when meat is torn hot half way; the rest is left for the end (estimate). */
 export const TORN = 0.6;
 
+/** Spooning the fat off (common practice, no source). */
+export const SKIM_MINUTES = 5;
+
 export const strainMinutes = (ml: number): number => 5 + 1.5 * (ml / 1000);
 
 /** Seconds on a plate (common practice, no source). */

@@ -117,7 +117,7 @@ describe('what a batch says to the log', () => {
   });
 
   test('pulling has its pace', () => {
-    const at = (flow: 'cooked' | 'shred', g: number, minutes: number) => ({
+    const at = (flow: 'cooked' | 'shred' | 'strained' | 'skim', g: number, minutes: number) => ({
       ...weighedEntry({ what: 'sum', flow }, g),
       id: flow,
       at: minutes * MINUTE,
@@ -127,6 +127,10 @@ describe('what a batch says to the log', () => {
     );
     expect((slow?.value ?? NaN) - (fast?.value ?? NaN)).toBeCloseTo(Math.log(3), 6);
     expect(find(said([at('cooked', onBenchG, 0), at('shred', shredG, 600)]), 'pull')).toBeUndefined();
+    const skim = [at('strained', 200, 0), at('skim', 60, 10)];
+    expect(find(said(skim), 'skimming')?.value).toBeCloseTo(Math.log(2), 6);
+    // What waits in the cold is nobody's work.
+    expect(find(said(skim, { skim: 'chill' }), 'skimming')).toBeUndefined();
   });
 
   test('the next reckoning of this kitchen goes by it: the middle moves, the range narrows', () => {

@@ -1,7 +1,7 @@
-import { type Entry, type Learnable, standingEntries, type Taste } from '../batch/index.ts';
+import { type Entry, type Learnable, skimWay, standingEntries, type Taste } from '../batch/index.ts';
 import { COATS, mainOf, MAIN, saltShareOf, thicknessOf } from '../broth/index.ts';
 import { cookOf, openPhase } from '../clock/index.ts';
-import { pullMinutes } from '../day/index.ts';
+import { pullMinutes, SKIM_MINUTES } from '../day/index.ts';
 import { type BatchPlan, learnSpreads, openMeal, type OpenedMeal, posteriorOf } from '../model/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
@@ -34,7 +34,7 @@ export function evidenceOf(meal: OpenedMeal, batchId: string): readonly Evidence
     ...weighed,
     ...(weighed.some(({ what }) => what === 'y') ? [] : fromVerdict(blank, plan)),
     ...fromForks(blank, plan),
-    ...fromPulling(blank, plan),
+    ...fromHands(blank, plan),
     ...fromMarks(blank, plan),
     ...fromCooling(blank, plan),
     ...fromTastes(blank, plan),
@@ -141,18 +141,28 @@ function fromForks(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
 const weighs = (flow: string) => (entry: Entry) => 'flow' in entry.measures && entry.measures.flow === flow;
 
 /** Minutes between two weighings: less is a slip of the pen, more is a pause. */
-const PULLS = { least: 3, most: 240 };
+const BETWEEN = { pull: { least: 3, most: 240 }, skimming: { least: 1, most: 45 } } as const;
 
-/** How long pulling and picking took: between the weighing before and the one after. */
-function fromPulling({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
+/** How long pulling and skimming took: between the weighing before and the one after. */
+function fromHands({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
   const mine = standingEntries(input.entries).filter(({ batch }) => batch === plan.id);
-  const [before, after] = [mine.find(weighs('cooked')), mine.find(weighs('shred'))];
   const mass = nominal.batches.find(({ plan: { id } }) => id === plan.id)?.mass;
-  if (!before || !after || !mass) return [];
-  const took = (after.at - before.at) / MINUTE_MS;
-  if (took < PULLS.least || took > PULLS.most) return [];
-  const foretold = pullMinutes(mass.sums.bench, plan.batch.picking, input.meal.day?.hands ?? 1);
-  return [{ what: 'pull', of: '', value: Math.log(took / foretold), noise: learnSpreads.pull.own }];
+  if (!mass) return [];
+  const took = (what: keyof typeof BETWEEN, from: string, to: string, foretold: number): Evidence[] => {
+    const [before, after] = [mine.find(weighs(from)), mine.find(weighs(to))];
+    if (!before || !after) return [];
+    const minutes = (after.at - before.at) / MINUTE_MS;
+    const { least, most } = BETWEEN[what];
+    if (minutes < least || minutes > most) return [];
+    return [{ what, of: '', value: Math.log(minutes / foretold), noise: learnSpreads[what].own }];
+  };
+  const hands = input.meal.day?.hands ?? 1;
+  // A jug or a night in the cold is waited for: only a spoon is work.
+  const spooned = skimWay(plan.batch) === 'hot';
+  return [
+    ...took('pull', 'cooked', 'shred', pullMinutes(mass.sums.bench, plan.batch.picking, hands)),
+    ...(spooned ? took('skimming', 'strained', 'skim', SKIM_MINUTES) : []),
+  ];
 }
 
 /** How fast the pan boils down, where marks have taught it. */

@@ -17,6 +17,7 @@ export const learnSpreads: Readonly<
   reduce: { kitchen: 0.22, group: 0, own: 0.2 },
   cooling: { kitchen: 0.12, group: 0.15, own: 0.15 },
   pull: { kitchen: 0.25, group: 0, own: 0.25 },
+  skimming: { kitchen: 0.3, group: 0, own: 0.3 },
   salt: { kitchen: 0.2, group: 0, own: 0.12 },
   thickness: { kitchen: 0.5, group: 0, own: 0.25 },
 };

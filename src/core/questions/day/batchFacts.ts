@@ -112,6 +112,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     after: batch.after?.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
     staysInPot: staysInPot(batch),
     coolMin: pullingOf(batch).coolMin,
+    skimPace: Math.exp(priorFor(input.learned, 'skimming', '').mean),
     pace: pullingOf(batch).pace * Math.exp(priorFor(input.learned, 'pull', '').mean),
     liquidMl: mlOf(mass.liquid),
     reduceMin: Math.round(
