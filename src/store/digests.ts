@@ -8,7 +8,7 @@ import { loadMeals, type LoadedMeal } from './meals.ts';
 export type Digester = (meals: readonly LoadedMeal[]) => Promise<readonly (readonly Digest[])[]>;
 
 /** A figure of the core has changed: what was made by the one before is made anew. */
-const VERSION = 1;
+const VERSION = 2;
 
 /** What digests hang on besides their meal: made by another kitchen or another table they are made anew. */
 export function stampOf(reference: string, kitchen: Kitchen): string {

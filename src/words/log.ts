@@ -93,9 +93,9 @@ const learnedWords: Readonly<Record<Learnable, string>> = {
 };
 
 /** One learned figure in words: what, of what. */
-export function learnedName({ what, name }: LearnedFigure): string {
-  const of = name === '' ? '' : `, ${name in heats ? heats[name as Heat] : name.toLowerCase()}`;
-  return `${learnedWords[what]}${of}`;
+export function learnedName({ what, name, heat }: LearnedFigure): string {
+  const of = [heat && heats[heat], name.toLowerCase()].filter(Boolean).map((one) => `, ${String(one)}`);
+  return `${learnedWords[what]}${of.join('')}`;
 }
 
 /** Its value: a share in per cent, a factor in per cent more or less than foretold. */

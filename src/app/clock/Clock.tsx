@@ -9,6 +9,7 @@ import { NothingYet } from '../parts/NothingYet.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Lessons } from '../parts/Lessons.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
+import { FromLog } from '../parts/FromLog.tsx';
 import { Checks } from './Checks.tsx';
 import { StartNow } from './StartNow.tsx';
 import { DayPicture } from './day/DayPicture.tsx';
@@ -137,6 +138,7 @@ export default function Clock() {
       <TakenOut />
       {day && <StillGood zone={day.zone} />}
       <PotReading />
+      <FromLog what="tender" />
       <p className="quiet">
         Tenderness is worked out from heat reaching the middle of each piece. Test by feel: a fork sinks in
         and turns freely. Task times are typical; tap a task to write yours.

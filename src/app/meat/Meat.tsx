@@ -12,7 +12,7 @@ import { PlatesWanted } from '../order/PlatesWanted.tsx';
 import { pickings, sizes, trims } from './choices.ts';
 import { FirstRun } from './FirstRun.tsx';
 import { LotRow } from './LotRow.tsx';
-import { FromLog } from './FromLog.tsx';
+import { FromLog } from '../parts/FromLog.tsx';
 import { MeatPanels } from './MeatPanels.tsx';
 import css from './meat.module.scss';
 
@@ -115,7 +115,7 @@ export default function Meat() {
       <PlatesWanted />
       {blank && <FirstRun />}
       <Enough />
-      <FromLog />
+      <FromLog what="y" />
       {batch.lots.some(({ cut }) => cut !== '') && <MeatPanels />}
     </>
   );

@@ -114,6 +114,7 @@ export {
   tools,
   fates,
   feels,
+  heats,
   lidFits,
   panFats,
   preps,

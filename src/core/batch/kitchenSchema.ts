@@ -8,6 +8,7 @@ import {
   lessonStations,
   doings,
   fates,
+  heats,
   preps,
   skims,
   sourceKinds,
@@ -148,7 +149,7 @@ export const kitchen = z.strictObject({
             }),
             z.strictObject({
               what: z.literal('heat'),
-              heat: z.enum(['oven', 'stove', 'slow cooker', 'smoker']),
+              heat: z.enum(heats),
             }),
             z.strictObject({ what: z.literal('tool'), tool: z.enum(tools) }),
             z.strictObject({ what: z.literal('way'), way: z.enum(skims) }),
@@ -157,7 +158,7 @@ export const kitchen = z.strictObject({
           .describe('an amount or a choice that is offered as the next time’s own'),
         dish: z.enum(dishKinds).optional().describe('for this kind of dish alone'),
         cut: id.optional().describe('for this cut alone'),
-        heat: z.enum(['oven', 'stove', 'slow cooker', 'smoker']).optional().describe('on this heat alone'),
+        heat: z.enum(heats).optional().describe('on this heat alone'),
       }),
     )
     .max(most.lessons)

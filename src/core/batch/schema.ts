@@ -49,6 +49,7 @@ import type {
 } from './words.ts';
 import {
   fates,
+  heats,
   lidFits,
   ontos,
   panFats,
@@ -99,7 +100,6 @@ const lot = z.strictObject({
     .optional(),
 });
 
-export const heats = ['oven', 'stove', 'slow cooker', 'smoker'] as const;
 export const stoveSettings = ['bare simmer', 'simmer', 'boil'] as const;
 export const lids = ['on', 'ajar', 'off'] as const;
 

@@ -81,6 +81,7 @@ export const thickeners = ['starch', 'flour'] as const;
 
 /** Where the fat goes that was in the pan. */
 export const panFats = ['in the pot', 'kept', 'poured off'] as const;
+export const heats = ['oven', 'stove', 'slow cooker', 'smoker'] as const;
 export const vesselKinds = [
   'pot',
   'pan',

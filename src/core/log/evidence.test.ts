@@ -82,7 +82,7 @@ describe('what a batch says to the log', () => {
       source: 'typed',
     });
     const tender = find(said([check('resists', 240), check('falls apart', 300)], { lidOn: start }), 'tender');
-    expect(tender?.of).toBe('oven');
+    expect(tender?.of).toBe('oven beef-shank');
     const once = find(said([check('falls apart', 300)], { lidOn: start }), 'tender');
     expect(once?.value).toBeGreaterThan(tender?.value ?? Infinity);
     expect(once?.noise).toBeGreaterThan(tender?.noise ?? Infinity);

@@ -2,7 +2,14 @@ import { type Entry, type Learnable, skimWay, standingEntries, type Taste } from
 import { COATS, mainOf, MAIN, saltShareOf, thicknessOf } from '../broth/index.ts';
 import { cookOf, openPhase } from '../clock/index.ts';
 import { pullMinutes, SKIM_MINUTES } from '../day/index.ts';
-import { type BatchPlan, learnSpreads, openMeal, type OpenedMeal, posteriorOf } from '../model/index.ts';
+import {
+  type BatchPlan,
+  learnSpreads,
+  openMeal,
+  type OpenedMeal,
+  posteriorOf,
+  tenderGroup,
+} from '../model/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
 import { cooling, reductionsOf } from '../questions/index.ts';
@@ -101,6 +108,8 @@ const isTender = (entry: Entry) =>
 
 /** How long a batch took until it was tender, min from its start: as foretold, and between the forks that said so. */
 export interface TenderTimes {
+  /** The cut that was likely to be last. */
+  readonly cut: string;
   readonly foretold: number;
   readonly took: number;
   /** How well the forks know it, min. */
@@ -113,29 +122,39 @@ export function tenderTimes({ input }: OpenedMeal, { id, batch }: BatchPlan): Te
   if (lidOn === undefined || openPhase(batch.cook)?.minutes !== undefined) return undefined;
   const mine = standingEntries(input.entries).filter((entry) => entry.batch === id);
   const yes = mine.find(isTender) ?? mine.find(weighs('cooked'));
-  const foretold = openMeal({ ...input, entries: [] }).planned.find((one) => one.id === id)?.ready?.median;
-  if (!yes || foretold === undefined || foretold <= 0) return undefined;
+  const planned = openMeal({ ...input, entries: [] }).planned.find((one) => one.id === id);
+  const ready = planned?.ready;
+  if (!yes || !planned || !ready || ready.median <= 0) return undefined;
+  const foretold = ready.median;
+  const last = ready.lots.reduce((a, b) => (b.tender.mid > a.tender.mid ? b : a));
+  const cut = planned.lots.find((lot) => lot.id === last.id)?.cut ?? '';
   const { potFrom } = cookOf(batch.cook);
   const minutes = (at: number) => potFrom + (at - lidOn) / MINUTE_MS;
   const no = mine.findLast((one) => one.measures.what === 'check' && one.at < yes.at && !isTender(one));
   const to = minutes(yes.at);
   if (!(to > 0)) return undefined;
   // After one look alone it may have been tender for a while; between two it was any time.
-  if (!no) return { foretold, took: LOOKED_LATE.by * to, sd: LOOKED_LATE.sd * to };
+  if (!no) return { cut, foretold, took: LOOKED_LATE.by * to, sd: LOOKED_LATE.sd * to };
   const from = Math.max(0, minutes(no.at));
-  return { foretold, took: (from + to) / 2, sd: (to - from) / Math.sqrt(12) };
+  return { cut, foretold, took: (from + to) / 2, sd: (to - from) / Math.sqrt(12) };
 }
 
 /** Of the time until the only look, when it was tender, and how surely (estimates). */
 const LOOKED_LATE = { by: 0.93, sd: 0.12 };
 
-/** How long it took against what was foretold, by its heat. */
+/** How long it took against what was foretold, by its heat and the cut that was last. */
 function fromForks(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
   const times = tenderTimes(meal, plan);
-  const heat = openPhase(plan.batch.cook)?.heat;
-  if (!times || !heat || !(times.took > 0)) return [];
+  if (!times || !openPhase(plan.batch.cook) || !(times.took > 0)) return [];
   const noise = Math.hypot(learnSpreads.tender.own, times.sd / times.took);
-  return [{ what: 'tender', of: heat, value: Math.log(times.took / times.foretold), noise }];
+  return [
+    {
+      what: 'tender',
+      of: tenderGroup(plan.batch, times.cut),
+      value: Math.log(times.took / times.foretold),
+      noise,
+    },
+  ];
 }
 
 const weighs = (flow: string) => (entry: Entry) => 'flow' in entry.measures && entry.measures.flow === flow;

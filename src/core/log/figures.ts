@@ -1,16 +1,17 @@
-import type { Kitchen, Learnable, Learned } from '../batch/index.ts';
+import { type Batch, type Heat, heats, type Kitchen, type Learnable, type Learned } from '../batch/index.ts';
 import { COATS } from '../broth/index.ts';
 import { cookedShare, findCut } from '../meat/index.ts';
-import { nextOf } from '../model/index.ts';
+import { nextOf, tenderGroup } from '../model/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import type { Reference } from '@/reference/types.ts';
 
 /** What was learned of one thing: as the tables have it, and as the next batch of this kitchen is likely to be. */
 export interface LearnedFigure {
   readonly what: Learnable;
-  /** The cut's id, the vessel with its lid, the heat; empty: the kitchen's, of all alike. */
+  /** The cut's id, the vessel with its lid, the heat with the cut; empty: the kitchen's, of all alike. */
   readonly of: string;
   readonly name: string;
+  readonly heat?: Heat;
   /** "share": of the boneless raw weight or of the liquid; "g/l": of what thickens; "factor": of what is foretold. */
   readonly unit: 'share' | 'g/l' | 'factor';
   /** From so many batches. */
@@ -27,6 +28,8 @@ const units: Readonly<Partial<Record<Learnable, LearnedFigure['unit']>>> = {
   thickness: 'g/l',
 };
 
+const byCut: ReadonlySet<Learnable> = new Set(['y', 'pickings', 'tender']);
+
 /** One tenth of a normal lies further out than so many standard deviations. */
 const TENTH = 1.2816;
 
@@ -39,7 +42,10 @@ export function learnedFigures(
   return learned.figures.flatMap(({ what, of, n }): LearnedFigure[] => {
     // Of what is told apart by kinds, the kitchen's own part is no batch's.
     if (n === 0) return [];
-    const cut = what === 'y' || what === 'pickings' ? findCut(of, kitchen, reference) : undefined;
+    const heat = what === 'tender' ? heats.find((one) => of.startsWith(`${one} `)) : undefined;
+    const cut = byCut.has(what)
+      ? findCut(heat ? of.slice(heat.length + 1) : of, kitchen, reference)
+      : undefined;
     const published =
       what === 'y'
         ? cut && cookedShare(cut.flesh).y
@@ -50,13 +56,14 @@ export function learnedFigures(
             : 1;
     if (published === undefined) return [];
     const vessel = kitchen.vessels.find(({ id }) => of.startsWith(`${id} `));
-    const { mean, sd } = nextOf(learned, what, of, cut?.spread);
+    const { mean, sd } = nextOf(learned, what, of, what === 'y' ? cut?.spread : undefined);
     const at = (z: number) => published * Math.exp(mean + z * sd);
     return [
       {
         what,
         of,
         name: cut?.name ?? (vessel ? `${vessel.name}, lid ${of.slice(vessel.id.length + 1)}` : of),
+        ...(heat && { heat }),
         unit: units[what] ?? 'factor',
         n,
         published,
@@ -68,13 +75,16 @@ export function learnedFigures(
   });
 }
 
-/** Of some cuts, from how many batches this kitchen knows them; what it has never cooked is not among them. */
+/** Of some cuts, from how many batches this kitchen knows what they give, or how long they take on this heat; those it has never cooked are not among them. */
 export const knownFrom = (
   learned: Learned | undefined,
+  batch: Pick<Batch, 'cook'>,
   cuts: readonly string[],
+  what: 'y' | 'tender',
 ): readonly { readonly cut: string; readonly n: number }[] =>
   [...new Set(cuts)].flatMap((cut) => {
-    const n = learned?.figures.find(({ what, of }) => what === 'y' && of === cut)?.n ?? 0;
+    const group = what === 'y' ? cut : tenderGroup(batch, cut);
+    const n = learned?.figures.find((one) => one.what === what && one.of === group)?.n ?? 0;
     return n > 0 ? [{ cut, n }] : [];
   });
 

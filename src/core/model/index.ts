@@ -10,7 +10,7 @@ export {
 } from './draws/figures.ts';
 export { sampleNormals } from './draws/normals.ts';
 export { LOT_SPREAD } from './posterior/latents.ts';
-export { learnSpreads, nextOf, priorFor } from './posterior/spreads.ts';
+export { learnSpreads, nextOf, priorFor, tenderGroup } from './posterior/spreads.ts';
 export { posteriorOf } from './posterior/posterior.ts';
 export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';

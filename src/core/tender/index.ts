@@ -8,5 +8,6 @@ export { STEP } from './curve.ts';
 export { boilingAt } from './heat/boiling.ts';
 export { againMinutes, farOfSlow, leftSpread } from './again.ts';
 export { isTender, phi, type Seen } from './checks.ts';
+export { tenderness } from './constants.ts';
 export { readinessOf, startOf, type LotToCook, type Readiness } from './readiness.ts';
 export { SAFE as HELD_HOT } from './cold.ts';

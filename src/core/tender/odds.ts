@@ -43,9 +43,6 @@ export interface Odds {
   readonly likely: (lot: number, seen: Seen) => number;
 }
 
-/** The error of the heat is the pot’s: all its lots share it. */
-const SHARED = tenderness.heat;
-
 /** Nodes of the shared error, and of each lot's log rate where checks have spoken. */
 const NODES = 15;
 const REACH = 3.5;
@@ -60,11 +57,13 @@ const WARM = 5;
  * The chances of the lots of a pot. Without checks a lot's log rate is normal about the pot's; each check is
  * a likelihood on it, and since all of these are log-concave, so is what is left: it never gets wider.
  * Worked out on a grid, exactly and without draws, so that a figure does not flicker.
+ * @param pot spread of the error of the heat, which is the pot's: all its lots share it
  */
-export function oddsOf(lots: readonly CookingLot[]): Odds {
-  const z = Float64Array.from({ length: NODES }, (_, k) => SHARED * REACH * (-1 + (2 * k) / (NODES - 1)));
-  const weights = z.map((at) => Math.exp(-((at / SHARED) ** 2) / 2));
-  const checked = lots.map((lot) => (lot.seen.length > 0 ? tails(lot, z) : undefined));
+export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.heat): Odds {
+  const z = Float64Array.from({ length: NODES }, (_, k) => pot * REACH * (-1 + (2 * k) / (NODES - 1)));
+  const weights = z.map((at) => Math.exp(-((at / pot) ** 2) / 2));
+  const reachOf = ({ spread }: CookingLot) => WIDE * Math.hypot(pot, spread);
+  const checked = lots.map((lot) => (lot.seen.length > 0 ? tails(lot, z, reachOf(lot)) : undefined));
   for (const one of checked)
     if (one) for (let k = 0; k < NODES; k += 1) weights[k] = valueAt(weights, k) * valueAt(one.sums, k);
   const all = weights.reduce((sum, w) => sum + w, 0);
@@ -104,7 +103,7 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
     const lot = lots[i];
     if (!lot) return undefined;
     if (!checked.some(Boolean)) {
-      const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
+      const u = normalAt(1 - chance) * Math.hypot(pot, lot.spread);
       return minutesTo(lot.curve, times * lot.toughness * Math.exp(-u));
     }
     return whenAt((minutes) => lotChance(i, minutes, times), chance, end);
@@ -116,7 +115,7 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
   };
   const end = Math.max(0, ...lots.map(({ curve }) => (curve.length - 1) * STEP));
   return {
-    spreadOf: (i) => ({ shared: SHARED, own: lots[i]?.spread ?? 0 }),
+    spreadOf: (i) => ({ shared: pot, own: lots[i]?.spread ?? 0 }),
     farAt: (i, minutes) => {
       const lot = lots[i];
       if (!lot) return 1;
@@ -129,7 +128,7 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
     firstAt: (i, chance) => {
       const lot = lots[i];
       if (!lot) return undefined;
-      const u = normalAt(1 - chance) * Math.hypot(SHARED, lot.spread);
+      const u = normalAt(1 - chance) * Math.hypot(pot, lot.spread);
       return minutesTo(lot.first.curve, (lot.toughness * Math.exp(-u)) / lot.first.ahead);
     },
     potAt: (chance) => {
@@ -139,7 +138,7 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
       const sure = lots.map((_, i) => lotAt(i, 1 - (1 - chance) / lots.length) ?? end);
       return whenAt(potChance, chance, Math.max(...sure) + STEP, Math.max(0, Math.max(...alone) - STEP));
     },
-    drawn: (shared, own) => draws(lots, checked, z, weights, shared, own),
+    drawn: (shared, own) => draws({ lots, checked, z, weights, pot, reachOf }, shared, own),
     left: (i, minutes) => {
       const lot = lots[i];
       const even = lotAt(i, 0.5);
@@ -153,7 +152,7 @@ export function oddsOf(lots: readonly CookingLot[]): Odds {
     likely: (i, seen) => {
       const lot = lots[i];
       if (!lot) return 1;
-      const grid = checked[i] ?? tails(lot, z);
+      const grid = checked[i] ?? tails(lot, z, reachOf(lot));
       return over((k) => grid.mean(k, (u) => likelihood(lot, [seen], u)));
     },
   };
@@ -200,8 +199,7 @@ interface Tails {
 }
 
 /** A checked lot's log rate on a grid, for each node of the shared error. */
-function tails(lot: CookingLot, z: Float64Array): Tails {
-  const reach = WIDE * Math.hypot(SHARED, lot.spread);
+function tails(lot: CookingLot, z: Float64Array, reach: number): Tails {
   const step = (2 * reach) / (FINE - 1);
   const u = Float64Array.from({ length: FINE }, (_, j) => -reach + j * step);
   const like = u.map((at) => likelihood(lot, lot.seen, at));
@@ -244,12 +242,18 @@ function tails(lot: CookingLot, z: Float64Array): Tails {
   };
 }
 
+interface Pot {
+  readonly lots: readonly CookingLot[];
+  readonly checked: readonly (Tails | undefined)[];
+  readonly z: Float64Array;
+  readonly weights: Float64Array;
+  readonly pot: number;
+  readonly reachOf: (lot: CookingLot) => number;
+}
+
 /** Each draw's minutes: the shared error by its node, each lot's own below it, and the last of them all. */
 function draws(
-  lots: readonly CookingLot[],
-  checked: readonly (Tails | undefined)[],
-  z: Float64Array,
-  weights: Float64Array,
+  { lots, checked, z, weights, pot: spread, reachOf }: Pot,
   shared: Float64Array,
   own: readonly Float64Array[],
 ): Float64Array {
@@ -261,11 +265,11 @@ function draws(
     const column = own[i];
     if (!lot || !column) continue;
     const one = checked[i];
-    const minutes = minutesByRate(lot);
+    const minutes = minutesByRate(lot, reachOf(lot));
     for (let d = 0; d < out.length; d += 1) {
       const k = nodes?.[d] ?? 0;
       const e = valueAt(column, d);
-      const pot = nodes ? valueAt(z, k) : SHARED * valueAt(shared, d);
+      const pot = nodes ? valueAt(z, k) : spread * valueAt(shared, d);
       const at = minutes(one ? one.at(k, 1 - phi(e)) : pot + lot.spread * e);
       if (at > valueAt(out, d)) out[d] = at;
     }
@@ -275,8 +279,7 @@ function draws(
 
 const RATES = 256;
 /** Minutes until a lot is tender by the log of its rate: looked up, since thousands of draws ask. */
-function minutesByRate({ curve, toughness, spread }: CookingLot): (u: number) => number {
-  const reach = WIDE * Math.hypot(SHARED, spread);
+function minutesByRate({ curve, toughness }: CookingLot, reach: number): (u: number) => number {
   const table = Float64Array.from(
     { length: RATES + 1 },
     (_, j) =>

@@ -15,6 +15,8 @@ export interface LotToCook {
   readonly alone?: boolean;
   /** What forks have said of it. */
   readonly seen: readonly Seen[];
+  /** How unsure its toughness still is, of the log of its rate; absent: as its cut's name says it. */
+  readonly spread?: number;
 }
 
 export interface LotReadiness {
@@ -60,12 +62,14 @@ const LEAN = 0.07;
  * When the lots of a pot are tender: heat into the middle of their pieces through the phases, tenderness by
  * Arrhenius there, and what forks have said since. The phases after the open one are the last minutes
  * before it is ready; since they change the heat a little, their start is found in two steps.
+ * @param heat how unsure the liquid's heat is, of the log of the rate: this pot's, that all its lots share
  */
 export function readinessOf(
   phases: readonly Phase[],
   lots: readonly LotToCook[],
   pot: PotHeat,
   altitudeM: number,
+  heat: number = tenderness.heat,
 ): Readiness | NoReadiness | undefined {
   if (lots.length === 0) return undefined;
   const cook = cookOf(phases);
@@ -75,12 +79,12 @@ export function readinessOf(
     ({ piece }, i) => minutesTo(cooking?.[i]?.curve ?? new Float64Array(1), piece.toughness) === undefined,
   );
   if (never.length > 0) return { never: never.map(({ id }) => id) };
-  let odds = oddsOf(cooking);
+  let odds = oddsOf(cooking, heat);
   if (cook.after.length > 0) {
     const lengths = lengthsUntil(cook, odds.potAt(0.5) ?? LONGEST);
     cooking = curves(cook, [...lengths.slice(0, -1), LONGEST], lots, pot, altitudeM);
     if (!cooking) return 'unknown';
-    odds = oddsOf(cooking);
+    odds = oddsOf(cooking, heat);
   }
   return summed(cook, lots, odds);
 }
@@ -133,7 +137,7 @@ function curves(
     ...piece,
     sides: piece.sides.map((cm) => cm * by) as [number, number, number],
   });
-  const found = lots.flatMap(({ piece, seen, alone }): CookingLot[] => {
+  const found = lots.flatMap(({ piece, seen, alone, spread: ofCut = tenderness.cuts }): CookingLot[] => {
     const curve = tendernessCurve(phases, lengths, piece, pot, altitudeM);
     const larger = tendernessCurve(phases, lengths, grown(piece, 1 + tenderness.sizes), pot, altitudeM);
     const smaller = alone
@@ -144,7 +148,7 @@ function curves(
     const big = seen.some((one) => one.big)
       ? tendernessCurve(phases, lengths, grown(piece, 1 + 2 * tenderness.sizes), pot, altitudeM)
       : curve;
-    const spread = Math.hypot(tenderness.lots, tenderness.cuts, bySize(curve, larger, piece.toughness));
+    const spread = Math.hypot(tenderness.lots, ofCut, bySize(curve, larger, piece.toughness));
     return [{ curve, bigCurve: big ?? curve, first, toughness: piece.toughness, spread, seen }];
   });
   return found.length === lots.length ? found : undefined;

@@ -3,6 +3,7 @@ import {
   afterWhats,
   drawnFrom,
   fates,
+  heats,
   panFats,
   preps,
   skims,
@@ -10,17 +11,7 @@ import {
   thickeners,
   tools,
 } from '../batch/index.ts';
-import {
-  fattinesses,
-  heats,
-  levels,
-  lids,
-  pickings,
-  sizes,
-  trims,
-  weighable,
-  type Entry,
-} from '../batch/schema.ts';
+import { fattinesses, levels, lids, pickings, sizes, trims, weighable, type Entry } from '../batch/schema.ts';
 import { parts } from '../batch/mealSchema.ts';
 import { reference } from '@/reference/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from './meals.ts';

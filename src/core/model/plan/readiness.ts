@@ -7,13 +7,14 @@ import {
   readinessOf,
   type Seen,
   startOf,
+  tenderness,
 } from '../../tender/index.ts';
 import { type Batch, type Entry, standingEntries } from '../../batch/index.ts';
 import { cookOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
 import type { Input } from '../input.ts';
-import { priorFor } from '../posterior/spreads.ts';
+import { learnSpreads, type Prior, priorFor, tenderGroup } from '../posterior/spreads.ts';
 import type { Problem } from '../problem.ts';
 
 interface MeatLot {
@@ -43,10 +44,10 @@ export function planReadiness(
     alone: toSear.size === 'whole' && (toSear.count ?? 1) <= 1,
     seen: seenOf(batch, id, forks),
   }));
-  const { mean } = priorFor(learned, 'tender', openPhase(batch.cook)?.heat ?? '');
-  const cooking = mean === 0 ? usual : asLongAs(batch, usual, mean, pot, kitchen.altitudeM);
+  const here = lots.map(({ cut }) => priorFor(learned, 'tender', tenderGroup(batch, cut.id)));
+  const cooking = asLongAs(batch, usual, here, pot, kitchen.altitudeM);
   problems.push(...coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
-  const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM);
+  const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM, heatOf(here));
   if (typeof ready !== 'object') return undefined;
   if (!('never' in ready)) {
     for (const cut of namesOf(lots, ready.beyondADay))
@@ -76,17 +77,37 @@ export function planReadiness(
   return undefined;
 }
 
-const tougher = (lots: readonly LotToCook[], factor: number): LotToCook[] =>
-  lots.map((lot) => ({ ...lot, piece: { ...lot.piece, toughness: factor * lot.piece.toughness } }));
+const tougher = (lots: readonly LotToCook[], by: (lot: number) => number): LotToCook[] =>
+  lots.map((lot, i) => ({
+    ...lot,
+    piece: { ...lot.piece, toughness: Math.exp(by(i)) * lot.piece.toughness },
+  }));
 
-/** The lots so tough that they take as much longer here as the log has it: time does not go with toughness one to one. */
+const spreads = learnSpreads.tender;
+
+/** What is left of not knowing the pot's heat: what all of a kitchen shares. The log's share of it is that of the time. */
+const heatOf = (here: readonly Prior[]): number =>
+  tenderness.heat * Math.max(...here.map(({ shared }) => shared / spreads.kitchen));
+
+/**
+ * The lots so tough that they take as much longer here as the log has it, and as unsure of it as the log has left them:
+ * time does not go with toughness one to one.
+ */
 function asLongAs(
   { cook }: Batch,
-  lots: readonly LotToCook[],
-  mean: number,
+  usual: readonly LotToCook[],
+  here: readonly Prior[],
   pot: PotHeat,
   altitudeM: number,
-): LotToCook[] {
+): readonly LotToCook[] {
+  const means = here.map(({ mean }) => mean);
+  const most = means.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a), 0);
+  if (here.every(({ n, mean }) => n === 0 && mean === 0)) return usual;
+  const lots = usual.map((lot, i) => ({
+    ...lot,
+    spread: (tenderness.cuts * (here[i]?.group ?? spreads.group)) / spreads.group,
+  }));
+  if (most === 0) return lots;
   const median = (some: readonly LotToCook[]) => {
     const ready = readinessOf(
       cook,
@@ -96,9 +117,10 @@ function asLongAs(
     );
     return typeof ready === 'object' && 'median' in ready ? ready.median : undefined;
   };
-  const [plain, once] = [median(lots), median(tougher(lots, Math.exp(mean)))];
-  const moved = plain !== undefined && once !== undefined ? Math.log(once / plain) / mean : 1;
-  return tougher(lots, Math.exp(mean / Math.min(1, Math.max(MOVES_LEAST, moved))));
+  const [plain, once] = [median(lots), median(tougher(lots, () => most))];
+  const moved = plain !== undefined && once !== undefined ? Math.log(once / plain) / most : 1;
+  const share = Math.min(1, Math.max(MOVES_LEAST, moved));
+  return tougher(lots, (i) => (means[i] ?? 0) / share);
 }
 
 /** Of a change of toughness at least this share is seen in the time. */

@@ -1,8 +1,9 @@
-import type { Learnable, Learned } from '../../batch/index.ts';
+import { type Batch, type Learnable, type Learned } from '../../batch/index.ts';
+import { openPhase } from '../../clock/index.ts';
 
 /**
  * Relative spreads of what a kitchen can learn, log-normal with median 1: what all its batches share, what those of one
- * group share (a cut, a vessel with its lid, a heat, a task), and one batch's own. Estimates; those of y as the model of
+ * group share (a cut, a vessel with its lid, a cut by its heat, a task), and one batch's own. Estimates; those of y as the model of
  * yields says, where the group's is the cut's own (`KnownCut.spread`).
  */
 export const learnSpreads: Readonly<
@@ -30,6 +31,10 @@ export interface Prior {
   /** From so many batches. */
   readonly n: number;
 }
+
+/** By what the time to tender is learned: its heat, and the cut. */
+export const tenderGroup = ({ cook }: Pick<Batch, 'cook'>, cut: string): string =>
+  `${openPhase(cook)?.heat ?? ''} ${cut}`;
 
 /** A prior and the batch's own spread about it, as one: of the logarithm of a factor. */
 export function nextOf(
