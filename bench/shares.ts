@@ -1,6 +1,6 @@
 /** Sharing out: twelve dishes, three hundred servings, by scoops, from three pots. */
 import { performance } from 'node:perf_hooks';
-import { usualScoops } from '../src/core/batch/index.ts';
+import { shredInScoop, usualScoops } from '../src/core/batch/index.ts';
 import { measuresFor, shareOut, waysOut, type ShareDish, type Sharing } from '../src/core/plates/index.ts';
 import { loadSolver } from '../scripts/solver.ts';
 import { median, say } from './measure.ts';
@@ -26,8 +26,8 @@ function sharing(shredG: number): Sharing {
       from: i === 3 ? ['pot0'] : undefined,
       lockedG: i === 5 ? want : undefined,
       lockedMl: undefined,
-      scoops: measuresFor(usualScoops, 'scoop', meat),
-      ladles: measuresFor(usualScoops, 'ladle', liquid),
+      scoops: measuresFor(usualScoops, 'scoop', meat, shredInScoop),
+      ladles: measuresFor(usualScoops, 'ladle', liquid, shredInScoop),
     };
   });
   const sources = [0.5, 0.3, 0.2].map((share, i) => ({

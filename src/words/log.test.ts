@@ -32,10 +32,10 @@ describe('what the log says', () => {
 
   test('figures: shares, factors, and from how many batches', () => {
     expect(percent(0.405)).toBe('41 %');
-    expect(learnedValue({ unit: 'share' }, 0.0088)).toBe('0.88 %');
-    expect(learnedValue({ unit: 'factor' }, 1.38)).toBe('+38 %');
-    expect(learnedValue({ unit: 'factor' }, 0.95)).toBe('−5 %');
-    expect(learnedValue({ unit: 'factor' }, 1.002)).toBe('as foretold');
+    expect(learnedValue({ unit: 'share' }, 0.0088, mass)).toBe('0.88 %');
+    expect(learnedValue({ unit: 'factor' }, 1.38, mass)).toBe('+38 %');
+    expect(learnedValue({ unit: 'factor' }, 0.95, mass)).toBe('−5 %');
+    expect(learnedValue({ unit: 'factor' }, 1.002, mass)).toBe('as foretold');
     expect([0, 1, 7].map(fromBatches)).toEqual([
       'from the tables alone',
       'from one batch here',

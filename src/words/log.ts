@@ -88,18 +88,41 @@ const learnedWords: Readonly<Record<Learnable, string>> = {
   cooling: 'cooling',
   pull: 'pulling and picking',
   skimming: 'skimming by spoon',
+  task: 'minutes',
+  scoop: 'shred in a scoop',
   salt: 'salt you like in the broth',
   thickness: 'how thick you like it',
 };
 
+/** How the file tells the cook's own tasks from the steps. */
+const OWN = 'own ';
+const taskWords: Readonly<Record<string, string>> = {
+  trim: 'trimming',
+  toast: 'toasting and grinding',
+  blend: 'blending and sieving',
+  blister: 'blistering and peeling',
+  chop: 'chopping',
+  sear: 'browning',
+  strain: 'straining',
+  plates: 'filling plates',
+};
+
 /** One learned figure in words: what, of what. */
 export function learnedName({ what, name, heat }: LearnedFigure): string {
+  if (what === 'task')
+    return `minutes of ${name.startsWith(OWN) ? name.slice(OWN.length) : (taskWords[name] ?? name)}`;
   const of = [heat && heats[heat], name.toLowerCase()].filter(Boolean).map((one) => `, ${String(one)}`);
   return `${learnedWords[what]}${of.join('')}`;
 }
 
 /** Its value: a share in per cent, a factor in per cent more or less than foretold. */
-export function learnedValue({ unit }: Pick<LearnedFigure, 'unit'>, value: number): string {
+export function learnedValue(
+  { unit }: Pick<LearnedFigure, 'unit'>,
+  value: number,
+  mass: (grams: number) => string,
+): string {
+  if (unit === 'g') return mass(value);
+  if (unit === 'min') return `${value.toFixed(0)} min`;
   if (unit === 'share') return `${(100 * value).toFixed(value < 0.05 ? 2 : 0)} %`;
   if (unit === 'g/l') return `${value.toFixed(0)} g a litre`;
   const more = Math.round(100 * (value - 1));

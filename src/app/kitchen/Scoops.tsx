@@ -2,7 +2,9 @@ import { Plus, X } from 'lucide-react';
 import { type Kitchen, type Scoop, shredInScoop, usualScoops } from '@/core/batch/index.ts';
 import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { weighedScoops } from '@/core/plates/index.ts';
+import { fromBatches } from '@/words/index.ts';
 import { editKitchen } from '../data/edits.ts';
+import { useLearned } from '../data/useLearned.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -23,6 +25,8 @@ interface Props {
 /** What the plates are filled with: scoops and ladles, and what a scoop of shred weighs once it was weighed. */
 export function Scoops({ kitchen, units }: Props) {
   const scoops = kitchen.scoops ?? usualScoops;
+  const figures = useLearned();
+  const learned = new Map(figures.flatMap((one) => (one.what === 'scoop' ? [[one.of, one]] : [])));
   const edit = (words: string, recipe: (all: readonly Scoop[]) => Scoop[]) => {
     editKitchen(words, (before) => ({ ...before, scoops: recipe(before.scoops ?? usualScoops) }));
   };
@@ -79,11 +83,14 @@ export function Scoops({ kitchen, units }: Props) {
                 measure="mass"
                 units={massUnits(units)}
                 draft={`scoop ${scoop.id} shred`}
-                placeholder={`about ${written(writeMass(shredInScoop(scoop), units), 0).text}`}
+                placeholder={`about ${written(writeMass(learned.get(scoop.id)?.mean ?? shredInScoop(scoop), units), 0).text}`}
                 onDone={({ lo }) => {
                   if (lo !== undefined) change(scoop.id, 'the shred in a scoop', { shredG: lo });
                 }}
               />
+            )}
+            {learned.has(scoop.id) && (
+              <span className="quiet">{fromBatches(learned.get(scoop.id)?.n ?? 0)}</span>
             )}
             {scoop.kind === 'hand' && (
               <Handfuls

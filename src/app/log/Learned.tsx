@@ -1,26 +1,12 @@
-import { useEffect, useMemo } from 'react';
-import { learn, learnedFigures } from '@/core/log/index.ts';
-import { reference } from '@/reference/index.ts';
 import { learnedName, learnedValue } from '@/words/index.ts';
-import { ensureTaught, taughtNow } from '../data/taught.ts';
-import { useWatched } from '../data/watched.ts';
-import { useKitchen } from '../data/useKitchen.ts';
+import { useLearned } from '../data/useLearned.ts';
+import { useSaid } from '../data/useSaid.ts';
 import css from './log.module.scss';
 
 /** All that the past batches have taught, each beside what is published or foretold. */
 export default function Learned() {
-  useEffect(() => {
-    ensureTaught().catch(reportError);
-  }, []);
-  const past = useWatched(taughtNow);
-  const kitchen = useKitchen();
-  const figures = useMemo(() => {
-    const { learned } = learn(
-      past.flatMap(({ evidence }) => evidence),
-      past.length,
-    );
-    return learnedFigures(learned, kitchen, reference);
-  }, [past, kitchen]);
+  const figures = useLearned();
+  const { mass } = useSaid();
   if (figures.length === 0)
     return <p className="nothing">Nothing has been learned yet: weigh something, or close a batch.</p>;
   return (
@@ -40,13 +26,13 @@ export default function Learned() {
             <tr key={`${figure.what} ${figure.of}`}>
               <th scope="row">{learnedName(figure)}</th>
               <td className="num">
-                {figure.unit !== 'factor' ? learnedValue(figure, figure.published) : ''}
+                {figure.unit !== 'factor' ? learnedValue(figure, figure.published, mass) : ''}
               </td>
               <td className="num">
-                <b>{learnedValue(figure, figure.mean)}</b>
+                <b>{learnedValue(figure, figure.mean, mass)}</b>
               </td>
               <td className="num">
-                {learnedValue(figure, figure.p10)} to {learnedValue(figure, figure.p90)}
+                {learnedValue(figure, figure.p10, mass)} to {learnedValue(figure, figure.p90, mass)}
               </td>
               <td className="num">{figure.n}</td>
             </tr>

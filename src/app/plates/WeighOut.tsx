@@ -90,7 +90,11 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
   const finished = run.left === 0;
   const entry = {
     batch: batchId,
-    measures: { what: 'plated', dish: dish.id },
+    measures: {
+      what: 'plated',
+      dish: dish.id,
+      ...(share.scoop && { by: { scoop: share.scoop.id, times: share.scoop.times } }),
+    },
     measure: 'mass',
   } as const;
   const keep = (grams: number, source: 'typed' | 'scale') =>

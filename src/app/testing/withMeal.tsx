@@ -14,9 +14,9 @@ export function renderWithMeal(input: Input, part: ReactElement): RenderResult {
   const [batch] = input.batches;
   const [batchReckoning] = reckoning.batches;
   if (!batch || !batchReckoning) throw new Error('a meal without a batch');
-  const { meal, batches, entries, kitchen } = input;
+  const { meal, batches, entries, kitchen, learned } = input;
   const open = {
-    loaded: { meal, batches, entries, kitchen },
+    loaded: { meal, batches, entries, kitchen, learned },
     batch,
     opened,
     reckoning,

@@ -23,14 +23,25 @@ export const entry = z.strictObject({
         feel: z.enum(feels),
       })
       .describe('a fork in the meat; the value holds its words alone'),
-    z.strictObject({ what: z.literal('done'), task: z.string().max(200) }).describe('a task of the day'),
+    z
+      .strictObject({ what: z.literal('done'), task: z.string().max(200) })
+      .describe('a task of the day; lo and hi are the minutes it took, where they are known'),
     z
       .strictObject({ what: z.literal('mark'), liquid: name.optional() })
       .describe('how much of a liquid there is while it boils down: a jug mark, or the pot on the scale'),
     z
       .strictObject({ what: z.enum(['served', 'came back']), dish: id })
       .describe('servings that went out, a tray or a dish at a time, and that came back'),
-    z.strictObject({ what: z.literal('plated'), dish: id }).describe('one serving as it was weighed out'),
+    z
+      .strictObject({
+        what: z.literal('plated'),
+        dish: id,
+        by: z
+          .strictObject({ scoop: id, times: z.int().min(1).max(20) })
+          .optional()
+          .describe('level scoops it was filled with'),
+      })
+      .describe('one serving as it was weighed out'),
     z
       .strictObject({ what: z.literal('temperature'), thing: id })
       .describe('of something that cools or is held: the id of its cooling, or of the batch'),

@@ -130,6 +130,8 @@ export const learnables = [
   'cooling',
   'pull',
   'skimming',
+  'task',
+  'scoop',
   'salt',
   'thickness',
 ] as const;

@@ -116,6 +116,8 @@ export interface DayFacts {
   readonly serving: number | undefined;
   readonly forward: boolean;
   readonly minutes: Readonly<Record<string, number>>;
+  /** How long the hands of this kitchen take at a kind of task, of the usual: by `paceGroup`. */
+  readonly paces: Readonly<Record<string, number>>;
   readonly pins: Readonly<Record<string, number>>;
   readonly resources: readonly Resource[];
   /** Ids of tasks that were ticked as done. */

@@ -23,6 +23,9 @@ export const TORN = 0.6;
 /** Spooning the fat off (common practice, no source). */
 export const SKIM_MINUTES = 5;
 
+/** One of the cook's own that has no time (estimate). */
+export const OWN_TASK = 15;
+
 export const strainMinutes = (ml: number): number => 5 + 1.5 * (ml / 1000);
 
 /** Seconds on a plate (common practice, no source). */

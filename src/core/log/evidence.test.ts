@@ -1,12 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Batch, Entry } from '../batch/index.ts';
-import { openMeal } from '../model/index.ts';
+import { type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../batch/index.ts';
+import { type Input, openMeal } from '../model/index.ts';
 import { reckon } from '../questions/index.ts';
+import { dayOf } from '../questions/day/day.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckonDrawn } from '../testing/reckonDrawn.ts';
 import { digestOf } from './digest.ts';
 import { type Evidence, evidenceOf } from './evidence.ts';
-import { likedThickness } from './figures.ts';
+import { learnedFigures, likedThickness, minutesHere } from './figures.ts';
+import { reference } from '@/reference/index.ts';
 import { learn } from './learn.ts';
 
 const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } }];
@@ -131,6 +133,67 @@ describe('what a batch says to the log', () => {
     expect(find(said(skim), 'skimming')?.value).toBeCloseTo(Math.log(2), 6);
     // What waits in the cold is nobody's work.
     expect(find(said(skim, { skim: 'chill' }), 'skimming')).toBeUndefined();
+  });
+
+  test('minutes written beside a tick teach how long these hands take at it, and the cook’s own tasks by their words', () => {
+    const tasks = [
+      { id: 'own', words: 'Set the table', minutes: { text: '', lo: 20, hi: 20 }, when: 'serving' as const },
+    ];
+    const ticked = (task: string, minutes: number): Entry => ({
+      id: task,
+      at: 5,
+      batch: 'pot',
+      measures: { what: 'done', task },
+      value: { text: `${minutes} min`, lo: minutes, hi: minutes },
+      measure: 'time',
+      source: 'typed',
+    });
+    const withTasks = (entries: Entry[], learned?: Input['learned']): Input => {
+      const input = mealOf(entries);
+      return { ...input, meal: { ...input.meal, day: { tasks } }, ...(learned && { learned }) };
+    };
+    const days = (learned?: Input['learned']) =>
+      dayOf(openMeal(withTasks([], learned)), { now: 0, tries: 0 }).lines;
+    const minutesOf = (task: string, learned?: Input['learned']) =>
+      days(learned).find((line) => line.task === task)?.minutes ?? NaN;
+    const usual = minutesOf('pot|trim');
+    const evidence = evidenceOf(
+      openMeal(withTasks([ticked('pot|trim', 2 * usual), ticked('own|own', 45)])),
+      'pot',
+    );
+    expect(evidence.find(({ of }) => of === 'trim')?.value).toBeCloseTo(Math.log(2), 6);
+    const { learned } = learn(Array.from({ length: 5 }, () => evidence).flat(), 5);
+    expect(minutesOf('pot|trim', learned)).toBeGreaterThan(1.6 * usual);
+    // What the cook wrote stands, and is answered with what it took, whatever was written then.
+    expect(minutesOf('own|own', learned)).toBe(20);
+    const here = minutesHere(learned, { kind: 'own', own: 'own' }, tasks);
+    expect(here?.n).toBe(5);
+    expect(here?.minutes).toBeGreaterThan(42);
+    expect(here?.minutes).toBeLessThan(46);
+    expect(minutesHere(learned, { kind: 'chop', batch: 'pot' }, tasks)).toBeUndefined();
+    // A tick alone says nothing of how long it took.
+    const bare = { ...ticked('pot|trim', 0), value: { text: 'done' } };
+    expect(evidenceOf(openMeal(withTasks([bare])), 'pot')).toEqual([]);
+  });
+
+  test('plates filled by the scoop on a scale teach what it holds, and portions by the scoop go by it', () => {
+    const plate = (g: number, at: number): Entry => ({
+      ...weighedEntry({ what: 'sum', flow: 'shred' }, g, at),
+      measures: { what: 'plated', dish: 'dish-taco', by: { scoop: 'scoop-16', times: 2 } },
+    });
+    const scoop = usualScoops.find(({ id }) => id === 'scoop-16');
+    const usual = shredInScoop({ ml: scoop?.ml ?? NaN });
+    const plates = [1.18, 1.2, 1.22].map((by, i) => plate(2 * by * usual, i));
+    const found = find(said(plates), 'scoop');
+    expect(found?.of).toBe('scoop-16');
+    expect(found?.value).toBeCloseTo(Math.log(1.2), 6);
+    const { learned } = learn(Array.from({ length: 4 }, () => said(plates)).flat(), 4);
+    const figures = learnedFigures(learned, usualKitchen, reference);
+    const holds = figures.find(({ what }) => what === 'scoop');
+    expect(holds).toMatchObject({ name: 'No. 16 scoop', unit: 'g', n: 4 });
+    expect(holds?.published).toBeCloseTo(usual, 6);
+    expect((holds?.mean ?? NaN) / usual).toBeGreaterThan(1.15);
+    expect((holds?.p10 ?? NaN) / usual).toBeGreaterThan(1.05);
   });
 
   test('the next reckoning of this kitchen goes by it: the middle moves, the range narrows', () => {

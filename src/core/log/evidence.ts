@@ -1,7 +1,15 @@
-import { type Entry, type Learnable, skimWay, standingEntries, type Taste } from '../batch/index.ts';
+import {
+  type Entry,
+  type Learnable,
+  shredInScoop,
+  skimWay,
+  standingEntries,
+  type Taste,
+  usualScoops,
+} from '../batch/index.ts';
 import { COATS, mainOf, MAIN, saltShareOf, thicknessOf } from '../broth/index.ts';
 import { cookOf, openPhase } from '../clock/index.ts';
-import { pullMinutes, SKIM_MINUTES } from '../day/index.ts';
+import { pullMinutes, SKIM_MINUTES, taskId } from '../day/index.ts';
 import {
   type BatchPlan,
   learnSpreads,
@@ -10,9 +18,10 @@ import {
   posteriorOf,
   tenderGroup,
 } from '../model/index.ts';
+import { weighedScoops } from '../plates/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
-import { MINUTE_MS } from '../quantity/index.ts';
-import { cooling, reductionsOf } from '../questions/index.ts';
+import { midpoint, MINUTE_MS } from '../quantity/index.ts';
+import { cooling, foretoldTasks, reductionsOf } from '../questions/index.ts';
 import { boundOf } from './bound.ts';
 
 /** One thing that a past batch says: the logarithm of what was found over what was foretold without any log. */
@@ -42,6 +51,8 @@ export function evidenceOf(meal: OpenedMeal, batchId: string): readonly Evidence
     ...(weighed.some(({ what }) => what === 'y') ? [] : fromVerdict(blank, plan)),
     ...fromForks(blank, plan),
     ...fromHands(blank, plan),
+    ...fromTasks(blank, plan),
+    ...fromScoops(blank, plan),
     ...fromMarks(blank, plan),
     ...fromCooling(blank, plan),
     ...fromTastes(blank, plan),
@@ -162,15 +173,21 @@ const weighs = (flow: string) => (entry: Entry) => 'flow' in entry.measures && e
 /** Minutes between two weighings: less is a slip of the pen, more is a pause. */
 const BETWEEN = { pull: { least: 3, most: 240 }, skimming: { least: 1, most: 45 } } as const;
 
-/** How long pulling and skimming took: between the weighing before and the one after. */
+/** The minutes that were written beside a task when it was ticked. */
+const wroteMinutes = (entries: readonly Entry[], task: string): number | undefined =>
+  midpoint(
+    entries.find(({ measures }) => measures.what === 'done' && measures.task === task)?.value ?? undefined,
+  );
+
+/** How long pulling and skimming took: as it was written, else between the weighing before and the one after. */
 function fromHands({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
   const mine = standingEntries(input.entries).filter(({ batch }) => batch === plan.id);
   const mass = nominal.batches.find(({ plan: { id } }) => id === plan.id)?.mass;
   if (!mass) return [];
   const took = (what: keyof typeof BETWEEN, from: string, to: string, foretold: number): Evidence[] => {
     const [before, after] = [mine.find(weighs(from)), mine.find(weighs(to))];
-    if (!before || !after) return [];
-    const minutes = (after.at - before.at) / MINUTE_MS;
+    const written = wroteMinutes(mine, taskId({ kind: what === 'pull' ? 'pull' : 'skim', batch: plan.id }));
+    const minutes = written ?? (before && after ? (after.at - before.at) / MINUTE_MS : 0);
     const { least, most } = BETWEEN[what];
     if (minutes < least || minutes > most) return [];
     return [{ what, of: '', value: Math.log(minutes / foretold), noise: learnSpreads[what].own }];
@@ -182,6 +199,46 @@ function fromHands({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] 
     ...took('pull', 'cooked', 'shred', pullMinutes(mass.sums.bench, plan.batch.picking, hands)),
     ...(spooned ? took('skimming', 'strained', 'skim', SKIM_MINUTES) : []),
   ];
+}
+
+/** How long the other tasks took that hands do, where minutes were written as they were ticked. */
+function fromTasks({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const took = standingEntries(input.entries).flatMap(({ batch, measures, value }) => {
+    const minutes = batch === plan.id && measures.what === 'done' ? midpoint(value ?? undefined) : undefined;
+    return minutes !== undefined && minutes > 0 && measures.what === 'done'
+      ? [{ task: measures.task, minutes }]
+      : [];
+  });
+  if (took.length === 0) return [];
+  const foretold = foretoldTasks(input);
+  return took.flatMap(({ task, minutes }): Evidence[] => {
+    const usual = foretold.get(task);
+    if (!usual || !(usual.minutes > 0)) return [];
+    const value = Math.log(minutes / usual.minutes);
+    const { of, spread } = usual;
+    return [
+      { what: 'task', of, value, noise: learnSpreads.task.own, ...(spread !== undefined && { spread }) },
+    ];
+  });
+}
+
+/** What a level scoop holds of shred, by the plates that were filled with it on the scale. */
+function fromScoops({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const held = new Map<string, number[]>();
+  for (const { batch, measures, value } of standingEntries(input.entries)) {
+    const grams = midpoint(value ?? undefined);
+    if (batch !== plan.id || measures.what !== 'plated' || !measures.by || !(grams && grams > 0)) continue;
+    const { scoop, times } = measures.by;
+    held.set(scoop, [...(held.get(scoop) ?? []), grams / times]);
+  }
+  const { scoops = usualScoops } = input.kitchen;
+  return [...held].flatMap(([of, some]): Evidence[] => {
+    const scoop = scoops.find(({ id }) => id === of);
+    if (!scoop || !(scoop.ml > 0)) return [];
+    const { mean, spread } = weighedScoops(some);
+    const noise = Math.hypot(learnSpreads.scoop.own, spread / mean / Math.sqrt(some.length));
+    return [{ what: 'scoop', of, value: Math.log(mean / shredInScoop(scoop)), noise }];
+  });
 }
 
 /** How fast the pan boils down, where marks have taught it. */

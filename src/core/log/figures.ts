@@ -1,6 +1,17 @@
-import { type Batch, type Heat, heats, type Kitchen, type Learnable, type Learned } from '../batch/index.ts';
+import {
+  type Batch,
+  type Heat,
+  heats,
+  type Kitchen,
+  type Learnable,
+  type Learned,
+  type OwnTask,
+  shredInScoop,
+  usualScoops,
+} from '../batch/index.ts';
 import { COATS } from '../broth/index.ts';
-import { cookedShare, findCut } from '../meat/index.ts';
+import { isOwn, OWN_TASK, paceGroup, type TaskRef } from '../day/index.ts';
+import { cookedShare, findCut, type KnownCut } from '../meat/index.ts';
 import { nextOf, tenderGroup } from '../model/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import type { Reference } from '@/reference/types.ts';
@@ -12,8 +23,8 @@ export interface LearnedFigure {
   readonly of: string;
   readonly name: string;
   readonly heat?: Heat;
-  /** "share": of the boneless raw weight or of the liquid; "g/l": of what thickens; "factor": of what is foretold. */
-  readonly unit: 'share' | 'g/l' | 'factor';
+  /** "share": of the boneless raw weight or of the liquid; "g/l": of what thickens; "g" and "min"; "factor": of what is foretold. */
+  readonly unit: 'share' | 'g/l' | 'g' | 'min' | 'factor';
   /** From so many batches. */
   readonly n: number;
   readonly published: number;
@@ -26,12 +37,27 @@ const units: Readonly<Partial<Record<Learnable, LearnedFigure['unit']>>> = {
   y: 'share',
   salt: 'share',
   thickness: 'g/l',
+  scoop: 'g',
 };
 
 const byCut: ReadonlySet<Learnable> = new Set(['y', 'pickings', 'tender']);
 
 /** One tenth of a normal lies further out than so many standard deviations. */
 const TENTH = 1.2816;
+
+/** What the tables have of it; undefined of a cut that they do not know. */
+function publishedOf(what: Learnable, cut: KnownCut | undefined): number | undefined {
+  switch (what) {
+    case 'y':
+      return cut && cookedShare(cut.flesh).y;
+    case 'salt':
+      return BROTH_TARGET;
+    case 'thickness':
+      return COATS;
+    default:
+      return 1;
+  }
+}
 
 /** All that a kitchen has learned, each beside what is published; the middle is the median of the next batch. */
 export function learnedFigures(
@@ -46,14 +72,10 @@ export function learnedFigures(
     const cut = byCut.has(what)
       ? findCut(heat ? of.slice(heat.length + 1) : of, kitchen, reference)
       : undefined;
-    const published =
-      what === 'y'
-        ? cut && cookedShare(cut.flesh).y
-        : what === 'salt'
-          ? BROTH_TARGET
-          : what === 'thickness'
-            ? COATS
-            : 1;
+    const scoop = what === 'scoop' ? (kitchen.scoops ?? usualScoops).find(({ id }) => id === of) : undefined;
+    if (what === 'scoop' && !scoop) return [];
+    const minutes = what === 'task' && isOwn(of);
+    const published = scoop ? shredInScoop(scoop) : minutes ? OWN_TASK : publishedOf(what, cut);
     if (published === undefined) return [];
     const vessel = kitchen.vessels.find(({ id }) => of.startsWith(`${id} `));
     const { mean, sd } = nextOf(learned, what, of, what === 'y' ? cut?.spread : undefined);
@@ -62,9 +84,10 @@ export function learnedFigures(
       {
         what,
         of,
-        name: cut?.name ?? (vessel ? `${vessel.name}, lid ${of.slice(vessel.id.length + 1)}` : of),
+        name:
+          scoop?.name ?? cut?.name ?? (vessel ? `${vessel.name}, lid ${of.slice(vessel.id.length + 1)}` : of),
         ...(heat && { heat }),
-        unit: units[what] ?? 'factor',
+        unit: minutes ? 'min' : (units[what] ?? 'factor'),
         n,
         published,
         mean: at(0),
@@ -92,4 +115,16 @@ export const knownFrom = (
 export function likedThickness(learned: Learned | undefined): number | undefined {
   const { n, mean } = nextOf(learned, 'thickness', '');
   return n > 0 ? COATS * Math.exp(mean) : undefined;
+}
+
+/** How long a task of the day takes these hands; undefined of what was never timed here. */
+export function minutesHere(
+  learned: Learned | undefined,
+  ref: TaskRef,
+  own: readonly OwnTask[],
+): { readonly minutes: number | undefined; readonly n: number } | undefined {
+  const { n, mean } = nextOf(learned, 'task', paceGroup(ref, own));
+  if (n === 0) return undefined;
+  // The steps of a batch are planned by it already.
+  return { minutes: ref.kind === 'own' ? OWN_TASK * Math.exp(mean) : undefined, n };
 }

@@ -1,7 +1,7 @@
 export { type Digest, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
 export { begunAt, learnedBefore, type PastBatch, pastOf } from './past.ts';
-export { knownFrom, likedThickness, type LearnedFigure, learnedFigures } from './figures.ts';
+export { knownFrom, likedThickness, type LearnedFigure, learnedFigures, minutesHere } from './figures.ts';
 export { type StrandBar, strandBars } from './bars.ts';
 export { type Guessed, guessesOf, offBy } from './eye.ts';
 export {

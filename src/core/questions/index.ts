@@ -26,6 +26,7 @@ export { usualRounds } from './day/rounds.ts';
 export { withOldRanges } from './reckon/withOldRanges.ts';
 export type { Filled, LotNow } from './serviceNow.ts';
 export { isOpen, shoppingList, type Needed } from './shoppingList.ts';
+export { foretoldTasks } from './day/foretoldTasks.ts';
 export { servedOf, wentOut } from './served.ts';
 export { type Shares, shares } from './shares.ts';
 export { amountOnShelf, gramsOfKept, type ShelfAmount, shelvedOf, type Shelvable } from './shelved.ts';

@@ -1,7 +1,7 @@
-import { afterOf, usualScoops, type Batch, type Dish } from '../batch/index.ts';
+import { afterOf, type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../batch/index.ts';
 import type { NominalBatch, OpenedMeal } from '../model/index.ts';
 import { massOf } from '../ledger/index.ts';
-import { drawsOf, ingredientsById } from '../model/index.ts';
+import { drawsOf, ingredientsById, priorFor } from '../model/index.ts';
 import { itemsOf } from '../pot/index.ts';
 import { shreddedG } from './shredded.ts';
 import { mlOf } from '../broth/index.ts';
@@ -81,8 +81,11 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
 
 /** The meal as the sharing sees it: what was served already is off both sides. */
 function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
-  const { meal, kitchen, entries } = input;
+  const { meal, kitchen, entries, learned } = input;
   const scoops = kitchen.scoops ?? usualScoops;
+  // As it was weighed once; else by its volume, and by what was weighed out with it here.
+  const gramsOf = (scoop: Scoop) =>
+    scoop.shredG ?? shredInScoop(scoop) * Math.exp(priorFor(learned, 'scoop', scoop.id).mean);
   const out = wentOut(entries);
   const count = (id: string) => servedOf(entries, id);
   const all = nominal.batches.map(sourceOf);
@@ -120,8 +123,9 @@ function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
       from: dish?.from,
       lockedG: midpoint(dish?.locked?.meat),
       lockedMl: midpoint(dish?.locked?.liquid),
-      scoops: byScoop ? measuresFor(scoops, 'scoop', ticket.meat) : [],
-      ladles: byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', ticket.liquid) : [],
+      scoops: byScoop ? measuresFor(scoops, 'scoop', ticket.meat, gramsOf) : [],
+      ladles:
+        byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', ticket.liquid, gramsOf) : [],
     };
   });
   return { dishes, sources, evenOut: meal.share?.evenOut === true };

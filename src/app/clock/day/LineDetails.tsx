@@ -1,6 +1,10 @@
+import { useState } from 'react';
 import type { Line } from '@/core/day/index.ts';
+import { minutesHere } from '@/core/log/index.ts';
+import { type AnyReading, MINUTE_MS, type Quantity, readAny } from '@/core/quantity/index.ts';
 import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
-import { doingWords } from '@/words/index.ts';
+import { doingWords, fromBatches } from '@/words/index.ts';
+import { clockNow } from '../../data/clock.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editDay, editMeal, weigh } from '../../data/edits.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
@@ -9,6 +13,13 @@ import { startTimer } from '../timers/timers.ts';
 import { pinTask, unpinTask } from './pin.ts';
 import { useWall } from '../../data/useWall.ts';
 
+/** What a task took is minutes, unless it says otherwise. */
+const BARE = /^\d+([.,]\d+)?$/;
+const readsMinutes = (text: string): AnyReading => {
+  const reading = readAny(BARE.test(text.trim()) ? `${text} min` : text, ['duration']);
+  return reading.ok ? { ...reading, quantity: { ...reading.quantity, text } } : reading;
+};
+
 /** One task, opened: when, how long, done, and a timer on it. */
 export function LineDetails({ line, zone }: { readonly line: Line; readonly zone: string }) {
   const { loaded, batch } = useOpenMeal();
@@ -16,6 +27,24 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
   const wall = useWall(zone);
   const { ref, task, from, to, minutes, pinned, single } = line;
   const own = ref.kind === 'own' ? ref.own : undefined;
+  const [took, setTook] = useState<Quantity>();
+  const begun = pinned && line.begins <= clockNow() ? line.begins : undefined;
+  const since = begun === undefined ? undefined : (clockNow() - begun) / MINUTE_MS;
+  const wrote = took !== undefined && took.text.trim() !== '';
+  const here = minutesHere(loaded.learned, ref, meal.day?.tasks ?? []);
+  const minutesOf = (n: number): Quantity => ({ text: `${String(Math.round(n))} min`, lo: n, hi: n });
+  const usually = here?.minutes === undefined ? undefined : 5 * Math.round(here.minutes / 5);
+  const takeMinutes = (quantity: Quantity) => {
+    editDay(
+      meal.id,
+      'how long a task takes',
+      (day) => {
+        const { [task]: _, ...others } = day.minutes ?? {};
+        return { ...day, minutes: quantity.text === '' ? others : { ...others, [task]: quantity } };
+      },
+      `minutes ${task}`,
+    );
+  };
   return (
     <div className="choices">
       <span className="num">
@@ -41,18 +70,23 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
           measure="duration"
           placeholder={`${Math.round(minutes)} min`}
           chars={8}
-          onChange={(quantity) => {
-            editDay(
-              meal.id,
-              'how long a task takes',
-              (day) => {
-                const { [task]: _, ...others } = day.minutes ?? {};
-                return { ...day, minutes: quantity.text === '' ? others : { ...others, [task]: quantity } };
-              },
-              `minutes ${task}`,
-            );
-          }}
+          onChange={takeMinutes}
         />
+      )}
+      {here && usually === undefined && <span className="quiet">{fromBatches(here.n)}</span>}
+      {here && usually !== undefined && (
+        <button type="button" className="link" onClick={() => takeMinutes(minutesOf(usually))}>
+          {usually} min, {fromBatches(here.n)}
+        </button>
+      )}
+      {line.hands > 0 && begun === undefined && (
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => pinTask(meal.id, task, clockNow(), line)}
+        >
+          Begin now
+        </button>
       )}
       {minutes >= 5 && (
         <button
@@ -66,17 +100,29 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
       <button
         type="button"
         className="btn btn-sm act"
+        disabled={wrote && took.lo === undefined}
         onClick={() => {
           weigh(meal.id, 'a task that is done', {
             batch: line.batch ?? batch.id,
             measures: { what: 'done', task },
-            value: { text: 'done' },
+            value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
             measure: 'time',
           });
         }}
       >
         Done
       </button>
+      {line.hands > 0 && (
+        <QuantityField
+          label="it took"
+          quantity={took}
+          measure="duration"
+          reads={readsMinutes}
+          placeholder={since === undefined ? 'min' : `${String(Math.round(since))} min`}
+          chars={8}
+          onChange={setTook}
+        />
+      )}
       {own !== undefined && (
         <button
           type="button"

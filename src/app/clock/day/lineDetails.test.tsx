@@ -48,6 +48,55 @@ describe('a task, opened', () => {
     expect(screen.queryByRole('button', { name: 'remove it' })).toBeNull();
   });
 
+  test('begun, its minutes are those since; or what the cook says it took', async () => {
+    const begun = { ...lineOf('trim'), pinned: true, begins: Date.now() - 25 * 60_000 };
+    renderWithMeal(input, <LineDetails line={begun} zone="UTC" />);
+    expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull();
+    await user.click(screen.getByRole('button', { name: 'Done' }));
+    const took = () => edits.weigh.mock.lastCall?.[2] as { value: { lo?: number } };
+    expect(took().value.lo).toBeCloseTo(25, 0);
+    await user.type(screen.getByLabelText('it took'), '40');
+    await user.click(screen.getByRole('button', { name: 'Done' }));
+    expect(took().value.lo).toBe(40);
+  });
+
+  test('not begun, it begins now at a tap, and a tick alone has no minutes', async () => {
+    renderWithMeal(input, <LineDetails line={lineOf('trim')} zone="UTC" />);
+    await user.click(screen.getByRole('button', { name: 'Begin now' }));
+    expect(edits.editDay).toHaveBeenCalledWith(
+      'meal',
+      'when a task starts',
+      expect.any(Function),
+      'pin pot|trim',
+    );
+    await user.click(screen.getByRole('button', { name: 'Done' }));
+    expect(edits.weigh.mock.lastCall?.[2]).toMatchObject({ value: { text: 'done' } });
+  });
+
+  test('one of the cook’s own that was timed before is answered with what it took, for a tap', async () => {
+    const learned = {
+      batches: 3,
+      figures: [
+        {
+          what: 'task' as const,
+          of: 'own fetch the trays',
+          n: 3,
+          mean: Math.log(35 / 15),
+          shared: 0.05,
+          own: 0.1,
+        },
+      ],
+    };
+    renderWithMeal({ ...input, learned }, <LineDetails line={lineOf('own')} zone="UTC" />);
+    await user.click(screen.getByRole('button', { name: '35 min, from 3 batches here' }));
+    expect(edits.editDay).toHaveBeenCalledWith(
+      'meal',
+      'how long a task takes',
+      expect.any(Function),
+      'minutes own|trays',
+    );
+  });
+
   test('a timer on it rings with its own words and minutes', async () => {
     const sear = lineOf('sear');
     renderWithMeal(input, <LineDetails line={sear} zone="UTC" />);

@@ -9,6 +9,7 @@ import type { BatchTask } from './draft.ts';
 import { inOwnOrder } from './order.ts';
 import { beforeThePot, ownTask } from './own.ts';
 import { servingTasks } from './serving.ts';
+import { isHandwork, paced, paceGroup } from './pace.ts';
 import { pot } from './pot.ts';
 import { pull } from './pull.ts';
 import { purée } from './puree.ts';
@@ -57,7 +58,7 @@ export const overOf = (
 
 /** Every task that is not over, with the minutes and the start that somebody has written for it. */
 export function tasksOf(facts: DayFacts): readonly Task[] {
-  const { batches, own, minutes, pins, over } = facts;
+  const { batches, own, minutes, paces, pins, over } = facts;
   const first = beforeThePot(own);
   const all = [
     ...batches.flatMap((batch) => inOwnOrder(batch, batchTasks(batch, facts.hands, first))),
@@ -67,7 +68,13 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
   return all.map((task) => {
     const typed = minutes[task.id];
     const pin = pins[task.id];
-    const sized = typed === undefined || task.parts.length !== 1 ? task : resized(task, typed);
+    const sized =
+      typed !== undefined && task.parts.length === 1
+        ? resized(task, typed)
+        : // What the cook has written of a task of their own stands.
+          isHandwork(task) && task.ref.kind !== 'own'
+          ? paced(task, paces[paceGroup(task.ref, own)] ?? paces[''] ?? 1)
+          : task;
     // What goes on where another ends has no start of its own.
     return pin === undefined || task.begun !== undefined || task.follows !== undefined
       ? sized

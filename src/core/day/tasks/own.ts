@@ -1,10 +1,9 @@
 import type { OwnTask } from '../../batch/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { taskId, type Task } from '../task.ts';
+import { OWN_TASK } from '../minutes.ts';
 import { byHand } from './draft.ts';
 
-/** A task without a time, min (estimate). */
-const USUAL = 15;
 /** A tray in the oven takes all of its width, cm (estimate). */
 const OWN_WIDTH = 40;
 
@@ -12,7 +11,7 @@ const OWN_WIDTH = 40;
 export function ownTask({ id: own, words, minutes: typed, alone, needs }: OwnTask): Task {
   const ref = { kind: 'own', own } as const;
   const id = taskId(ref);
-  const minutes = midpoint(typed) ?? USUAL;
+  const minutes = midpoint(typed) ?? OWN_TASK;
   const { parts } = byHand(id, 'own', { what: 'own', words }, minutes, [], { hands: alone ? 0 : 1 });
   const amount = needs === 'oven' ? OWN_WIDTH : 1;
   return {

@@ -19,6 +19,8 @@ export const learnSpreads: Readonly<
   cooling: { kitchen: 0.12, group: 0.15, own: 0.15 },
   pull: { kitchen: 0.25, group: 0, own: 0.25 },
   skimming: { kitchen: 0.3, group: 0, own: 0.3 },
+  task: { kitchen: 0.2, group: 0.25, own: 0.3 },
+  scoop: { kitchen: 0.06, group: 0.06, own: 0.05 },
   salt: { kitchen: 0.2, group: 0, own: 0.12 },
   thickness: { kitchen: 0.5, group: 0, own: 0.25 },
 };

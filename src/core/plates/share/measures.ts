@@ -1,4 +1,4 @@
-import { shredInScoop, type Scoop } from '../../batch/index.ts';
+import type { Scoop } from '../../batch/index.ts';
 import type { Portion } from '../../order/index.ts';
 import type { Measure } from './wanted.ts';
 
@@ -16,24 +16,23 @@ export function weighedScoops(weighed: readonly number[]): {
   return { mean, spread: weighed.length > 1 ? Math.sqrt(off / (n - 1)) : 0 };
 }
 
-/** What a scoop holds of shred, g: as it was weighed, else by its volume. */
-const gramsOfScoop = (scoop: Scoop): number => scoop.shredG ?? shredInScoop(scoop);
-
 /**
  * The level measures that a portion may be made of: one, two or three of one scoop or ladle, between the smallest and the
  * largest; where none fits, the one that comes nearest to what is wanted.
+ * @param gramsOf what a scoop holds of shred, g
  */
 export function measuresFor(
   scoops: readonly Scoop[],
   kind: Scoop['kind'],
   { min, want, max }: Portion,
+  gramsOf: (scoop: Scoop) => number,
 ): readonly Measure[] {
   if (!(want > 0)) return [];
   const all = scoops
     // A handful is a measure once it was weighed.
     .filter((scoop) => scoop.kind === kind || (kind === 'scoop' && scoop.kind === 'hand' && scoop.shredG))
     .flatMap((scoop): Measure[] => {
-      const one = kind === 'scoop' ? gramsOfScoop(scoop) : scoop.ml;
+      const one = kind === 'scoop' ? gramsOf(scoop) : scoop.ml;
       return Array.from({ length: MOST }, (_, i) => ({
         id: scoop.id,
         name: scoop.name,

@@ -112,8 +112,8 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     after: batch.after?.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
     staysInPot: staysInPot(batch),
     coolMin: pullingOf(batch).coolMin,
-    skimPace: Math.exp(priorFor(input.learned, 'skimming', '').mean),
     pace: pullingOf(batch).pace * Math.exp(priorFor(input.learned, 'pull', '').mean),
+    skimPace: Math.exp(priorFor(input.learned, 'skimming', '').mean),
     liquidMl: mlOf(mass.liquid),
     reduceMin: Math.round(
       boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'boil down').water : 0) /

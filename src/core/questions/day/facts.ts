@@ -1,5 +1,5 @@
 import { type DayFacts, type Resource, type ResourceKind, usualMinutes } from '../../day/index.ts';
-import { type Kitchen, usualDay } from '../../batch/index.ts';
+import { type Kitchen, type Learned, usualDay } from '../../batch/index.ts';
 import { momentOf } from '../../clock/index.ts';
 import { OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
@@ -49,6 +49,7 @@ export function dayFacts(
     serving: meal.serving && momentOf(meal.serving),
     forward: day.forward ?? false,
     minutes: Object.fromEntries(minutes),
+    paces: pacesOf(input.learned),
     pins: Object.fromEntries(
       Object.entries(day.pins ?? {}).map(([task, at]) => [task, Math.max(at, now - LONG_AGO)]),
     ),
@@ -56,6 +57,12 @@ export function dayFacts(
     over: ticked,
   };
 }
+
+/** What the log has taught of this kitchen's hands: how long a kind of task takes, of the usual. */
+const pacesOf = (learned: Learned | undefined): DayFacts['paces'] =>
+  Object.fromEntries(
+    (learned?.figures ?? []).flatMap(({ what, of, mean }) => (what === 'task' ? [[of, Math.exp(mean)]] : [])),
+  );
 
 function minutesOfClock(time: string): number {
   const [hours = 0, minutes = 0] = time.split(':').map(Number);
