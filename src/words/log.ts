@@ -107,12 +107,14 @@ const taskWords: Readonly<Record<string, string>> = {
   plates: 'filling plates',
 };
 
-/** One learned figure in words: what, of what. */
-export function learnedName({ what, name, heat }: LearnedFigure): string {
-  if (what === 'task')
-    return `minutes of ${name.startsWith(OWN) ? name.slice(OWN.length) : (taskWords[name] ?? name)}`;
-  const of = [heat && heats[heat], name.toLowerCase()].filter(Boolean).map((one) => `, ${String(one)}`);
-  return `${learnedWords[what]}${of.join('')}`;
+/** One learned figure in words: what it is, and of what; empty where it is of all alike. */
+export function learnedName({ what, name, heat }: LearnedFigure): {
+  readonly what: string;
+  readonly of: string;
+} {
+  const of =
+    what !== 'task' ? name : name.startsWith(OWN) ? name.slice(OWN.length) : (taskWords[name] ?? name);
+  return { what: learnedWords[what], of: [of.toLowerCase(), heat && heats[heat]].filter(Boolean).join(', ') };
 }
 
 /** Its value: a share in per cent, a factor in per cent more or less than foretold. */

@@ -1,4 +1,11 @@
-import { type Batch, type DishKind, type Entry, type Meal, usualBatch } from '@/core/batch/index.ts';
+import {
+  type Batch,
+  type DishKind,
+  type Entry,
+  type Meal,
+  type OwnTask,
+  usualBatch,
+} from '@/core/batch/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 
@@ -21,6 +28,11 @@ interface Past {
   readonly forks: readonly [no: number, yes: number];
   /** Minutes from the bench to the bowl. */
   readonly pulled: number;
+  /** Minutes at the board, and at the onions that somebody pickled. */
+  readonly trimmed?: number;
+  readonly onions?: number;
+  /** Plates that were filled by the scoop on the scale, g. */
+  readonly scooped?: readonly number[];
   readonly guessG?: number;
   readonly closed: Omit<NonNullable<Batch['closed']>, 'at'>;
   readonly leftOut?: true;
@@ -53,6 +65,8 @@ const past: readonly Past[] = [
     weighed: [1690, 245, 1860, 1650],
     forks: [205, 245],
     pulled: 46,
+    trimmed: 50,
+    onions: 40,
     guessG: 2300,
     closed: { verdict: 'short', by: 2, rating: 3, noTime: 'picking the herbs' },
     notes: 'Start the pulling half an hour sooner.',
@@ -139,6 +153,7 @@ const past: readonly Past[] = [
     weighed: [830, 400, 2790, 2960],
     forks: [180, 215],
     pulled: 47,
+    trimmed: 55,
     guessG: 2950,
     closed: { verdict: 'short', by: 1, rating: 4 },
   },
@@ -153,6 +168,9 @@ const past: readonly Past[] = [
     weighed: [1900, 215, 2190, 1890],
     forks: [200, 235],
     pulled: 44,
+    trimmed: 52,
+    onions: 35,
+    scooped: [36, 35, 38, 36, 37],
     guessG: 2280,
     closed: { verdict: 'just enough', rating: 5 },
   },
@@ -167,6 +185,8 @@ const past: readonly Past[] = [
     weighed: [1430, 190, 1605, 1460],
     forks: [195, 230],
     pulled: 35,
+    trimmed: 40,
+    onions: 30,
     guessG: 1660,
     closed: { verdict: 'just enough', rating: 4, noTime: 'skimming it cold' },
     notes: 'Peel the membrane while it is warm.',
@@ -184,6 +204,13 @@ const past: readonly Past[] = [
     closed: { verdict: 'over', by: 2, rating: 5 },
   },
 ];
+
+const onions: OwnTask = {
+  id: 'demo-onions',
+  words: 'Pickle red onions',
+  minutes: { text: '20 min', lo: 20, hi: 20 },
+  when: 'any time',
+};
 
 const grams = (g: number) => ({
   text: g >= 1000 ? `${String(g / 1000)} kg` : `${String(g)} g`,
@@ -240,6 +267,7 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
       },
     ],
     batches: [id],
+    ...(one.onions !== undefined && { day: { tasks: [onions] } }),
     ...(one.notes !== undefined && { notes: one.notes }),
   };
   const batch: Batch = {
@@ -261,6 +289,31 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
     ...(one.leftOut && { leftOut: true }),
     ...(one.guessG !== undefined && { guessG: grams(one.guessG) }),
   };
+  const ticked = (task: string, minutes: number | undefined, at: number) =>
+    minutes === undefined
+      ? []
+      : [
+          entry(
+            task,
+            at,
+            { what: 'done', task },
+            { text: `${String(minutes)} min`, lo: minutes, hi: minutes },
+            'time',
+          ),
+        ];
+  const tasks = [
+    ...ticked(`${id}|trim`, one.trimmed, lidOn - HOUR),
+    ...ticked(`own|${onions.id}`, one.onions, served - HOUR),
+  ];
+  const plates = (one.scooped ?? []).map((g, i) =>
+    entry(
+      `plate-${String(i)}`,
+      served + i * MINUTE,
+      { what: 'plated', dish: `${id}-dish`, by: { scoop: 'scoop-16', times: 1 } },
+      grams(g),
+      'mass',
+    ),
+  );
   const forks = [fork('gives but holds', one.forks[0]), fork('turns freely', one.forks[1])];
-  return { meal, batches: [batch], entries: [...forks, ...weighed] };
+  return { meal, batches: [batch], entries: [...tasks, ...forks, ...weighed, ...plates] };
 }

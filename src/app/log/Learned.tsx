@@ -15,6 +15,7 @@ export default function Learned() {
         <thead>
           <tr>
             <th scope="col">what</th>
+            <th scope="col">of</th>
             <th scope="col">foretold</th>
             <th scope="col">here</th>
             <th scope="col">the next, eight times in ten</th>
@@ -22,9 +23,14 @@ export default function Learned() {
           </tr>
         </thead>
         <tbody>
-          {figures.map((figure) => (
+          {figures.map((figure, i) => (
             <tr key={`${figure.what} ${figure.of}`}>
-              <th scope="row">{learnedName(figure)}</th>
+              <th scope="row">
+                <span className={figures[i - 1]?.what === figure.what ? 'visually-hidden' : undefined}>
+                  {learnedName(figure).what}
+                </span>
+              </th>
+              <td>{learnedName(figure).of}</td>
               <td className="num">
                 {figure.unit !== 'factor' ? learnedValue(figure, figure.published, mass) : ''}
               </td>

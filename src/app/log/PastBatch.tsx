@@ -9,7 +9,7 @@ import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { CookAgain } from './CookAgain.tsx';
 import { dayShort } from './dayShort.ts';
 import { Photo } from './Photo.tsx';
-import { StrandBars } from './StrandBars.tsx';
+import { StrandFlow } from './StrandFlow.tsx';
 import css from './log.module.scss';
 
 interface Props {
@@ -36,7 +36,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
         <span className="quiet">outlined: by the tables, filled: weighed</span>
       </div>
       {whole ? (
-        <StrandBars bars={strandBars(whole.strands)} liquidMl={digest.liquidMl} />
+        <StrandFlow bars={strandBars(whole.strands)} liquidMl={digest.liquidMl} />
       ) : (
         <div className={css.barsToCome} />
       )}

@@ -1,6 +1,7 @@
 import type { StrandBar } from '@/core/log/index.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { edgeOf, fillOf } from '../figures/materials.ts';
+import { shortPart } from './shortPart.ts';
 import css from './log.module.scss';
 
 interface Props {
@@ -61,7 +62,7 @@ function Hung({ bars, most, liquidMl }: HungProps) {
             />
             <rect className={css.planned} width={WIDE} height={Math.max(1, high(plannedG))} />
             <text y={low} className={css.quiet}>
-              {shortPart[part] ?? what}
+              {shortPart({ part, words: what })}
             </text>
             <text y={low + 17} className={css.figure}>
               {part === 'liquid' ? said.volume(liquidMl.now) : said.mass(nowG)}
@@ -78,22 +79,3 @@ function Hung({ bars, most, liquidMl }: HungProps) {
     </svg>
   );
 }
-
-const shortPart: Readonly<Partial<Record<StrandBar['part'], string>>> = {
-  bone: 'bone',
-  pickings: 'picked',
-  trim: 'trimmed',
-  air: 'to the air',
-  unpulled: 'too tough',
-  juice: 'juice',
-  fat: 'fat',
-  pour: 'poured',
-  items: 'vegetables',
-  steam: 'steam',
-  alcohol: 'alcohol',
-  strained: 'strained',
-  skim: 'skimmed',
-  liquid: 'broth',
-  missing: 'missing',
-  found: 'too much',
-};
