@@ -39,6 +39,7 @@ export {
   learnedName,
   learnedValue,
   leftThingWords,
+  drawnLotWords,
   missedWords,
   orderWords,
   percent,

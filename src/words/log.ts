@@ -138,6 +138,16 @@ export const slabWords: Readonly<Record<SlabPart, string>> = {
   bone: 'bone',
 };
 
+/** As how many pieces a lot is drawn. */
+export const drawnLotWords = (n: number, kind: 'cross-cut' | 'piece'): string =>
+  kind === 'cross-cut'
+    ? n === 1
+      ? 'one slice'
+      : `${String(n)} slices`
+    : n === 1
+      ? 'one piece'
+      : `${String(n)} pieces`;
+
 /** So near nobody sees it, g. */
 const RIGHT_G = 15;
 

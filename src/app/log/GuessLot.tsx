@@ -2,8 +2,10 @@ import clsx from 'clsx';
 import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import { offOf, type Quiz, type SlabPart, slabParts, worstPart } from '@/core/log/index.ts';
 import type { Material } from '@/core/ledger/index.ts';
-import { capital, missedWords, slabWords } from '@/words/index.ts';
+import { capital, drawnLotWords, missedWords, slabWords } from '@/words/index.ts';
 import { edgeOf, fillOf } from '../figures/materials.ts';
+import { LotPicture } from './LotPicture.tsx';
+import { lotSlices } from './lotSlices.ts';
 import { useDrawnSize } from '../figures/useDrawnSize.ts';
 import { useSaid } from '../data/useSaid.ts';
 import css from './log.module.scss';
@@ -22,6 +24,7 @@ const USUAL = { width: 1170, height: 200 };
 const EDGE = 12;
 const HIGH = 62;
 const FINE = 10;
+const SEEDS = 2 ** 31;
 const COARSE = 100;
 const materials: Readonly<Record<SlabPart, Material>> = {
   shred: 'meat',
@@ -80,12 +83,30 @@ export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
     if (box) put(i, ((event.clientX - box.left - EDGE) / wide) * rawG);
   };
   const [first] = digest.cuts;
+  const kind = first?.cut.includes('shank') ? 'cross-cut' : 'piece';
+  const lot = lotSlices(
+    {
+      rawG,
+      boneG: parts.bone,
+      pickingsG: parts.pickings,
+      fatG: digest.strands.fat.grams + digest.strands.trim.grams,
+    },
+    kind,
+    Math.floor(digest.at % SEEDS),
+  );
   return (
     <section className={css.lot}>
-      <p className={css.lotName}>
-        <span>{first?.name ?? 'meat'}</span> <b className="num">{mass(rawG)}</b>{' '}
-        <small className="quiet">raw, as it was bought</small>
-      </p>
+      <div className={css.onBoard}>
+        <LotPicture lot={lot} words={`The lot from above: ${drawnLotWords(lot.slices.length, kind)}`} />
+        <p className={css.lotName}>
+          <span>{first?.name ?? 'meat'}</span>
+          <b className="num">{mass(rawG)}</b>
+          <small className="quiet">
+            raw. Drawn as {drawnLotWords(lot.slices.length, kind)} of {lot.thickCm} cm, with a mark for each
+            10 cm: bone, fat and seams are as large as they were.
+          </small>
+        </p>
+      </div>
       <svg
         ref={setSvg}
         viewBox={`${String(-EDGE)} -56 ${String(wide + 2 * EDGE)} ${String(open ? 240 : 150)}`}
