@@ -17,6 +17,7 @@ import { smallPicture } from '../data/smallPicture.ts';
 import { mendLog } from '../data/taught.ts';
 import { useWall } from '../data/useWall.ts';
 import { Photo } from '../log/Photo.tsx';
+import { CameOut } from './CameOut.tsx';
 import { FileButton } from '../meals/FileButton.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -73,6 +74,7 @@ export function CloseIt() {
           </button>
         </p>
       </div>
+      <CameOut />
       {missing.length > 0 && (
         <p className="quiet">
           What does not add up stays in the log as missing or too much; it is not counted twice.

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Logged, strandBars, unaccountedG } from '@/core/log/index.ts';
+import { type Logged, unaccountedG } from '@/core/log/index.ts';
 import { becameWords, cutShort, lastTimeWords, leftThingWords, verdictWords } from '@/words/index.ts';
 import { leaveOut } from '../data/edits.ts';
 import { useWhole } from '../data/useLog.ts';
@@ -36,7 +36,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
         <span className="quiet">outlined: by the tables, filled: weighed</span>
       </div>
       {whole ? (
-        <StrandFlow bars={strandBars(whole.strands)} liquidMl={digest.liquidMl} />
+        <StrandFlow strands={whole.strands} liquidMl={digest.liquidMl} />
       ) : (
         <div className={css.barsToCome} />
       )}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { StrandBar } from '@/core/log/index.ts';
+import { type Outcome, type StrandBar, strandBars } from '@/core/log/index.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { edgeOf, fillOf } from '../figures/materials.ts';
 import { useDrawnSize } from '../figures/useDrawnSize.ts';
@@ -7,10 +7,7 @@ import { type FlowEnd, layFlow } from './flowLayout.ts';
 import { shortPart } from './shortPart.ts';
 import css from './log.module.scss';
 
-interface Props {
-  readonly bars: { readonly meat: readonly StrandBar[]; readonly liquid: readonly StrandBar[] };
-  readonly liquidMl: { readonly planned: number; readonly now: number };
-}
+type Props = Pick<Outcome, 'strands' | 'liquidMl'>;
 
 /** Until the page has been measured, px. */
 const USUAL = { width: 590, height: 364 };
@@ -20,7 +17,8 @@ const SAME = 5;
 const goals: ReadonlySet<StrandBar['part']> = new Set(['shred', 'liquid']);
 
 /** How a batch flowed, to one scale: filled as it came, outlined as foretold; juice and fat fall into the liquid. */
-export function StrandFlow({ bars, liquidMl }: Props) {
+export function StrandFlow({ strands, liquidMl }: Props) {
+  const bars = strandBars(strands);
   const said = useSaid();
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const { width } = useDrawnSize(svg, USUAL);

@@ -21,7 +21,7 @@ export {
   type LiquidWeighed,
   type SteamCourse,
 } from './liquid.ts';
-export { MAIN } from './step.ts';
+export { MAIN, type LiquidStep } from './step.ts';
 export { boilDownMl } from './finish/boilDownMl.ts';
 export { answerTo, type Suggestion } from './finish/taste.ts';
 export { type Mark, type Reduction, reductionBy } from './finish/reduction.ts';

@@ -136,6 +136,27 @@ test('in any order, repeated, on any liquid: every node closes to 1e-9 and no fl
   );
 });
 
+test('a mild part that is ladled into a boiled-down pot takes its own salt there, and brings none of the pot’s back', () => {
+  const apart = {
+    id: 'apart',
+    of: MAIN,
+    what: 'set apart',
+    as: 'dip',
+    share: 0.2,
+    ml: undefined,
+    from: 'the top',
+  } as const;
+  const before = run([apart]).out.liquids.find(({ id }) => id === 'dip');
+  const after = run([
+    apart,
+    { id: 'down', of: MAIN, what: 'boil down', toMl: 100 },
+    { id: 'back', of: 'dip', what: 'set apart', as: MAIN, share: 0.3, ml: undefined, from: 'the top' },
+  ]).out.liquids.find(({ id }) => id === 'dip');
+  const strength = (liquid = before) => (liquid?.pool.salt ?? NaN) / (liquid?.pool.water ?? NaN);
+  expect(strength(after)).toBeCloseTo(strength(), 12);
+  expect(after?.pool.salt ?? NaN).toBeLessThan(before?.pool.salt ?? NaN);
+});
+
 describe('a part of the liquid of its own', () => {
   const lift = { id: 'lift', of: MAIN, what: 'lift the meat' } as const;
   const strain = { id: 'strain', of: MAIN, what: 'strain' } as const;

@@ -1,13 +1,13 @@
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../batch/index.ts';
-import { mlOf } from '../broth/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
-import { type Strands, strandsOf } from '../ledger/index.ts';
+import type { Strands } from '../ledger/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 import { dishName } from '../order/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import { reckon, servedOf, servingCosts } from '../questions/index.ts';
 import { figureOf } from '../shop/index.ts';
-import { type Evidence, evidenceOf, tenderTimes } from './evidence.ts';
+import { type Evidence, evidenceOf } from './evidence.ts';
+import { type Outcome, outcomeOf } from './outcome.ts';
 
 /** One cut of a batch: as bought, as it was to be shredded, and as it was. */
 export interface CutInLog {
@@ -39,12 +39,10 @@ export interface Logged {
   readonly leftOut: boolean;
   readonly closed: Closing | undefined;
   readonly guessG: number | undefined;
-  /** ml of the finished liquid: planned, and now. */
-  readonly liquidMl: { readonly planned: number; readonly now: number };
+  readonly liquidMl: Outcome['liquidMl'];
   /** Grams that were weighed and do not balance, by the stage. */
   readonly unaccounted: readonly { readonly stage: Stage; readonly grams: number; readonly found: boolean }[];
-  /** Minutes from the lid to tender: foretold, and as forks had it. */
-  readonly minutes: { readonly foretold: number; readonly took: number } | undefined;
+  readonly minutes: Outcome['minutes'];
   readonly plates: { readonly ordered: number; readonly served: number };
   /** Of the dish with the most servings, in the currency. */
   readonly cost: number | undefined;
@@ -81,12 +79,11 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
   };
   return begun.flatMap((batch): Digest[] => {
     const i = input.batches.indexOf(batch);
-    const [figures, plan] = [reckoned.batches[i], meal.now[i]];
-    const [before, now] = [meal.plannedRun.batches[i]?.mass, meal.nominal.batches[i]?.mass];
-    if (!figures || !plan || !before || !now || !(figures.meat.rawG.mid > 0)) return [];
+    const [figures, plan, before] = [reckoned.batches[i], meal.now[i], meal.plannedRun.batches[i]?.mass];
+    const outcome = outcomeOf(meal, batch.id);
+    if (!figures || !plan || !before || !outcome || !(figures.meat.rawG.mid > 0)) return [];
     const own = standing.filter((entry) => entry.batch === batch.id);
     const served = input.meal.serving && momentOf(input.meal.serving);
-    const times = tenderTimes(meal, plan);
     return [
       {
         batch: batch.id,
@@ -112,12 +109,10 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
         leftOut: batch.leftOut === true,
         closed: batch.closed,
         guessG: midpoint(batch.guessG),
-        strands: strandsOf(meal.ledger, batch.id),
-        liquidMl: { planned: mlOf(before.liquid), now: mlOf(now.liquid) },
+        ...outcome,
         unaccounted: reckoned.unaccounted
           .filter(({ flow }) => flow.batch === batch.id)
           .map(({ flow, grams }) => ({ stage: flow.stage, grams, found: flow.id === 'found' })),
-        minutes: times && { foretold: times.foretold, took: times.took },
         plates,
         cost: cost && figureOf(cost),
         notes: input.meal.notes ?? '',

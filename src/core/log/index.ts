@@ -1,5 +1,6 @@
 export { type Digest, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
+export { type Outcome, outcomeOf } from './outcome.ts';
 export { begunAt, learnedBefore, type PastBatch, pastOf } from './past.ts';
 export { knownFrom, likedThickness, type LearnedFigure, learnedFigures, minutesHere } from './figures.ts';
 export { type StrandBar, strandBars } from './bars.ts';

@@ -122,12 +122,8 @@ const setApart: Kernel<'set apart'> = ({ as, share, ml, from }, { liquid, taken,
   const part = ml === undefined ? share : now > 0 ? Math.min(1, ml / now) : 0;
   const floats = Math.max(0, liquid.pool.fat - liquid.solids.fat - liquid.comesOut.fat);
   setTimes(taken, liquid.pool, part);
-  move(liquid, apart, part);
-  if (from === 'stirred' || liquid === apart) return;
-  const wanted = from === 'the top' ? Math.min(1, FROM_THE_TOP * part) : FROM_BELOW * part;
-  const fat = Math.abs(wanted - part) * floats;
-  if (from === 'the top') swapFat(liquid, apart, fat, taken, 1);
-  else swapFat(apart, liquid, fat, taken, -1);
+  if (from !== 'stirred' && liquid !== apart) swapFat(taken, liquid, part, floats, from);
+  move(liquid, apart, part, taken);
 };
 
 /** Of the fat that floats, a ladle that stays at the top takes so many times its share, one from below so much (estimates). */
@@ -135,28 +131,28 @@ const FROM_THE_TOP = 3;
 const FROM_BELOW = 0.1;
 
 /**
- * Fat for as many ml of the liquid below it: so many ml were asked for.
- * @param taken what went into the part that is set apart: more fat (1), or less (-1)
+ * A ladle from the top or from below takes more fat or less than its share, for as many ml of what is under the fat: so many ml
+ * were asked for. What it gives back for fat is of its own, and what it gets for it of the rest.
  */
 function swapFat(
-  { pool: less }: Liquid,
-  { pool: more, strained }: Liquid,
-  fat: number,
   taken: Pool,
-  sign: 1 | -1,
+  { pool, strained }: Liquid,
+  part: number,
+  floats: number,
+  from: 'the top' | 'below',
 ): void {
-  const moved = Math.min(fat, Math.max(0, less.fat));
-  const liquid = more.water + more.salt + more.alcohol;
-  const back = liquid > 0 ? Math.min(1, ((moved / FAT) * (strained ? BROTH : SAUCE)) / liquid) : 0;
-  less.fat -= moved;
-  more.fat += moved;
-  taken.fat = Math.max(0, taken.fat + sign * moved);
-  for (const part of ['water', 'salt', 'alcohol'] as const) {
-    const amount = more[part] * back;
-    more[part] -= amount;
-    less[part] += amount;
-    taken[part] = Math.max(0, taken[part] - sign * amount);
-  }
+  const top = from === 'the top';
+  const wanted = top ? Math.min(1, FROM_THE_TOP * part) : FROM_BELOW * part;
+  const fat = top
+    ? Math.min((wanted - part) * floats, pool.fat - taken.fat)
+    : Math.min((part - wanted) * floats, taken.fat);
+  const giving = (component: 'water' | 'salt' | 'alcohol') =>
+    top ? taken[component] : pool[component] - taken[component];
+  const liquid = giving('water') + giving('salt') + giving('alcohol');
+  const share = liquid > 0 ? Math.min(1, ((fat / FAT) * (strained ? BROTH : SAUCE)) / liquid) : 0;
+  for (const component of ['water', 'salt', 'alcohol'] as const)
+    taken[component] += (top ? -1 : 1) * share * giving(component);
+  taken.fat += top ? fat : -fat;
 }
 
 /** Crushed in the liquid they are a part of it. */
@@ -177,13 +173,16 @@ const soakUp: Kernel<'soak up'> = ({ grams }, { liquid: { pool }, taken }) => ho
 
 const putBack: Kernel<'put back'> = ({ into }, { liquid, taken, out }) => {
   setTimes(taken, liquid.pool, 1);
-  move(liquid, liquidNamed(out, into), 1);
+  move(liquid, liquidNamed(out, into), 1, taken);
 };
 
-function move(from: Liquid, to: Liquid, share: number): void {
+/** A share of a liquid with what lies in it into another. @param taken what of the liquid itself goes: more or less fat than its share */
+function move(from: Liquid, to: Liquid, share: number, taken: Pool): void {
   if (from === to) return;
   const none = massOf(to.pool) === 0;
-  for (const part of ['pool', 'solids', 'comesOut'] as const) {
+  setPlus(to.pool, to.pool, taken, 1);
+  setLess(from.pool, from.pool, taken);
+  for (const part of ['solids', 'comesOut'] as const) {
     setPlus(to[part], to[part], from[part], share);
     setTimes(from[part], from[part], 1 - share);
   }

@@ -1,4 +1,12 @@
-import { MAIN, mainOf, saltShareOf, takenBy, type LiquidMass, type LiquidPlan } from '../../broth/index.ts';
+import {
+  MAIN,
+  mainOf,
+  saltShareOf,
+  takenBy,
+  type LiquidMass,
+  type LiquidPlan,
+  type LiquidStep,
+} from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
 import type { BatchPlan } from '../plan/plan.ts';
@@ -6,7 +14,7 @@ import { nominalBatch } from './run.ts';
 
 /**
  * What salt the strength wants, and that much of it where nobody has typed any: one look back from the
- * finished liquid and from each low on the way, no iteration.
+ * finished liquid and from each low on the way, and one more where something is boiled down.
  */
 export function salted(plan: BatchPlan): BatchPlan {
   const { liquid } = plan;
@@ -57,9 +65,14 @@ const waterOff = ({ steps }: LiquidPlan, { taken }: LiquidMass, of: string): num
     0,
   );
 
-/** Salt with which no liquid that was set apart ends stronger than is wanted, g: a part that is boiled down further has the say. */
+const concentrates: ReadonlySet<LiquidStep['what']> = new Set(['set apart', 'boil down']);
+
+/**
+ * Salt with which no liquid ends stronger than is wanted, g, by looking once more: a part that is boiled down further than the rest
+ * has the say, and with a liquid goes the water that the meat gave back for its salt.
+ */
 function forEach(plan: BatchPlan, saltG: number, target: number): number {
-  if (!plan.liquid || !plan.liquid.steps.some(({ what }) => what === 'set apart')) return saltG;
+  if (!plan.liquid || !plan.liquid.steps.some(({ what }) => concentrates.has(what))) return saltG;
   const { mass } = nominalBatch(plan);
   const strongest = Math.max(...mass.liquid.liquids.filter(({ ml }) => ml > 0).map(saltShareOf), 0);
   if (!(strongest > target)) return saltG;
