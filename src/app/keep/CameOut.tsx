@@ -13,14 +13,10 @@ export function CameOut() {
   const { strands, liquidMl, minutes } = outcome;
   return (
     <>
-      <div className="line">
-        <h3>As it came out</h3>
-        <span className="quiet">
-          outlined: planned, filled: weighed
-          {minutes &&
-            `; tender after ${said.minutes(minutes.took)}, planned ${said.minutes(minutes.foretold)}`}
-        </span>
-      </div>
+      <p className="quiet">
+        Outlined as it was planned, filled as it was weighed.
+        {minutes && ` Tender after ${said.minutes(minutes.took)}, planned ${said.minutes(minutes.foretold)}.`}
+      </p>
       <StrandFlow strands={strands} liquidMl={liquidMl} />
     </>
   );

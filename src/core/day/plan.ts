@@ -51,14 +51,14 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const setting: Setting = { facts, tasks, needs: met, resources, keepsHours: true };
   const asked = facts.forward ? undefined : facts.serving;
   const hung = asked !== undefined && asked > now ? hangInHours(setting, asked, now, tries) : undefined;
-  const run = hung?.run ?? forward(setting, now, tries);
+  const run = hung?.run ?? forward(setting, now, tries, asked);
   const lines = toldOf(setting, run);
   const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,
     begins: Math.min(run.serving, ...lines.map(({ from }) => from)),
     lateMin: asked === undefined ? 0 : Math.max(0, Math.round((run.serving - asked) / MINUTE_MS)),
-    hangs: hung !== undefined,
+    hangs: run.serving === asked,
     outside: hung && !hung.keepsHours && tries > 0 ? outsideOf(setting, lines, run.serving, now) : undefined,
     gapMin: run.gap * SLOT,
     lines,
@@ -176,10 +176,9 @@ function hang(setting: Setting, serving: number, now: number, tries: number): Ru
   };
 }
 
-/** The same end, and everything before it as late as it goes, in the order in which it ends. */
-function pushedLate(run: Run): Run | undefined {
+/** Everything as late as it goes before that slot, in the order in which it ends. */
+function pushedLate(run: Run, horizon: number): Run | undefined {
   const { problem, schedule } = run;
-  const horizon = schedule.end;
   const cut = {
     ...problem,
     horizon,
@@ -201,8 +200,11 @@ function pushedLate(run: Run): Run | undefined {
   return { ...run, problem: cut, schedule: { ...back, starts, moved, end: horizon } };
 }
 
-/** From now, as soon as it can be; then hung from the end of that, so that nothing waits longer than it must. */
-function forward(setting: Setting, now: number, tries: number): Run {
+/**
+ * From now, as soon as it can be; then hung from the end of that, so that nothing waits longer than it must. What is ready before
+ * the serving that was asked for is served when it was asked for.
+ */
+function forward(setting: Setting, now: number, tries: number, asked?: number): Run {
   const begun = setting.tasks.flatMap(({ begun: at }) => (at === undefined ? [] : [at]));
   const from = Math.floor(Math.min(now, ...begun) / SLOT_MS) * SLOT_MS;
   const earliest = Math.ceil((now - from) / SLOT_MS);
@@ -212,6 +214,10 @@ function forward(setting: Setting, now: number, tries: number): Run {
   const serving = from + schedule.end * SLOT_MS;
   const gap = Math.max(0, schedule.end - bound);
   const plain = { problem, places: placesOf(setting), schedule, origin: from, serving, gap };
+  if (asked !== undefined && schedule.placed && serving <= asked) {
+    const until = Math.floor((asked - from) / SLOT_MS);
+    return { ...(pushedLate(plain, until) ?? plain), serving: asked };
+  }
   const hung = schedule.placed ? hang(setting, serving, now, Math.ceil(tries / 4)) : undefined;
-  return hung ? { ...hung, gap } : (pushedLate(plain) ?? plain);
+  return hung ? { ...hung, gap } : (pushedLate(plain, schedule.end) ?? plain);
 }
