@@ -40,14 +40,14 @@ const figures = learnedFigures(learned, kitchen, reference).map(({ published, me
   p10: rounded(p10),
   p90: rounded(p90),
 }));
-const cuts = [...new Set(figures.filter(({ what }) => what === 'y').map(({ of }) => of))];
+const cuts = [...new Set(figures.flatMap(({ cut }) => cut ?? []))];
 process.stdout.write(
   `${JSON.stringify(
     {
       batches: past.length,
       damped: weights.filter((weight) => weight < 1).length,
-      cuts: cuts.map((cut) => ({ cut, learned: figures.filter(({ of }) => of === cut) })),
-      kitchen: figures.filter(({ of }) => !cuts.includes(of)),
+      cuts: cuts.map((cut) => ({ cut, learned: figures.filter((one) => one.cut === cut) })),
+      kitchen: figures.filter(({ cut }) => cut === undefined),
     },
     null,
     2,

@@ -21,13 +21,14 @@ if (path === undefined) refuse('Say which file: ./slow-spoon reckon FILE');
 const read = readFile(path);
 const reading = readMealFile(read);
 if (!reading.ok) refuse(`${path}: ${reading.error}`);
-const { meal, batches, entries, kitchen, reference: table } = reading.file;
+const { meal, batches, entries, kitchen, learned, reference: table } = reading.file;
 if (table !== reference.version) {
   process.stderr.write(
     `The file was made with table ${table}; these figures are from ${reference.version}.\n`,
   );
 }
-const opened = openMeal({ meal, batches, entries, kitchen, reference });
+// As the app does: by what the kitchen of the file had learned.
+const opened = openMeal({ meal, batches, entries, kitchen, reference, ...(learned && { learned }) });
 const reckoning = reckon(opened, drawsOf(opened));
 for (const problem of reckoning.problems) process.stderr.write(`${problemWords(problem)}\n`);
 const problems = reckoning.problems.map((problem) => ({

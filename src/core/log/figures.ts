@@ -22,6 +22,8 @@ export interface LearnedFigure {
   /** The cut's id, the vessel with its lid, the heat with the cut; empty: the kitchen's, of all alike. */
   readonly of: string;
   readonly name: string;
+  /** The cut's id, where it is of one. */
+  readonly cut?: string;
   readonly heat?: Heat;
   /** "share": of the boneless raw weight or of the liquid; "g/l": of what thickens; "g" and "min"; "factor": of what is foretold. */
   readonly unit: 'share' | 'g/l' | 'g' | 'min' | 'factor';
@@ -86,6 +88,7 @@ export function learnedFigures(
         of,
         name:
           scoop?.name ?? cut?.name ?? (vessel ? `${vessel.name}, lid ${of.slice(vessel.id.length + 1)}` : of),
+        ...(cut && { cut: cut.id }),
         ...(heat && { heat }),
         unit: minutes ? 'min' : (units[what] ?? 'factor'),
         n,

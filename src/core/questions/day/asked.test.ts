@@ -14,7 +14,7 @@ const asked = (meal.serving && momentOf(meal.serving)) ?? NaN;
 
 /** The supper in the middle of its day, in a kitchen whose hands are so much slower than the usual. */
 const supper = (slower: number, forward: boolean): Input => ({
-  meal: { ...meal, day: { ...meal.day, forward } },
+  meal: { ...meal, day: { ...meal.day, ...(forward && { forward: true }) } },
   batches,
   entries,
   kitchen,

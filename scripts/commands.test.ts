@@ -1,0 +1,116 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@jest/globals';
+import { demoLog } from '@/app/data/demoLog.ts';
+import { usualKitchen } from '@/core/batch/index.ts';
+import { readMealFile, writeMealFile } from '@/core/batch/file/index.ts';
+import { writeBackupHead, writeBackupMeal } from '@/core/batch/file/backup.ts';
+
+const folder = mkdtempSync(join(tmpdir(), 'slow-spoon-'));
+const put = (name: string, text: string): string => {
+  const path = join(folder, name);
+  writeFileSync(path, text);
+  return path;
+};
+/** A command as its user has it, in a process of its own. */
+function run(command: 'learn' | 'reckon', ...args: readonly string[]) {
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', `scripts/${command}.ts`, ...args],
+    { encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } },
+  );
+  return { status, stdout, stderr };
+}
+
+interface Figure {
+  readonly what: string;
+  readonly n: number;
+  readonly published: number;
+  readonly mean: number;
+  readonly p10: number;
+  readonly p90: number;
+}
+interface Taught {
+  readonly batches: number;
+  readonly cuts: readonly { readonly cut: string; readonly learned: readonly Figure[] }[];
+  readonly kitchen: readonly Figure[];
+}
+
+test('learn prints of each cut, and of all else, what is published, what is had here, and the next', () => {
+  const past = demoLog(Date.UTC(2026, 10, 27, 14), 'Europe/Amsterdam');
+  const lines = [
+    writeBackupHead({ kitchen: usualKitchen, meals: past.length }),
+    ...past.map(({ meal, batches, entries }) =>
+      writeBackupMeal({ made: 1, meal, batches: [...batches], entries: [...entries] }),
+    ),
+  ];
+  const { status, stdout, stderr } = run('learn', put('backup.txt', `${lines.join('\n')}\n`));
+  expect({ status, stderr }).toEqual({ status: 0, stderr: '' });
+  const taught = JSON.parse(stdout) as Taught;
+  // One of the eleven was left out by hand.
+  expect(taught.batches).toBe(10);
+  expect(taught.cuts.map(({ cut }) => cut).sort()).toEqual([
+    'beef-blade-roast',
+    'beef-shank',
+    'lamb-shoulder',
+  ]);
+  for (const { learned } of taught.cuts) {
+    expect(learned.map(({ what }) => what).sort()).toEqual(['pickings', 'tender', 'y']);
+    for (const { n, p10, mean, p90 } of learned) {
+      expect(n).toBeGreaterThan(0);
+      expect(p10).toBeLessThan(mean);
+      expect(mean).toBeLessThan(p90);
+    }
+  }
+  expect([...new Set(taught.kitchen.map(({ what }) => what))].sort()).toEqual([
+    'held',
+    'pull',
+    'scoop',
+    'steam',
+    'task',
+  ]);
+}, 60_000);
+
+test('reckon goes by what the kitchen of the file had learned, as the app does', () => {
+  const text = readFileSync('examples/one-lot.json', 'utf8');
+  const reading = readMealFile(text);
+  if (!reading.ok) throw new Error(reading.error);
+  const cut = reading.file.batches[0]?.lots[0]?.cut ?? '';
+  const taught = writeMealFile({
+    ...reading.file,
+    learned: {
+      batches: 8,
+      figures: [{ what: 'y', of: cut, n: 8, mean: Math.log(0.9), shared: 0.01, own: 0.02 }],
+    },
+  });
+  const shred = (path: string) => {
+    const { stdout } = run('reckon', path);
+    const { batches } = JSON.parse(stdout) as {
+      batches: { meat: { shredG: { mid: number; p10: number; p90: number } } }[];
+    };
+    return batches[0]?.meat.shredG ?? { mid: NaN, p10: NaN, p90: NaN };
+  };
+  const [plain, here] = [shred('examples/one-lot.json'), shred(put('taught.json', taught))];
+  expect(here.mid / plain.mid).toBeGreaterThan(0.86);
+  expect(here.mid / plain.mid).toBeLessThan(0.94);
+  expect(here.p90 - here.p10).toBeLessThan(0.9 * (plain.p90 - plain.p10));
+}, 60_000);
+
+test.each([
+  ['learn', [], 'Say which backup: ./slow-spoon learn BACKUP\n'],
+  ['learn', ['nowhere.txt'], /^nowhere\.txt cannot be opened: /],
+  ['learn', ['examples/one-lot.json'], /one-lot\.json: This is not a Slow Spoon backup/],
+  ['reckon', [], 'Say which file: ./slow-spoon reckon FILE\n'],
+  ['reckon', ['package.json'], /^package\.json: This is not a Slow Spoon meal/],
+] as const)(
+  '%s %j is refused in one sentence',
+  (command, args, words) => {
+    const { status, stdout, stderr } = run(command, ...args);
+    expect({ status, stdout }).toEqual({ status: 2, stdout: '' });
+    expect(stderr).toMatch(words);
+    expect(stderr.trim().split('\n')).toHaveLength(1);
+  },
+  60_000,
+);
