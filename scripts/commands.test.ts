@@ -68,6 +68,7 @@ test('learn prints of each cut, and of all else, what is published, what is had 
     'held',
     'pull',
     'scoop',
+    'soak',
     'steam',
     'task',
   ]);

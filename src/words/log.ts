@@ -90,6 +90,7 @@ const learnedWords: Readonly<Record<Learnable, string>> = {
   skimming: 'skimming by spoon',
   task: 'minutes',
   scoop: 'shred in a scoop',
+  soak: 'liquid the dressed meat holds',
   salt: 'salt you like in the broth',
   thickness: 'how thick you like it',
 };

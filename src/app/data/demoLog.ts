@@ -31,6 +31,8 @@ interface Past {
   /** Minutes at the board, and at the onions that somebody pickled. */
   readonly trimmed?: number;
   readonly onions?: number;
+  /** The shred with the broth it was dressed with, g. */
+  readonly dressed?: number;
   /** Plates that were filled by the scoop on the scale, g. */
   readonly scooped?: readonly number[];
   readonly guessG?: number;
@@ -154,6 +156,7 @@ const past: readonly Past[] = [
     forks: [180, 215],
     pulled: 47,
     trimmed: 55,
+    dressed: 2990,
     guessG: 2950,
     closed: { verdict: 'short', by: 1, rating: 4 },
   },
@@ -170,6 +173,7 @@ const past: readonly Past[] = [
     pulled: 44,
     trimmed: 52,
     onions: 35,
+    dressed: 2510,
     scooped: [36, 35, 38, 36, 37],
     guessG: 2280,
     closed: { verdict: 'just enough', rating: 5 },
@@ -236,7 +240,7 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
   ): Entry => ({ id: `${id}-${name}`, at, batch: id, measures, value, measure, source: 'typed' });
   const fork = (feel: 'gives but holds' | 'turns freely', minutes: number) =>
     entry(feel, lidOn + minutes * MINUTE, { what: 'check', feel }, { text: feel }, 'feel');
-  const sum = (flow: 'cooked' | 'bone' | 'pickings' | 'shred', g: number, at: number) =>
+  const sum = (flow: 'cooked' | 'bone' | 'pickings' | 'shred' | 'dressed', g: number, at: number) =>
     entry(flow, at, { what: 'sum', flow }, grams(g), 'mass');
   const [bone, pickings, shred, broth] = one.weighed ?? [];
   const weighed =
@@ -305,6 +309,8 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
     ...ticked(`${id}|trim`, one.trimmed, lidOn - HOUR),
     ...ticked(`own|${onions.id}`, one.onions, served - HOUR),
   ];
+  const dressed =
+    one.dressed === undefined ? [] : [sum('dressed', one.dressed, bench + (one.pulled + 25) * MINUTE)];
   const plates = (one.scooped ?? []).map((g, i) =>
     entry(
       `plate-${String(i)}`,
@@ -315,5 +321,5 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
     ),
   );
   const forks = [fork('gives but holds', one.forks[0]), fork('turns freely', one.forks[1])];
-  return { meal, batches: [batch], entries: [...tasks, ...forks, ...weighed, ...plates] };
+  return { meal, batches: [batch], entries: [...tasks, ...forks, ...weighed, ...dressed, ...plates] };
 }

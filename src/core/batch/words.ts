@@ -132,6 +132,7 @@ export const learnables = [
   'skimming',
   'task',
   'scoop',
+  'soak',
   'salt',
   'thickness',
 ] as const;

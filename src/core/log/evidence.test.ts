@@ -196,6 +196,27 @@ describe('what a batch says to the log', () => {
     expect((holds?.p10 ?? NaN) / usual).toBeGreaterThan(1.05);
   });
 
+  test('dressed meat on the scale teaches what shred takes up here, unless the cook had said how juicy', () => {
+    const weighedBoth = [
+      weighedEntry({ what: 'sum', flow: 'shred' }, shredG),
+      weighedEntry({ what: 'sum', flow: 'dressed' }, 1.18 * shredG, 2),
+    ];
+    const soak = find(said(weighedBoth), 'soak');
+    // A taco's shred holds .12 by the usual.
+    expect(soak?.value).toBeCloseTo(Math.log(0.18 / 0.12), 2);
+    expect(find(said(weighedBoth.slice(1)), 'soak')).toBeUndefined();
+    const juicy = mealOf(weighedBoth);
+    const written = { ...juicy, meal: { ...juicy.meal, dishes: [dishOf('taco', 20, { held: 0.2 })] } };
+    expect(find(evidenceOf(openMeal(written), 'pot'), 'soak')).toBeUndefined();
+    const { learned } = learn(Array.from({ length: 6 }, () => said(weighedBoth)).flat(), 6);
+    const next = (meal: Input) => openMeal(meal).plan.tickets[0];
+    const [before, after] = [next(mealOf()), next({ ...mealOf(), learned })];
+    expect((after?.held ?? 0) / (before?.held ?? 1)).toBeGreaterThan(1.3);
+    expect(after?.heldSpread).toBeLessThan(0.3);
+    // What is written stands.
+    expect(next({ ...mealOf(), learned, meal: written.meal })?.held).toBe(0.2);
+  });
+
   test('the next reckoning of this kitchen goes by it: the middle moves, the range narrows', () => {
     const short = said([weighedEntry({ what: 'sum', flow: 'shred' }, 0.9 * shredG)]);
     const { learned } = learn(Array.from({ length: 6 }, () => short).flat(), 6);

@@ -1,4 +1,5 @@
 import {
+  afterOf,
   type Entry,
   type Learnable,
   shredInScoop,
@@ -16,6 +17,7 @@ import {
   openMeal,
   type OpenedMeal,
   posteriorOf,
+  stretchedG,
   tenderGroup,
 } from '../model/index.ts';
 import { weighedScoops } from '../plates/index.ts';
@@ -53,6 +55,7 @@ export function evidenceOf(meal: OpenedMeal, batchId: string): readonly Evidence
     ...fromHands(blank, plan),
     ...fromTasks(blank, plan),
     ...fromScoops(blank, plan),
+    ...fromDressing(blank, plan),
     ...fromMarks(blank, plan),
     ...fromCooling(blank, plan),
     ...fromTastes(blank, plan),
@@ -239,6 +242,31 @@ function fromScoops({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
     const noise = Math.hypot(learnSpreads.scoop.own, spread / mean / Math.sqrt(some.length));
     return [{ what: 'scoop', of, value: Math.log(mean / shredInScoop(scoop)), noise }];
   });
+}
+
+/** A scale knows both bowls to so much of the shred. */
+const BOTH_BOWLS = 0.014;
+
+/** What shred holds of the liquid that it was dressed with, where both were weighed and nobody had said how juicy it was to be. */
+function fromDressing({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const { dressedG } = plan;
+  const mine = standingEntries(input.entries).filter(({ batch }) => batch === plan.id);
+  const mass = nominal.batches.find((one) => one.plan.id === plan.id)?.mass;
+  if (dressedG === undefined || !mass || !mine.some(weighs('shred'))) return [];
+  const written =
+    input.meal.dishes.some(({ held }) => held !== undefined) ||
+    input.batches.some((batch) =>
+      afterOf(batch).some(({ what, held }) => what === 'dress' && held !== undefined),
+    );
+  if (written) return [];
+  const bowlG = mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));
+  const { tickets } = openMeal({ ...input, entries: [] }).plan;
+  const shredG = tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
+  const heldG = tickets.reduce((sum, { count, meat, held }) => sum + count * meat.want * held, 0);
+  const share = dressedG / bowlG - 1;
+  if (!(share > 0 && heldG > 0 && bowlG > 0)) return [];
+  const noise = Math.hypot(learnSpreads.soak.own, BOTH_BOWLS / share);
+  return [{ what: 'soak', of: '', value: Math.log((share * shredG) / heldG), noise }];
 }
 
 /** How fast the pan boils down, where marks have taught it. */

@@ -19,6 +19,8 @@ export interface Ticket {
   readonly held: number;
   /** It was weighed: no draw guesses at it. */
   readonly heldKnown?: true;
+  /** How unsure it is, of its logarithm; absent: as it is before anything was dressed here. */
+  readonly heldSpread?: number;
   readonly way: 'set' | 'even';
   /** The part that must not run short; undefined: both. A serving without the other part is still served. */
   readonly firm: Part | undefined;

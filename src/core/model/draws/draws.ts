@@ -2,6 +2,7 @@ import { valueAt } from '../../quantity/index.ts';
 import { emptyLiquidMass, mlOf, saltShareOf } from '../../broth/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
 import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
+import { learnSpreads } from '../posterior/spreads.ts';
 import { plainDraw, posteriorOf, put } from '../posterior/posterior.ts';
 import { batchColumns } from './figures.ts';
 import { numberOfDraws, type Drawn } from './drawn.ts';
@@ -12,7 +13,7 @@ import { emptyBatchMass, runBatch } from '../nominal/run.ts';
 
 /** Relative spreads of the plates, log-normal with median 1 (estimates; the log replaces them). */
 const spread = {
-  soak: 0.35,
+  soak: Math.hypot(learnSpreads.soak.kitchen, learnSpreads.soak.own),
   /** A heavy hand is the meal's, a little of it each dish's, and each serving has its own. */
   hand: 0.04,
   portion: 0.03,
@@ -165,13 +166,13 @@ export function servingColumns(
   tickets: MealPlan['tickets'],
   n: number,
 ): readonly ServingColumns[] {
-  return tickets.map(({ id }) => ({
+  return tickets.map(({ id, heldSpread = spread.soak }) => ({
     portion: product(
       logNormals(`${meal}|hand`, spread.hand, n),
       logNormals(`${meal}|${id}|portion`, spread.portion, n),
     ),
     serving: normals(`${meal}|${id}|serving`, n),
-    held: logNormals(`${meal}|${id}|held`, spread.soak, n),
+    held: logNormals(`${meal}|${id}|held`, heldSpread, n),
     one: logNormals(`${meal}|${id}|one`, spread.serving, n),
   }));
 }

@@ -23,7 +23,7 @@ import { type Ticket, ticketsOf } from '../../order/index.ts';
 import { airShare, BROTH_TARGET, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
-import { priorFor } from '../posterior/spreads.ts';
+import { nextOf, priorFor } from '../posterior/spreads.ts';
 import type { Problem, Says } from '../problem.ts';
 import { potHeatOf } from './heat.ts';
 import { donenessOf } from './doneness.ts';
@@ -93,7 +93,18 @@ export function planMeal(input: Input): MealPlan {
   const readable = input.meal.dishes
     .filter((dish) => platesProblem(dish.count) === undefined)
     .map((dish) => (held === undefined || dish.held !== undefined ? dish : { ...dish, held }));
-  return { tickets: ticketsOf(readable, meatOfPiece(batches)), batches, problems };
+  const tickets = ticketsOf(readable, meatOfPiece(batches)).map((ticket) =>
+    readable.some(({ id, held: own }) => id === ticket.id && own !== undefined)
+      ? ticket
+      : soaking(ticket, input.learned),
+  );
+  return { tickets, batches, problems };
+}
+
+/** What the shred of this kitchen takes up when nobody says how juicy it is to be. */
+function soaking(ticket: Ticket, learned: Input['learned']): Ticket {
+  const { n, mean, sd } = nextOf(learned, 'soak', '');
+  return n > 0 ? { ...ticket, held: ticket.held * Math.exp(mean), heldSpread: sd } : ticket;
 }
 
 /** How juicy the cook dresses the meat, where the dishes do not say: the mean of the pots that do. */

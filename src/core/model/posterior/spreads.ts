@@ -20,6 +20,7 @@ export const learnSpreads: Readonly<
   pull: { kitchen: 0.25, group: 0, own: 0.25 },
   skimming: { kitchen: 0.3, group: 0, own: 0.3 },
   task: { kitchen: 0.2, group: 0.25, own: 0.3 },
+  soak: { kitchen: 0.22, group: 0, own: 0.2722 },
   scoop: { kitchen: 0.06, group: 0.06, own: 0.05 },
   salt: { kitchen: 0.2, group: 0, own: 0.12 },
   thickness: { kitchen: 0.5, group: 0, own: 0.25 },
