@@ -64,6 +64,24 @@ describe('time to tender, learned', () => {
     expect(narrower).toBeLessThan(past < 3 ? 0.97 : 0.9);
   });
 
+  test('whatever a file says it had learned, there is a time and a range', () => {
+    for (const [mean, shared, own] of [
+      [0, 0, 0],
+      [0.2, 0, 0],
+      [-5, 5, 5],
+      [5, 0, 5],
+    ] as const) {
+      const figures = [{ what: 'tender' as const, of: 'oven beef-shank', n: 3, mean, shared, own }];
+      const input = mealOf({ batches: 3, figures });
+      const ready = openMeal(input).planned[0]?.ready;
+      if (!ready) continue;
+      const { p10 = NaN, p90 = NaN } = ready.lots[0]?.tender ?? {};
+      expect(p10).toBeGreaterThan(0);
+      expect(p90).toBeGreaterThan(p10);
+      expect(p90).toBeLessThan(4 * ready.median);
+    }
+  });
+
   test('another cut in that oven moves a little, and stays as unsure as its name', () => {
     const late = Array.from({ length: 6 }, (): Evidence => ({
       what: 'tender',

@@ -30,6 +30,8 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
   const [took, setTook] = useState<Quantity>();
   const begun = pinned && line.begins <= clockNow() ? line.begins : undefined;
   const since = begun === undefined ? undefined : (clockNow() - begun) / MINUTE_MS;
+  // A pot begins with its lid, and stands by itself.
+  const isTimed = line.hands > 0 && ref.kind !== 'pot';
   const wrote = took !== undefined && took.text.trim() !== '';
   const here = minutesHere(loaded.learned, ref, meal.day?.tasks ?? []);
   const minutesOf = (n: number): Quantity => ({ text: `${String(Math.round(n))} min`, lo: n, hi: n });
@@ -79,7 +81,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
           {usually} min, {fromBatches(here.n)}
         </button>
       )}
-      {line.hands > 0 && begun === undefined && (
+      {isTimed && begun === undefined && (
         <button
           type="button"
           className="btn btn-sm act"
@@ -112,7 +114,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
       >
         Done
       </button>
-      {line.hands > 0 && (
+      {isTimed && (
         <QuantityField
           label="it took"
           quantity={took}

@@ -120,5 +120,7 @@ describe('a task, opened', () => {
   test('a pot from its aromatics to its lifting has no length of its own to write', () => {
     renderWithMeal(input, <LineDetails line={lineOf('pot')} zone="UTC" />);
     expect(screen.queryByLabelText('Takes here')).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull();
+    expect(screen.queryByLabelText('it took')).toBeNull();
   });
 });

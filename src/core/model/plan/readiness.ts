@@ -85,9 +85,13 @@ const tougher = (lots: readonly LotToCook[], by: (lot: number) => number): LotTo
 
 const spreads = learnSpreads.tender;
 
+/** Some of it always stays: a file may say anything. */
+const LEAST_LEFT = 0.1;
+const shareLeft = (now: number, before: number): number => Math.min(1, Math.max(LEAST_LEFT, now / before));
+
 /** What is left of not knowing the pot's heat: what all of a kitchen shares. The log's share of it is that of the time. */
 const heatOf = (here: readonly Prior[]): number =>
-  tenderness.heat * Math.max(...here.map(({ shared }) => shared / spreads.kitchen));
+  tenderness.heat * Math.max(...here.map(({ shared }) => shareLeft(shared, spreads.kitchen)));
 
 /**
  * The lots so tough that they take as much longer here as the log has it, and as unsure of it as the log has left them:
@@ -105,7 +109,7 @@ function asLongAs(
   if (here.every(({ n, mean }) => n === 0 && mean === 0)) return usual;
   const lots = usual.map((lot, i) => ({
     ...lot,
-    spread: (tenderness.cuts * (here[i]?.group ?? spreads.group)) / spreads.group,
+    spread: tenderness.cuts * shareLeft(here[i]?.group ?? spreads.group, spreads.group),
   }));
   if (most === 0) return lots;
   const median = (some: readonly LotToCook[]) => {
