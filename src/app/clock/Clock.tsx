@@ -141,7 +141,8 @@ export default function Clock() {
       <FromLog what="tender" />
       <p className="quiet">
         Tenderness is worked out from heat reaching the middle of each piece. Test by feel: a fork sinks in
-        and turns freely. Task times are typical until you have timed yours; tap a task to begin it or to write its own.
+        and turns freely. Task times are typical until you have timed yours; tap a task to begin it or to
+        write its own.
       </p>
       {openPhase(batch.cook)?.heat === 'slow cooker' && (
         <Caution>Do not start a slow cooker from frozen, or half full of cold meat.</Caution>
