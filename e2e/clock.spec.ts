@@ -75,6 +75,8 @@ test('the day hangs from the serving, by key and by hand, at a chance, and is th
   await expect(line(page, /Chills overnight/)).toBeVisible();
   await page.getByLabel('Pot one the day before, chilled overnight').uncheck();
   await expect.poll(start).toBe(surer);
+  // An act shows before it is on the disk.
+  await expect(page.locator('[data-pending]')).toHaveCount(0);
   await page.reload();
   await expect.poll(start).toBe(surer);
   await noFaults(page);

@@ -14,7 +14,7 @@ const USUAL = { width: 404, height: 720 };
 
 /** The two ribbons, to one scale. Pointing at a part, or tabbing to it, gives its figures. */
 export default function Ribbons({ strands }: { readonly strands: Strands }) {
-  const { batchReckoning, reckoning, units } = useOpenMeal();
+  const { batchReckoning, opened, reckoning, units } = useOpenMeal();
   const [pointed, setPointed] = useState<Band>();
   const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
   const { height } = useDrawnSize(drawing, USUAL);
@@ -29,6 +29,7 @@ export default function Ribbons({ strands }: { readonly strands: Strands }) {
       ...(shredG.p90 !== undefined && { p90: shredG.p90 }),
     },
     height,
+    (dish) => opened.plan.tickets.find(({ id }) => id === dish)?.name ?? 'a dish',
   );
   const { need, board, jug } = layout;
   const nothing = strands.raw.grams === 0 && strands.pour.grams === 0;

@@ -11,7 +11,16 @@ function laid(...args: Parameters<typeof inputOf>) {
   const { ledger, batches } = reckon(openMeal(inputOf(...args)));
   const strands = strandsOf(ledger, 'pot');
   const need = batches[0]?.need ?? { meatG: 0, liquidMl: 0 };
-  return { strands, layout: layStrands(strands, { meatG: need.meatG, liquidG: need.liquidMl }, {}, HEIGHT) };
+  return {
+    strands,
+    layout: layStrands(
+      strands,
+      { meatG: need.meatG, liquidG: need.liquidMl },
+      {},
+      HEIGHT,
+      (id) => `named ${id}`,
+    ),
+  };
 }
 const xs = (path: string) => [...path.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)].map((point) => Number(point[1]));
 const pot = batchOf([lotOf('beef-blade-roast', 2600), lotOf('beef-brisket', 1400)]);
@@ -37,6 +46,12 @@ describe('the strands', () => {
     const shred = layout.bands.find(({ id }) => id === 'shred');
     const across = xs(shred?.path ?? '');
     expect(Math.max(...across) - Math.min(...across)).toBeCloseTo(strands.shred.grams * layout.scale, 1);
+  });
+
+  test('what goes onto a plate is called by its dish, not by its id', () => {
+    const words = layout.bands.filter(({ id }) => /^(plate|ladle)-/.test(id)).map((band) => band.words);
+    expect(words).toContain('meat for named dish-taco');
+    expect(words.every((one) => /^(meat|liquid) for named /.test(one))).toBe(true);
   });
 
   test('nothing leaves the paper', () => {

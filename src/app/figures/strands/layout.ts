@@ -27,13 +27,20 @@ interface ShredRange {
  * Lays the two strands out to one scale. Meat runs down at the left and sheds trimmings, bone and
  * pickings; juice and fat cross to the liquid, which sheds steam, solids and skim; both end in the
  * plates, and what is left runs on to the shelf.
+ * @param nameOf what a dish is called
  */
-export function layStrands(strands: Strands, need: Need, shred: ShredRange, height: number): StrandsLayout {
+export function layStrands(
+  strands: Strands,
+  need: Need,
+  shred: ShredRange,
+  height: number,
+  nameOf: (dish: string) => string,
+): StrandsLayout {
   const m = measure(strands, need, height);
   const meat = meatParts(m);
   const crossed = crossingParts(m);
   const liquid = liquidParts(m);
-  const plates = plateParts(m);
+  const plates = plateParts(m, nameOf);
   const shelf = shelfParts(m);
   const { y, wide } = m;
   return {

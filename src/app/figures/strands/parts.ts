@@ -139,12 +139,15 @@ export function liquidParts(m: Measured): Drawn {
 }
 
 /** Both strands end in the plates. */
-export function plateParts(m: Measured): Drawn & { readonly plates: readonly Box[] } {
+export function plateParts(
+  m: Measured,
+  nameOf: (dish: string) => string,
+): Drawn & { readonly plates: readonly Box[] } {
   const { strands, grams, wide, drawn, y, meat, liquid } = m;
   const [finished, held] = [drawn(grams('liquid')), drawn(grams('held'))];
   const from = y.plates - 44;
-  const meats = meatPlates(m);
-  const ladles = ladledPlates(m);
+  const meats = meatPlates(m, nameOf);
+  const ladles = ladledPlates(m, nameOf);
   const servedG = strands.dishes.reduce((sum, dish) => sum + dish.meat.grams, 0);
   return {
     bands: [
@@ -174,7 +177,7 @@ interface Plates {
   readonly plates: Box[];
 }
 
-function meatPlates({ strands, wide, drawn, y, meat }: Measured): Plates {
+function meatPlates({ strands, wide, drawn, y, meat }: Measured, nameOf: (dish: string) => string): Plates {
   const found: Plates = { bands: [], plates: [] };
   let from = meat.shred;
   let to = meat.shred - 12;
@@ -184,7 +187,9 @@ function meatPlates({ strands, wide, drawn, y, meat }: Measured): Plates {
       { y: y.plates - 44, x: from, w },
       { y: y.plates, x: to, w },
     ];
-    found.bands.push(...bandOf('served', part, knots, { id: `plate-${dish}`, words: dish }));
+    found.bands.push(
+      ...bandOf('served', part, knots, { id: `plate-${dish}`, words: `meat for ${nameOf(dish)}` }),
+    );
     if (part.grams > 0) found.plates.push({ x: to - 4, y: y.plates + 4, w: Math.max(14, w) + 8, h: 0 });
     from += wide(part.grams);
     to += Math.max(wide(part.grams), 20) + 8;
@@ -192,7 +197,10 @@ function meatPlates({ strands, wide, drawn, y, meat }: Measured): Plates {
   return found;
 }
 
-function ladledPlates({ strands, grams, wide, drawn, y, liquid }: Measured): Plates {
+function ladledPlates(
+  { strands, grams, wide, drawn, y, liquid }: Measured,
+  nameOf: (dish: string) => string,
+): Plates {
   const found: Plates = { bands: [], plates: [] };
   let to = liquid.juice - 14;
   for (const { dish, liquid: part } of strands.dishes) {
@@ -201,7 +209,9 @@ function ladledPlates({ strands, grams, wide, drawn, y, liquid }: Measured): Pla
       { y: y.plates - 44, x: liquid.juice + wide(grams('held')), w },
       { y: y.plates, x: to, w },
     ];
-    found.bands.push(...bandOf('ladled', part, knots, { id: `ladle-${dish}`, words: dish }));
+    found.bands.push(
+      ...bandOf('ladled', part, knots, { id: `ladle-${dish}`, words: `liquid for ${nameOf(dish)}` }),
+    );
     if (part.grams > 0) found.plates.push({ x: to - 4, y: y.plates + 4, w: Math.max(14, w) + 8, h: 0 });
     to -= wide(part.grams) + 10;
   }
