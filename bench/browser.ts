@@ -173,7 +173,8 @@ async function measureManyLots(browser: Browser, url: string): Promise<void> {
     buffer: Buffer.from(manyLots(200)),
   });
   await page.getByRole('link', { name: 'Supper' }).click();
-  await page.getByText('from 1000 draws').waitFor();
+  await page.getByRole('heading', { name: 'What the lots become' }).waitFor();
+  await page.getByText('working it out').waitFor({ state: 'hidden' });
   say('a keystroke to the new figure with 200 lots', median(await keystrokes(page)), 'ms', 100);
   await page.close();
 }
