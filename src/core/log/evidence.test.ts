@@ -72,6 +72,28 @@ describe('what a batch says to the log', () => {
     expect(y(closed('over', 6))?.noise ?? 0).toBeGreaterThan(weighed?.noise ?? Infinity);
   });
 
+  test('plates that went out bound what there was, though nobody closed the batch or said how it came out', () => {
+    const served = (n: number): Entry => ({
+      id: `served ${n}`,
+      at: 9,
+      batch: 'pot',
+      measures: { what: 'served', dish: 'dish-taco' },
+      value: { text: String(n), lo: n, hi: n },
+      measure: 'count',
+      source: 'typed',
+    });
+    const plates = Math.round(shredG / 52);
+    const y = (n: number, changes: Partial<Batch> = {}) => find(said([served(n)], changes, plates), 'y');
+    // Many more than foretold say a lot, a few say nearly nothing, and no number says less than what is foretold.
+    const [few, many] = [y(Math.round(plates / 3)), y(Math.round(1.25 * plates))];
+    expect(many?.value).toBeGreaterThan(0.1);
+    expect(many?.noise).toBeLessThan(few?.noise ?? -Infinity);
+    expect(few?.value).toBeGreaterThan(0);
+    // Short without a number: what went out is the number.
+    const short = y(Math.round(0.8 * plates), { closed: { at: 1, verdict: 'short' } });
+    expect(short?.value).toBeCloseTo(Math.log(0.8), 1);
+  });
+
   test('forks say how long it took, between the last no and the first yes', () => {
     const start = Date.UTC(2026, 10, 1, 10);
     const check = (feel: 'resists' | 'falls apart', minutes: number): Entry => ({

@@ -1,5 +1,6 @@
 import {
   afterOf,
+  type Closing,
   type Entry,
   type Learnable,
   shredInScoop,
@@ -23,7 +24,7 @@ import {
 import { weighedScoops } from '../plates/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import { midpoint, MINUTE_MS } from '../quantity/index.ts';
-import { cooling, foretoldTasks, reductionsOf } from '../questions/index.ts';
+import { cooling, foretoldTasks, reductionsOf, wentOut } from '../questions/index.ts';
 import { boundOf } from './bound.ts';
 
 /** One thing that a past batch says: the logarithm of what was found over what was foretold without any log. */
@@ -50,7 +51,7 @@ export function evidenceOf(meal: OpenedMeal, batchId: string): readonly Evidence
   const weighed = fromWeighings(blank, plan);
   const all = [
     ...weighed,
-    ...(weighed.some(({ what }) => what === 'y') ? [] : fromVerdict(blank, plan)),
+    ...(weighed.some(({ what }) => what === 'y') ? [] : fromPlates(blank, plan)),
     ...fromForks(blank, plan),
     ...fromHands(blank, plan),
     ...fromTasks(blank, plan),
@@ -88,30 +89,56 @@ const spreadOf = (plan: BatchPlan, cut: string): number | undefined =>
 /** How well a plate's portion is kept by hand, so that plates that went out measure the shred (estimate). */
 const BY_PLATES = 0.12;
 
-/** Nobody weighed, and yet it was short or over: plates that went out bound what there was. */
-function fromVerdict({ plan: mealPlan, plannedRun, input }: OpenedMeal, plan: BatchPlan): Evidence[] {
-  const { closed } = plan.batch;
-  if (!closed?.verdict) return [];
-  const ordered = mealPlan.tickets.reduce((sum, { count }) => sum + count, 0);
-  const needG = mealPlan.tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
-  const shredG = plannedRun.batches.reduce(
+/** What plates say of the shred, g: as much, or at least or at most as much. */
+interface ByPlates {
+  readonly grams: number;
+  readonly side: 'exact' | 'above' | 'below';
+}
+
+/** What the verdict and the plates that went out say; undefined where neither was said. */
+function byPlates({ plan, input }: OpenedMeal, closed: Closing | undefined): ByPlates | undefined {
+  const out = wentOut(input.entries);
+  const ordered = plan.tickets.reduce((sum, { count }) => sum + count, 0);
+  const needG = plan.tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
+  const servedG = plan.tickets.reduce((sum, { id, meat }) => {
+    const { counted = 0, plated = [] } = out.get(id) ?? {};
+    return sum + Math.max(0, counted) * meat.want + plated.reduce((all, { grams }) => all + grams, 0);
+  }, 0);
+  if (!(ordered > 0)) return undefined;
+  const by = closed?.by;
+  const withPlates = (more: number) => (needG * Math.max(1, ordered + more)) / ordered;
+  switch (closed?.verdict) {
+    case 'just enough':
+      return { grams: needG, side: 'exact' };
+    case 'over':
+      return by === undefined ? { grams: needG, side: 'above' } : { grams: withPlates(by), side: 'exact' };
+    case 'short':
+      if (by !== undefined) return { grams: withPlates(-by), side: 'exact' };
+      return servedG > 0 ? { grams: servedG, side: 'exact' } : { grams: needG, side: 'below' };
+    default:
+      return servedG > 0 ? { grams: servedG, side: 'above' } : undefined;
+  }
+}
+
+/** Nobody weighed, and yet plates went out, or it was short or over: that bounds what there was. */
+function fromPlates(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
+  const said = byPlates(meal, plan.batch.closed);
+  const shredG = meal.plannedRun.batches.reduce(
     (sum, { mass }) => sum + mass.lots.reduce((all, lot) => all + lot.bowl, 0),
     0,
   );
-  if (!(ordered > 0 && needG > 0 && shredG > 0)) return [];
-  const sign = closed.verdict === 'short' ? -1 : closed.verdict === 'over' ? 1 : 0;
-  const served = Math.max(1, ordered + sign * (closed.by ?? 0));
-  const at = Math.log((needG * served) / ordered / shredG);
+  if (!said || !(said.grams > 0 && shredG > 0)) return [];
+  const at = Math.log(said.grams / shredG);
   // What the pots shared is less sure of each of them.
-  const shared = Math.sqrt(input.batches.length);
+  const shared = Math.sqrt(meal.input.batches.length);
   const cuts = [...new Set(plan.lots.flatMap(({ cut, rawG }) => (rawG > 0 && cut !== '' ? [cut] : [])))];
   return cuts.flatMap((of): Evidence[] => {
     const spread = spreadOf(plan, of);
     const before = Math.hypot(learnSpreads.y.kitchen, spread ?? learnSpreads.y.group, learnSpreads.y.own);
     const bound =
-      sign === 0 || closed.by !== undefined
+      said.side === 'exact'
         ? { value: at, sd: BY_PLATES }
-        : boundOf(at, sign > 0 ? 'above' : 'below', Math.hypot(before, BY_PLATES));
+        : boundOf(at, said.side, Math.hypot(before, BY_PLATES));
     const noise = Math.hypot(bound.sd, learnSpreads.y.own) * shared * Math.sqrt(cuts.length);
     return [{ what: 'y', of, value: bound.value, noise, ...(spread !== undefined && { spread }) }];
   });
