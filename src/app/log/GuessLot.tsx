@@ -36,7 +36,7 @@ const materials: Readonly<Record<SlabPart, Material>> = {
 /** The lot as one slab: three knives cut it into what it will give; then the paper comes off what it gave. */
 export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
   const { mass } = useSaid();
-  const { rawG, parts, foretold, digest } = quiz;
+  const { rawG, parts, foretold, digest, fatG, lies } = quiz;
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const wide = useDrawnSize(svg, USUAL).width - 2 * EDGE;
   // The knives lie at quarters at first: where they are put says nothing.
@@ -83,26 +83,20 @@ export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
     if (box) put(i, ((event.clientX - box.left - EDGE) / wide) * rawG);
   };
   const [first] = digest.cuts;
-  const kind = first?.cut.includes('shank') ? 'cross-cut' : 'piece';
   const lot = lotSlices(
-    {
-      rawG,
-      boneG: parts.bone,
-      pickingsG: parts.pickings,
-      fatG: digest.strands.fat.grams + digest.strands.trim.grams,
-    },
-    kind,
+    { rawG, boneG: parts.bone, pickingsG: parts.pickings, fatG },
+    lies,
     Math.floor(digest.at % SEEDS),
   );
   return (
     <section className={css.lot}>
       <div className={css.onBoard}>
-        <LotPicture lot={lot} words={`The lot from above: ${drawnLotWords(lot.slices.length, kind)}`} />
+        <LotPicture lot={lot} words={`The lot from above: ${drawnLotWords(lot.slices.length, lies)}`} />
         <p className={css.lotName}>
           <span>{first?.name ?? 'meat'}</span>
           <b className="num">{mass(rawG)}</b>
           <small className="quiet">
-            raw. Drawn as {drawnLotWords(lot.slices.length, kind)} of {lot.thickCm} cm, with a mark for each
+            raw. Drawn as {drawnLotWords(lot.slices.length, lies)} of {lot.thickCm} cm, with a mark for each
             10 cm: bone, fat and seams are as large as they were.
           </small>
         </p>

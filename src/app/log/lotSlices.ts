@@ -1,5 +1,5 @@
 import { curveCatmullRomClosed, line } from 'd3-shape';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { chances } from '@/core/log/index.ts';
 
 /** What a lot holds, g: its slices are drawn with as much of each. */
 export interface LotShares {
@@ -31,7 +31,7 @@ export interface LotSlices {
   readonly thickCm: number;
 }
 
-/** Raw meat with its bone, g/ml (published for lean meat: 1.05 to 1.07; bone is a little more). */
+/** Raw meat with its bone, g/ml (lean meat 1.05 to 1.07, from memory; bone is a little more). */
 const DENSITY = 1.07;
 /** A cross-cut of a leg, and a piece of a roast: how heavy, and how thick it lies (estimates). */
 const kinds = {
@@ -172,9 +172,3 @@ function isWithin(points: readonly Point[], [x, y]: Point): boolean {
     return crosses ? !within : within;
   }, false);
 }
-
-const chances = (seed: number) => {
-  const generator = xoroshiro128plus(seed);
-  for (let skip = 0; skip < 8; skip += 1) generator.next();
-  return () => (generator.next() >>> 0) / 2 ** 32;
-};

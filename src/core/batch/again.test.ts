@@ -22,6 +22,7 @@ test('cooked again it is the same plan, with nothing of what happened to it', ()
     hands: 2,
     minutes: { [`${first?.id ?? ''}|trim`]: { text: '9 min', lo: 9, hi: 9 } },
     pins: { x: 1 },
+    begun: { x: 1 },
   };
   const meal = {
     ...before.meal,
@@ -42,6 +43,7 @@ test('cooked again it is the same plan, with nothing of what happened to it', ()
   });
   expect(again.meal.serving).toBeUndefined();
   expect(again.meal.day?.pins).toBeUndefined();
+  expect(again.meal.day?.begun).toBeUndefined();
   expect(again.batches[0]?.lidOn).toBeUndefined();
   expect(again.batches[0]?.items?.[0]).not.toHaveProperty('put');
   expect(mealFile.shape.meal.safeParse(again.meal).success).toBe(true);

@@ -32,7 +32,7 @@ export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => st
     return [ids.get(of) ?? of, ...rest].join('|');
   };
   const { serving: _, day, ...kept } = meal;
-  const { pins: __, minutes, forward: ___, ...hours } = day ?? {};
+  const { pins: __, begun: ____, minutes, forward: ___, ...hours } = day ?? {};
   return {
     meal: {
       ...kept,

@@ -115,6 +115,10 @@ export const day = z.strictObject({
   tasks: z.array(ownTask).max(most.tasks).optional(),
   minutes: z.record(z.string().max(200), duration).optional().describe('how long a task takes here, by task'),
   pins: z.record(z.string().max(200), time).optional().describe('epoch, ms: when a task is to start'),
+  begun: z
+    .record(z.string().max(200), time)
+    .optional()
+    .describe('epoch, ms: when somebody said a task began'),
 });
 
 const wallTime = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-([0-2]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/, {

@@ -20,6 +20,7 @@ export { type CutStory, cutsInLog, storyOf, type Told } from './story.ts';
 export { againFor } from './again.ts';
 export { type Compared, comparedOf, overTime, quarters } from './overTime.ts';
 export {
+  chances,
   offOf,
   type Quiz,
   drawnFrom,

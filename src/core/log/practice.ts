@@ -16,6 +16,10 @@ export type Quiz =
       readonly parts: Readonly<Record<SlabPart, number>>;
       /** What the tables would say. */
       readonly foretold: Readonly<Record<SlabPart, number>>;
+      /** Fat that was trimmed off or rendered, g: what an eye sees of it. */
+      readonly fatG: number;
+      /** How the cut lies on a board: slices of a leg, or pieces. */
+      readonly lies: 'cross-cut' | 'piece';
     }
   | {
       readonly what: 'a plate';
@@ -38,7 +42,8 @@ export const quizKinds: readonly QuizKind[] = ['a lot', 'a plate', 'a pot'];
 /** Between these a plate is filled, of its portion. */
 const FILLED = { least: 0.65, most: 1.3 };
 
-const chances = (seed: number) => {
+/** Numbers from 0 to 1 by chance: the same seed gives the same. */
+export const chances = (seed: number): (() => number) => {
   const generator = xoroshiro128plus(seed);
   for (let skip = 0; skip < 8; skip += 1) generator.next();
   return () => (generator.next() >>> 0) / 2 ** 32;
@@ -91,7 +96,15 @@ function lotQuiz(digest: Digest): Quiz {
     // What is none of these left it as juice, fat and air.
     return { ...known, juice: Math.max(0, whole - known.shred - known.pickings - known.bone) };
   };
-  return { what: 'a lot', digest, rawG, parts: of('grams'), foretold: of('planned') };
+  return {
+    what: 'a lot',
+    digest,
+    rawG,
+    parts: of('grams'),
+    foretold: of('planned'),
+    fatG: strands.fat.grams + strands.trim.grams,
+    lies: digest.cuts[0]?.cut.includes('shank') ? 'cross-cut' : 'piece',
+  };
 }
 
 /** How far a guess is off, of what it was: above nought it is too much. */

@@ -10,7 +10,7 @@ import { editDay, editMeal, weigh } from '../../data/edits.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../parts/fields/WallField.tsx';
 import { startTimer } from '../timers/timers.ts';
-import { pinTask, unpinTask } from './pin.ts';
+import { beginTask, pinTask, unpinTask } from './pin.ts';
 import { useWall } from '../../data/useWall.ts';
 
 /** What a task took is minutes, unless it says otherwise. */
@@ -28,7 +28,8 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
   const { ref, task, from, to, minutes, pinned, single } = line;
   const own = ref.kind === 'own' ? ref.own : undefined;
   const [took, setTook] = useState<Quantity>();
-  const begun = pinned && line.begins <= clockNow() ? line.begins : undefined;
+  // A start that was only planned counts no minutes.
+  const begun = meal.day?.begun?.[task];
   const since = begun === undefined ? undefined : (clockNow() - begun) / MINUTE_MS;
   // A pot begins with its lid, and stands by itself.
   const isTimed = line.hands > 0 && ref.kind !== 'pot';
@@ -82,11 +83,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
         </button>
       )}
       {isTimed && begun === undefined && (
-        <button
-          type="button"
-          className="btn btn-sm act"
-          onClick={() => pinTask(meal.id, task, clockNow(), line)}
-        >
+        <button type="button" className="btn btn-sm act" onClick={() => beginTask(meal.id, task, clockNow())}>
           Begin now
         </button>
       )}

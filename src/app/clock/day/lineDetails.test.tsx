@@ -49,8 +49,11 @@ describe('a task, opened', () => {
   });
 
   test('begun, its minutes are those since; or what the cook says it took', async () => {
-    const begun = { ...lineOf('trim'), pinned: true, begins: Date.now() - 25 * 60_000 };
-    renderWithMeal(input, <LineDetails line={begun} zone="UTC" />);
+    const day = { ...input.meal.day, begun: { 'pot|trim': Date.now() - 25 * 60_000 } };
+    renderWithMeal(
+      { ...input, meal: { ...input.meal, day } },
+      <LineDetails line={lineOf('trim')} zone="UTC" />,
+    );
     expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull();
     await user.click(screen.getByRole('button', { name: 'Done' }));
     const took = () => edits.weigh.mock.lastCall?.[2] as { value: { lo?: number } };
@@ -63,12 +66,7 @@ describe('a task, opened', () => {
   test('not begun, it begins now at a tap, and a tick alone has no minutes', async () => {
     renderWithMeal(input, <LineDetails line={lineOf('trim')} zone="UTC" />);
     await user.click(screen.getByRole('button', { name: 'Begin now' }));
-    expect(edits.editDay).toHaveBeenCalledWith(
-      'meal',
-      'when a task starts',
-      expect.any(Function),
-      'pin pot|trim',
-    );
+    expect(edits.editDay).toHaveBeenCalledWith('meal', 'beginning a task', expect.any(Function));
     await user.click(screen.getByRole('button', { name: 'Done' }));
     expect(edits.weigh.mock.lastCall?.[2]).toMatchObject({ value: { text: 'done' } });
   });
@@ -95,6 +93,13 @@ describe('a task, opened', () => {
       expect.any(Function),
       'minutes own|trays',
     );
+  });
+
+  test('a start that was dragged there beforehand is a plan: it counts no minutes', async () => {
+    const planned = { ...lineOf('trim'), pinned: true, begins: Date.now() - 90 * 60_000 };
+    renderWithMeal(input, <LineDetails line={planned} zone="UTC" />);
+    await user.click(screen.getByRole('button', { name: 'Done' }));
+    expect(edits.weigh.mock.lastCall?.[2]).toMatchObject({ value: { text: 'done' } });
   });
 
   test('a timer on it rings with its own words and minutes', async () => {

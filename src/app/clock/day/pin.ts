@@ -18,6 +18,15 @@ export function pinTask(
   );
 }
 
+/** Somebody is at a task since that moment: it stands there in the day, and its minutes are counted from it. */
+export function beginTask(mealId: string, task: string, moment: number): void {
+  editDay(mealId, 'beginning a task', (day) => ({
+    ...day,
+    pins: { ...day.pins, [task]: moment },
+    begun: { ...day.begun, [task]: moment },
+  }));
+}
+
 /** Moves a task by so many minutes from where it stands: by the store, for two presses may outrun the plan. */
 export function nudgeTask(mealId: string, task: string, minutes: number, line: Pick<Line, 'begins'>): void {
   editDay(
@@ -35,6 +44,7 @@ export function nudgeTask(mealId: string, task: string, minutes: number, line: P
 export function unpinTask(mealId: string, task: string): void {
   editDay(mealId, 'letting a task find its time', (day) => {
     const { [task]: _, ...pins } = day.pins ?? {};
-    return { ...day, pins };
+    const { [task]: __, ...begun } = day.begun ?? {};
+    return { ...day, pins, begun };
   });
 }
