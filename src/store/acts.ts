@@ -1,20 +1,12 @@
 import type { Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
 import { usualKitchen } from '@/core/batch/index.ts';
-import type {
-  BatchRow,
-  Change,
-  EntryRow,
-  KeptRow,
-  MealRow,
-  PackRow,
-  Row,
-  SlowSpoonDb,
-  TableName,
-} from './db.ts';
+import type { SlowSpoonDb } from './db.ts';
+import type { BatchRow, Change, EntryRow, KeptRow, MealRow, PackRow, Row, TableName } from './kinds.ts';
+import { bin } from './bin.ts';
 import { forgetDigests } from './forgetDigests.ts';
 import { markChanged } from './backup/lastBackup.ts';
-import { mark, record, stepOf, type ActOptions } from './journal.ts';
+import { actsOf, mark, nextActs, record, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
 import { entryOf, unpacked, writeEntries } from './packs.ts';
 import { changesOf, rowsFrom, type Deed, type Rows } from './rows.ts';
@@ -41,7 +33,17 @@ export async function rowsIn(tx: Transaction, mealId: string | undefined): Promi
   return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept });
 }
 
-const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'digests', 'house'] as const;
+const TABLES = [
+  'meals',
+  'batches',
+  'entries',
+  'kept',
+  'acts',
+  'summaries',
+  'digests',
+  'house',
+  'bin',
+] as const;
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
@@ -107,6 +109,7 @@ async function write(
   await record(tx, options, mealId, changes);
   await summarize(tx, changes);
   await forgetDigests(tx, changes);
+  await bin(tx, changes, Date.now());
   await markChanged(tx, Date.now());
 }
 
@@ -149,34 +152,36 @@ async function step(
   direction: 'undo' | 'redo',
 ): Promise<string | undefined> {
   return db.transaction('rw', [...TABLES], async (tx) => {
-    const found = await stepOf(tx, mealId, direction);
+    const { [direction]: found } = await nextActs({ acts: actsOf(tx) }, mealId);
     if (!found) return undefined;
-    const { head, acts } = found;
-    for (const act of acts) {
-      await turn(tx, act.changes, direction);
-      await mark(tx, act, direction, head.seq);
-    }
-    const changes = acts.flatMap((one) => one.changes);
-    await summarize(tx, changes);
-    await forgetDigests(tx, changes);
+    const done = direction === 'undo' ? turned(found.changes) : found.changes;
+    await turn(tx, done);
+    await mark(tx, found, direction);
+    await summarize(tx, done);
+    await forgetDigests(tx, done);
+    await bin(tx, done, Date.now());
     await markChanged(tx, Date.now());
-    return head.words;
+    return found.words;
   });
 }
 
-/** Takes the changes of an act back, or brings them about again. What was taken back stays in the journal alone. */
-async function turn(tx: Transaction, changes: readonly Change[], direction: 'undo' | 'redo'): Promise<void> {
-  const back = direction === 'undo';
-  const ordered = back ? changes.toReversed() : changes;
-  const turned = ordered
-    .flatMap(entryChange)
-    .map(({ before, after }) => (back ? { before: after, after: before } : { before, after }));
-  await writeEntries(tx, turned);
-  for (const change of ordered) {
+/** What takes changes back, as changes: the last of them first. A reading that was added is one that goes. */
+const turned = (changes: readonly Change[]): readonly Change[] =>
+  changes.toReversed().map((change): Change => {
+    if (change.what === 'append')
+      return { what: 'put', table: 'entries', id: change.row.id, before: change.row };
+    const { before, after, ...which } = change;
+    return { ...which, ...(after && { before: after }), ...(before && { after: before }) };
+  });
+
+/** Brings changes about again, or what takes them back. What was taken back stays in the journal alone. */
+async function turn(tx: Transaction, changes: readonly Change[]): Promise<void> {
+  await writeEntries(tx, changes.flatMap(entryChange));
+  for (const change of changes) {
     if (change.what === 'append' || change.table === 'entries') continue;
     const table = tableOf(tx, change.table);
-    const [from, to] = back ? [change.after, change.before] : [change.before, change.after];
-    const row = change.table === 'kept' ? await sharedRow(tx, change.id, from, to) : to;
+    const { before, after } = change;
+    const row = change.table === 'kept' ? await sharedRow(tx, change.id, before, after) : after;
     await (row ? table.put(row) : table.delete(change.id));
   }
 }

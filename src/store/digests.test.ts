@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { usualKitchen } from '@/core/batch/index.ts';
-import { digestOf } from '@/core/log/index.ts';
+import { digestedOf } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { act, undo } from './acts.ts';
@@ -21,7 +21,7 @@ afterEach(() => db.delete());
 const made: string[][] = [];
 const digester: Digester = (meals) => {
   made.push(meals.map(({ meal }) => meal.id));
-  return Promise.resolve(meals.map((meal) => digestOf({ ...meal, reference })));
+  return Promise.resolve(meals.map((meal) => digestedOf({ ...meal, reference })));
 };
 const mend = (changes: Partial<Parameters<typeof mendDigests>[1]> = {}) => {
   made.length = 0;
@@ -39,10 +39,10 @@ describe('what the log keeps of past meals', () => {
   beforeEach(() => putPastMeals(db, [mealOf('a', 1100), mealOf('b', 1150)], 'two cooks'));
 
   test('is made once, anew where a meal has changed, and goes with its meal', async () => {
-    expect(await mend()).toBe(true);
+    expect(await mend()).toEqual({ made: true, unread: [] });
     expect(made).toEqual([['a', 'b']]);
     expect((await taught()).map(({ meal }) => meal).sort()).toEqual(['a', 'b']);
-    expect(await mend()).toBe(false);
+    expect(await mend()).toEqual({ made: false, unread: [] });
     expect(made).toEqual([]);
     await act(db, { words: 'out' }, 'a', (deed) =>
       deed.edit('batches', 'a-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
@@ -85,6 +85,26 @@ describe('what the log keeps of past meals', () => {
     expect(await db.digests.count()).toBe(0);
     await mend();
     expect((await db.digests.get('a'))?.digests[0]?.name).toBe('Renamed');
+  });
+
+  test('one that cannot be reckoned is said, nothing is kept of it, and it is tried again', async () => {
+    const failing: Digester = async (meals) =>
+      (await digester(meals)).map((one, i) =>
+        meals[i]?.meal.id === 'a' ? { ok: false, why: 'no such cut' } : one,
+      );
+    expect(await mend({ digester: failing })).toEqual({
+      made: true,
+      unread: [{ id: 'a', name: 'a', why: 'no such cut' }],
+    });
+    expect((await db.digests.toArray()).map(({ id }) => id)).toEqual(['b']);
+    expect(await mend()).toEqual({ made: true, unread: [] });
+    expect(made).toEqual([['a']]);
+    expect((await taught()).map(({ meal }) => meal).sort()).toEqual(['a', 'b']);
+    // Rows that are not a meal at all are said too.
+    await db.meals.update('b', { meal: null as never });
+    await db.digests.delete('b');
+    expect((await mend()).unread.map(({ id }) => id)).toEqual(['b']);
+    expect(await db.digests.get('b')).toBeUndefined();
   });
 
   test('cooked in another kitchen it stands in the log, and teaches nothing of this one', async () => {

@@ -1,11 +1,12 @@
 import type { Transaction } from 'dexie';
 import type { Kitchen } from '@/core/batch/index.ts';
-import { type Digest, type Logged, type PastBatch, pastOf } from '@/core/log/index.ts';
-import type { DigestRow, HouseRow, MealRow, SlowSpoonDb } from './db.ts';
-import { loadMeals, type LoadedMeal } from './meals.ts';
+import { type Digest, type Digested, type Logged, type PastBatch, pastOf } from '@/core/log/index.ts';
+import type { SlowSpoonDb } from './db.ts';
+import type { DigestRow, HouseRow, MealRow } from './kinds.ts';
+import { type Damaged, loadMeals, type LoadedMeal } from './meals.ts';
 
 /** Makes the digests of meals; in a thread of its own, since a hundred meals take a second. */
-export type Digester = (meals: readonly LoadedMeal[]) => Promise<readonly (readonly Digest[])[]>;
+export type Digester = (meals: readonly LoadedMeal[]) => Promise<readonly Digested[]>;
 
 /** A figure of the core has changed: what was made by the one before is made anew. */
 const VERSION = 2;
@@ -31,20 +32,22 @@ interface Mending {
 
 /**
  * Makes the digests that are missing or of another stamp, takes out those whose meal is gone, and keeps with them what
- * the learning wants. A meal that is changed while its digest is made is left for the next time.
- * @returns whether anything was made
+ * the learning wants. A meal that is changed while its digest is made is left for the next time; so is one that cannot be
+ * read or reckoned: nothing is kept of it, and it is tried again whenever the log is mended.
+ * @returns whether anything was made, and which meals could not be
  */
 export async function mendDigests(
   db: SlowSpoonDb,
   { digester, stamp, told, signal }: Mending,
-): Promise<boolean> {
+): Promise<{ readonly made: boolean; readonly unread: readonly Damaged[] }> {
   const [meals, rows] = await Promise.all([db.meals.toCollection().primaryKeys(), stampsOf(db)]);
   const fresh = new Set(rows.filter((row) => row.stamp === stamp).map(({ id }) => id));
   const there = new Set(meals);
   const gone = rows.filter(({ id }) => !there.has(id)).map(({ id }) => id);
   const wanted = meals.filter((id) => !fresh.has(id));
   const untaught = (await db.house.get('untaught')) ?? !(await db.house.get('taught'));
-  if (wanted.length === 0 && gone.length === 0 && !untaught) return false;
+  const unread: Damaged[] = [];
+  if (wanted.length === 0 && gone.length === 0 && !untaught) return { made: false, unread };
   for (let from = 0; from < wanted.length; from += AT_A_TIME) {
     signal?.throwIfAborted();
     told?.(from, wanted.length);
@@ -52,12 +55,20 @@ export async function mendDigests(
     const before = await lastAct(db);
     const loaded = await loadMeals(db, some);
     const digests = await digester(loaded.meals);
-    const made = new Map(loaded.meals.map(({ meal }, i) => [meal.id, digests[i] ?? []]));
+    const made = new Map<string, readonly Digest[]>();
+    unread.push(...loaded.damaged);
+    for (const [i, { meal }] of loaded.meals.entries()) {
+      const one = digests[i];
+      if (one?.ok) made.set(meal.id, one.digests);
+      else unread.push({ id: meal.id, name: meal.name, why: one?.why ?? 'it was not answered' });
+    }
     await db.transaction('rw', db.digests, db.acts, async (tx) => {
       if ((await lastActIn(tx)) !== before) return;
       await tx
         .table<DigestRow, string>('digests')
-        .bulkPut(some.map((id) => ({ id, stamp, digests: made.get(id) ?? [] })));
+        .bulkPut([...made].map(([id, digests]) => ({ id, stamp, digests })));
+      // What another table or kitchen made of it does not stand for it either.
+      await tx.table<DigestRow, string>('digests').bulkDelete(some.filter((id) => !made.has(id)));
     });
   }
   const changed = new Set([...wanted, ...gone]);
@@ -77,10 +88,11 @@ export async function mendDigests(
     const past = [...before, ...pastOf(made.filter(({ meal }) => !foreign.has(meal)))];
     past.sort((a, b) => a.at - b.at);
     await house.put({ id: 'taught', text: JSON.stringify(past, rounded) });
-    if ((await digests.count()) === (await tx.table('meals').count())) await house.delete('untaught');
+    const done = (await digests.count()) + unread.length;
+    if (done === (await tx.table('meals').count())) await house.delete('untaught');
   });
   told?.(wanted.length, wanted.length);
-  return true;
+  return { made: true, unread };
 }
 
 /** A batch of the log as it is listed: whether it was cooked in another kitchen is known here alone. */

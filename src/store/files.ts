@@ -71,7 +71,7 @@ async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string
  */
 export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
   const { meal, batches, entries, kitchen, learned } = file;
-  await act(db, { words: `bringing in “${meal.name}”` }, meal.id, (deed) => {
+  await act(db, { words: `bringing in “${meal.name}”`, house: true }, meal.id, (deed) => {
     deleteMealRows(deed, meal.id);
     deed.put('meals', { id: meal.id, meal, made, kitchen, ...(learned && { learned }) });
     for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });

@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import type { Change, DigestRow, HouseRow } from './db.ts';
+import type { Change, DigestRow, HouseRow } from './kinds.ts';
 
 /** What the learning wants has to be put together anew. */
 export const markUntaught = (tx: Transaction): PromiseLike<unknown> =>

@@ -1,7 +1,7 @@
 import type { Table, Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
-import type { Act, Change } from './db.ts';
-import { scopeOf } from './scopes.ts';
+import type { Act, Change } from './kinds.ts';
+import { mealsIn, scopeOf } from './scopes.ts';
 
 /** At least fifty acts of a meal can be taken back; older ones are let go. */
 const KEEP = 200;
@@ -33,19 +33,26 @@ export async function nextActs(
   mealId: string | undefined,
 ): Promise<{ undo?: Act; redo?: Act }> {
   const [undo, redo] = await Promise.all([
-    standing(acts, mealId, 0).last(),
-    mealId === undefined ? nextInHouse(acts) : standing(acts, mealId, 1).first(),
+    mealId === undefined ? nextInHouse(acts, 'undo') : standing(acts, mealId, 0).last(),
+    mealId === undefined ? nextInHouse(acts, 'redo') : standing(acts, mealId, 1).first(),
   ]);
   return { ...(undo && { undo }), ...(redo && { redo }) };
 }
 
-/** Where no meal is open: an act of a meal is done again only when it is the meal's next, or it would skip some. */
-async function nextInHouse(acts: Acts): Promise<Act | undefined> {
-  for (const act of await standing(acts, undefined, 1).toArray()) {
-    const next = act.mealId === '' ? act : await standing(acts, act.mealId, 1).first();
-    if (next?.seq === act.seq) return act;
+/**
+ * Where no meal is open, an act that touches meals is on offer while it is the next of each of them: what has been done
+ * to a meal since would otherwise go with it unseen.
+ */
+async function nextInHouse(acts: Acts, direction: 'undo' | 'redo'): Promise<Act | undefined> {
+  const undo = direction === 'undo';
+  const act = await (undo ? standing(acts, undefined, 0).last() : standing(acts, undefined, 1).first());
+  if (!act) return undefined;
+  for (const meal of new Set([...(act.mealId === '' ? [] : [act.mealId]), ...mealsIn(act.changes)])) {
+    const next = undo ? await standing(acts, meal, 0).last() : await standing(acts, meal, 1).first();
+    // An act of several meals is filed under one: under the others, something of their own may stand.
+    if (next && (undo ? next.seq > act.seq : next.seq < act.seq)) return undefined;
   }
-  return undefined;
+  return act;
 }
 
 /** One act more in the journal, or the last one carried on; what was taken back can no longer be done again. */
@@ -77,7 +84,7 @@ export async function record(
   await letGo(tx, scope.mealId, seq);
 }
 
-/** Lets go of what was taken back in this scope, and of what was taken back with it. */
+/** Lets go of what was taken back in this scope. */
 async function forgetUndone(
   tx: Transaction,
   { mealId, house }: Pick<Act, 'mealId' | 'house'>,
@@ -85,9 +92,7 @@ async function forgetUndone(
   const acts = actsOf(tx);
   const undone = await standing(acts, mealId, 1).primaryKeys();
   if (house === 1) undone.push(...(await standing(acts, undefined, 1).primaryKeys()));
-  if (undone.length === 0) return;
-  undone.push(...(await acts.where('with').anyOf(undone).primaryKeys()));
-  await acts.bulkDelete(undone);
+  if (undone.length > 0) await acts.bulkDelete(undone);
 }
 
 async function letGo(tx: Transaction, mealId: string, newest: number): Promise<void> {
@@ -122,37 +127,7 @@ function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | 
   return [{ ...second, before: first.before }];
 }
 
-/** The act that a step takes back or does again, and all that goes with it in the order in which that is done. */
-export async function stepOf(
-  tx: Transaction,
-  mealId: string | undefined,
-  direction: 'undo' | 'redo',
-): Promise<{ readonly head: Act; readonly acts: readonly Act[] } | undefined> {
-  const acts = actsOf(tx);
-  const { [direction]: head } = await nextActs({ acts }, mealId);
-  if (!head) return undefined;
-  if (direction === 'redo')
-    return { head, acts: [head, ...(await acts.where('with').equals(head.seq).sortBy('seq'))] };
-  // From where no meal is open, an act of a meal goes back with all that was done to the meal since.
-  if (mealId !== undefined || head.mealId === '') return { head, acts: [head] };
-  const since = await standing(acts, head.mealId, 0)
-    .filter(({ seq }) => seq > head.seq)
-    .reverse()
-    .sortBy('seq');
-  return { head, acts: [...since, head] };
-}
-
-/** Marks an act as taken back, alone or with another, or as standing again. */
-export async function mark(
-  tx: Transaction,
-  act: Act,
-  direction: 'undo' | 'redo',
-  head: number,
-): Promise<void> {
-  const { with: _, ...bare } = act;
-  await actsOf(tx).put({
-    ...bare,
-    undone: direction === 'undo' ? 1 : 0,
-    ...(direction === 'undo' && act.seq !== head && { with: head }),
-  });
-}
+/** Marks an act as taken back, or as standing again. */
+export const mark = async (tx: Transaction, act: Act, direction: 'undo' | 'redo'): Promise<void> => {
+  await actsOf(tx).put({ ...act, undone: direction === 'undo' ? 1 : 0 });
+};

@@ -3,7 +3,8 @@ import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
 import { nameOf, summarizeMeal } from './summaries.ts';
-import type { BatchRow, MealRow, SlowSpoonDb } from './db.ts';
+import type { SlowSpoonDb } from './db.ts';
+import type { BatchRow, MealRow } from './kinds.ts';
 
 export type { LoadedMeal } from './rows.ts';
 
@@ -26,14 +27,24 @@ const AT_A_TIME = 40;
 /** Meals as they were read; of one that cannot be, its name: one damaged row must not take the others with it. */
 export interface LoadedMeals {
   readonly meals: readonly LoadedMeal[];
-  readonly damaged: readonly { readonly id: string; readonly name: string }[];
+  readonly damaged: readonly Damaged[];
 }
+
+/** A meal that cannot be read or reckoned, and why. */
+export interface Damaged {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+}
+
+/** A fault in words. */
+export const whyOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** Meals of these ids, in their order, without those that are gone. */
 export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promise<LoadedMeals> {
   const kept = await db.kept.toArray();
   const meals: LoadedMeal[] = [];
-  const damaged: { id: string; name: string }[] = [];
+  const damaged: Damaged[] = [];
   for (let from = 0; from < ids.length; from += AT_A_TIME) {
     const some = ids.slice(from, from + AT_A_TIME);
     const [rows, batches, packs] = await Promise.all([
@@ -48,9 +59,11 @@ export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promis
       try {
         const entries = own(packs).flatMap(unpacked);
         const loaded = loadedOf(rowsFrom({ meals: [meal], batches: own(batches), entries, kept }));
-        if (loaded) meals.push(loaded);
-      } catch {
-        damaged.push({ id: meal.id, name: nameOf(meal.meal) });
+        // A row need not hold what its type says.
+        if (typeof (loaded?.meal as unknown) !== 'object' || !loaded?.meal) throw new Error('it holds no meal.');
+        meals.push(loaded);
+      } catch (error) {
+        damaged.push({ id: meal.id, name: nameOf(meal.meal), why: whyOf(error) });
       }
     }
   }
@@ -124,6 +137,38 @@ export function deleteMealRows(deed: Deed, mealId: string): void {
     for (const id of deed.idsOf(table, mealId)) deed.remove(table, id);
   }
   deed.remove('meals', mealId);
+}
+
+/** Puts a meal of the bin back, as one act; does nothing where it has been emptied meanwhile. */
+export async function putBack(db: SlowSpoonDb, mealId: string): Promise<void> {
+  const row = await db.bin.get(mealId);
+  if (!row) return;
+  await act(db, { words: `putting “${row.name}” back` }, mealId, (deed) => {
+    deed.put('meals', row.row);
+    for (const batch of row.batches) deed.put('batches', batch);
+    for (const entry of row.entries) deed.put('entries', entry);
+  });
+}
+
+/** What would go with a meal: said before it does. */
+export interface Going {
+  readonly pots: number;
+  readonly readings: number;
+  readonly closed: number;
+}
+
+/** Counts what would go with a meal. */
+export async function goingWith(db: SlowSpoonDb, mealId: string): Promise<Going> {
+  const [batches, packs] = await Promise.all([
+    db.batches.where({ mealId }).toArray(),
+    db.entries.where({ mealId }).toArray(),
+  ]);
+  return {
+    pots: batches.length,
+    // A damaged pack holds something that nobody can count.
+    readings: packs.reduce((sum, { entries }) => sum + (Array.isArray(entries) ? entries.length : 1), 0),
+    closed: batches.filter(({ batch }) => (batch as Partial<typeof batch> | undefined)?.closed).length,
+  };
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { Table, Transaction } from 'dexie';
 import type { Entry } from '@/core/batch/index.ts';
-import type { EntryRow, PackRow } from './db.ts';
+import type { EntryRow, PackRow } from './kinds.ts';
 
 /*
  * Readings lie in one row a batch: five thousand rows come in in seconds where three hundred thousand took half a

@@ -5,7 +5,7 @@ import type { SlowSpoonDb } from './db.ts';
 
 /** Puts past meals in, all of them as one act or none; undo takes them out again. */
 export async function putPastMeals(db: SlowSpoonDb, past: readonly PastMeal[], words: string): Promise<void> {
-  await act(db, { words }, undefined, (deed) => {
+  await act(db, { words, house: true }, undefined, (deed) => {
     for (const { meal, batches, entries } of past) {
       deed.put('meals', { id: meal.id, meal, made: batches[0]?.closed?.at ?? Date.now() });
       for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });

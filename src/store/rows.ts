@@ -7,7 +7,7 @@ import {
   type Learned,
   type Meal,
 } from '@/core/batch/index.ts';
-import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './db.ts';
+import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './kinds.ts';
 
 /** A meal with all that its reckoning needs. */
 export interface LoadedMeal {

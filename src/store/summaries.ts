@@ -3,7 +3,8 @@ import sameRow from 'fast-deep-equal';
 import type { Kitchen } from '@/core/batch/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { reference } from '@/reference/index.ts';
-import type { BatchRow, Change, KeptRow, MealRow, SlowSpoonDb, SummaryRow } from './db.ts';
+import type { SlowSpoonDb } from './db.ts';
+import type { BatchRow, Change, KeptRow, MealRow, SummaryRow } from './kinds.ts';
 
 const cutNames = new Map(reference.cuts.map(({ id, name }) => [id, name]));
 

@@ -14,9 +14,10 @@ import { reckon } from '@/core/questions/index.ts';
 import { grams, lotOf } from '@/core/testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
+import { emptyBin } from './bin.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
 import { exportMeal, importMeal, readIncoming } from './files.ts';
-import { deleteMeal, loadMeal, newMeal } from './meals.ts';
+import { deleteMeal, goingWith, loadMeal, newMeal, putBack } from './meals.ts';
 
 /** What a cook may do, drawn at random; what names a thing takes one of those that are there. */
 type Doing =
@@ -243,25 +244,89 @@ describe('undo and redo', () => {
     );
   }, 60_000);
 
-  test('from where no meal is open a meal goes with all that was done to it, and comes back with it', async () => {
+  test('where no meal is open nothing takes a meal away that was made, whatever was done to it', async () => {
     const db = openDb('undo-house');
     const { mealId } = await newMeal(db, 'Supper');
     const cook = new Cook(db, mealId);
-    const id = (what: 'lot' | 'weigh') => ({ what, g: 900, flow: 'shred' }) as Doing;
-    for (const what of ['lot', 'weigh', 'weigh'] as const) await cook.do(id(what));
-    await undo(db, mealId);
+    expect((await nextActs(db, undefined)).undo).toBeUndefined();
+    for (const what of ['lot', 'weigh'] as const) await cook.do({ what, g: 900, flow: 'shred' } as Doing);
     const stood = await cook.stands();
-    expect(await undo(db)).toBe('a new meal');
-    expect(await cook.stands()).toBe('no meal');
-    expect([await db.batches.count(), await db.entries.count(), await db.summaries.count()]).toEqual([
-      0, 0, 0,
-    ]);
-    expect(await redo(db)).toBe('a new meal');
+    expect(await undo(db)).toBeUndefined();
     expect(await cook.stands()).toBe(stood);
-    // What had been taken back before is still there to be done again, and what was done to be taken back.
-    expect((await nextActs(db, mealId)).redo?.words).toBe('something');
-    await redo(db, mealId);
-    expect((await loadMeal(db, mealId))?.entries).toHaveLength(2);
+    await db.delete();
+  });
+
+  test('what was brought in there goes again there, until something was done to it', async () => {
+    const db = openDb('undo-brought-in');
+    const { mealId } = await newMeal(db, 'Supper');
+    const cook = new Cook(db, mealId);
+    await cook.do({ what: 'weigh', g: 900, flow: 'shred' });
+    const text = await exportMeal(db, mealId);
+    await cook.do({ what: 'delete' });
+    const incoming = await readIncoming(db, { size: text.length, text: () => Promise.resolve(text) });
+    if (!incoming.ok) throw new Error(incoming.error);
+    await importMeal(db, incoming.file, 1);
+    expect((await nextActs(db, undefined)).undo?.words).toBe('bringing in “Supper”');
+    await cook.do({ what: 'name', name: 'Lunch' });
+    expect((await nextActs(db, undefined)).undo).toBeUndefined();
+    await undo(db, mealId);
+    expect(await undo(db)).toBe('bringing in “Supper”');
+    expect(await cook.stands()).toBe('no meal');
+    await db.delete();
+  });
+});
+
+describe('the bin', () => {
+  test('holds a meal that was deleted until it is put back, whatever was done meanwhile', async () => {
+    const db = openDb('bin');
+    const { mealId } = await newMeal(db, 'Supper');
+    const cook = new Cook(db, mealId);
+    for (const what of ['lot', 'weigh'] as const) await cook.do({ what, g: 900, flow: 'shred' } as Doing);
+    const stood = await cook.stands();
+    expect(await goingWith(db, mealId)).toEqual({ pots: 1, readings: 1, closed: 0 });
+    await cook.do({ what: 'delete' });
+    await act(db, { words: 'the altitude' }, undefined, (deed) =>
+      deed.put('kept', { id: 'kitchen', kitchen: usualKitchen }),
+    );
+    expect(await cook.stands()).toBe('no meal');
+    await putBack(db, mealId);
+    expect(await cook.stands()).toBe(stood);
+    expect(await db.bin.count()).toBe(0);
+    // Put back once more it is as it is, and to take that back is to have it in the bin again.
+    await undo(db, mealId);
+    expect((await db.bin.toArray()).map(({ name }) => name)).toEqual(['Supper']);
+    await db.delete();
+  });
+
+  test('holds a meal that an undo has taken away, with its readings', async () => {
+    const db = openDb('bin-undo');
+    const { mealId } = await newMeal(db, 'Supper');
+    const cook = new Cook(db, mealId);
+    await cook.do({ what: 'weigh', g: 900, flow: 'shred' });
+    const stood = await cook.stands();
+    await cook.do({ what: 'delete' });
+    expect((await nextActs(db, undefined)).undo?.words).toBe('deleting “Supper”');
+    await undo(db);
+    expect(await cook.stands()).toBe(stood);
+    expect(await db.bin.count()).toBe(0);
+    await redo(db);
+    expect((await db.bin.toArray()).map(({ entries }) => entries.length)).toEqual([1]);
+    await db.delete();
+  });
+
+  test('is emptied of what has lain there for thirty days', async () => {
+    const db = openDb('bin-old');
+    for (const name of ['Supper', 'Lunch']) {
+      const { mealId } = await newMeal(db, name);
+      await deleteMeal(db, mealId, name);
+    }
+    const [row] = await db.bin.toArray();
+    if (!row) throw new Error('nothing lies in the bin');
+    await db.bin.put({ ...row, at: Date.UTC(2026, 0, 1) });
+    await emptyBin(db, Date.UTC(2026, 0, 31));
+    expect(await db.bin.count()).toBe(2);
+    await emptyBin(db, Date.UTC(2026, 0, 31) + 1);
+    expect(await db.bin.count()).toBe(1);
     await db.delete();
   });
 });

@@ -46,3 +46,18 @@ export const unreadWords = (unread: readonly string[]): string =>
 /** "2 meals are in." */
 export const broughtInWords = (count: number): string =>
   count === 1 ? 'One meal is in.' : `${count} meals are in.`;
+
+/** What would go with a meal, before it does: "Two pots, one of them closed, and 41 readings go with it." */
+export function goingWords({
+  pots,
+  readings,
+  closed,
+}: {
+  readonly pots: number;
+  readonly readings: number;
+  readonly closed: number;
+}): string {
+  const inPots = pots === 1 ? 'One pot' : `${pots} pots`;
+  const over = closed === 0 ? '' : pots === 1 ? ', closed,' : `, ${closed} of them closed,`;
+  return `${inPots}${over} and ${readings === 1 ? 'one reading' : `${readings} readings`} go with it.`;
+}

@@ -1,4 +1,4 @@
-export { backupChangesWords, broughtInWords, lastBackupWords, unreadWords } from './backups.ts';
+export { backupChangesWords, broughtInWords, goingWords, lastBackupWords, unreadWords } from './backups.ts';
 export { nothingToBuyWords } from './buy.ts';
 export { avoidableWords, resourceWords } from './called.ts';
 export { capital } from './capital.ts';

@@ -1,4 +1,4 @@
-import { type Digest, digestOf } from '@/core/log/index.ts';
+import { type Digested, digestedOf } from '@/core/log/index.ts';
 import { openMeal, type Input, type OpenedMeal } from '@/core/model/index.ts';
 import type { LpSolver } from '@/core/plates/index.ts';
 import { answer, type Answer, type Ask, type Question, wantsSolver } from '@/core/questions/index.ts';
@@ -19,17 +19,8 @@ export interface Asked<Q extends Question = Question> {
 /** The core as it stands behind the border between the threads. */
 export interface CoreWorker {
   answer<Q extends Question>(asked: Asked<Q>): Answer<Q> | Promise<Answer<Q>>;
-  /** What the log knows of the batches of meals. One that cannot be reckoned has none. */
-  digests(meals: readonly BareMeal[]): readonly (readonly Digest[])[];
-}
-
-function digested(input: Input): readonly Digest[] {
-  try {
-    return digestOf(input);
-  } catch {
-    // A damaged meal is told of where it is opened; it must not keep the others out of the log.
-    return [];
-  }
+  /** What the log knows of the batches of meals; of one that cannot be reckoned, why. */
+  digests(meals: readonly BareMeal[]): readonly Digested[];
 }
 
 /**
@@ -40,7 +31,7 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
   let solver: Promise<LpSolver> | undefined;
   let open: { readonly revision: number; readonly meal: OpenedMeal } | undefined;
   return {
-    digests: (meals) => meals.map((meal) => digested({ ...meal, reference })),
+    digests: (meals) => meals.map((meal) => digestedOf({ ...meal, reference })),
     answer({ question, ask, revision, meal }) {
       if (meal) open = { revision, meal: openMeal({ ...meal, reference }) };
       if (open?.revision !== revision) throw new Error(`Revision ${revision} of the meal is not open here.`);

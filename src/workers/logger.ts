@@ -1,10 +1,10 @@
 import { wrap } from 'comlink';
-import type { Digest } from '@/core/log/index.ts';
+import type { Digested } from '@/core/log/index.ts';
 import type { BareMeal, CoreWorker } from './core.ts';
 
 /** A thread that makes digests, beside the one that answers: nobody who types waits for the log. */
 export function startLogger(): {
-  readonly digester: (meals: readonly BareMeal[]) => Promise<readonly (readonly Digest[])[]>;
+  readonly digester: (meals: readonly BareMeal[]) => Promise<readonly Digested[]>;
   readonly stop: () => void;
 } {
   const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });

@@ -1,4 +1,5 @@
-import type { HouseRow, SlowSpoonDb } from '@/store/db.ts';
+import type { SlowSpoonDb } from '@/store/db.ts';
+import type { HouseRow } from '@/store/kinds.ts';
 
 /** ms: how far the kitchen's clock is ahead of this machine's; only the demo has a clock of its own. */
 let ahead = 0;

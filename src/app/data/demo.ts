@@ -1,9 +1,10 @@
 import supper from '../../../examples/lantern-supper.json';
 import { readMealFile, shifted } from '@/core/batch/file/index.ts';
 import { dateOf, momentOf, wallTimeOf } from '@/core/clock/index.ts';
-import type { KeptRow, SlowSpoonDb } from '@/store/db.ts';
+import type { SlowSpoonDb } from '@/store/db.ts';
+import type { KeptRow } from '@/store/kinds.ts';
 import type { Kitchen } from '@/core/batch/index.ts';
-import { digestOf } from '@/core/log/index.ts';
+import { digestedOf } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { mendDigests, stampOf } from '@/store/digests.ts';
 import { packed } from '@/store/packs.ts';
@@ -48,7 +49,7 @@ export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   // A dozen meals: sooner made here than a thread is started.
   await mendDigests(db, {
     stamp: stampOf(reference.version, kitchen),
-    digester: (meals) => Promise.resolve(meals.map((meal) => digestOf({ ...meal, reference }))),
+    digester: (meals) => Promise.resolve(meals.map((meal) => digestedOf({ ...meal, reference }))),
   });
 }
 

@@ -18,7 +18,7 @@ import {
 import { covered, openPhase, withLastMinutes } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import type { Settings } from '@/store/db.ts';
+import type { Settings } from '@/store/kinds.ts';
 import type { Deed } from '@/store/rows.ts';
 import { change, changeBatch } from './memory.ts';
 import { clockNow } from './clock.ts';

@@ -1,5 +1,5 @@
 import { act, keep, redo, undo, type ActOptions } from '@/store/acts.ts';
-import type { Change, KeptRow } from '@/store/db.ts';
+import type { Change, KeptRow } from '@/store/kinds.ts';
 import { type Overfull, overfull } from '@/core/batch/index.ts';
 import { overfullWords } from '@/words/index.ts';
 import { Refused } from './refused.ts';

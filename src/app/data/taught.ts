@@ -3,6 +3,7 @@ import type { PastBatch } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { mendDigests, stampOf, taughtBy } from '@/store/digests.ts';
 import { storageFaultOf } from '@/store/faults.ts';
+import type { Damaged } from '@/store/meals.ts';
 import { startLogger } from '@/workers/logger.ts';
 import { db } from './db.ts';
 import { actsBefore } from './queue.ts';
@@ -27,6 +28,9 @@ export interface Mended {
 }
 /** How far the log is made anew; undefined while it is not. */
 export const mendingNow = watched<Mended | undefined>(undefined);
+
+/** Meals that the log could not read, and why; tried again whenever it is mended. */
+export const unreadNow = watched<readonly Damaged[]>([]);
 
 let mending: Promise<void> | undefined;
 let again = false;
@@ -59,11 +63,12 @@ async function mend(): Promise<void> {
   const stamp = stampOf(reference.version, kept?.id === 'kitchen' ? kept.kitchen : usualKitchen);
   let logger: ReturnType<typeof startLogger> | undefined;
   try {
-    const made = await mendDigests(db, {
+    const { made, unread } = await mendDigests(db, {
       stamp,
       digester: (meals) => (logger ??= startLogger()).digester(meals),
       told: (done, of) => mendingNow.set(of > 0 && done < of ? { done, of } : undefined),
     });
+    unreadNow.set(unread);
     if (made) await readTaught();
   } finally {
     logger?.stop();

@@ -2,9 +2,10 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { type Digest, isPast, type Logged } from '@/core/log/index.ts';
 import { clockNow } from './clock.ts';
+import type { Damaged } from '@/store/meals.ts';
 import { listed } from '@/store/digests.ts';
 import { db } from './db.ts';
-import { type Mended, mendingNow, mendLog } from './taught.ts';
+import { type Mended, mendingNow, mendLog, unreadNow } from './taught.ts';
 import { useWatched } from './watched.ts';
 
 export interface Log {
@@ -12,6 +13,8 @@ export interface Log {
   readonly digests: readonly Logged[] | undefined;
   /** How far it is made anew, where that is under way. */
   readonly mending: Mended | undefined;
+  /** Meals that it could not read. */
+  readonly unread: readonly Damaged[];
 }
 
 /** The first picture of the log is not kept waiting, ms. */
@@ -29,7 +32,8 @@ export function useLog(): Log {
     return listed(text).filter((digest) => isPast(digest, now));
   }, [text]);
   const [stood, stand] = useState<readonly Logged[]>();
-  if (digests && digests !== stood && (missing === 0 || !stood || digests.length > stood.length))
+  const unread = useWatched(unreadNow);
+  if (digests && digests !== stood && (missing === unread.length || !stood || digests.length > stood.length))
     stand(digests);
   // What is there is shown first: looking for what is missing takes a moment of its own.
   const isShown = stood !== undefined;
@@ -37,7 +41,7 @@ export function useLog(): Log {
     const later = setTimeout(() => void mendLog().catch(reportError), isShown ? AFTER_MS : AT_MOST_MS);
     return () => clearTimeout(later);
   }, [missing, isShown]);
-  return { digests: stood, mending: useWatched(mendingNow) };
+  return { digests: stood, mending: useWatched(mendingNow), unread };
 }
 
 /** A batch of the log with its strands; undefined while they are read. */

@@ -3,7 +3,7 @@ import { startTransition, useEffect, useState } from 'react';
 import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { breath } from '@/store/breath.ts';
-import { loadMeals, type LoadedMeal, type LoadedMeals } from '@/store/meals.ts';
+import { loadMeals, type LoadedMeals, whyOf } from '@/store/meals.ts';
 import { db } from './db.ts';
 
 export interface OpenedMeals {
@@ -39,9 +39,13 @@ export function useOpenedMeals(
       const damaged = [...loaded.damaged];
       let began = performance.now();
       for (const meal of loaded.meals) {
-        const one = opens(meal, look);
-        if (one) opened.push(one);
-        else damaged.push({ id: meal.meal.id, name: meal.meal.name });
+        try {
+          const one = openMeal({ ...meal, reference });
+          look(one);
+          opened.push(one);
+        } catch (error) {
+          damaged.push({ id: meal.meal.id, name: meal.meal.name, why: whyOf(error) });
+        }
         if (performance.now() - began < SLICE_MS) continue;
         await breath();
         if (left) return;
@@ -55,14 +59,4 @@ export function useOpenedMeals(
     };
   }, [loaded, look]);
   return meals;
-}
-
-function opens(meal: LoadedMeal, look: (meal: OpenedMeal) => unknown): OpenedMeal | undefined {
-  try {
-    const opened = openMeal({ ...meal, reference });
-    look(opened);
-    return opened;
-  } catch {
-    return undefined;
-  }
 }

@@ -1,4 +1,4 @@
-import type { Settings } from '@/store/db.ts';
+import type { Settings } from '@/store/kinds.ts';
 import { useKept } from './useKept.ts';
 
 export const usualSettings: Settings = { system: 'metric', degrees: 'C' };

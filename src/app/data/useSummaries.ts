@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
-import type { SummaryRow } from '@/store/db.ts';
+import type { SummaryRow } from '@/store/kinds.ts';
 import { mendSummaries } from '@/store/summaries.ts';
 import { db } from './db.ts';
 

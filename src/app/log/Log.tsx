@@ -3,6 +3,7 @@ import { cutsInLog, type LogOrder, ordered, orders, searched, storyOf } from '@/
 import { cutShort, orderWords, storyTitle } from '@/words/index.ts';
 import { useLog } from '../data/useLog.ts';
 import { SeekField } from '../parts/fields/SeekField.tsx';
+import { FieldError } from '../parts/FieldError.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
@@ -22,7 +23,7 @@ const WORTH_SEARCHING = 4;
 /** What this kitchen really yields: past cooks, one of them whole, and how its cut came to be known here. */
 export default function Log() {
   useDocumentTitle('log');
-  const { digests, mending } = useLog();
+  const { digests, mending, unread } = useLog();
   const [sought, seek] = useState('');
   const [order, put] = useState<LogOrder>('latest first');
   const [chosen, choose] = useState<string>();
@@ -65,6 +66,12 @@ export default function Log() {
             <progress value={mending.done} max={mending.of} aria-hidden />
           </p>
         )}
+        {unread.map(({ id, name, why }) => (
+          <FieldError key={id}>
+            “{name || 'a meal without a name'}” is not in the log, since it cannot be reckoned: {why} It is
+            tried again when the log is opened.
+          </FieldError>
+        ))}
         {digests.length >= WORTH_SEARCHING && (
           <div className={css.seek}>
             <SeekField

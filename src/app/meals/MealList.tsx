@@ -1,10 +1,11 @@
 import clsx from 'clsx';
 import { useDeferredValue, useState } from 'react';
 import { dateOf } from '@/core/clock/index.ts';
-import type { SummaryRow } from '@/store/db.ts';
+import type { SummaryRow } from '@/store/kinds.ts';
 import { clockNow } from '../data/clock.ts';
 import { SeekField } from '../parts/fields/SeekField.tsx';
 import { useSummaries } from '../data/useSummaries.ts';
+import type { AskedToDelete } from './AskDelete.tsx';
 import { MealRow } from './MealRow.tsx';
 import css from './meals.module.scss';
 
@@ -25,7 +26,13 @@ function byServing(now: string) {
 }
 
 /** The meals by when they are served, with a search through their names, dishes, pots and cuts. */
-export function MealList({ report }: { readonly report: (error: unknown) => void }) {
+export function MealList({
+  report,
+  onAsk,
+}: {
+  readonly report: (error: unknown) => void;
+  readonly onAsk: (asked: AskedToDelete) => void;
+}) {
   const rows = useSummaries();
   const [sought, seek] = useState('');
   const [shown, show] = useState(AT_ONCE);
@@ -61,7 +68,7 @@ export function MealList({ report }: { readonly report: (error: unknown) => void
       )}
       <ul className={css.meals}>
         {found?.slice(0, shown).map((row) => (
-          <MealRow key={row.id} row={row} report={report} />
+          <MealRow key={row.id} row={row} report={report} onAsk={onAsk} />
         ))}
       </ul>
       {found && found.length > shown && (

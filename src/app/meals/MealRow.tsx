@@ -1,19 +1,22 @@
 import { Link, useNavigate } from 'react-router';
-import type { SummaryRow } from '@/store/db.ts';
-import { deleteMeal, mealAgain } from '@/store/meals.ts';
+import type { SummaryRow } from '@/store/kinds.ts';
+import { deleteMeal, goingWith, mealAgain } from '@/store/meals.ts';
 import { db } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
 import { saveMeal } from '../data/saveMeal.ts';
+import type { AskedToDelete } from './AskDelete.tsx';
 
 interface Props {
   readonly row: SummaryRow;
   readonly report: (error: unknown) => void;
+  /** What has readings goes only when somebody who knows it has said so. */
+  readonly onAsk: (asked: AskedToDelete) => void;
 }
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** One line of the list: opened, saved, deleted. A damaged meal has the same, and is saved as it lies. */
-export function MealRow({ row, report }: Props) {
+export function MealRow({ row, report, onAsk }: Props) {
   const { id, damaged, serving } = row;
   const navigate = useNavigate();
   const name = row.name || (damaged ? 'a damaged meal' : 'a meal without a name');
@@ -50,7 +53,12 @@ export function MealRow({ row, report }: Props) {
         type="button"
         className="link"
         onClick={() => {
-          onDisk(() => deleteMeal(db, id, name)).catch(report);
+          onDisk(() => goingWith(db, id))
+            .then((going) => {
+              if (going.readings > 0 || going.closed > 0) onAsk({ id, name, going });
+              else return onDisk(() => deleteMeal(db, id, name));
+            })
+            .catch(report);
         }}
       >
         Delete<span className="visually-hidden"> {name}</span>

@@ -1,21 +1,26 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
+import { deleteMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../data/db.ts';
 import { onDisk } from '../data/memory.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { Top } from '../shell/Top.tsx';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+import type { AskedToDelete } from './AskDelete.tsx';
+import { Bin } from './Bin.tsx';
 import { BringIn } from './BringIn.tsx';
 import { Keeping } from './Keeping.tsx';
 import { MealList } from './MealList.tsx';
 import css from './meals.module.scss';
 
+const AskDelete = lazy(() => import('./AskDelete.tsx'));
 const Restore = lazy(() => import('./Restore.tsx'));
 
 /** The meals that are kept here; a meal goes out as a file and comes in as one, and so does everything. */
 export default function Meals() {
   useDocumentTitle('meals');
   const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean }>();
+  const [asked, ask] = useState<AskedToDelete>();
   const [backup, setBackup] = useState<File>();
   const report = (error: unknown) => {
     setSaid({ words: error instanceof Error ? error.message : String(error), wrong: true });
@@ -33,7 +38,8 @@ export default function Meals() {
           <BringIn tell={tell} report={report} onBackup={setBackup} />
         </div>
         {said && (said.wrong ? <FieldError>{said.words}</FieldError> : <p role="status">{said.words}</p>)}
-        <MealList report={report} />
+        <MealList report={report} onAsk={ask} />
+        <Bin report={report} />
         {isDemo && (
           <p className={css.more}>
             <button
@@ -51,6 +57,18 @@ export default function Meals() {
           </p>
         )}
         <Keeping tell={tell} report={report} onBackup={setBackup} />
+        {asked && (
+          <Suspense>
+            <AskDelete
+              asked={asked}
+              onLeave={() => ask(undefined)}
+              onDelete={() => {
+                ask(undefined);
+                onDisk(() => deleteMeal(db, asked.id, asked.name)).catch(report);
+              }}
+            />
+          </Suspense>
+        )}
         {backup && (
           <Suspense>
             <Restore

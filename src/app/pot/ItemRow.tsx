@@ -7,7 +7,7 @@ import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { readAmount } from '@/core/pot/index.ts';
-import type { Settings } from '@/store/db.ts';
+import type { Settings } from '@/store/kinds.ts';
 import { massUnits, volumeUnits } from '../data/useSettings.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editItem, editItems } from '../data/edits.ts';

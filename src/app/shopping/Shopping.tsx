@@ -1,7 +1,7 @@
 import { isOpen, shoppingList } from '@/core/questions/index.ts';
 import type { OpenedMeal } from '@/core/model/index.ts';
 import { useMemo, useState } from 'react';
-import type { SummaryRow } from '@/store/db.ts';
+import type { SummaryRow } from '@/store/kinds.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { saveText } from '../data/saveText.ts';
 import { useOpenedMeals } from '../data/useOpenedMeals.ts';
@@ -105,9 +105,9 @@ export default function Shopping() {
             )}
           </div>
         )}
-        {damaged.map(({ id, name }) => (
+        {damaged.map(({ id, name, why }) => (
           <FieldError key={id}>
-            “{name || 'a meal without a name'}” cannot be read and is left out.
+            “{name || 'a meal without a name'}” cannot be read and is left out: {why}
           </FieldError>
         ))}
         {open.length === 1 && <p className="quiet">For {open[0]?.input.meal.name}.</p>}

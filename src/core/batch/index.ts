@@ -84,7 +84,7 @@ export {
 export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
 export { lessonChanges, withLesson } from './lessonEdits.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
-export { type Stage, stages } from './stages.ts';
+export { type Stage, stages } from '../ledger/index.ts';
 export {
   shredInScoop,
   usualBatch,

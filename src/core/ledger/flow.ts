@@ -1,4 +1,4 @@
-import type { Stage } from '../batch/index.ts';
+import type { Stage } from './stages.ts';
 import { massOf, type Amount } from './amount.ts';
 import { flows, type FlowId } from './flows.ts';
 import type { Place } from './places.ts';

@@ -1,4 +1,4 @@
-import type { Stage } from '../batch/index.ts';
+import type { Stage } from './stages.ts';
 import type { Place } from './places.ts';
 
 /** What a flow or a part of a strand is made of, as it is drawn: each has its colour, its pattern and its name. */

@@ -42,3 +42,4 @@ export {
 } from './flows.ts';
 export { settle } from './settle.ts';
 export { strandsOf, type StrandPart, type Strands } from './strands.ts';
+export { type Stage, stages } from './stages.ts';

@@ -1,4 +1,4 @@
-import type { Stage } from '../batch/index.ts';
+import type { Stage } from './stages.ts';
 import { times, type Amount } from './amount.ts';
 import { unaccountedFlow, type Flow, type Owner } from './flow.ts';
 import type { Place } from './places.ts';

@@ -1,4 +1,4 @@
-export { type Digest, digestOf, type Logged } from './digest.ts';
+export { type Digest, type Digested, digestedOf, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
 export { type Outcome, outcomeOf } from './outcome.ts';
 export { begunAt, learnedBefore, type PastBatch, pastOf } from './past.ts';

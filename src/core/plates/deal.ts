@@ -1,4 +1,20 @@
-import type { Source } from './flows.ts';
+import type { Amount } from '../ledger/index.ts';
+
+/** Shred of one lot, or the finished liquid of one batch, on its way to the plates. */
+export interface Source {
+  readonly batch: string;
+  readonly lot?: string;
+  /** What the filling is stretched with, by its step. */
+  readonly item?: string;
+  /** Which of its liquids; absent: the main one. */
+  readonly liquid?: string | undefined;
+  readonly grams: number;
+  /** ml of all of it; only liquid has them. */
+  readonly ml: number;
+  /** Of its batch's shred, what it dresses, 0 to 1; absent: nobody has said. */
+  readonly dresses?: number | undefined;
+  readonly per: Amount;
+}
 
 /** What is taken of each liquid, ml: held by the shred, and ladled. */
 export interface Dealt {

@@ -4,7 +4,8 @@ import { keptFlows } from '../keep/index.ts';
 import { amountOf, massOf, type Flow } from '../ledger/index.ts';
 import { ticketsOf } from '../order/index.ts';
 import { dishOf } from '../testing/meals.ts';
-import { plateFlows, type Source } from './flows.ts';
+import type { Source } from './deal.ts';
+import { plateFlows } from './flows.ts';
 import { emptyServed, nominalServing, serve } from './serve.ts';
 
 const meat = amountOf({ water: 0.6, protein: 0.3, fat: 0.09, salt: 0.01 });

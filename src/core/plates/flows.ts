@@ -1,25 +1,9 @@
 import { valueAt } from '../quantity/index.ts';
-import { type Amount, amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
+import { amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
 import { saltAtDressing } from '../pot/index.ts';
-import { dealLiquid } from './deal.ts';
+import { dealLiquid, type Source } from './deal.ts';
 import type { Served } from './serve.ts';
-
-/** Shred of one lot, or the finished liquid of one batch, on its way to the plates. */
-export interface Source {
-  readonly batch: string;
-  readonly lot?: string;
-  /** What the filling is stretched with, by its step. */
-  readonly item?: string;
-  /** Which of its liquids; absent: the main one. */
-  readonly liquid?: string | undefined;
-  readonly grams: number;
-  /** ml of all of it; only liquid has them. */
-  readonly ml: number;
-  /** Of its batch's shred, what it dresses, 0 to 1; absent: nobody has said. */
-  readonly dresses?: number | undefined;
-  readonly per: Amount;
-}
 
 /**
  * The flows to the plates, and what share of the shred and of each liquid they take. Each dish draws on every

@@ -1,4 +1,5 @@
-export { plateFlows, type Source } from './flows.ts';
+export type { Source } from './deal.ts';
+export { plateFlows } from './flows.ts';
 export { nominalServing, emptyServed, serve, SHORT, type Served, type ServeDraw } from './serve.ts';
 export { batchWithWay, isOfBatch, mealWithWay, withLocked, withLockedMl } from './share/take.ts';
 export { nextRound, firstRound } from './share/rounds.ts';

@@ -1,5 +1,6 @@
 import type { Transaction } from 'dexie';
-import type { HouseRow, SlowSpoonDb } from '../db.ts';
+import type { SlowSpoonDb } from '../db.ts';
+import type { HouseRow } from '../kinds.ts';
 
 const DAY_MS = 86_400_000;
 /** After so many days with changes it is time for another (common practice, no source). */

@@ -1,7 +1,8 @@
 import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
 import { type BackupChanges, type BackupMeal, canonical } from '@/core/batch/file/index.ts';
 import type { Transaction } from 'dexie';
-import type { BatchRow, KeptRow, SlowSpoonDb } from '../db.ts';
+import type { SlowSpoonDb } from '../db.ts';
+import type { BatchRow, KeptRow } from '../kinds.ts';
 import { packed } from '../packs.ts';
 import { markUntaught } from '../forgetDigests.ts';
 import { nameOf, summaryOf } from '../summaries.ts';
@@ -66,7 +67,7 @@ export async function restore(
 ): Promise<void> {
   const shared = head.kitchen ?? usualKitchen;
   const ids = meals.map(({ meal }) => meal.id);
-  await db.transaction('rw', [...TABLES, 'house'], async (tx) => {
+  await db.transaction('rw', [...TABLES, 'house', 'bin'], async (tx) => {
     if (way === 'replace') await Promise.all(TABLES.map((name) => tx.table(name).clear()));
     else {
       await tx.table('meals').bulkDelete(ids);
@@ -74,6 +75,8 @@ export async function restore(
       for (const name of ['batches', 'entries', 'acts'])
         await tx.table(name).where('mealId').anyOf(ids).delete();
     }
+    // What is back is no longer to be put back.
+    await tx.table('bin').bulkDelete(ids);
     // Where nothing was, the kitchen of the backup is the one here.
     if ((await tx.table('meals').count()) === 0) await tx.table<KeptRow>('kept').bulkPut(keptOf(head));
     const here = await tx.table<KeptRow, string>('kept').get('kitchen');

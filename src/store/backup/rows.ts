@@ -1,6 +1,7 @@
 import type { BackupMeal } from '@/core/batch/file/index.ts';
 import type { Entry } from '@/core/batch/index.ts';
-import type { BatchRow, MealRow, PackRow, SlowSpoonDb } from '../db.ts';
+import type { SlowSpoonDb } from '../db.ts';
+import type { BatchRow, MealRow, PackRow } from '../kinds.ts';
 
 /** So many meals are read at a time. */
 const AT_A_TIME = 50;

@@ -6,7 +6,8 @@ import { massUnits } from '../../data/useSettings.ts';
 import { withOrWithout } from '../../data/withOrWithout.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
-import type { ChangeStep } from './StepRow.tsx';
+
+export type ChangeStep = (words: string, changes: (step: AfterStep) => AfterStep, field?: string) => void;
 
 interface Props {
   readonly step: AfterStep;

@@ -20,10 +20,8 @@ import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
-import { AddField } from './AddField.tsx';
+import { AddField, type ChangeStep } from './AddField.tsx';
 import css from './steps.module.scss';
-
-export type ChangeStep = (words: string, changes: (step: AfterStep) => AfterStep, field?: string) => void;
 
 interface Props {
   readonly step: AfterStep;

@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { TimerRow } from '@/store/db.ts';
+import type { TimerRow } from '@/store/kinds.ts';
 import { db } from '../../data/db.ts';
 import { clockNow } from '../../data/clock.ts';
 

@@ -7,7 +7,7 @@ import { type BatchDraw, emptyBatchMass, runBatch } from '../nominal/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import { covarianceOf, latentsOf, multiplierOf, priorOf, type Latent } from './latents.ts';
 import type { Learned } from '../../batch/index.ts';
-import { sayingsOf } from './sayings.ts';
+import { type Saying, sayingsOf } from './sayings.ts';
 import { readingsOf, unread, type Reading } from './readings.ts';
 
 /** What is known of a meal after its weighings: the middle of it, and how a draw of what was known before moves. */
@@ -19,17 +19,6 @@ export interface Posterior {
   readonly drawn: (n: number) => readonly Float64Array[];
   /** What the readings say of each kind by themselves: the message that the log learns from. */
   readonly says: () => readonly Saying[];
-}
-
-/** Of the mean of a kind's latents in one meal (a cut's lots, one pot), what its readings alone say of it. */
-export interface Saying {
-  readonly what: Latent['what'];
-  readonly of: string;
-  /** Logarithm of found over foretold, and how surely the readings know it. */
-  readonly value: number;
-  readonly sd: number;
-  /** Standard deviation of this meal's own part about what the kind has in this kitchen. */
-  readonly own: number;
 }
 
 /** The run is bent, so its slopes are taken anew at each better middle. */

@@ -1,7 +1,17 @@
 import { valueAt } from '../../quantity/index.ts';
 import type { Conditioned, SparseRow } from '../../pooled/index.ts';
 import type { Latent } from './latents.ts';
-import type { Saying } from './posterior.ts';
+
+/** Of the mean of a kind's latents in one meal (a cut's lots, one pot), what its readings alone say of it. */
+export interface Saying {
+  readonly what: Latent['what'];
+  readonly of: string;
+  /** Logarithm of found over foretold, and how surely the readings know it. */
+  readonly value: number;
+  readonly sd: number;
+  /** Standard deviation of this meal's own part about what the kind has in this kitchen. */
+  readonly own: number;
+}
 
 /** Readings that leave more than this of the variance have said nothing of it. */
 const SILENT = 0.98;
