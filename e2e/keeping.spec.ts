@@ -93,7 +93,7 @@ test('a folder is written by itself, and a folder that is gone is told', async (
 test('a full disk loses nothing: it is said at once, and kept once there is room', async ({ page }) => {
   // A quota cannot be set here to the byte; what the browser says when it is used up can.
   await page.addInitScript(() => {
-    // eslint-disable-next-line @typescript-eslint/unbound-method -- it is called with its store, below
+    // oxlint-disable-next-line typescript/unbound-method -- it is called with its store, below
     const { put } = IDBObjectStore.prototype;
     IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...row) {
       if ('full' in globalThis) throw new DOMException('no room', 'QuotaExceededError');

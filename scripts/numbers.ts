@@ -5,7 +5,7 @@
  */
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { format, resolveConfig } from 'prettier';
+import { formatted } from './formatted.ts';
 import ts from 'typescript';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -164,7 +164,7 @@ Steps, sizes and limits of the reckoning: they say nothing about the world.
 
 ${list(constants.filter(({ kind }) => kind === OF_THE_PROGRAM))}
 `;
-const written = await format(text, { ...(await resolveConfig(target)), parser: 'markdown' });
+const written = await formatted(target, text);
 if (!process.argv.includes('--check')) writeFileSync(target, written);
 else if (readFileSync(target, 'utf8') !== written) {
   process.stderr.write('docs/numbers.md is not what the code says; write it anew with scripts/numbers.ts\n');

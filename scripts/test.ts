@@ -71,12 +71,15 @@ function freePort(): Promise<number> {
 
 /** One after the other, on one core. */
 async function checks(): Promise<Counts[]> {
-  const eslint = ['.', '--max-warnings', '0', '--cache', '--cache-location', bin('.cache/eslint/')];
   const cruise = ['--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'bench'];
   return [
-    await check('format', bin('prettier/bin/prettier.cjs'), ['--check', '--log-level', 'warn', '.']),
-    await check('types', bin('typescript/bin/tsc'), ['--noEmit']),
-    await check('types of the offline worker', bin('typescript/bin/tsc'), ['--noEmit', '-p', 'src/offline']),
+    await check('format', bin('oxfmt/bin/oxfmt'), ['--check', '.']),
+    await check('types', bin('@typescript/native-preview/bin/tsgo'), ['--noEmit']),
+    await check('types of the offline worker', bin('@typescript/native-preview/bin/tsgo'), [
+      '--noEmit',
+      '-p',
+      'src/offline',
+    ]),
     await check('architecture', bin('dependency-cruiser/bin/dependency-cruise.mjs'), cruise),
     await check('nothing unused', bin('knip/bin/knip.js'), []),
     await check('the file format is as documented', bin('tsx/dist/cli.mjs'), [
@@ -84,7 +87,7 @@ async function checks(): Promise<Counts[]> {
       '--check',
     ]),
     await check('the numbers are as documented', bin('tsx/dist/cli.mjs'), ['scripts/numbers.ts', '--check']),
-    await check('lint', bin('eslint/bin/eslint.js'), eslint),
+    await check('lint', bin('oxlint/bin/oxlint'), ['--deny-warnings']),
   ];
 }
 

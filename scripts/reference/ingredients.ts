@@ -10,7 +10,13 @@ export interface IngredientRow {
   /** What some guests must not have in it (common practice, no source). */
   readonly holds?: readonly string[];
   readonly section:
-    'vegetables' | 'dry goods' | 'tins and cartons' | 'wine and beer' | 'tap' | 'dairy' | 'meat';
+    | 'vegetables'
+    | 'dry goods'
+    | 'tins and cartons'
+    | 'wine and beer'
+    | 'tap'
+    | 'dairy'
+    | 'meat';
   /** Weight of one where SR24 has no such measure, g (estimate). */
   readonly pieceG?: number;
   /** What each prep takes off, of the weight as bought (SR24's own refuse, from memory, or an estimate). */

@@ -5,7 +5,7 @@
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { format, resolveConfig } from 'prettier';
+import { formatted } from '../formatted.ts';
 import { fitCookedModel } from '../../src/core/meat/index.ts';
 import { cutRows, separableFatRows } from './cuts.ts';
 import { doesOf, ingredientRows } from './ingredients.ts';
@@ -219,8 +219,7 @@ const tables = {
 
 for (const [name, table] of Object.entries(tables)) {
   const path = fileURLToPath(new URL(`../../src/reference/${name}.json`, import.meta.url));
-  const options = (await resolveConfig(path)) ?? {};
-  const text = await format(JSON.stringify(table), { ...options, parser: 'json' });
+  const text = await formatted(path, JSON.stringify(table));
   if (!check) writeFileSync(path, text);
   else if (readFileSync(path, 'utf8') !== text) throw new Error(`${name}.json is not what ${source} gives`);
 }

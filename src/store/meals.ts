@@ -60,7 +60,8 @@ export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promis
         const entries = own(packs).flatMap(unpacked);
         const loaded = loadedOf(rowsFrom({ meals: [meal], batches: own(batches), entries, kept }));
         // A row need not hold what its type says.
-        if (typeof (loaded?.meal as unknown) !== 'object' || !loaded?.meal) throw new Error('it holds no meal.');
+        if (typeof (loaded?.meal as unknown) !== 'object' || !loaded?.meal)
+          throw new Error('it holds no meal.');
         meals.push(loaded);
       } catch (error) {
         damaged.push({ id: meal.id, name: nameOf(meal.meal), why: whyOf(error) });

@@ -48,7 +48,7 @@ const DAMAGED = { pots: 0, plates: 0, damaged: true } as const;
 
 /** The name of a meal that may be damaged: it need not hold what its type says. */
 export function nameOf(meal: unknown): string {
-  const name: unknown = typeof meal === 'object' ? (meal as { name?: unknown } | null)?.name : undefined;
+  const name: unknown = typeof meal === 'object' && meal && 'name' in meal ? meal.name : undefined;
   return typeof name === 'string' ? name : '';
 }
 

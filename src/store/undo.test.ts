@@ -249,7 +249,7 @@ describe('undo and redo', () => {
     const { mealId } = await newMeal(db, 'Supper');
     const cook = new Cook(db, mealId);
     expect((await nextActs(db, undefined)).undo).toBeUndefined();
-    for (const what of ['lot', 'weigh'] as const) await cook.do({ what, g: 900, flow: 'shred' } as Doing);
+    for (const what of ['lot', 'weigh'] as const) await cook.do({ what, g: 900, flow: 'shred' });
     const stood = await cook.stands();
     expect(await undo(db)).toBeUndefined();
     expect(await cook.stands()).toBe(stood);
@@ -281,7 +281,7 @@ describe('the bin', () => {
     const db = openDb('bin');
     const { mealId } = await newMeal(db, 'Supper');
     const cook = new Cook(db, mealId);
-    for (const what of ['lot', 'weigh'] as const) await cook.do({ what, g: 900, flow: 'shred' } as Doing);
+    for (const what of ['lot', 'weigh'] as const) await cook.do({ what, g: 900, flow: 'shred' });
     const stood = await cook.stands();
     expect(await goingWith(db, mealId)).toEqual({ pots: 1, readings: 1, closed: 0 });
     await cook.do({ what: 'delete' });

@@ -6,7 +6,8 @@ export function askToKeepStorage(): void {
   asked = true;
   // Not every browser has it, and none does on an insecure address.
   const storage = (globalThis.navigator as Navigator | undefined)?.storage as
-    Partial<StorageManager> | undefined;
+    | Partial<StorageManager>
+    | undefined;
   const ask = async () => {
     if (!(await storage?.persisted?.())) await storage?.persist?.();
   };

@@ -38,7 +38,7 @@ export default function Restore({ file, onDone, onFault }: Props) {
     };
     look().catch(onFault);
     // A file is read once; the page that asked stays the same.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react-hooks/exhaustive-deps
   }, [file]);
   const take = async ({ backup }: { readonly backup: Backup }) => {
     const words = 'It is being brought in';

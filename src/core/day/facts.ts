@@ -37,7 +37,8 @@ export interface DayBatch {
   /** What is boiled down before it goes in, min. */
   readonly boilFirstMin: number;
   readonly sear:
-    { readonly panfuls: number; readonly minutes: number; readonly pan: string | undefined } | undefined;
+    | { readonly panfuls: number; readonly minutes: number; readonly pan: string | undefined }
+    | undefined;
   readonly smokeMin: number | undefined;
   readonly heat: Heat;
   /** °C of an oven or a smoker; of a slow cooker its word. */

@@ -1,6 +1,13 @@
 /** What a kitchen has to cook on and in. Ovens and vessels are told from one another; of the rest there are so many. */
 export type ResourceKind =
-  'burner' | 'oven' | 'smoker' | 'griddle' | 'slow cooker base' | 'blender' | 'fridge shelf' | 'vessel';
+  | 'burner'
+  | 'oven'
+  | 'smoker'
+  | 'griddle'
+  | 'slow cooker base'
+  | 'blender'
+  | 'fridge shelf'
+  | 'vessel';
 
 export interface Resource {
   readonly kind: ResourceKind;

@@ -80,7 +80,7 @@ export function ledgerFlow(
   now: Amount,
   weighed: boolean,
 ): LedgerFlow {
-  // prettier-ignore
+  // oxfmt-ignore
   return { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step, planned, now, weighed };
 }
 

@@ -124,7 +124,8 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
 
 /** The digests of a meal, or why there are none: a fault in one must not keep the others out of the log, nor be lost. */
 export type Digested =
-  { readonly ok: true; readonly digests: readonly Digest[] } | { readonly ok: false; readonly why: string };
+  | { readonly ok: true; readonly digests: readonly Digest[] }
+  | { readonly ok: false; readonly why: string };
 
 /** The same, of a meal that may be beyond reckoning. */
 export function digestedOf(input: Input): Digested {

@@ -1,7 +1,8 @@
 import { ALTITUDE as BOUND, quoted } from './bounds.ts';
 
 type Reading =
-  { readonly ok: true; readonly metres: number } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly metres: number }
+  | { readonly ok: false; readonly error: string };
 
 const ALTITUDE = /^(-?\d+(?:[.,]\d+)?)\s*(m|metres?|meters?|ft|feet)?$/i;
 /** 1 ft = .3048 m (published, NIST SP 811). */

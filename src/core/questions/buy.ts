@@ -44,7 +44,8 @@ export interface BuyAnswer {
 }
 
 export type BuyReading =
-  { readonly ok: true; readonly answer: BuyAnswer } | { readonly ok: false; readonly why: NothingToBuy };
+  | { readonly ok: true; readonly answer: BuyAnswer }
+  | { readonly ok: false; readonly why: NothingToBuy };
 
 /** Why nothing can be said of how much to buy. */
 export type NothingToBuy =

@@ -43,7 +43,8 @@ export interface CoolingNow {
   readonly keeps: boolean;
   /** The limit that it misses as it goes on, and how long it takes to there, h; null: not within a day. */
   readonly misses:
-    { readonly celsius: number; readonly hours: number | null; readonly mostH: number } | undefined;
+    | { readonly celsius: number; readonly hours: number | null; readonly mostH: number }
+    | undefined;
   /** °C at this moment, and min since the start. */
   readonly nowC: number;
   readonly nowMin: number;

@@ -8,7 +8,12 @@ import type { Readiness } from '../tender/index.ts';
 export type NextAct =
   | {
       readonly what:
-        'buy' | 'write the time' | 'pick and shred' | 'strain and skim' | 'skim' | 'fill the plates';
+        | 'buy'
+        | 'write the time'
+        | 'pick and shred'
+        | 'strain and skim'
+        | 'skim'
+        | 'fill the plates';
     }
   /** The look, or lifting it when a written time is over; min from a hot pot, and its moment, epoch ms, once the lid is on. */
   | { readonly what: 'look' | 'lift'; readonly afterMin: number; readonly at?: number };

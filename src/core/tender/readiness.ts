@@ -163,10 +163,5 @@ function bySize(curve: TendernessCurve, larger: TendernessCurve, toughness: numb
 }
 
 /** Nominal of the meat when it goes in, °C: seared, stood out, or from the fridge (common practice, no source). */
-export const startOf = ({
-  sear,
-  stoodOut,
-}: {
-  readonly sear: boolean;
-  readonly stoodOut: boolean;
-}): number => (sear ? 25 : stoodOut ? 12 : 5);
+export const startOf = ({ sear, stoodOut }: { readonly sear: boolean; readonly stoodOut: boolean }): number =>
+  sear ? 25 : stoodOut ? 12 : 5;

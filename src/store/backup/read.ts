@@ -15,7 +15,8 @@ export interface Backup {
   readonly unread: readonly string[];
 }
 export type BackupReading =
-  { readonly ok: true; readonly backup: Backup } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly backup: Backup }
+  | { readonly ok: false; readonly error: string };
 
 /** Between two of these the page takes a key or draws a picture, ms. */
 const SLICE_MS = 24;

@@ -4,7 +4,8 @@ import { FieldError } from '../FieldError.tsx';
 import { useTyped } from './useTyped.ts';
 
 export type Read<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly error: string };
 
 interface Props<T> {
   readonly label: string;

@@ -13,7 +13,8 @@ export type { BackupHead, BackupMeal } from '../schema.ts';
  */
 
 export type LineReading<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly error: string };
 
 const VERSION = 1;
 

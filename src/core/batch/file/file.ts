@@ -16,7 +16,8 @@ export const MAX_FILE_BYTES = 20_000_000;
 const VERSION = 1;
 
 export type FileReading =
-  { readonly ok: true; readonly file: MealFile } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly file: MealFile }
+  | { readonly ok: false; readonly error: string };
 
 const refused = (error: string): FileReading => ({ ok: false, error });
 

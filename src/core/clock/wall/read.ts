@@ -2,7 +2,8 @@ import { type Hours, writeTime } from './write.ts';
 
 /** A time that was read, or why it was not. */
 export type TimeReading =
-  { readonly ok: true; readonly value: string } | { readonly ok: false; readonly error: string };
+  | { readonly ok: true; readonly value: string }
+  | { readonly ok: false; readonly error: string };
 
 const weekdays = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'] as const;
 const months = [
