@@ -6,6 +6,29 @@ import type { Entry } from './schema.ts';
  * place, and one without a value takes it back. Of two of the same thing the later one counts.
  */
 export function standingEntries(entries: readonly Entry[]): readonly Entry[] {
+  const known = standing.get(entries);
+  if (known?.of === entries.length) return known.stand;
+  const stand = thatStand(entries);
+  standing.set(entries, { of: entries.length, stand });
+  return stand;
+}
+
+/** Asked a dozen times of the same list at every key. */
+const standing = new WeakMap<readonly Entry[], { readonly of: number; readonly stand: readonly Entry[] }>();
+
+/** The entries of a batch that stand: the same list as long as none of them has changed. */
+export function standingOf(entries: readonly Entry[], batch: string): readonly Entry[] {
+  const all = standingEntries(entries);
+  const known = byBatch.get(all) ?? new Map<string, readonly Entry[]>();
+  byBatch.set(all, known);
+  const own = known.get(batch) ?? all.filter((entry) => entry.batch === batch);
+  known.set(batch, own);
+  return own;
+}
+
+const byBatch = new WeakMap<readonly Entry[], Map<string, readonly Entry[]>>();
+
+function thatStand(entries: readonly Entry[]): readonly Entry[] {
   const replaced = new Set(
     entries.flatMap((entry) => (entry.replaces === undefined ? [] : [entry.replaces])),
   );

@@ -4,7 +4,7 @@ export { forPlates, platesIn } from './scaled.ts';
 export { avoidable, type Avoidable } from './avoidable.ts';
 export { type Lists, NAME_MOST, type Overfull, overfull, PIECES_MOST, YIELD } from './bounds.ts';
 export { exampleMeal } from './example.ts';
-export { standingEntries } from './entries.ts';
+export { standingEntries, standingOf } from './entries.ts';
 export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {
   type AfterStep,

@@ -24,3 +24,4 @@ export type { BatchPlan, MealPlan } from './plan/plan.ts';
 export type { BoilsCovered } from './plan/steam.ts';
 export { searedAs, toSear, type SearFigures } from './plan/sear.ts';
 export type { FilledVessel } from './plan/vessels.ts';
+export { keptFor } from './kept.ts';

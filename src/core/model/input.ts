@@ -12,6 +12,9 @@ export interface Input {
   readonly learned?: Learned | undefined;
 }
 
+/** What the plan of one batch hangs on beside the batch: nothing of the meal, and of the entries its own that stand. */
+export type OfBatch = Pick<Input, 'kitchen' | 'reference' | 'learned' | 'entries'>;
+
 /** Every ingredient that may be named: the table's, and those that this kitchen has added to it. */
 export const ingredientsOf = ({
   kitchen,

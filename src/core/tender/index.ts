@@ -2,7 +2,7 @@ export { coreTemperature } from './heat/coreTemperature.ts';
 export { courseOf, minutesOnBurner, type Course } from './heat/course.ts';
 export { assumed, belowTheBoil } from './heat/balance.ts';
 export { referencePot, vesselHeatCapacity, type PotHeat } from './heat/pot.ts';
-export { hoursCold } from './cold.ts';
+export { hoursColdBeyond } from './cold.ts';
 export { propertiesOf } from './heat/properties.ts';
 export { STEP } from './curve.ts';
 export { boilingAt } from './heat/boiling.ts';

@@ -13,6 +13,7 @@ import {
   type Source,
 } from '../../plates/index.ts';
 import { MEAT_TARGET } from '../../pot/index.ts';
+import { keptFor } from '../kept.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
 import { soakedUp } from '../plan/stretch.ts';
 import { nominalBatch, type BatchDraw, type NominalBatch } from './run.ts';
@@ -41,7 +42,7 @@ export function runNominal(
   centre: readonly BatchDraw[] = [],
 ): Nominal {
   const batches = plans.map((plan, i) => nominalBatch(plan, centre[i]));
-  const given = batches.map(givenBy);
+  const given = batches.map((batch) => gives(batch, [], () => givenBy(batch)));
   const shred = given.flatMap((one) => one.shred);
   const liquid = given.flatMap((one) => one.liquid);
   const served = emptyServed(tickets.length);
@@ -60,6 +61,8 @@ export function runNominal(
     ],
   };
 }
+
+const gives = keptFor<Given>();
 
 function givenBy(batch: NominalBatch): Given {
   const { plan, mass } = batch;

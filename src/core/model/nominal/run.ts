@@ -15,6 +15,7 @@ import {
   type LotDraw,
   type LotMass,
 } from '../../meat/index.ts';
+import { keptFor } from '../kept.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 
 /** What of the lots is told of the batch as one figure, g. */
@@ -89,6 +90,13 @@ export interface NominalBatch {
 
 /** A batch with every multiplier at one, or at the middle of what its weighings leave possible. */
 export function nominalBatch(plan: BatchPlan, centre?: BatchDraw): NominalBatch {
+  const at = centre ? [centre.liquid, ...centre.lots].flatMap((draw) => Object.values(draw)) : [];
+  return runs(plan, at, () => runAt(plan, centre));
+}
+
+const runs = keptFor<NominalBatch>();
+
+function runAt(plan: BatchPlan, centre: BatchDraw | undefined): NominalBatch {
   const mass = emptyBatchMass(plan);
   const draws = centre?.lots ?? plan.lots.map(() => nominalLot);
   runBatch(plan, draws, centre?.liquid ?? nominalLiquid, mass);

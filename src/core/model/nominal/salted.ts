@@ -9,6 +9,7 @@ import {
 } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
+import { keptFor } from '../kept.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import { nominalBatch } from './run.ts';
 
@@ -16,7 +17,11 @@ import { nominalBatch } from './run.ts';
  * What salt the strength wants, and that much of it where nobody has typed any: one look back from the
  * finished liquid and from each low on the way, and one more where something is boiled down.
  */
-export function salted(plan: BatchPlan): BatchPlan {
+export const salted = (plan: BatchPlan): BatchPlan => kept(plan, [], () => salt(plan));
+
+const kept = keptFor<BatchPlan>();
+
+function salt(plan: BatchPlan): BatchPlan {
   const { liquid } = plan;
   if (!liquid) return plan;
   const { mass } = nominalBatch({ ...plan, liquid: { ...liquid, saltG: 0 } });

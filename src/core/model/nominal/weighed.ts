@@ -1,10 +1,11 @@
-import { type Entry, standingEntries } from '../../batch/index.ts';
+import { type Entry, standingOf } from '../../batch/index.ts';
 import { BROTH, gramsOfVolume, type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
 import { addsUp, isLotReading, lotReadings, type LotReading, type Weighable } from '../../ledger/index.ts';
 import { isWeighed, readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
 import { BONE_DENSITY, MUSCLE_DENSITY, volumeTo, withTakenUp } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Input } from '../input.ts';
+import { keptFor } from '../kept.ts';
 import type { BatchPlan, LotWeighing } from '../plan/plan.ts';
 import { passedBefore } from './passed.ts';
 import { nominalBatch } from './run.ts';
@@ -58,9 +59,15 @@ function potG(
  * to the plan, less the lots that were weighed by themselves; if the plan has none of it (bones of
  * boneless lots), by raw weight.
  */
-export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
-  const entries = standingEntries(input.entries).filter((entry) => entry.batch === plan.id);
+export function weighedPlan(plan: BatchPlan, { entries: all, kitchen }: Input): BatchPlan {
+  const entries = standingOf(all, plan.id);
   if (entries.length === 0) return plan;
+  return kept(plan, [kitchen, ...entries], () => withReadings(plan, entries, kitchen));
+}
+
+const kept = keptFor<BatchPlan>();
+
+function withReadings(plan: BatchPlan, entries: readonly Entry[], kitchen: Input['kitchen']): BatchPlan {
   const planned = nominalBatch(plan).mass.lots;
   const byLot = plan.lots.map((lot) => ({ ...lot.weighed }));
   const liquid: LiquidWeighed | undefined = plan.liquid && { ...plan.liquid.weighed };
@@ -72,15 +79,15 @@ export function weighedPlan(plan: BatchPlan, input: Input): BatchPlan {
   for (const entry of entries) {
     const { measures } = entry;
     if (measures.what === 'stock') {
-      const pot = potG(entry, measures.vessel, plan, planned, input.kitchen);
+      const pot = potG(entry, measures.vessel, plan, planned, kitchen);
       if (liquid && pot !== undefined) pots.set(measures.vessel, pot);
       continue;
     }
     // What came out again, a fork in the meat and a task that is done weigh nothing.
     if (!('flow' in measures)) continue;
-    const read = gramsOf(entry, input.kitchen);
+    const read = gramsOf(entry, kitchen);
     if (read === undefined) continue;
-    const passed = passedBefore(entry, entries, plan.lots.length, (one) => gramsOf(one, input.kitchen));
+    const passed = passedBefore(entry, entries, plan.lots.length, (one) => gramsOf(one, kitchen));
     const grams = Math.max(0, read + passed);
     if (measures.flow === 'marinated') marinated = grams;
     else if (measures.flow === 'dressed') dressed = grams;

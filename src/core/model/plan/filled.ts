@@ -1,7 +1,7 @@
 import type { Batch } from '../../batch/index.ts';
 import { minutesOf } from '../../clock/index.ts';
 import { type ItemPlan, planItems, takenUpShare } from '../../pot/index.ts';
-import { ingredientsById, type Input } from '../input.ts';
+import { ingredientsById, type OfBatch } from '../input.ts';
 import { fillVessels, type VesselPlan } from './vessels.ts';
 
 /** The pot as it is filled before the lid, and the pour that was solved for it. */
@@ -10,7 +10,7 @@ export function filledWith(
   vessels: readonly VesselPlan[],
   lengths: readonly number[],
   rawG: number,
-  input: Input,
+  input: OfBatch,
 ) {
   const items = planItems(batch, ingredientsById(input), {
     rawG,

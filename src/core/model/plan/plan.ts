@@ -1,5 +1,12 @@
 import type { PotHeat, Readiness } from '../../tender/index.ts';
-import { afterOf, type Batch, type Lot, lotWeightProblem, platesProblem } from '../../batch/index.ts';
+import {
+  afterOf,
+  type Batch,
+  type Lot,
+  lotWeightProblem,
+  platesProblem,
+  standingOf,
+} from '../../batch/index.ts';
 import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
 import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';
@@ -22,9 +29,10 @@ import type { LotReading } from '../../ledger/index.ts';
 import { type Ticket, ticketsOf } from '../../order/index.ts';
 import { airShare, BROTH_TARGET, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
-import type { Input } from '../input.ts';
+import type { Input, OfBatch } from '../input.ts';
 import { nextOf, priorFor } from '../posterior/spreads.ts';
 import type { Problem, Says } from '../problem.ts';
+import { keptFor } from '../kept.ts';
 import { potHeatOf } from './heat.ts';
 import { donenessOf } from './doneness.ts';
 import { filledWith } from './filled.ts';
@@ -85,7 +93,8 @@ export function planMeal(input: Input): MealPlan {
     ordered.flatMap(({ cook, also = [] }) => [openPhase(cook)?.vessel ?? [], also].flat()),
   );
   const batches = ordered.map((batch) => {
-    const plan = planBatch(batch, input, problems, taken);
+    const { plan, problems: own } = plannedBatch(batch, input, taken);
+    problems.push(...own);
     for (const { vessel } of plan.vessels) taken.add(vessel.id);
     return plan;
   });
@@ -132,7 +141,22 @@ function meatOfPiece(batches: readonly BatchPlan[]): number | undefined {
   return pieces > 0 ? grams / pieces : undefined;
 }
 
-function planBatch(batch: Batch, input: Input, problems: Problem[], taken: ReadonlySet<string>): BatchPlan {
+const planned = keptFor<{ readonly plan: BatchPlan; readonly problems: readonly Problem[] }>();
+
+/** A batch's plan, and what was found wrong with it. It hangs on its own readings, since forks move the time, and on the vessels of the others. */
+function plannedBatch(
+  batch: Batch,
+  { kitchen, reference, learned, entries: all }: Input,
+  others: ReadonlySet<string>,
+) {
+  const entries = standingOf(all, batch.id);
+  return planned(batch, [kitchen, reference, learned, ...others, '', ...entries], () => {
+    const problems: Problem[] = [];
+    return { plan: planBatch(batch, { kitchen, reference, learned, entries }, problems, others), problems };
+  });
+}
+
+function planBatch(batch: Batch, input: OfBatch, problems: Problem[], taken: ReadonlySet<string>): BatchPlan {
   const known = batch.lots.flatMap((lot) => {
     const cut = usableCut(batch, lot, input, problems);
     const rawG = midpoint(lot.weight);
@@ -248,7 +272,7 @@ function fitProblems(
   batch: Batch,
   filled: readonly FilledVessel[],
   pour: { item: string; ml: number } | undefined,
-  { kitchen }: Input,
+  { kitchen }: OfBatch,
 ): Problem[] {
   const open = openPhase(batch.cook);
   if (!open || filled.every(({ meatMl }) => meatMl === 0)) return [];
@@ -264,7 +288,7 @@ function fitProblems(
 }
 
 /** The cut of a lot if the reckoning can use the lot; what is wrong with it otherwise. */
-function usableCut(batch: Batch, lot: Lot, input: Input, problems: Problem[]): KnownCut | undefined {
+function usableCut(batch: Batch, lot: Lot, input: OfBatch, problems: Problem[]): KnownCut | undefined {
   const say = (says: Says) => problems.push({ batch: batch.id, lot: lot.id, says });
   const heavy = lotWeightProblem(lot.weight);
   if (heavy !== undefined) {

@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '../../quantity/index.ts';
 import {
-  hoursCold,
+  hoursColdBeyond,
   type LotToCook,
   type PotHeat,
   type Readiness,
@@ -13,7 +13,7 @@ import { type Batch, type Entry, standingEntries } from '../../batch/index.ts';
 import { cookOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
-import type { Input } from '../input.ts';
+import type { OfBatch } from '../input.ts';
 import { learnSpreads, type Prior, priorFor, tenderGroup } from '../posterior/spreads.ts';
 import type { Problem } from '../problem.ts';
 
@@ -28,7 +28,7 @@ export function planReadiness(
   batch: Batch,
   lots: readonly MeatLot[],
   pot: PotHeat,
-  { kitchen, entries, learned }: Input,
+  { kitchen, entries, learned }: OfBatch,
   problems: Problem[],
 ): Readiness | undefined {
   const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
@@ -148,9 +148,8 @@ function coldTooLong(
   const lengths = phaseMinutes(batch.cook, HALF_DAY);
   let worst: { readonly cut: string; readonly hours: number } | undefined;
   for (const [i, { piece }] of cooking.entries()) {
-    const hours = hoursCold(batch.cook, lengths, piece, pot, altitudeM);
-    if (hours !== undefined && hours > COLD_MOST && hours > (worst?.hours ?? 0))
-      worst = { cut: lots[i]?.cut.name.toLowerCase() ?? '', hours };
+    const hours = hoursColdBeyond(worst?.hours ?? COLD_MOST, batch.cook, lengths, piece, pot, altitudeM);
+    if (hours !== undefined) worst = { cut: lots[i]?.cut.name.toLowerCase() ?? '', hours };
   }
   return worst ? [{ batch: batch.id, stage: 'clock', says: { what: 'cold too long', ...worst } }] : [];
 }

@@ -2,7 +2,7 @@ import type { Batch, Lot, Size, Vessel } from '../../batch/index.ts';
 import { emptyLotMass, nominalLot, trimLot, type LotPlan } from '../../meat/index.ts';
 import { panfuls, pansOf, SEAR_LOSS, type ToSear } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
-import type { Input } from '../input.ts';
+import type { OfBatch } from '../input.ts';
 
 /** What the sear of a batch takes, or would take if it is not seared. */
 export interface SearFigures {
@@ -48,7 +48,7 @@ export const searedAs = ({ pans }: Batch) => ({
   minutes: midpoint(pans?.minutes),
 });
 
-export function planSear(batch: Batch, lots: readonly ToSear[], { kitchen }: Input): SearFigures {
+export function planSear(batch: Batch, lots: readonly ToSear[], { kitchen }: OfBatch): SearFigures {
   const pans = pansOf(kitchen);
   const pan = pans.find(({ id }) => id === batch.pan) ?? pans[0];
   const sear = pan && panfuls(lots, pan, batch.mixPans ?? false, searedAs(batch));

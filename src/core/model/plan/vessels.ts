@@ -13,7 +13,7 @@ import {
   type ToSear,
   vesselsFor,
 } from '../../pot/index.ts';
-import type { Input } from '../input.ts';
+import type { OfBatch } from '../input.ts';
 
 /** A lot as far as its place in a vessel goes. */
 export interface LyingLot {
@@ -60,7 +60,7 @@ const mlOf = ({ rawG, boneShare }: LyingLot) =>
 export function planVessels(
   batch: Batch,
   lots: readonly LyingLot[],
-  input: Input,
+  input: OfBatch,
   taken: ReadonlySet<string>,
   tooSmall: ReadonlySet<string>,
 ): readonly VesselPlan[] {
@@ -125,7 +125,7 @@ function countOf(here: readonly { readonly lot: LyingLot; readonly ml: number }[
  */
 function mainVessel(
   batch: Batch,
-  { kitchen }: Input,
+  { kitchen }: OfBatch,
   meatMl: number,
   taken: ReadonlySet<string>,
   tooSmall: ReadonlySet<string>,

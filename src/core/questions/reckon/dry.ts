@@ -1,6 +1,13 @@
 import type { Phase } from '../../batch/index.ts';
 import { covered, openPhase, withLastMinutes } from '../../clock/index.ts';
-import { openMeal, type Input, type NominalBatch, type Problem, type Remedy } from '../../model/index.ts';
+import {
+  keptFor,
+  openMeal,
+  type Input,
+  type NominalBatch,
+  type Problem,
+  type Remedy,
+} from '../../model/index.ts';
 
 /** Poured beside what is lacking, so that some is left to spoon: ml, and of what boils off (estimates). */
 const LEFT_OVER = 250;
@@ -25,8 +32,12 @@ export function boilsDry(one: NominalBatch, input: Input): Problem[] {
     lackedMl: liquid.lacked,
     steamMl: liquid.steam,
   } as const;
-  return [{ batch: plan.id, stage: 'pot', everywhere: true, says, remedies: waysOut(one, input) }];
+  // Tried once for a pot as it stands: a key in another leaves it so.
+  const remedies = ways(one, [input.kitchen, input.learned], () => waysOut(one, input));
+  return [{ batch: plan.id, stage: 'pot', everywhere: true, says, remedies }];
 }
+
+const ways = keptFor<Remedy[]>();
 
 function waysOut({ plan, mass }: NominalBatch, input: Input): Remedy[] {
   const open = openPhase(plan.batch.cook);

@@ -1,4 +1,3 @@
-import { valueAt } from '../../quantity/index.ts';
 import { slab } from './series.ts';
 
 /** A piece of meat as a brick: its sides, cm, and its diffusivity, m²/s. */
@@ -9,21 +8,31 @@ export interface Brick {
 
 /**
  * How much of a change of its surface the middle of a brick has felt, 0 to 1, at each step after it:
- * the product of its three slabs (published: Carslaw and Jaeger).
+ * the product of its three slabs (published: Carslaw and Jaeger). It hangs on no pot: what is known of a brick serves all.
+ * @returns at least so many steps
  */
 export function stepResponse({ sides, diffusivity }: Brick, steps: number, minutes: number): Float64Array {
-  const rates = sides.map((cm) => (diffusivity * 60) / (cm / 200) ** 2);
-  const [a = 0, b = 0, c = 0] = rates;
-  return Float64Array.from({ length: steps }, (_, n) => {
+  const key = `${sides.join()} ${diffusivity} ${minutes}`;
+  const known = responses.get(key);
+  if (known && known.length >= steps) return known;
+  const [a = 0, b = 0, c = 0] = sides.map((cm) => (diffusivity * 60) / (cm / 200) ** 2);
+  const felt = new Float64Array(steps);
+  for (let n = 0; n < steps; n += 1) {
     const t = n * minutes;
-    return 1 - slab(a * t) * slab(b * t) * slab(c * t);
-  });
+    felt[n] = 1 - slab(a * t) * slab(b * t) * slab(c * t);
+  }
+  if (responses.size > MANY) responses.clear();
+  responses.set(key, felt);
+  return felt;
 }
+
+const responses = new Map<string, Float64Array>();
+const MANY = 400;
 
 /**
  * Temperature in the middle of a brick whose surface follows a given course, °C, at each step: each
  * change of the surface is felt by its own step response (Duhamel's principle, published: Carslaw and
- * Jaeger). A change between two steps is taken to happen half curve.
+ * Jaeger). A change between two steps is taken to happen half way.
  * @param surface °C at each step; start the temperature it had all through
  */
 export function coreTemperature(
@@ -36,10 +45,30 @@ export function coreTemperature(
   const half = stepResponse(brick, 2 * n + 1, minutes / 2);
   const change = surface.map((t, i) => (i === 0 ? t - start : t - (surface[i - 1] ?? t)));
   const middle = new Float64Array(n);
-  for (let i = 0; i < n; i += 1) {
-    let sum = start + valueAt(change, 0) * valueAt(half, 2 * i);
-    for (let j = 1; j <= i; j += 1) sum += valueAt(change, j) * valueAt(half, 2 * (i - j) + 1);
-    middle[i] = sum;
+  const first = change[0] ?? 0;
+  for (let i = 0; i < n; i += 1) middle[i] = start + first * (half[2 * i] ?? 0);
+  // Once it boils nothing changes: such steps are felt by none after them.
+  for (let j = 1; j < n; j += 1) {
+    const by = change[j] ?? 0;
+    if (by === 0) continue;
+    for (let i = j; i < n; i += 1) middle[i] = (middle[i] ?? 0) + by * (half[2 * (i - j) + 1] ?? 0);
+  }
+  return middle;
+}
+
+/** The same at one step alone. */
+export function coreTemperatureAt(
+  brick: Brick,
+  surface: Float64Array,
+  start: number,
+  minutes: number,
+  at: number,
+): number {
+  const half = stepResponse(brick, 2 * surface.length + 1, minutes / 2);
+  let middle = start + ((surface[0] ?? start) - start) * (half[2 * at] ?? 0);
+  for (let j = 1; j <= at; j += 1) {
+    const by = (surface[j] ?? 0) - (surface[j - 1] ?? 0);
+    if (by !== 0) middle += by * (half[2 * (at - j) + 1] ?? 0);
   }
   return middle;
 }

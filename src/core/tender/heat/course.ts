@@ -68,22 +68,30 @@ export function courseOf(
 const kept = new Map<string, Course | undefined>();
 const MANY = 300;
 
-/** What tells pots apart, and phases: a key made by hand is made sooner. */
-export const keyOfPot = ({
-  heatCapacity,
-  meatHeatCapacity,
-  outerM2,
-  openM2,
-  litres,
-  start,
-}: PotHeat): string => `${heatCapacity} ${meatHeatCapacity} ${outerM2} ${openM2} ${litres} ${start ?? ''}`;
-export const keyOfPhases = (phases: readonly Phase[]): string =>
-  phases
+/** What tells pots apart, and phases: made once for each, since every lot of a pot asks. */
+export const keyOfPot = (pot: PotHeat): string => {
+  const known = potKeys.get(pot);
+  if (known !== undefined) return known;
+  const { heatCapacity, meatHeatCapacity, outerM2, openM2, litres, start } = pot;
+  const key = `${heatCapacity} ${meatHeatCapacity} ${outerM2} ${openM2} ${litres} ${start ?? ''}`;
+  potKeys.set(pot, key);
+  return key;
+};
+const potKeys = new WeakMap<PotHeat, string>();
+
+export const keyOfPhases = (phases: readonly Phase[]): string => {
+  const known = phaseKeys.get(phases);
+  if (known !== undefined) return known;
+  const key = phases
     .map(
       ({ heat, lid, setting, air = '', fit = '' }) =>
         `${heat} ${lid} ${air} ${fit} ${typeof setting === 'object' ? (midpoint(setting) ?? '') : (setting ?? '')}`,
     )
     .join();
+  phaseKeys.set(phases, key);
+  return key;
+};
+const phaseKeys = new WeakMap<readonly Phase[], string>();
 
 function follow(
   ...[phases, lengths, pot, altitudeM, steps, minutes]: Parameters<typeof courseOf>
