@@ -16,11 +16,7 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.boneLoss = out.rawBone - out.boneOut;
   out.bone = isWeighed(weighed.bone) ? weighed.bone : out.boneOut;
 
-  const share = cookedShare(
-    { ...flesh, protein: out.protein, fat: out.fat, ash: out.ash },
-    draw.fat,
-    plan.gelatinShare * draw.gelatin,
-  );
+  const share = cookedShare(flesh, draw.fat, plan.gelatinShare * draw.gelatin, out);
   out.trimmedCooked = trimmedCooked(plan, share.y, out);
   out.keptFat = out.boneless * share.keptFat;
   out.rendered = out.boneless * share.rendered;

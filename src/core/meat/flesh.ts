@@ -30,7 +30,7 @@ export interface Flesh {
 /** Fat retained of the raw fat as the rows have it: R at the row's fat times (f / row's f)^−.27. */
 export function retained({ retention, fatOfRow }: Flesh, fat: number): number {
   if (!(fat > 0) || !(fatOfRow > 0)) return 1;
-  return retention * (fat / fatOfRow) ** FAT_SLOPE;
+  return fat === fatOfRow ? retention : retention * (fat / fatOfRow) ** FAT_SLOPE;
 }
 
 /** The flesh of a cut of the table. */
@@ -44,11 +44,9 @@ export const fleshOf = ({ raw, fatFreeYield, retention, keptFat }: Cut): Flesh =
   fatOfRow: raw.fat,
 });
 
-/** Fat that stays of the raw fat: the same slope, never more than a braise keeps (core/meat/keptFat). */
-function keptShare({ keptFat, fatOfRow }: Flesh, fat: number): number {
-  if (!(fat > 0) || !(fatOfRow > 0)) return MOST_KEPT;
-  return Math.min(MOST_KEPT, keptFat * (fat / fatOfRow) ** FAT_SLOPE);
-}
+/** How much more or less of its fat such meat keeps than its row: 1 at the row's own fat, which most of it has. */
+const bendOf = ({ fatOfRow }: Flesh, fat: number): number =>
+  fat === fatOfRow ? 1 : (fat / fatOfRow) ** FAT_SLOPE;
 
 /** What one gram of raw boneless flesh becomes, before the spread of a batch. */
 export interface CookedShare {
@@ -69,15 +67,25 @@ export interface CookedShare {
  * meat's water is higher by as much. Held in [p − gelatin + F + .75 a, 1 − rendered − gelatin].
  * @param fatFactor multiplies what is rendered
  * @param gelatinShare of the raw boneless weight
+ * @param now what it is made of once it is trimmed; absent: as it was
  */
-export function cookedShare(flesh: Flesh, fatFactor = 1, gelatinShare = 0): CookedShare {
-  const r = retained(flesh, flesh.fat);
-  const rendered = Math.min(flesh.fat, flesh.fat * (1 - keptShare(flesh, flesh.fat)) * fatFactor);
-  const keptFat = flesh.fat - rendered;
-  const gelatin = Math.min(gelatinShare, MOST_GELATIN * flesh.protein);
-  const lowest = flesh.protein - gelatin + keptFat + KEPT_ASH * flesh.ash;
+export function cookedShare(
+  flesh: Flesh,
+  fatFactor = 1,
+  gelatinShare = 0,
+  now: Pick<Flesh, 'protein' | 'fat' | 'ash'> = flesh,
+): CookedShare {
+  const { protein, fat, ash } = now;
+  const known = fat > 0 && flesh.fatOfRow > 0;
+  const bend = known ? bendOf(flesh, fat) : 1;
+  // Fat that stays: the same slope, never more than a braise keeps (core/meat/keptFat).
+  const kept = known ? Math.min(MOST_KEPT, flesh.keptFat * bend) : MOST_KEPT;
+  const rendered = Math.min(fat, fat * (1 - kept) * fatFactor);
+  const keptFat = fat - rendered;
+  const gelatin = Math.min(gelatinShare, MOST_GELATIN * protein);
+  const lowest = protein - gelatin + keptFat + KEPT_ASH * ash;
   const highest = 1 - rendered - gelatin;
-  const y = (1 - flesh.fat) * flesh.fatFreeYield + r * flesh.fat;
+  const y = (1 - fat) * flesh.fatFreeYield + (known ? flesh.retention * bend : 1) * fat;
   return { y: Math.min(highest, Math.max(lowest, y)), keptFat, rendered, gelatin, lowest, highest };
 }
 

@@ -88,7 +88,9 @@ export function serve(
   let g = shredG;
   let ml = liquidMl;
   out.plates = out.needG = out.needMl = 0;
-  for (const [t, ticket] of tickets.entries()) {
+  for (let t = 0; t < tickets.length; t += 1) {
+    const ticket = tickets[t];
+    if (!ticket) continue;
     const even = ticket.way === 'even';
     const z = even ? 0 : valueAt(draw.serving, t);
     const bias = even ? 1 : valueAt(draw.portion, t);
@@ -99,10 +101,8 @@ export function serve(
     if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
     const meat = even ? Math.max(ticket.meat.min, Math.min(wanted, g / ticket.count)) : wanted;
     const held = soaked * (even ? meat : ticket.meat.want);
-    const [ofMeat, ofLiquid] = [
-      fills(ticket, 'meat', g, meat, z),
-      fills(ticket, 'liquid', ml, ladled + held, z),
-    ];
+    const ofMeat = fills(ticket, 'meat', g, meat, z);
+    const ofLiquid = fills(ticket, 'liquid', ml, ladled + held, z);
     const k = Math.min(ofMeat, ofLiquid);
     out.filled[t] = k;
     out.plates += k;
@@ -121,9 +121,12 @@ export function serve(
 /** Which part ran short of a ticket, as a code. */
 export const SHORT = { meat: 1, liquid: 2 } as const;
 
+const isEven = ({ way }: Ticket): boolean => way === 'even';
+
 /** What is left goes to the dishes that share evenly, up to their largest; what is then left, g. */
 function shareRest(tickets: readonly Ticket[], left: number, out: Served): number {
   let g = left;
+  if (!tickets.some(isEven)) return g;
   // Each round fills one dish at least to its largest.
   for (let round = 0; round < tickets.length && g > 1e-9; round += 1) {
     const open = tickets.flatMap((ticket, t) => {

@@ -1,3 +1,4 @@
+import { preparedOf, type Prepared } from './prepared.ts';
 import type { Job, Problem, Schedule, Use } from './problem.ts';
 
 /**
@@ -7,16 +8,19 @@ import type { Job, Problem, Schedule, Use } from './problem.ts';
  */
 export function place(problem: Problem, rank: Float64Array): Schedule {
   const { jobs, horizon } = problem;
-  const bench = new Bench(problem);
+  const prepared = preparedOf(problem);
+  const bench = new Bench(problem, prepared);
   const starts = new Int32Array(jobs.length).fill(-1);
   const taken: number[][] = jobs.map(() => []);
   const moved: number[][] = jobs.map(() => []);
+  const waits = prepared.waits.slice();
   let end = 0;
   const put = (i: number, job: Job, at: Placing) => {
     starts[i] = at.start;
     taken[i] = at.taken;
     moved[i] = at.moved;
     bench.take(i, job, at);
+    for (const next of prepared.before[i] ?? []) waits[next] = (waits[next] ?? 0) - 1;
     end = Math.max(end, at.start + job.length);
   };
   for (const [i, job] of jobs.entries()) {
@@ -27,27 +31,36 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
   const order = [...jobs.keys()]
     .filter((i) => jobs[i]?.fixed === undefined)
     .sort((a, b) => (rank[a] ?? 0) - (rank[b] ?? 0));
-  let left = order;
-  while (left.length > 0) {
-    let put1 = false;
-    for (const i of left) {
+  // What found no room is asked again only when some has become free: until then there is less and less.
+  const failed = new Int32Array(jobs.length).fill(-1);
+  let left = order.length;
+  let from = 0;
+  while (left > 0) {
+    while ((starts[order[from] ?? 0] ?? -1) >= 0) from += 1;
+    const before = left;
+    for (let k = from; k < order.length; k += 1) {
+      const i = order[k] ?? 0;
       const job = jobs[i];
-      if (!job || job.after.some(({ job: before }) => (starts[before] ?? -1) < 0)) continue;
-      const soonest = job.after.reduce(
-        (latest, { job: before, lead }) =>
-          Math.max(latest, (starts[before] ?? 0) + (jobs[before]?.length ?? 0) - lead),
-        problem.earliest,
-      );
-      const at = bench.first(i, job, soonest, horizon);
-      if (!at) continue;
+      if (!job || (starts[i] ?? 0) >= 0 || (waits[i] ?? 0) > 0 || failed[i] === bench.freed) continue;
+      const at = bench.first(i, job, soonestOf(job, problem, starts), horizon);
+      if (!at) {
+        failed[i] = bench.freed;
+        continue;
+      }
       put(i, job, at);
-      put1 = true;
-      left = left.filter((other) => other !== i);
+      left -= 1;
       break;
     }
-    if (!put1) break;
+    if (left === before) break;
   }
-  return { starts, taken, moved, end, placed: left.length === 0 };
+  return { starts, taken, moved, end, placed: left === 0 };
+}
+
+function soonestOf({ after }: Job, { jobs, earliest }: Problem, starts: Int32Array): number {
+  let soonest = earliest;
+  for (const { job, lead } of after)
+    soonest = Math.max(soonest, (starts[job] ?? 0) + (jobs[job]?.length ?? 0) - lead);
+  return soonest;
 }
 
 interface Placing {
@@ -61,13 +74,20 @@ class Bench {
   readonly #free: Int16Array[];
   readonly #setting: (Int16Array | undefined)[];
   readonly #problem: Problem;
+  readonly #prepared: Prepared;
   readonly #open = new Set<number>();
+  /** By the list of a use, the resource that a use of the same job has taken of it; −1 while none has. */
+  readonly #chosen: Int32Array;
   #conflict = 0;
+  /** How often something has become free again. */
+  freed = 0;
 
-  constructor(problem: Problem) {
+  constructor(problem: Problem, prepared: Prepared) {
     this.#problem = problem;
+    this.#prepared = prepared;
     this.#free = problem.resources.map(({ free }) => free.slice());
     this.#setting = problem.resources.map(() => undefined);
+    this.#chosen = new Int32Array(prepared.lists).fill(-1);
   }
 
   /** The first start from which everything is free. */
@@ -83,20 +103,25 @@ class Bench {
 
   placing(i: number, job: Job, start: number): Placing | undefined {
     this.#conflict = start + 1;
-    for (const { resource, from } of this.#problem.spans) {
-      // Until its other end is placed nobody knows how long it is held.
-      if (from === i && !this.#isFree(resource, start, this.#problem.horizon, 1, undefined)) return undefined;
+    for (const resource of this.#prepared.holdsFrom[i] ?? []) {
+      // Until its other end is placed nobody knows how long it is held: it must be free to the end.
+      if (this.#isFree(resource, start, this.#problem.horizon, 1, undefined)) continue;
+      this.#conflict = this.#busy + 1;
+      return undefined;
     }
+    const lists = this.#prepared.listOf[i] ?? [];
     const taken: number[] = [];
     const moved: number[] = [];
-    const chosen = new Map<string, number>();
-    for (const use of job.uses) {
-      const found = this.#fit(use, start, chosen);
-      if (!found) return undefined;
-      taken.push(found.resource);
-      moved.push(found.by);
+    let fits = true;
+    for (let u = 0; fits && u < job.uses.length; u += 1) {
+      const use = job.uses[u];
+      if (!use) continue;
+      fits = this.#fit(use, lists[u] ?? 0, start);
+      taken.push(this.#resource);
+      moved.push(this.#by);
     }
-    return { start, taken, moved };
+    for (const list of lists) this.#chosen[list] = -1;
+    return fits ? { start, taken, moved } : undefined;
   }
 
   /** A place for what stands there already, free or not. */
@@ -104,24 +129,34 @@ class Bench {
     return { start, taken: job.uses.map(({ anyOf }) => anyOf[0] ?? 0), moved: job.uses.map(() => 0) };
   }
 
-  #fit(use: Use, start: number, chosen: Map<string, number>) {
-    const key = use.anyOf.join();
-    const before = chosen.get(key);
+  /** What the last use that fitted has taken, and how it was moved. */
+  #resource = 0;
+  #by = 0;
+  #fit(use: Use, list: number, start: number): boolean {
+    const before = this.#chosen[list] ?? -1;
+    const { slack = 0, anyOf } = use;
+    const by = shifts(slack);
     const from = start + use.from;
     const to = start + use.to;
     let conflict = Infinity;
-    for (const resource of before === undefined ? use.anyOf : [before]) {
-      for (const by of shifts(use.slack ?? 0)) {
-        if (from + by < 0 || to + by > this.#problem.horizon) continue;
-        if (this.#isFree(resource, from + by, to + by, use.amount, use.setting)) {
-          chosen.set(key, resource);
-          return { resource, by };
+    for (let a = 0; a < (before < 0 ? anyOf.length : 1); a += 1) {
+      const resource = before < 0 ? (anyOf[a] ?? 0) : before;
+      for (let b = 0; b < by.length; b += 1) {
+        const shift = by[b] ?? 0;
+        if (from + shift < 0 || to + shift > this.#problem.horizon) continue;
+        if (this.#isFree(resource, from + shift, to + shift, use.amount, use.setting)) {
+          this.#chosen[list] = resource;
+          this.#resource = resource;
+          this.#by = shift;
+          return true;
         }
-        conflict = Math.min(conflict, this.#busy - use.from + 1 - (use.slack ?? 0) - by);
+        conflict = Math.min(conflict, this.#busy - use.from + 1 - slack - shift);
       }
     }
-    if (conflict < Infinity && use.anyOf.length === 1) this.#conflict = Math.max(this.#conflict, conflict);
-    return undefined;
+    // Where one of the list was taken already, another start may take another.
+    if (conflict < Infinity && (before < 0 || anyOf.length === 1))
+      this.#conflict = Math.max(this.#conflict, conflict);
+    return false;
   }
 
   #busy = 0;
@@ -140,7 +175,9 @@ class Bench {
   }
 
   take(i: number, job: Job, at: Placing): void {
-    for (const [u, use] of job.uses.entries()) {
+    for (let u = 0; u < job.uses.length; u += 1) {
+      const use = job.uses[u];
+      if (!use) continue;
       const resource = at.taken[u] ?? 0;
       const by = at.start + (at.moved[u] ?? 0);
       this.#hold(resource, by + use.from, by + use.to, use.amount);
@@ -149,20 +186,25 @@ class Bench {
       set.fill(use.setting, Math.max(0, by + use.from), Math.max(0, by + use.to));
     }
     const { spans, horizon } = this.#problem;
-    for (const [s, { resource, from, to }] of spans.entries()) {
-      const end = at.start + job.length;
-      if (from === i) {
-        this.#hold(resource, at.start, horizon, 1);
+    for (const s of this.#prepared.spansAt[i] ?? []) {
+      const span = spans[s];
+      if (!span) continue;
+      if (span.from === i) {
+        this.#hold(span.resource, at.start, horizon, 1);
         this.#open.add(s);
       }
-      if (to === i && this.#open.has(s)) this.#hold(resource, end, horizon, -1);
+      if (span.to === i && this.#open.has(s)) {
+        this.#hold(span.resource, at.start + job.length, horizon, -1);
+        this.freed += 1;
+      }
     }
   }
 
   #hold(resource: number, from: number, to: number, amount: number): void {
     const free = this.#free[resource];
     if (!free) return;
-    for (let t = Math.max(0, from); t < Math.min(to, free.length); t += 1) free[t] = (free[t] ?? 0) - amount;
+    const end = Math.min(to, free.length);
+    for (let t = Math.max(0, from); t < end; t += 1) free[t] = (free[t] ?? 0) - amount;
   }
 }
 

@@ -1,11 +1,12 @@
 import { valueAt } from '../../quantity/index.ts';
-import { emptyLiquidMass, mlOf, saltShareOf } from '../../broth/index.ts';
+import { emptyLiquidMass, type LiquidDraw, mlOf, saltShareOf } from '../../broth/index.ts';
+import type { LotDraw } from '../../meat/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
 import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
 import { learnSpreads } from '../posterior/spreads.ts';
-import { plainDraw, posteriorOf, put } from '../posterior/posterior.ts';
-import { batchColumns } from './figures.ts';
-import { numberOfDraws, type Drawn } from './drawn.ts';
+import { plainDraw, type Posterior, posteriorOf } from '../posterior/posterior.ts';
+import { type BatchColumns, batchColumns } from './figures.ts';
+import { numberOfDraws, type Drawn, type LiquidColumns } from './drawn.ts';
 import type { OpenedMeal } from '../openMeal.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
 import { stretchedG } from '../plan/stretch.ts';
@@ -82,43 +83,125 @@ function drawMeal({
     lotShredG: plans.flatMap(({ lots }) => lots.map(column)),
   };
 
-  const none = ones(n);
   let firstLot = 0;
   for (const [b, plan] of plans.entries()) {
-    const mine = posterior.latents.flatMap((latent, i) => {
-      const of = columns[i];
-      return latent.batch === b && of ? [{ latent, of }] : [];
-    });
-    const minutes = readyMinutes(meal, plan, n);
-    const far = donenessDraws(meal, plan, n);
     const figures = drawn.batches.get(plan.id);
-    const liquids = drawn.liquids.get(plan.id) ?? [];
-    const mass = emptyBatchMass(plan);
-    const draw = plainDraw(plan);
-    for (let d = 0; d < n; d += 1) {
-      for (const { latent, of } of mine) put(draw, latent, valueAt(of, d));
-      for (const [i, lot] of draw.lots.entries()) lot.doneness = valueAt(far[i] ?? none, d);
-      draw.liquid.minutes = openFactor(plan, valueAt(minutes, d));
-      runBatch(plan, draw.lots, draw.liquid, mass);
-      figures?.write(mass, plan, valueAt(minutes, d) - (plan.ready?.potFrom ?? 0), d);
-      for (const [i, lot] of mass.lots.entries()) {
-        drawn.shredG[d] = valueAt(drawn.shredG, d) + lot.bowl;
-        const own = drawn.lotShredG[firstLot + i];
-        if (own) own[d] = lot.bowl;
-      }
-      for (const [i, liquid] of mass.liquid.liquids.entries()) {
-        const own = liquids[i];
-        if (!own) continue;
-        own.ml[d] = liquid.ml;
-        own.saltPct[d] = 100 * saltShareOf(liquid);
-      }
-      drawn.shredG[d] = valueAt(drawn.shredG, d) + stretchedG(plan, mass.liquid);
-      if (plan.liquid) drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + mlOf(mass.liquid);
-    }
+    if (!figures) continue;
+    const mine = multipliersIn(b, plan, posterior.latents, columns, n);
+    drawBatch(plan, mine, readyMinutes(meal, plan, n), donenessDraws(meal, plan, n), {
+      drawn,
+      figures,
+      liquids: drawn.liquids.get(plan.id) ?? [],
+      lots: drawn.lotShredG.slice(firstLot, firstLot + plan.lots.length),
+    });
     firstLot += plan.lots.length;
   }
   drawServing(meal, mealPlan, drawn);
   return drawn;
+}
+
+/** The multipliers of one batch, a column each: of every lot, and of its liquid. */
+interface Multipliers {
+  readonly lots: readonly Readonly<Record<keyof LotDraw, Float64Array>>[];
+  readonly liquid: Readonly<Record<keyof LiquidDraw, Float64Array>>;
+}
+
+/** Picks a batch's own out of all columns; what is not spread is one throughout. */
+function multipliersIn(
+  batch: number,
+  { lots }: BatchPlan,
+  latents: Posterior['latents'],
+  columns: readonly Float64Array[],
+  n: number,
+): Multipliers {
+  const none = ones(n);
+  const { raw, bone, trim, y, fat, gelatin, pickings, doneness } = allOf(none);
+  const ofLots = lots.map(() => ({ raw, bone, trim, y, fat, gelatin, pickings, doneness }));
+  const liquid = { poured: none, steam: none, held: none, minutes: none, skim: none, salt: none };
+  for (const [i, latent] of latents.entries()) {
+    const column = columns[i];
+    if (latent.batch !== batch || !column) continue;
+    if (latent.lot === undefined) liquid[latent.what as keyof LiquidDraw] = column;
+    else {
+      const lot = ofLots[latent.lot];
+      if (lot) lot[latent.what as keyof LotDraw] = column;
+    }
+  }
+  return { lots: ofLots, liquid };
+}
+
+const allOf = (column: Float64Array): Record<keyof LotDraw, Float64Array> => ({
+  raw: column,
+  bone: column,
+  trim: column,
+  y: column,
+  fat: column,
+  gelatin: column,
+  pickings: column,
+  doneness: column,
+});
+
+/** Where the draws of a batch are written. */
+interface Written {
+  readonly drawn: Drawn;
+  readonly figures: BatchColumns;
+  readonly liquids: readonly LiquidColumns[];
+  readonly lots: readonly Float64Array[];
+}
+
+/** Runs one batch once a draw. Loops by number and fields by name: it is the innermost of all that is worked out. */
+function drawBatch(
+  plan: BatchPlan,
+  { lots, liquid }: Multipliers,
+  minutes: Float64Array,
+  far: readonly Float64Array[],
+  { drawn, figures, liquids, lots: lotShredG }: Written,
+): void {
+  const mass = emptyBatchMass(plan);
+  const draw = plainDraw(plan);
+  const potFrom = plan.ready?.potFrom ?? 0;
+  const isStretched = plan.stretch.length > 0;
+  for (let d = 0; d < drawn.n; d += 1) {
+    for (let i = 0; i < lots.length; i += 1) {
+      const column = lots[i];
+      const lot = draw.lots[i];
+      if (!column || !lot) continue;
+      lot.raw = column.raw[d] ?? NaN;
+      lot.bone = column.bone[d] ?? NaN;
+      lot.trim = column.trim[d] ?? NaN;
+      lot.y = column.y[d] ?? NaN;
+      lot.fat = column.fat[d] ?? NaN;
+      lot.gelatin = column.gelatin[d] ?? NaN;
+      lot.pickings = column.pickings[d] ?? NaN;
+      lot.doneness = far[i]?.[d] ?? 1;
+    }
+    const ready = minutes[d] ?? NaN;
+    draw.liquid.poured = liquid.poured[d] ?? NaN;
+    draw.liquid.steam = liquid.steam[d] ?? NaN;
+    draw.liquid.held = liquid.held[d] ?? NaN;
+    draw.liquid.skim = liquid.skim[d] ?? NaN;
+    draw.liquid.salt = liquid.salt[d] ?? NaN;
+    draw.liquid.minutes = openFactor(plan, ready);
+    runBatch(plan, draw.lots, draw.liquid, mass);
+    figures.write(mass, plan, ready - potFrom, d);
+    let shred = drawn.shredG[d] ?? NaN;
+    for (let i = 0; i < lotShredG.length; i += 1) {
+      const own = lotShredG[i];
+      const lot = mass.lots[i];
+      if (!own || !lot) continue;
+      shred += lot.bowl;
+      own[d] = lot.bowl;
+    }
+    for (let i = 0; i < liquids.length; i += 1) {
+      const own = liquids[i];
+      const one = mass.liquid.liquids[i];
+      if (!own || !one) continue;
+      own.ml[d] = one.ml;
+      own.saltPct[d] = 100 * saltShareOf(one);
+    }
+    drawn.shredG[d] = isStretched ? shred + stretchedG(plan, mass.liquid) : shred;
+    if (plan.liquid) drawn.liquidMl[d] = (drawn.liquidMl[d] ?? NaN) + mlOf(mass.liquid);
+  }
 }
 
 /** Minutes of the cook until a batch is ready, in each draw: its heat's error shared by its lots. */
@@ -187,26 +270,27 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
   };
   const served = emptyServed(tickets.length);
   for (let d = 0; d < n; d += 1) {
-    for (const [t, column] of columns.entries()) {
-      draw.portion[t] = valueAt(column.portion, d);
-      draw.serving[t] = valueAt(column.serving, d);
-      draw.held[t] = valueAt(column.held, d);
+    for (let t = 0; t < columns.length; t += 1) {
+      draw.portion[t] = columns[t]?.portion[d] ?? NaN;
+      draw.serving[t] = columns[t]?.serving[d] ?? NaN;
+      draw.held[t] = columns[t]?.held[d] ?? NaN;
     }
-    serve(tickets, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
+    serve(tickets, drawn.shredG[d] ?? NaN, drawn.liquidMl[d] ?? NaN, draw, served);
     drawn.plates[d] = served.plates;
     drawn.needG[d] = served.needG;
     drawn.needMl[d] = served.needMl;
     drawn.leftG[d] = served.leftG;
     drawn.leftMl[d] = served.leftMl;
-    for (const [t, column] of columns.entries()) {
-      const one = valueAt(column.one, d);
+    for (let t = 0; t < columns.length; t += 1) {
+      const one = columns[t]?.one[d] ?? NaN;
       const [meat, ml, held] = [drawn.meatG[t], drawn.servedMl[t], drawn.heldMl[t]];
       const [filled, shortOf] = [drawn.filled[t], drawn.shortOf[t]];
-      if (filled) filled[d] = valueAt(served.filled, t);
+      const soaked = served.heldMl[t] ?? NaN;
+      if (filled) filled[d] = served.filled[t] ?? NaN;
       if (shortOf) shortOf[d] = served.shortOf[t] ?? 0;
-      if (meat) meat[d] = valueAt(served.meatG, t) * one;
-      if (held) held[d] = valueAt(served.heldMl, t);
-      if (ml) ml[d] = valueAt(served.ladledMl, t) * one + valueAt(served.heldMl, t);
+      if (meat) meat[d] = (served.meatG[t] ?? NaN) * one;
+      if (held) held[d] = soaked;
+      if (ml) ml[d] = (served.ladledMl[t] ?? NaN) * one + soaked;
     }
   }
 }

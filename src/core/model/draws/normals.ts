@@ -42,7 +42,8 @@ export function sampleNormals(seed: number, n: number): Float64Array {
 const kept = new Map<string, Float64Array>();
 const KEEP = 2_000;
 
-function keep(name: string, make: () => Float64Array): Float64Array {
+/** A column by its name: made once while it is among the last that were asked. */
+export function keepColumn(name: string, make: () => Float64Array): Float64Array {
   const known = kept.get(name);
   if (known) return known;
   const column = make();
@@ -53,11 +54,13 @@ function keep(name: string, make: () => Float64Array): Float64Array {
 
 /** Standard normals of a key. */
 export const normals = (key: string, n: number): Float64Array =>
-  keep(`${n}|${key}`, () => sampleNormals(seedOf(key), n));
+  keepColumn(`${n}|${key}`, () => sampleNormals(seedOf(key), n));
 
 /** exp(sigma · z) of a key: log-normal about a median of one. */
 export const logNormals = (key: string, sigma: number, n: number): Float64Array =>
-  sigma === 0 ? ones(n) : keep(`${n}|${sigma}|${key}`, () => normals(key, n).map((z) => Math.exp(sigma * z)));
+  sigma === 0
+    ? ones(n)
+    : keepColumn(`${n}|${sigma}|${key}`, () => normals(key, n).map((z) => Math.exp(sigma * z)));
 
 /** What is not spread at all. */
-export const ones = (n: number): Float64Array => keep(`ones|${n}`, () => new Float64Array(n).fill(1));
+export const ones = (n: number): Float64Array => keepColumn(`ones|${n}`, () => new Float64Array(n).fill(1));

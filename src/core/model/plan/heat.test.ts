@@ -63,7 +63,8 @@ describe('hours between 5 and 57 °C', () => {
   const piece = { sides: [6.5, 13.5, 15] as const, flesh, start: 5, toughness: 1 };
 
   test('are more for a colder heat and a heavier pot', () => {
-    const hours = (phase: Phase, pot = referencePot) => hoursColdBeyond(0, [phase], [720], piece, pot, 0) ?? NaN;
+    const hours = (phase: Phase, pot = referencePot) =>
+      hoursColdBeyond(0, [phase], [720], piece, pot, 0) ?? NaN;
     const heavy = { ...referencePot, heatCapacity: 6 * referencePot.heatCapacity };
     expect(hours(oven(150))).toBeGreaterThan(0.5);
     expect(hours(oven(150))).toBeLessThan(2.5);

@@ -1,6 +1,6 @@
 import type { LiquidDraw } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
-import { normals } from '../draws/normals.ts';
+import { keepColumn, normals } from '../draws/normals.ts';
 import type { Learnable, Learned } from '../../batch/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import { learnSpreads, priorFor } from './spreads.ts';
@@ -109,6 +109,23 @@ export function covarianceOf(a: Latent | undefined, b: Latent | undefined): numb
 /** A weight that was typed as a range is normal; everything else is log-normal. */
 export const multiplierOf = ({ what, mean }: Latent, value: number): number =>
   what === 'raw' ? 1 + value : Math.exp(mean + value);
+
+/** What a latent multiplies by, in each draw: of the prior it is kept, since an edit of a weight leaves it as it is. */
+export function multipliersOf(latent: Latent, values: Float64Array): Float64Array {
+  const { mean, what } = latent;
+  const out = new Float64Array(values.length);
+  if (what === 'raw') for (let d = 0; d < out.length; d += 1) out[d] = 1 + (values[d] ?? 0);
+  else for (let d = 0; d < out.length; d += 1) out[d] = Math.exp(mean + (values[d] ?? 0));
+  return out;
+}
+
+/** The same of the prior. */
+export const priorMultipliersOf = (meal: string, latent: Latent, n: number): Float64Array => {
+  const { own, ofCut, ofKitchen, cut, key, mean } = latent;
+  return keepColumn(`x|${n}|${own}|${ofCut}|${ofKitchen}|${mean}|${cut}|${key}`, () =>
+    multipliersOf(latent, priorOf(meal, latent, n)),
+  );
+};
 
 /** Draws of a latent before anything is weighed: keyed, so that an edit moves only what it touches. */
 export function priorOf(meal: string, latent: Latent, n: number): Float64Array {

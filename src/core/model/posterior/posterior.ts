@@ -5,7 +5,15 @@ import { valueAt } from '../../quantity/index.ts';
 import { normals } from '../draws/normals.ts';
 import { type BatchDraw, emptyBatchMass, runBatch } from '../nominal/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
-import { covarianceOf, latentsOf, multiplierOf, priorOf, type Latent } from './latents.ts';
+import {
+  covarianceOf,
+  latentsOf,
+  multiplierOf,
+  multipliersOf,
+  priorMultipliersOf,
+  priorOf,
+  type Latent,
+} from './latents.ts';
 import type { Learned } from '../../batch/index.ts';
 import { type Saying, sayingsOf } from './sayings.ts';
 import { readingsOf, unread, type Reading } from './readings.ts';
@@ -15,7 +23,7 @@ export interface Posterior {
   readonly latents: readonly Latent[];
   /** The middle, for each batch. */
   readonly centre: readonly BatchDraw[];
-  /** Draws of each latent. */
+  /** What each latent multiplies by, in each draw. */
   readonly drawn: (n: number) => readonly Float64Array[];
   /** What the readings say of each kind by themselves: the message that the log learns from. */
   readonly says: () => readonly Saying[];
@@ -64,8 +72,9 @@ export function posteriorOf(
   const latents = latentsOf(meal, plans, learned);
   const readings = readingsOf(plans);
   const priors = (n: number) => latents.map((latent) => priorOf(meal, latent, n));
+  const foreseen = (n: number) => latents.map((latent) => priorMultipliersOf(meal, latent, n));
   if (readings.length === 0)
-    return { latents, centre: centreAt(plans, latents, () => 0), drawn: priors, says: () => [] };
+    return { latents, centre: centreAt(plans, latents, () => 0), drawn: foreseen, says: () => [] };
 
   const blind = plans.map(unread);
   const covariance = (i: number, j: number) => covarianceOf(latents[i], latents[j]);
@@ -93,7 +102,13 @@ export function posteriorOf(
     latents,
     centre: centreAt(plans, latents, (i) => valueAt(middle, i)),
     says: () => (conditioned ? sayingsOf(latents, middle, covariance, rows, conditioned) : []),
-    drawn: (n) => (conditioned ? moved(meal, priors(n), rows, off, noise, conditioned, n) : priors(n)),
+    drawn: (n) =>
+      conditioned
+        ? moved(meal, priors(n), rows, off, noise, conditioned, n).map((values, i) => {
+            const latent = latents[i];
+            return latent ? multipliersOf(latent, values) : values;
+          })
+        : foreseen(n),
   };
 }
 
