@@ -21,7 +21,7 @@ export function stampOf(reference: string, kitchen: Kitchen): string {
 }
 
 /** So many meals are made at a time. */
-const AT_A_TIME = 40;
+const AT_A_TIME = 80;
 
 interface Mending {
   readonly digester: Digester;

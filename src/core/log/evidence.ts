@@ -73,8 +73,10 @@ const LEARNED_BY_WEIGHT = ['y', 'pickings', 'steam', 'held', 'skim'] as const;
 const STILL_MEAT = 3.5;
 
 /** The messages of its weighings. */
-function fromWeighings({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
-  const { says } = posteriorOf(input.meal.id, [plan], { plausible: STILL_MEAT });
+function fromWeighings({ input, now, posterior }: OpenedMeal, plan: BatchPlan): Evidence[] {
+  // Of a meal of one pot in which nothing is absurd, the reckoning has worked it out already.
+  const isKnown = now.length === 1 && !posterior.isBounded;
+  const { says } = isKnown ? posterior : posteriorOf(input.meal.id, [plan], { plausible: STILL_MEAT });
   return says().flatMap(({ what, of, value, sd, own }): Evidence[] => {
     const known = LEARNED_BY_WEIGHT.find((one) => one === what);
     if (!known) return [];

@@ -27,6 +27,8 @@ export interface Posterior {
   readonly drawn: (n: number) => readonly Float64Array[];
   /** What the readings say of each kind by themselves: the message that the log learns from. */
   readonly says: () => readonly Saying[];
+  /** A reading lay beyond what is plausible: with another bound something else would be taught. */
+  readonly isBounded: boolean;
 }
 
 /** The run is bent, so its slopes are taken anew at each better middle. */
@@ -74,7 +76,13 @@ export function posteriorOf(
   const priors = (n: number) => latents.map((latent) => priorOf(meal, latent, n));
   const foreseen = (n: number) => latents.map((latent) => priorMultipliersOf(meal, latent, n));
   if (readings.length === 0)
-    return { latents, centre: centreAt(plans, latents, () => 0), drawn: foreseen, says: () => [] };
+    return {
+      latents,
+      centre: centreAt(plans, latents, () => 0),
+      drawn: foreseen,
+      says: () => [],
+      isBounded: false,
+    };
 
   const blind = plans.map(unread);
   const covariance = (i: number, j: number) => covarianceOf(latents[i], latents[j]);
@@ -83,6 +91,7 @@ export function posteriorOf(
   let rows: readonly SparseRow[] = [];
   let off = new Float64Array(readings.length);
   let conditioned: Conditioned | undefined;
+  let isBounded = false;
   for (let round = 0; round < ROUNDS; round += 1) {
     const anew = round === 0 || latents.length <= MANY;
     const looked = lookAt(blind, latents, readings, middle, anew);
@@ -94,6 +103,7 @@ export function posteriorOf(
       const about = (rows[r] ?? []).reduce((sum, [i, slope]) => sum + slope * valueAt(middle, i), 0);
       const far = Math.log(value / valueAt(looked.foretold, r)) + about;
       const most = plausible * valueAt(spread, r);
+      if (Math.abs(far) > most) isBounded = true;
       return Math.max(-most, Math.min(most, far));
     });
     middle = Float64Array.from(gain, (of) => dot(of, off));
@@ -101,6 +111,7 @@ export function posteriorOf(
   return {
     latents,
     centre: centreAt(plans, latents, (i) => valueAt(middle, i)),
+    isBounded,
     says: () => (conditioned ? sayingsOf(latents, middle, covariance, rows, conditioned) : []),
     drawn: (n) =>
       conditioned
