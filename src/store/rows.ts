@@ -8,6 +8,7 @@ import {
   type Meal,
 } from '@/core/batch/index.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './kinds.ts';
+import { sameKept } from './sameKept.ts';
 
 /** A meal with all that its reckoning needs. */
 export interface LoadedMeal {
@@ -75,7 +76,7 @@ export function changesOf(rows: Rows, what: (deed: Deed) => void): readonly Chan
   };
   const put = (table: TableName, id: string, before: Row | undefined, after: Row | undefined) => {
     // What changes nothing is no act: undo would seem to do nothing either.
-    if (JSON.stringify(after) === JSON.stringify(before)) return;
+    if (sameKept(before, after)) return;
     now.set(`${table} ${id}`, after);
     changes.push({ what: 'put', table, id, ...(before && { before }), ...(after && { after }) });
   };
@@ -119,6 +120,18 @@ export function withChanges(rows: Rows, changes: readonly Change[]): Rows {
 }
 
 const known = new WeakMap<Rows, LoadedMeal>();
+const sorted = new WeakMap<Rows['entries'], readonly Entry[]>();
+
+/** The readings in order: the same list until there is another, so that what hangs on them alone stands. */
+function inTime(rows: Rows['entries']): readonly Entry[] {
+  const before = sorted.get(rows);
+  if (before) return before;
+  const entries = [...rows.values()]
+    .map(({ entry }) => entry)
+    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+  sorted.set(rows, entries);
+  return entries;
+}
 
 /** The meal that these rows hold, in the order of its stove and of time; undefined if there is none. */
 export function loadedOf(rows: Rows): LoadedMeal | undefined {
@@ -131,9 +144,7 @@ export function loadedOf(rows: Rows): LoadedMeal | undefined {
   const loaded = {
     meal: row.meal,
     batches: [...rows.batches.values()].map(({ batch }) => batch).sort((a, b) => place(a.id) - place(b.id)),
-    entries: [...rows.entries.values()]
-      .map(({ entry }) => entry)
-      .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1)),
+    entries: inTime(rows.entries),
     kitchen: row.kitchen ?? (kept?.id === 'kitchen' ? kept.kitchen : usualKitchen),
     ...(row.learned && { learned: row.learned }),
   };

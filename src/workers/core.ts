@@ -2,6 +2,7 @@ import { type Digested, digestedOf } from '@/core/log/index.ts';
 import { openMeal, type Input, type OpenedMeal } from '@/core/model/index.ts';
 import type { LpSolver } from '@/core/plates/index.ts';
 import { answer, type Answer, type Ask, type Question, wantsSolver } from '@/core/questions/index.ts';
+import { shared } from './shared.ts';
 import { reference } from '@/reference/index.ts';
 
 /** A meal without the tables: the worker has its own. */
@@ -29,11 +30,14 @@ export interface CoreWorker {
  */
 export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
   let solver: Promise<LpSolver> | undefined;
-  let open: { readonly revision: number; readonly meal: OpenedMeal } | undefined;
+  let open: { readonly revision: number; readonly bare: BareMeal; readonly meal: OpenedMeal } | undefined;
   return {
     digests: (meals) => meals.map((meal) => digestedOf({ ...meal, reference })),
     answer({ question, ask, revision, meal }) {
-      if (meal) open = { revision, meal: openMeal({ ...meal, reference }) };
+      if (meal) {
+        const bare = shared(open?.bare, meal);
+        open = { revision, bare, meal: openMeal({ ...bare, reference }) };
+      }
       if (open?.revision !== revision) throw new Error(`Revision ${revision} of the meal is not open here.`);
       const { meal: opened } = open;
       if (!wantsSolver(question) || !loadSolver) return answer(question, opened, ask);

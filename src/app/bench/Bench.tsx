@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Figure } from '../parts/Figure.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
@@ -14,7 +14,8 @@ import { BenchBowl } from '../figures/BenchBowl.tsx';
 
 /** Pull, pick, shred: what comes out is weighed, and each weighing narrows what comes after it. */
 export default function Bench() {
-  const { loaded, batchReckoning, units, standing, batch } = useOpenMeal();
+  const { loaded, units, standing, batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { meat } = batchReckoning;
   if (meat.rawG.mid === 0) return <NothingYet title="Pull, pick and shred" />;
   const weighed = (flow: string) =>

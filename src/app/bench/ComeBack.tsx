@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { Minus, Plus } from 'lucide-react';
 import type { ComesOut } from '@/core/pot/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import css from './bench.module.scss';
 
@@ -10,7 +10,7 @@ const DRAWN = 24;
 
 /** Everything that went in and must come out again, asked back: outlines that fill as they are found. */
 export function ComeBack() {
-  const { batchReckoning } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { comeOut } = batchReckoning;
   if (comeOut.length === 0) return null;
   return (

@@ -14,7 +14,7 @@ import {
 import { defatsOf, leftOfLiquid, reductionsOf } from '@/core/questions/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { partName } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { volumeUnits } from '../data/useSettings.ts';
 import { useNow } from '../data/useNow.ts';
@@ -46,7 +46,8 @@ const skims = skimWays.map((value) => ({ value, words: skimsWords[value] }));
 
 /** The jug with its levels: what is there, what the plates want of it, how thick and how salt it is, and what to do. */
 export default function Broth() {
-  const { loaded, batch, batchReckoning, opened, units } = useOpenMeal();
+  const { loaded, batch, opened, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const now = useNow();
   const [chosen, choose] = useState('pot');
   const [aim, setAim] = useState<Parameters<typeof Spoons>[0]['aim']>();
@@ -224,7 +225,7 @@ const writtenMass = (grams: number, units: Parameters<typeof writeMass>[1]) => {
 
 /** Where the pot's liquid goes: to each dish, soaked back, and what is left to the shelf. */
 function sharesOf(
-  need: ReturnType<typeof useOpenMeal>['batchReckoning']['need'],
+  need: ReturnType<typeof useFigures>['batchReckoning']['need'],
   ml: number,
   volume: (ml: number) => string,
 ): readonly JugShare[] {

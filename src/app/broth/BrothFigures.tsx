@@ -1,12 +1,13 @@
 import { isStrained } from '@/core/batch/index.ts';
 import type { LiquidReckoning } from '@/core/questions/index.ts';
 import { type Written, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { Figure } from '../parts/Figure.tsx';
 
 /** The figures of a liquid beside its jug. */
 export function BrothFigures({ liquid }: { readonly liquid: LiquidReckoning }) {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { liquid: all, body } = batchReckoning;
   const isMain = liquid.id === 'pot';
   const rows: readonly (readonly [string, Written | null])[] = [

@@ -1,12 +1,13 @@
 import { isStrained } from '@/core/batch/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { Gone } from '../bench/task/Gone.tsx';
 import { Weigh } from '../parts/Weigh.tsx';
 
 /** What of the liquid can be weighed. */
 export function BrothWeighs() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { liquid } = batchReckoning;
   const strained = isStrained(batch);
   const word = strained ? 'broth' : 'sauce';

@@ -4,7 +4,7 @@ import { type Entry, type Feel, feels } from '@/core/batch/index.ts';
 import type { Wall } from '@/core/clock/index.ts';
 import type { DayPlan } from '@/core/questions/index.ts';
 import { ask } from '@/workers/client.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { useWall } from '../data/useWall.ts';
@@ -24,7 +24,8 @@ const whichPieces = [
 /** A fork test: of which lot, which pieces, and what it said. Each moves all that comes after it. */
 export function Checks({ day }: Props) {
   const wall = useWall(day?.zone ?? 'UTC');
-  const { loaded, batch, batchReckoning, standing } = useOpenMeal();
+  const { loaded, batch, standing } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { meal } = loaded;
   const meat = batchReckoning.lots.filter(({ tenderMin }) => tenderMin !== null);
   const { lookAt } = batchReckoning.ready;

@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { crewWords, dayNoteWords, heatWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
@@ -44,7 +44,8 @@ type Fold = (typeof folds)[number]['value'];
 
 /** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
 export default function Clock() {
-  const { batch, batchReckoning, loaded } = useOpenMeal();
+  const { batch, loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const now = useNow();
   const { hours } = useSettings();
   const wall = useWall();

@@ -4,7 +4,7 @@ import type { DayPlan } from '@/core/questions/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
 import { doingWords, capital } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { editMeal } from '../data/edits.ts';
 import { useWall, zoneHere } from '../data/useWall.ts';
@@ -18,7 +18,8 @@ interface Props {
 
 /** What the cook must know first: when to begin, or when to look; and how the day is timed. */
 export function Headline({ day, now }: Props) {
-  const { batch, batchReckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const wall = useWall(day?.zone);
   return (
     <>
@@ -39,7 +40,8 @@ export function Headline({ day, now }: Props) {
 
 /** What the day hangs from, and how surely. */
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
-  const { loaded, batchReckoning } = useOpenMeal();
+  const { loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { meal } = loaded;
   const wall = useWall(day?.zone);
   const chance = batchReckoning.ready.written?.chance ?? null;

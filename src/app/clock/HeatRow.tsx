@@ -1,7 +1,7 @@
 import { isSmoke, openPhase } from '@/core/clock/index.ts';
 import { lidFits, type Phase, starts } from '@/core/batch/index.ts';
 import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { bubbleOf, bubbles, changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
@@ -12,7 +12,8 @@ import css from './clock.module.scss';
 
 /** The heat and the lid of the phase that lasts until it is tender. */
 export function HeatRow() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const phase = openPhase(batch.cook);
   // Beside other phases each field says that it is of the long one.
   const several = batch.cook.filter((one) => !isSmoke(one)).length > 1;

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { Vessel } from '@/core/batch/index.ts';
 import { midpoint, readLength, TEXT_MOST } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useDraft } from '../data/drafts.ts';
 import { editKitchen, weigh } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -14,7 +14,7 @@ import css from './clock.module.scss';
 
 /** How much is in the pot when it comes off: on the scale with its vessel, or by a spoon stood in it. */
 export function PotReading() {
-  const { batchReckoning } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { pot } = batchReckoning;
   if (!pot) return null;
   return (

@@ -1,6 +1,6 @@
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { stillGood, takenOut } from '@/core/questions/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useWall } from '../data/useWall.ts';
 import css from './clock.module.scss';
 
@@ -12,7 +12,7 @@ const goneWords: Readonly<Record<string, string>> = {
 
 /** Which lot to lift out first, where they are not tender together. */
 export function TakenOut() {
-  const { batchReckoning } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const lots = takenOut(batchReckoning.lots);
   if (lots.length === 0) return null;
   return (
@@ -36,7 +36,8 @@ export function TakenOut() {
 
 /** How late the first of it to go too far is still good, and what happens then. */
 export function StillGood({ zone }: { readonly zone: string }) {
-  const { batch, batchReckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const wall = useWall(zone);
   const first = stillGood(batchReckoning.lots, batch.lidOn);
   if (!first) return null;

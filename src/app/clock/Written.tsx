@@ -1,10 +1,11 @@
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { changeOpen } from './phaseEdits.ts';
 
 /** A written time stands; beside it is the chance that it really gives, and the time that would do. */
 export function Written() {
-  const { batch, batchReckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { written } = batchReckoning.ready;
   // Without a heat nobody knows what it gives.
   if (!written || written.chance === null) return null;

@@ -12,7 +12,7 @@ import { becameWords, leftThingWords, verdictWords } from '@/words/index.ts';
 import { clockNow } from '../data/clock.ts';
 import { db } from '../data/db.ts';
 import { editBatch } from '../data/edits.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { smallPicture } from '../data/smallPicture.ts';
 import { mendLog } from '../data/taught.ts';
 import { useWall } from '../data/useWall.ts';
@@ -31,7 +31,8 @@ const ratings = ['1', '2', '3', '4', '5'].map((value) => ({ value, words: value 
 
 /** The batch is closed in a tap: what became of all of it can be said then, or later, or never. */
 export function CloseIt() {
-  const { batch, loaded, reckoning } = useOpenMeal();
+  const { batch, loaded } = useOpenMeal();
+  const { reckoning } = useFigures();
   const wall = useWall();
   const [fault, setFault] = useState('');
   const { closed } = batch;

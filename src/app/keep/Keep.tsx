@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { shelvedOf } from '@/core/questions/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useNow } from '../data/useNow.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -17,7 +17,8 @@ import css from './keep.module.scss';
 
 /** What is left over: cooled in time, packed, labelled, and put on the shelf. */
 export default function Keep() {
-  const { opened, reckoning, batch } = useOpenMeal();
+  const { opened, batch } = useOpenMeal();
+  const { reckoning } = useFigures();
   const now = useNow();
   const [open, setOpen] = useState<string>();
   const anything = batch.cools?.some(({ done }) => done === undefined) ?? false;

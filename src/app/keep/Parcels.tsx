@@ -4,7 +4,7 @@ import { dishName } from '@/core/order/index.ts';
 import { packingOf } from '@/core/questions/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { editMeal } from '../data/edits.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { saveFile } from '../data/saveText.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -20,7 +20,8 @@ const CAUTION =
 
 /** Parts of the meal that are packed for other places: what, how many, hot or cold, and the list that goes with them. */
 export function Parcels() {
-  const { loaded, opened, reckoning } = useOpenMeal();
+  const { loaded, opened } = useOpenMeal();
+  const { reckoning } = useFigures();
   const [open, setOpen] = useState(false);
   const { meal } = loaded;
   const parcels = meal.parcels ?? [];

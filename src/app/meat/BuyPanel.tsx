@@ -4,7 +4,7 @@ import { writeMoney } from '@/core/shop/index.ts';
 import type { BuyMix } from '@/core/batch/index.ts';
 import { nothingToBuyWords } from '@/words/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
@@ -19,7 +19,8 @@ const USUAL = { chance: 0.9, way: 'as they are' } as const;
 
 /** From the order back to raw weight, at a chance that the cook sets, and what that safety costs. */
 export default function BuyPanel() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const asked = batch.buy ?? USUAL;
   const { chance } = asked;
   const ask = { batch: batch.id, chance, way: asked.way };

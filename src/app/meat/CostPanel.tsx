@@ -2,12 +2,13 @@ import { costs } from '@/core/questions/index.ts';
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import css from './meat.module.scss';
 
 /** What the meat costs: as bought, as shred, on each plate; and which cut is really the cheaper. */
 export default function CostPanel() {
-  const { batch, batchReckoning, reckoning, loaded, units } = useOpenMeal();
+  const { batch, loaded, units } = useOpenMeal();
+  const { batchReckoning, reckoning } = useFigures();
   const found = costs(batch, batchReckoning, reckoning.meal, loaded.kitchen);
   return (
     <section className="panel" aria-labelledby="cost-title">

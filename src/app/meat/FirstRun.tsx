@@ -12,7 +12,7 @@ export function FirstRun() {
   const open = useOpenMeal();
   const example = useExample(open);
   const navigate = useNavigate();
-  const dishes = example?.opened.input.meal.dishes.map((dish) => ({
+  const dishes = example?.open.opened.input.meal.dishes.map((dish) => ({
     kind: dish.kind,
     count: countOf(dish),
     surely: 0,

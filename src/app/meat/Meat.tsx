@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { writeMass } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { addLot, editBatch } from '../data/edits.ts';
 import { isBlank } from '../data/useExample.ts';
 import { lotScale } from '../figures/LotCutApart.tsx';
@@ -25,7 +25,8 @@ const VERY_MANY = 30;
 /** What was bought, and what it becomes: three entries here give the whole answer. */
 export default function Meat() {
   const open = useOpenMeal();
-  const { batch, batchReckoning, units, loaded, reckoning } = open;
+  const { batch, units, loaded } = open;
+  const { batchReckoning, reckoning } = useFigures();
   const blank = isBlank(open);
   const { lots, meat } = batchReckoning;
   const { value, unit } = writeMass(meat.rawG.mid, units);

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Price } from '@/core/batch/index.ts';
 import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { changeLot } from '../data/edits.ts';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { CutOptions } from './CutOptions.tsx';
@@ -14,7 +14,8 @@ const more = (x: number, amount: { value: string; unit: string }, of: string) =>
 
 /** One cut in the place of another, for equal shred, and what changes with it. */
 export default function SwapPanel() {
-  const { batch, batchReckoning, loaded, opened, units } = useOpenMeal();
+  const { batch, loaded, opened, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const known = batchReckoning.lots.filter(({ shredG }) => shredG > 0);
   const [lotId, chooseLot] = useState(known[0]?.lot ?? '');
   const [cut, chooseCut] = useState('');

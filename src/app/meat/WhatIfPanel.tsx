@@ -12,7 +12,7 @@ import {
 import { moneyOf, USUAL_CURRENCY, writeMoney } from '@/core/shop/index.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { editBatch } from '../data/edits.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { CutOptions } from './CutOptions.tsx';
@@ -34,7 +34,8 @@ const AS_IS = '';
 
 /** Two plans of the batch side by side: as it is, and with another cut, method, trim, lid or size. Either is kept in a tap. */
 export default function WhatIfPanel() {
-  const { batch, batchReckoning, loaded, units } = useOpenMeal();
+  const { batch, loaded, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const [change, setChange] = useState<WhatIf>({});
   const isChanged = Object.keys(change).length > 0;
   const { data, error, isPlaceholderData } = useAnswer(

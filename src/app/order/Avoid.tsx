@@ -3,7 +3,7 @@ import { avoidable, type Avoidable, PIECES_MOST } from '@/core/batch/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
 import { avoidableWords, problemWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editMeal } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import css from './order.module.scss';
@@ -16,7 +16,8 @@ const said = (what: Avoidable, n: number | undefined) =>
 
 /** What guests must not have: kept with the meal, and checked against every pot. */
 export function Avoid() {
-  const { loaded, reckoning } = useOpenMeal();
+  const { loaded } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { meal } = loaded;
   // As one text, so that what was just ticked stands until the store says it too.
   const { avoid = [] } = meal;

@@ -2,7 +2,7 @@ import { Besides } from './Besides.tsx';
 import type { Dish, Part } from '@/core/batch/index.ts';
 import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
 import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editDish } from '../data/edits.ts';
 import { massUnits, volumeUnits } from '../data/useSettings.ts';
 import { withOrWithout } from '../data/withOrWithout.ts';
@@ -135,7 +135,8 @@ function DrawsOn({ dish }: { readonly dish: Dish }) {
 
 /** Meat or liquid of one serving: what is wanted, and between what it is still good. */
 function Portion({ dish, part }: { readonly dish: Dish; readonly part: Part }) {
-  const { loaded, units, reckoning } = useOpenMeal();
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
   const ticket = reckoning.meal.tickets.find(({ id }) => id === dish.id);
   const portion = ticket?.[part] ?? portionOf(dish[part], usualDishes[dish.kind][part]);
   const write = (x: number) => (part === 'meat' ? writeMass(x, units) : writeVolume(x, units));

@@ -5,7 +5,7 @@ import type { Dish, DishKind } from '@/core/batch/index.ts';
 import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editMeal } from '../data/edits.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
@@ -25,7 +25,8 @@ interface Props {
 
 /** One dish as a ticket: how many, of what, and what that takes; the rest unfolds. */
 export function DishTicket({ dish, ticket }: Props) {
-  const { loaded, reckoning, units } = useOpenMeal();
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { meal } = loaded;
   const [open, setOpen] = useState(false);
   const { row, isLifted, grip } = useRow(dish.id);

@@ -2,7 +2,7 @@ import { arrayMove } from '@dnd-kit/sortable';
 import { Plus } from 'lucide-react';
 import { dishName } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { addDish, editMeal } from '../data/edits.ts';
 import { SortableList } from '../parts/sortable/SortableList.tsx';
 import { Enough } from '../plates/Enough.tsx';
@@ -13,7 +13,8 @@ import css from './order.module.scss';
 
 /** Who eats what: the dishes of the meal as tickets, and what they want of the pots. */
 export default function Order() {
-  const { loaded, reckoning, units } = useOpenMeal();
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { meal } = loaded;
   const { needG, needMl } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;

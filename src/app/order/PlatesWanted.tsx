@@ -1,12 +1,13 @@
 import { Link } from 'react-router';
 import { dishName } from '@/core/order/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { DishCount } from './DishCount.tsx';
 import css from './order.module.scss';
 
 /** How many plates: the third entry. Several dishes are written at the order. */
 export function PlatesWanted() {
-  const { loaded, reckoning } = useOpenMeal();
+  const { loaded } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { dishes } = loaded.meal;
   const [only] = dishes;
   if (dishes.length === 1 && only && !only.guests) {

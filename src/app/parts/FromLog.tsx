@@ -1,11 +1,12 @@
 import { Link } from 'react-router';
 import { knownFrom } from '@/core/log/index.ts';
 import { cutShort, fromBatches } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 
 /** From how many past batches of this kitchen the yields or the times come; without any it says nothing. */
 export function FromLog({ what }: { readonly what: 'y' | 'tender' }) {
-  const { loaded, batch, batchReckoning } = useOpenMeal();
+  const { loaded, batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { lots } = batchReckoning;
   const cuts = lots.map(({ cut }) => cut);
   const known = knownFrom(loaded.learned, batch, cuts, what);

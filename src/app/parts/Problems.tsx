@@ -1,4 +1,4 @@
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures } from '../data/MealContext.ts';
 import { problemWords, remedyWords } from '@/words/index.ts';
 import { applyRemedy } from '../data/edits.ts';
 import { FieldError } from './FieldError.tsx';
@@ -11,7 +11,7 @@ interface Props {
 
 /** What is wrong with a batch as a whole, and what can be done; a lot or a dish says its own beside its field. */
 export function Problems({ batch, stage }: Props) {
-  const { reckoning } = useOpenMeal();
+  const { reckoning } = useFigures();
   return reckoning.problems
     .filter(
       (problem) =>

@@ -1,5 +1,5 @@
 import { causeWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { FieldError } from './FieldError.tsx';
 
@@ -11,7 +11,8 @@ const LIKELIEST = 3;
 
 /** What was weighed and does not balance: missing or too much, never hidden. */
 export function Unaccounted() {
-  const { reckoning, batch } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { reckoning } = useFigures();
   const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
   const { mass } = useSaid();
   return said.map(({ flow, grams, causes }) => {

@@ -7,7 +7,7 @@ import { perServing, servingCosts, type Shares } from '@/core/questions/index.ts
 import { type Range, writeMass } from '@/core/quantity/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { editDish } from '../data/edits.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
 import { SortableList } from '../parts/sortable/SortableList.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
@@ -20,7 +20,8 @@ interface Props {
 
 /** How each dish is built: its layers in the cook's order, heat and rounds, what it takes, what one serving holds. */
 export default function BuildGuide({ shares }: Props) {
-  const { loaded, opened, reckoning } = useOpenMeal();
+  const { loaded, opened } = useOpenMeal();
+  const { reckoning } = useFigures();
   const facts = perServing(opened, reckoning.meal);
   const costs = servingCosts(loaded.batches, reckoning.batches, reckoning.meal, loaded.kitchen);
   return (

@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { FULL_DRAWS } from '@/core/model/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editDish, editLot } from '../data/edits.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { countOf, dishName } from '@/core/order/index.ts';
@@ -15,7 +15,8 @@ const CRUMBS = 20;
 
 /** Whether it will be enough: as a chance, in plates, and what would help when it is short. */
 export function Enough() {
-  const { loaded, reckoning, units } = useOpenMeal();
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
   const [open, setOpen] = useState(false);
   const { meal } = reckoning;
   const { plates, enough } = meal;
@@ -96,7 +97,8 @@ export function Enough() {
 
 /** One line when it is short: how much more would do. */
 function Short() {
-  const { loaded, reckoning, units } = useOpenMeal();
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { more, moreMl, shortFirst } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
   const lot =

@@ -1,6 +1,6 @@
 import { pullingOf } from '@/core/bench/index.ts';
 import { ComeBack } from '../bench/ComeBack.tsx';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { NothingYet } from '../parts/NothingYet.tsx';
 import { PlatesWanted } from '../order/PlatesWanted.tsx';
@@ -9,7 +9,8 @@ import { ShareOut } from './ShareOut.tsx';
 
 /** What each serving gets, of meat and of liquid, and whether there is enough for all. */
 export default function Plates() {
-  const { batch, reckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { servings, shredG } = reckoning.meal;
   if (shredG.mid === 0) return <NothingYet title="What each plate gets" />;
   return (

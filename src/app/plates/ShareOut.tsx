@@ -3,7 +3,7 @@ import { writeChance } from '@/core/quantity/index.ts';
 import type { Shares } from '@/core/questions/index.ts';
 import { shareTitle, shareUnder } from '@/words/index.ts';
 import { editMeal } from '../data/edits.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useAnswer } from '../data/useAnswer.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { CutBar } from '../figures/CutBar.tsx';
@@ -24,7 +24,8 @@ const bys = [
 
 /** What each plate gets of what is really there: meat above, liquid below, the plates between them. */
 export function ShareOut() {
-  const { loaded, reckoning } = useOpenMeal();
+  const { loaded } = useOpenMeal();
+  const { reckoning } = useFigures();
   const said = useSaid();
   const { data, error } = useAnswer('shares', undefined);
   const [open, setOpen] = useState<'build' | 'rounds'>();

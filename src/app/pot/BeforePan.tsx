@@ -2,7 +2,7 @@ import { type Step, steps } from '@/core/batch/index.ts';
 import { usualMinutes } from '@/core/day/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -34,7 +34,8 @@ const rests = [
 
 /** What is done with the meat before the pan, and what the marinade comes to. */
 export function BeforePan() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const has = (what: Step) => batch.steps?.find((step) => step.what === what);
   const inMarinade = itemsOf(batch).filter(({ marinade }) => marinade);
   const raw = writeMass(batchReckoning.meat.rawG, units);

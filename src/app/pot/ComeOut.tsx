@@ -1,11 +1,11 @@
 import { minutesOf } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures } from '../data/MealContext.ts';
 import css from './pot.module.scss';
 
 /** Counted in: what must come out again, and when. */
 export function ComeOut() {
-  const { batchReckoning } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { comeOut, lengths } = batchReckoning;
   if (comeOut.length === 0) return null;
   return (

@@ -2,7 +2,7 @@ import { asIngredient, suitsPot, withGone } from '@/core/keep/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { clockNow } from '../data/clock.ts';
 import { takeFromShelf } from '../data/edits.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { useNow } from '../data/useNow.ts';
 import { useSaid } from '../data/useSaid.ts';
 import { useShelf } from '../data/useShelf.ts';
@@ -13,7 +13,8 @@ const OFFERED = 3;
 
 /** What stands on the shelf and suits this pot, taken in a tap. */
 export function FromShelf() {
-  const { loaded, batch, batchReckoning } = useOpenMeal();
+  const { loaded, batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const shelf = useShelf();
   const now = useNow();
   const said = useSaid();

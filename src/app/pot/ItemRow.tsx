@@ -9,7 +9,7 @@ import type { Ingredient } from '@/reference/types.ts';
 import { readAmount } from '@/core/pot/index.ts';
 import type { Settings } from '@/store/kinds.ts';
 import { massUnits, volumeUnits } from '../data/useSettings.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editItem, editItems } from '../data/edits.ts';
 import { Grip, useRow } from '../parts/sortable/Grip.tsx';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
@@ -20,7 +20,8 @@ import { clockNow } from '../data/clock.ts';
 
 /** One thing in the pot: ticked once it is in, how much, and in a word what is done to it. */
 export function ItemRow({ item }: { readonly item: Item }) {
-  const { batch, batchReckoning, units, loaded } = useOpenMeal();
+  const { batch, units, loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const [open, setOpen] = useState(false);
   const { row, isLifted, grip } = useRow(item.id);
   const ingredient = ingredientsById({ kitchen: loaded.kitchen, reference }).get(item.ref);

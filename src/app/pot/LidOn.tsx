@@ -2,7 +2,7 @@ import { notInYet } from '@/core/pot/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { useWall } from '../data/useWall.ts';
@@ -11,7 +11,8 @@ import { clockNow } from '../data/clock.ts';
 
 /** The lid goes on: what is not in yet is named, and what goes in later is remembered. */
 export function LidOn() {
-  const { batch, batchReckoning, loaded } = useOpenMeal();
+  const { batch, loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const ingredients = ingredientsById({ kitchen: loaded.kitchen, reference });
   const named = (ref: string) => ingredients.get(ref)?.name ?? ref;
   const wall = useWall();

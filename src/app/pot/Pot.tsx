@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { lazy, Suspense, useState } from 'react';
 import type { Level } from '@/core/batch/index.ts';
 import { beforePanWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -36,7 +36,8 @@ const folds = [
 
 /** What goes into the pot, to which line, and with how much salt. */
 export default function Pot() {
-  const { batch, batchReckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const [open, setOpen] = useState<(typeof folds)[number]['value']>();
   const { pot, meat, salt } = batchReckoning;
   // What was poured by hand stands where it stands: the words and the lit choice are of that.

@@ -6,7 +6,7 @@ import { recipeOut } from '@/core/questions/index.ts';
 import { recipeFile } from '@/words/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { putRecipe } from '../data/edits.ts';
 import { saveText } from '../data/saveText.ts';
 import { FieldError } from '../parts/FieldError.tsx';
@@ -15,7 +15,8 @@ import css from './pot.module.scss';
 
 /** A recipe pasted or opened: its lines as ingredients, what was not understood settled by the cook; and out again. */
 export default function Recipe() {
-  const { loaded, opened, batch, reckoning } = useOpenMeal();
+  const { loaded, opened, batch } = useOpenMeal();
+  const { reckoning } = useFigures();
   const { kitchen, meal } = loaded;
   const known = ingredientsOf({ kitchen, reference });
   const [large, setLarge] = useState<readonly Ingredient[]>();

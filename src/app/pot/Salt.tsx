@@ -3,7 +3,7 @@ import clsx from 'clsx';
 import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { BatchReckoning } from '@/core/questions/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { without } from '../data/withOrWithout.ts';
 import { massUnits } from '../data/useSettings.ts';
@@ -15,7 +15,8 @@ const WHY = 'nobody eats anything saltier';
 
 /** Three figures: salt on the meat now, at dressing, and what the liquid comes to. */
 export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt']> }) {
-  const { batch, batchReckoning, units, loaded } = useOpenMeal();
+  const { batch, units, loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { liquid } = batchReckoning;
   const own = loaded.kitchen.salt ?? salts[0];
   const set = (grams: number) => {

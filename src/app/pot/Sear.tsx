@@ -3,7 +3,7 @@ import { panFats } from '@/core/batch/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { FAT_DENSITY } from '@/core/broth/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
@@ -24,7 +24,8 @@ const fatWords = {
 
 /** Brown it or not, what that takes and changes, and where the fat goes. */
 export function Sear() {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const [open, setOpen] = useState(false);
   const { sear, pot } = batchReckoning;
   const insert = pot && !mayStand(pot.vessel, 'stove') ? pot.vessel : undefined;

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type BeforeLid, bySpoon } from '@/core/pot/index.ts';
 import { readLength, TEXT_MOST, writeVolume } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { weigh } from '../data/edits.ts';
 import css from './pot.module.scss';
 
@@ -12,7 +12,8 @@ interface Props {
 
 /** A spoon stood in the pot before the lid: centimetres wet give the litres beside the meat. */
 export function Spoon({ one, named }: Props) {
-  const { batchReckoning, loaded, batch, units, standing } = useOpenMeal();
+  const { loaded, batch, units, standing } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const [text, setText] = useState('');
   const reading = readLength(text);
   const set = (ml: number) => {

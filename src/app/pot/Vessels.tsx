@@ -4,7 +4,7 @@ import { openPhase } from '@/core/clock/index.ts';
 import { standsOn } from '@/core/pot/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
 import type { BatchReckoning } from '@/core/questions/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { changeLot, editBatch } from '../data/edits.ts';
 import { PotSection } from '../figures/PotSection.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
@@ -15,7 +15,8 @@ type Picture = NonNullable<BatchReckoning['pot']>;
 
 /** The vessel in section, or two of them side by side; which they are, and which lot lies where. */
 export function Vessels({ pot }: { readonly pot: Picture }) {
-  const { batch, batchReckoning, units } = useOpenMeal();
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { liquid } = batchReckoning;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
   const all = [pot, ...pot.also];
@@ -106,7 +107,8 @@ interface PlacesProps {
 
 /** Which lot lies in which vessel: dealt by when they are tender, or as the cook moves them. */
 function Places({ pots }: PlacesProps) {
-  const { batch, batchReckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   return (
     <ul className={css.places} aria-label="Which lot lies where">
       {batchReckoning.lots.map(({ lot, name }) => {

@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
-import { standingEntries } from '@/core/batch/index.ts';
+import { standingOf } from '@/core/batch/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
-import { MealProvider, type OpenMeal } from '../data/MealContext.ts';
+import { type Figures, MealProvider, type OpenMeal } from '../data/MealContext.ts';
 import { useReckoning } from '../data/useReckoning.ts';
 import { useSettings } from '../data/useSettings.ts';
 import { StrandsPanel } from '../figures/strands/StrandsPanel.tsx';
@@ -10,6 +10,15 @@ import { KeysHelp } from './KeysHelp.tsx';
 import { Stove } from './Stove.tsx';
 import { Top } from './Top.tsx';
 import { useDocumentTitle } from './useDocumentTitle.ts';
+
+// What takes nothing from the frame is the same element each time: it is drawn again only by what it reads itself.
+const top = (
+  <Top>
+    <Stove />
+  </Top>
+);
+const strands = <StrandsPanel />;
+const keys = <KeysHelp />;
 
 interface Props {
   readonly loaded: LoadedMeal;
@@ -23,29 +32,31 @@ interface Props {
 export function OpenFrame({ loaded, batchId, of, children }: Props) {
   const { opened, reckoning, working, failed } = useReckoning(loaded);
   const units = useSettings();
-  const standing = useMemo(
-    () => standingEntries(loaded.entries).filter((entry) => entry.batch === batchId),
-    [loaded.entries, batchId],
-  );
+  const standing = useMemo(() => standingOf(loaded.entries, batchId), [loaded.entries, batchId]);
   const batch = loaded.batches.find(({ id }) => id === batchId);
   const batchReckoning = reckoning.batches.find(({ id }) => id === batchId);
   useDocumentTitle(`${of}: ${loaded.meal.name}`);
-  if (!batch || !batchReckoning) return <Top />;
-  const open: OpenMeal = { loaded, batch, opened, reckoning, batchReckoning, working, units, standing };
+  const open = useMemo<OpenMeal | undefined>(
+    () => batch && { loaded, batch, opened, units, standing },
+    [loaded, batch, opened, units, standing],
+  );
+  const figures = useMemo<Figures | undefined>(
+    () => batchReckoning && { reckoning, batchReckoning, working },
+    [reckoning, batchReckoning, working],
+  );
+  if (!open || !figures) return <Top />;
   return (
-    <MealProvider value={open}>
+    <MealProvider open={open} figures={figures}>
       <div className={`frame has-${of}`}>
-        <Top>
-          <Stove />
-        </Top>
-        <StrandsPanel />
+        {top}
+        {strands}
         <main id="sheet" className={`sheet of-${of}`} tabIndex={-1} aria-busy={working}>
           {failed !== undefined && (
             <FieldError>The ranges could not be worked out ({failed}). Reload the page.</FieldError>
           )}
           {children}
         </main>
-        <KeysHelp />
+        {keys}
       </div>
     </MealProvider>
   );

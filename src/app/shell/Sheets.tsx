@@ -1,4 +1,4 @@
-import { lazy, Suspense, type ComponentType } from 'react';
+import { lazy, memo, Suspense, type ComponentType } from 'react';
 import type { Stage } from '@/core/batch/index.ts';
 import { usePainted } from '../data/usePainted.ts';
 
@@ -14,7 +14,7 @@ const sheets: Readonly<Record<Stage, ComponentType>> = {
 };
 
 /** The sheet of the open station, drawn once the figures of the strands stand: they are what a cook looks for first. */
-export function Sheets({ stage }: { readonly stage: Stage }) {
+export const Sheets = memo(function Sheets({ stage }: { readonly stage: Stage }) {
   const painted = usePainted();
   const Sheet = sheets[stage];
   const moment = <p className="quiet">One moment.</p>;
@@ -24,4 +24,4 @@ export function Sheets({ stage }: { readonly stage: Stage }) {
       <Sheet />
     </Suspense>
   );
-}
+});

@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { Link } from 'react-router';
 import type { Batch } from '@/core/batch/index.ts';
 import { nextInDay } from '@/core/questions/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { addBatch } from '../data/edits.ts';
 import { planAt, triesFor } from '../data/dayPlans.ts';
 import { useAnswer } from '../data/useAnswer.ts';
@@ -16,7 +16,8 @@ import css from './shell.module.scss';
 
 /** Each batch of the meal as a small pot with its name and its next act. */
 export function Stove() {
-  const { loaded, batch: open, reckoning } = useOpenMeal();
+  const { loaded, batch: open } = useOpenMeal();
+  const { reckoning } = useFigures();
   const stage = useStage();
   const now = useNow();
   const wall = useWall();

@@ -19,16 +19,16 @@ export function renderWithMeal(input: Input, part: ReactElement): RenderResult {
     loaded: { meal, batches, entries, kitchen, learned },
     batch,
     opened,
-    reckoning,
-    batchReckoning,
-    working: false,
     units: { system: 'metric', degrees: 'C' } as const,
     standing: standingEntries(entries),
   };
+  const figures = { reckoning, batchReckoning, working: false };
   return render(
     <QueryClientProvider client={new QueryClient()}>
       <MemoryRouter>
-        <MealProvider value={open}>{part}</MealProvider>
+        <MealProvider open={open} figures={figures}>
+          {part}
+        </MealProvider>
       </MemoryRouter>
     </QueryClientProvider>,
   );

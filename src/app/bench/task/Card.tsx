@@ -11,7 +11,7 @@ import { pullingOf } from '@/core/bench/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
 import type { Range } from '@/core/quantity/index.ts';
 import { benchTitle, inBowlWords, weighedWords } from '@/words/index.ts';
-import { useOpenMeal } from '../../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../../data/MealContext.ts';
 import { useSaid } from '../../data/useSaid.ts';
 import { useWall } from '../../data/useWall.ts';
 import { Caution } from '../../parts/Caution.tsx';
@@ -41,7 +41,7 @@ interface Props {
 
 /** One thing to do, as large as it can be read from across the counter. */
 export function Card({ card, day, other, now, moved }: Props) {
-  const { batchReckoning } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const wall = useWall();
   const title = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
@@ -121,7 +121,8 @@ function Body({
   bones,
   mass,
 }: Pick<Props, 'card' | 'day'> & { readonly bones: readonly ComesOut[]; readonly mass: Says['mass'] }) {
-  const { batchReckoning, loaded, batch } = useOpenMeal();
+  const { loaded, batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { meat, liquid, second } = batchReckoning;
   const { what, flow } = card;
   const wall = useWall();
@@ -252,7 +253,7 @@ const fromBowl = new Set<BenchCard['what']>([
 
 /** The overnight way: fast through the warm hours, in shallow vessels, then a night in the fridge. */
 function Chill() {
-  const { batchReckoning } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const { liquid } = batchReckoning;
   return (
     <>

@@ -1,5 +1,5 @@
 import { withChopped } from '@/core/batch/index.ts';
-import { useOpenMeal } from '../../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../../data/MealContext.ts';
 import { editBatch } from '../../data/edits.ts';
 import { useWall } from '../../data/useWall.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
@@ -19,7 +19,8 @@ interface Props {
 
 /** What will not pull yet: chopped in a tap, or weighed and put back, cut smaller, to be pulled in a second wave. */
 export function GoesBack({ open, onOpen, mass }: Props) {
-  const { batch, batchReckoning, reckoning } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { batchReckoning, reckoning } = useFigures();
   const { meat, second } = batchReckoning;
   const wall = useWall();
   const unpulled = meat.unpulledG;

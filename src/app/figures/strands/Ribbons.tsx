@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Strands } from '@/core/ledger/index.ts';
-import { useOpenMeal } from '../../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../../data/MealContext.ts';
 import { useDrawnSize } from '../useDrawnSize.ts';
 import { edgeOf, fillOf } from '../materials.ts';
 import { layStrands } from './layout.ts';
@@ -14,7 +14,8 @@ const USUAL = { width: 404, height: 720 };
 
 /** The two ribbons, to one scale. Pointing at a part, or tabbing to it, gives its figures. */
 export default function Ribbons({ strands }: { readonly strands: Strands }) {
-  const { batchReckoning, opened, reckoning, units } = useOpenMeal();
+  const { opened, units } = useOpenMeal();
+  const { batchReckoning, reckoning } = useFigures();
   const [pointed, setPointed] = useState<Band>();
   const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
   const { height } = useDrawnSize(drawing, USUAL);

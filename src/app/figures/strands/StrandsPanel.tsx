@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { type Stage, stages } from '@/core/batch/index.ts';
 import { strandsOf } from '@/core/ledger/index.ts';
-import { MealProvider, useOpenMeal } from '../../data/MealContext.ts';
+import { MealProvider, useFigures, useOpenMeal } from '../../data/MealContext.ts';
 import { useExample } from '../../data/useExample.ts';
 import { usePainted } from '../../data/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';
@@ -19,17 +19,18 @@ const place = <svg className={css.ribbons} aria-hidden />;
 /** The strands of the open batch, and the eight stations that are the way through the work. */
 export function StrandsPanel() {
   const open = useOpenMeal();
-  const { loaded, batch, working } = open;
+  const figures = useFigures();
+  const { loaded, batch } = open;
   // Where nothing is written the example of the placeholders is drawn, pale.
   const example = useExample(open);
-  const shown = example ?? open;
-  const { reckoning } = shown;
+  const shown = example ?? { open, figures };
+  const { reckoning } = shown.figures;
   const [unrolled, setUnrolled] = useState(false);
   const [table, setTable] = useState(false);
-  const strands = strandsOf(reckoning.ledger, shown.batch.id);
+  const strands = strandsOf(reckoning.ledger, shown.open.batch.id);
   const painted = usePainted();
   const anything = strands.raw.grams > 0 || strands.pour.grams > 0 || reckoning.meal.needG > 0;
-  const figures = stationFigures(shown);
+  const stations = stationFigures(shown.open, shown.figures);
   const strip = useRef<HTMLOListElement>(null);
   const { stage: at } = useParams();
   // On a phone the stations are a strip: the open one is in sight.
@@ -48,8 +49,8 @@ export function StrandsPanel() {
           <li key={stage}>
             <NavLink to={to(stage)} className={({ isActive }) => (isActive ? css.isOpen : '')}>
               <span className={css.word}>{stage}</span>
-              <span className={css.key}>{figures[stage].key}</span>
-              <small>{figures[stage].under}</small>
+              <span className={css.key}>{stations[stage].key}</span>
+              <small>{stations[stage].under}</small>
             </NavLink>
           </li>
         ))}
@@ -75,7 +76,7 @@ export function StrandsPanel() {
       </button>
       {painted && anything ? (
         <Suspense fallback={place}>
-          <MealProvider value={shown}>
+          <MealProvider open={shown.open} figures={shown.figures}>
             <Ribbons strands={strands} />
           </MealProvider>
         </Suspense>
@@ -83,7 +84,7 @@ export function StrandsPanel() {
         place
       )}
       {example && <p className={css.exampleWords}>2.4 kg, blade, 24 tacos: an example</p>}
-      {working && (
+      {figures.working && (
         <p className={css.working} role="status">
           working it out
         </p>

@@ -1,6 +1,6 @@
 import { type Stage, isStrained } from '@/core/batch/index.ts';
 import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
-import type { OpenMeal } from '../../data/MealContext.ts';
+import type { Figures, OpenMeal } from '../../data/MealContext.ts';
 
 interface Station {
   readonly key: string;
@@ -11,12 +11,10 @@ const one = ({ value, unit }: Written) => (unit === '' ? value : `${value} ${uni
 const counted = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** The key figure of each station: only set in words here, worked out in the core. */
-export function stationFigures({
-  batch,
-  reckoning,
-  batchReckoning,
-  units,
-}: OpenMeal): Readonly<Record<Stage, Station>> {
+export function stationFigures(
+  { batch, units }: OpenMeal,
+  { reckoning, batchReckoning }: Figures,
+): Readonly<Record<Stage, Station>> {
   const { meal } = reckoning;
   const { meat, liquid, ready, pot } = batchReckoning;
   const finished = liquid.brothMl ?? liquid.sauceMl;
