@@ -2,10 +2,9 @@ import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/
 import type { MealFile } from '@/core/batch/index.ts';
 import { begunAt, learnedBefore } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
-import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';
 import { taughtBy } from './digests.ts';
-import { deleteMealRows, loadMeal, type LoadedMeal } from './meals.ts';
+import { loadMeal, type LoadedMeal } from './meals.ts';
 
 /** The meal as a file: the same meal is the same to the byte, whenever it is written. */
 export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<string> {
@@ -63,18 +62,4 @@ export async function readIncoming(
 async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string | undefined> {
   const rows = await db.batches.bulkGet(file.batches.map((batch) => batch.id));
   return rows.find((row) => row && row.mealId !== file.meal.id)?.id;
-}
-
-/**
- * Takes a file that was read in, as one act; a meal with its id is replaced. The kitchen it came
- * with stays with it, so that its figures stay what they were.
- */
-export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
-  const { meal, batches, entries, kitchen, learned } = file;
-  await act(db, { words: `bringing in “${meal.name}”`, house: true }, meal.id, (deed) => {
-    deleteMealRows(deed, meal.id);
-    deed.put('meals', { id: meal.id, meal, made, kitchen, ...(learned && { learned }) });
-    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
-    for (const entry of entries) deed.put('entries', { id: entry.id, mealId: meal.id, entry });
-  });
 }

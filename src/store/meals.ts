@@ -1,4 +1,12 @@
-import { cookAgain, forPlates, type Meal, usualBatch, usualLot, usualMeal } from '@/core/batch/index.ts';
+import {
+  cookAgain,
+  forPlates,
+  type Meal,
+  type MealFile,
+  usualBatch,
+  usualLot,
+  usualMeal,
+} from '@/core/batch/index.ts';
 import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
@@ -196,5 +204,19 @@ export async function firstMeal(
     });
     await summarizeMeal(tx, mealId);
     return { meal: mealId, batch: batchId };
+  });
+}
+
+/**
+ * Takes a file that was read in, as one act; a meal with its id is replaced. The kitchen it came
+ * with stays with it, so that its figures stay what they were.
+ */
+export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
+  const { meal, batches, entries, kitchen, learned } = file;
+  await act(db, { words: `bringing in “${meal.name}”`, house: true }, meal.id, (deed) => {
+    deleteMealRows(deed, meal.id);
+    deed.put('meals', { id: meal.id, meal, made, kitchen, ...(learned && { learned }) });
+    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
+    for (const entry of entries) deed.put('entries', { id: entry.id, mealId: meal.id, entry });
   });
 }

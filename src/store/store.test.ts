@@ -5,8 +5,8 @@ import { standingEntries } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
-import { exportMeal, importMeal, readIncoming } from './files.ts';
-import { deleteMeal, loadMeal, newMeal } from './meals.ts';
+import { exportMeal, readIncoming } from './files.ts';
+import { deleteMeal, importMeal, loadMeal, newMeal } from './meals.ts';
 
 let db: SlowSpoonDb;
 let count = 0;

@@ -16,8 +16,8 @@ import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
 import { emptyBin } from './bin.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
-import { exportMeal, importMeal, readIncoming } from './files.ts';
-import { deleteMeal, goingWith, loadMeal, newMeal, putBack } from './meals.ts';
+import { exportMeal, readIncoming } from './files.ts';
+import { deleteMeal, goingWith, importMeal, loadMeal, newMeal, putBack } from './meals.ts';
 
 /** What a cook may do, drawn at random; what names a thing takes one of those that are there. */
 type Doing =

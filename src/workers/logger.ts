@@ -5,7 +5,7 @@ import type { BareMeal, CoreWorker } from './core.ts';
 /** More threads than this help little, and each holds the whole program. */
 const MOST = 4;
 /** Fewer meals than this are sooner made by one than a second thread is started. */
-const WORTH = 12;
+const WORTH = 40;
 
 /** Threads that make digests, beside the one that answers: nobody who types waits for the log. */
 export function startLogger(): {
@@ -46,5 +46,7 @@ function startThread() {
 /** In their order, in so many parts of like size. */
 function partsOf<T>(all: readonly T[], parts: number): T[][] {
   const size = Math.max(1, Math.ceil(all.length / parts));
-  return Array.from({ length: Math.ceil(all.length / size) }, (_, i) => all.slice(i * size, (i + 1) * size));
+  return Array.from({ length: Math.max(1, Math.ceil(all.length / size)) }, (_, i) =>
+    all.slice(i * size, (i + 1) * size),
+  );
 }

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { screen } from '@testing-library/react';
+import { screen } from '../testing/dom.ts';
 import {
   choose,
   closePage,

@@ -1,9 +1,19 @@
 import 'fake-indexeddb/auto';
 import { afterEach, expect, jest, test } from '@jest/globals';
 import { dateOf, momentOf, writeClock } from '@/core/clock/index.ts';
+import { readMealFile } from '@/core/batch/file/index.ts';
 import { openDb } from '@/store/db.ts';
-import { clockNow, readClock } from './clock.ts';
-import { ensureDemo, putDemoBack } from './demo.ts';
+import { coreWorker } from '@/workers/core.ts';
+import supper from '../../../examples/lantern-supper.json' with { type: 'json' };
+
+jest.unstable_mockModule('@/workers/logger.ts', () => ({
+  startLogger: () => ({
+    digester: (meals: never) => Promise.resolve(coreWorker().digests(meals)),
+    stop: () => undefined,
+  }),
+}));
+const { clockNow, readClock } = await import('./clock.ts');
+const { ensureDemo, putDemoBack } = await import('./demo.ts');
 
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const HOUR = 3_600_000;
@@ -29,3 +39,9 @@ test.each(['06:10', '14:00', '22:05', '23:59'])(
     db.close();
   },
 );
+
+test('the supper that ships is a file like any other: read as one it is what it is', () => {
+  const reading = readMealFile(JSON.stringify(supper));
+  if (!reading.ok) throw new Error(reading.error);
+  expect(reading.file).toEqual(supper);
+});

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '../testing/dom.ts';
 import { JugShares } from './JugShares.tsx';
 import { PlatesRow } from './PlatesRow.tsx';
 

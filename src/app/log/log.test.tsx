@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor } from '../testing/dom.ts';
 import type { Batch } from '@/core/batch/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 import { reckon } from '@/core/questions/index.ts';

@@ -1,3 +1,4 @@
+import { importMeal } from '@/store/meals.ts';
 import { useState } from 'react';
 import type { MealFile } from '@/core/batch/index.ts';
 import { db } from '../data/db.ts';
@@ -16,7 +17,6 @@ interface Props {
 export function BringIn({ tell, report, onBackup }: Props) {
   const [asked, setAsked] = useState<MealFile>();
   const take = async (file: MealFile) => {
-    const { importMeal } = await import('@/store/files.ts');
     await onDisk(() => importMeal(db, file));
     tell(`“${file.meal.name}” is in.`);
     setAsked(undefined);

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { screen, waitFor } from '@testing-library/react';
+import { screen, waitFor } from '../testing/dom.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '@/core/testing/meals.ts';
 
 const saved: { name: string; text: string }[] = [];

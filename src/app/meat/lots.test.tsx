@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '../testing/dom.ts';
 import userEvent from '@testing-library/user-event';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {
   choose,

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { screen, within } from '@testing-library/react';
+import { screen, within } from '../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {
   choose,
@@ -35,6 +35,7 @@ const line = (name: string) => {
 };
 async function putIn(words: string): Promise<void> {
   await user.type(screen.getByRole('combobox', { name: 'Put something in' }), words);
+  await settled();
   await screen.findAllByRole('option');
   await user.keyboard('{Enter}');
   await settled();
@@ -44,6 +45,7 @@ describe('a line as a recipe has it', () => {
   const names = async (typed: string) => {
     await user.clear(screen.getByRole('combobox', { name: 'Put something in' }));
     await user.type(screen.getByRole('combobox', { name: 'Put something in' }), typed);
+    await settled();
     const menu = within(screen.getByRole('listbox', { name: 'What it may be' }));
     return (await menu.findAllByRole('option')).map(({ textContent }) => textContent);
   };

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '../testing/dom.ts';
 import { usualBatch, usualLot } from '@/core/batch/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
@@ -84,7 +84,7 @@ describe('a damaged meal', () => {
     closePageQuietly();
     await openPath('/shopping');
     await screen.findByText('Beef brisket, whole');
-    await screen.findByText('“Supper” cannot be read and is left out.');
+    await screen.findByText(/^“Supper” cannot be read and is left out: ./);
     closePageQuietly();
     await openPath('/meals/other');
     expect(await screen.findByRole('heading', { name: 'What the lots become' })).toBeTruthy();

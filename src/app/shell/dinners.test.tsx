@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '../testing/dom.ts';
 import type { Stage } from '@/core/batch/index.ts';
 import {
   choose,
@@ -33,6 +33,7 @@ async function station(stage: Stage): Promise<void> {
 }
 async function putIn(line: string): Promise<void> {
   await user.type(screen.getByRole('combobox', { name: 'Put something in' }), line);
+  await settled();
   await within(screen.getByRole('listbox', { name: 'What it may be' })).findAllByRole('option');
   await user.keyboard('{Enter}');
   await settled();

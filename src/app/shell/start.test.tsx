@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import {
   choose,

@@ -1,8 +1,8 @@
 import { levelling } from '../data/dayPlans.ts';
 import { jest } from '@jest/globals';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, configure, render, screen, waitFor } from '@testing-library/react';
-import userEvent from '@testing-library/user-event';
+import { cleanup, configure, render, screen } from './dom.ts';
+import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event';
 import { BrowserRouter } from 'react-router';
 import { type Kitchen, type Stage, usualKitchen } from '@/core/batch/index.ts';
 import type { Input } from '@/core/model/index.ts';
@@ -65,7 +65,8 @@ const faults: string[] = [];
 console.error = (...said: unknown[]) => {
   faults.push(said.map(String).join(' '));
 };
-export const user = userEvent.setup();
+// Whether a thing lies under the pointer needs a layout, which this page has not; and nobody waits between two keys.
+export const user = userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never, delay: null });
 // The page is tried here, not the levelling: a few orders stand for a second of them.
 levelling.tries = 40;
 // A whole meal is reckoned at every act, some with their day levelled.
@@ -117,29 +118,55 @@ export function closePage(): void {
   if (said.length > 0) throw new Error(said.join('\n'));
 }
 
-const REST_MS = 30;
+/** Transactions of the disk that are under way: what a list has asked, what an act writes. */
+let transactions = 0;
+const { transaction } = IDBDatabase.prototype;
+IDBDatabase.prototype.transaction = function (this: IDBDatabase, ...args: Parameters<typeof transaction>) {
+  const made = transaction.apply(this, args);
+  const over = () => {
+    transactions -= 1;
+  };
+  transactions += 1;
+  made.addEventListener('complete', over);
+  made.addEventListener('abort', over);
+  return made;
+};
 
 /** Why the page is not at rest yet, or undefined if it is. */
 function unrest(): string | undefined {
   if (notKept.now().pending > 0) return 'still writing';
+  if (transactions > 0) return 'still reading';
   if (asked > 0 || queries.isFetching() > 0) return 'still asking';
   if (document.body.textContent.includes('One moment.')) return 'still loading';
   const sheet = document.querySelector('main');
   return !sheet || sheet.getAttribute('aria-busy') === 'true' ? 'still reckoning' : undefined;
 }
 
+/** So many turns in which nothing is drawn and nothing is under way: one thing may bring the next, a row of the disk a list. */
+const QUIET_TURNS = 8;
+const TURN_MS = 4;
+/** It hangs: on a busy machine a whole meal is reckoned in seconds. */
+const PATIENCE_MS = 30_000;
+
 /** What is typed and chosen is on the disk, and its figures stand on the screen. */
 export async function settled(): Promise<void> {
-  const calm = async () => {
-    const why = unrest();
-    if (why !== undefined) throw new Error(why);
-    // One thing may bring the next: the page is at rest once nothing has followed.
-    const before = document.body.innerHTML;
-    await new Promise((resolve) => setTimeout(resolve, REST_MS));
-    const still = unrest() ?? (document.body.innerHTML === before ? undefined : 'still changing');
-    if (still !== undefined) throw new Error(still);
-  };
-  await waitFor(calm, { interval: 10 });
+  let drawn = true;
+  const observer = new MutationObserver(() => {
+    drawn = true;
+  });
+  observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true });
+  try {
+    const began = performance.now();
+    for (let quiet = 0; quiet < QUIET_TURNS;) {
+      await new Promise((resolve) => setTimeout(resolve, TURN_MS));
+      const why = unrest() ?? (drawn ? 'still changing' : undefined);
+      drawn = false;
+      quiet = why === undefined ? quiet + 1 : 0;
+      if (performance.now() - began > PATIENCE_MS) throw new Error(why ?? 'never at rest');
+    }
+  } finally {
+    observer.disconnect();
+  }
 }
 
 /** Clears a field and puts a text into it at once, as a cook corrects a figure. */

@@ -1,3 +1,5 @@
+// As the application ships: the build for development is tried by itself.
+process.env['NODE_ENV'] = process.env['SLOW_SPOON_REACT'] ?? 'production';
 import { PerformanceObserver } from 'node:perf_hooks';
 import { TextDecoder, TextEncoder } from 'node:util';
 

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render, type RenderResult } from '@testing-library/react';
+import { render, type Rendered } from './dom.ts';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { standingEntries } from '@/core/batch/index.ts';
@@ -8,7 +8,7 @@ import { reckon } from '@/core/questions/index.ts';
 import { MealProvider } from '../data/MealContext.ts';
 
 /** Renders a part of a sheet about an open meal, whose first batch is open. */
-export function renderWithMeal(input: Input, part: ReactElement): RenderResult {
+export function renderWithMeal(input: Input, part: ReactElement): Rendered {
   const opened = openMeal(input);
   const reckoning = reckon(opened);
   const [batch] = input.batches;

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { act, screen, waitFor, within } from '@testing-library/react';
+import { screen, waitFor, within } from '../../testing/dom.ts';
 import { type Batch, standingEntries } from '@/core/batch/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { leaveScale, scaleNow, standIn } from '../../data/scale.ts';
@@ -197,7 +197,7 @@ describe('the stand-in scale', () => {
       for (let i = 0; i < seconds * 4; i += 1) {
         now += 250;
         clockAt(new Date(now).toISOString());
-        await act(() => new Promise((resolve) => setTimeout(resolve, 101)));
+        await new Promise((resolve) => setTimeout(resolve, 101));
       }
     };
     await press('Stand-in scale');

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, screen } from '@testing-library/react';
+import { cleanup, screen } from '../../testing/dom.ts';
 import userEvent from '@testing-library/user-event';
 import { openMeal } from '@/core/model/index.ts';
 import { answer } from '@/core/questions/index.ts';

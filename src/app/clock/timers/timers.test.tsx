@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { screen, within } from '@testing-library/react';
+import { screen, within } from '../../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
 const [ring, notify] = [jest.fn(), jest.fn()];

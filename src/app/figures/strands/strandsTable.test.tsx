@@ -1,5 +1,5 @@
 import { afterEach, expect, test } from '@jest/globals';
-import { cleanup, screen, within } from '@testing-library/react';
+import { cleanup, screen, within } from '../../testing/dom.ts';
 import { strandsOf } from '@/core/ledger/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen } from '../../testing/dom.ts';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import type { Quantity } from '@/core/quantity/index.ts';

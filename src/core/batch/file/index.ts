@@ -9,5 +9,4 @@ export {
 } from './backup.ts';
 export { mealFileOf, readMealFile, tooLarge, writeMealFile } from './file.ts';
 export { canonical } from './text.ts';
-export { shifted } from './shifted.ts';
 export { mealFile } from '../schema.ts';

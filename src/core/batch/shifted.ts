@@ -1,4 +1,4 @@
-import type { Batch, Entry, MealFile } from '../schema.ts';
+import type { Batch, Entry, MealFile } from './schema.ts';
 
 /**
  * A meal moved in time: every moment in it later by so many ms, its serving told by the wall clock of a place.

@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
-import supper from '../../../../examples/lantern-supper.json' with { type: 'json' };
-import { momentOf, wallTimeOf } from '../../clock/index.ts';
-import { readMealFile } from './file.ts';
+import supper from '../../../examples/lantern-supper.json' with { type: 'json' };
+import { momentOf, wallTimeOf } from '../clock/index.ts';
+import { readMealFile } from './file/index.ts';
 import { shifted } from './shifted.ts';
 
 test('a meal moved in time keeps every moment’s distance from every other', () => {
