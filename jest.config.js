@@ -30,16 +30,15 @@ export default {
       ...base,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: [
-        '<rootDir>/{src/core,src/reference,src/words,src/workers,src/devices,src/store,server,scripts}/**/*.test.ts',
-      ],
+      testMatch: ['<rootDir>/{src,server,scripts}/**/*.test.ts'],
       setupFiles: ['<rootDir>/src/store/fixtures/clone.ts', 'fake-indexeddb/auto'],
     },
     {
       ...base,
       displayName: 'app',
       testEnvironment: 'jsdom',
-      testMatch: ['<rootDir>/src/app/**/*.test.{ts,tsx}'],
+      // What is drawn: all else needs no page.
+      testMatch: ['<rootDir>/src/app/**/*.test.tsx'],
       setupFiles: [
         '<rootDir>/src/app/testing/page.ts',
         '<rootDir>/src/store/fixtures/clone.ts',

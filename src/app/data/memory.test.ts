@@ -1,6 +1,5 @@
 /**
  * The page's own simulation cannot clone; the store needs nothing else of a page but its one tag.
- * @jest-environment node
  */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { act } from '@/store/acts.ts';

@@ -120,9 +120,9 @@ export function closePage(): void {
 
 /** Transactions of the disk that are under way: what a list has asked, what an act writes. */
 let transactions = 0;
-const { transaction } = IDBDatabase.prototype;
-IDBDatabase.prototype.transaction = function (this: IDBDatabase, ...args: Parameters<typeof transaction>) {
-  const made = transaction.apply(this, args);
+const begin = Reflect.get(IDBDatabase.prototype, 'transaction') as (...args: unknown[]) => IDBTransaction;
+IDBDatabase.prototype.transaction = function (...args: unknown[]) {
+  const made = Reflect.apply(begin, this, args);
   const over = () => {
     transactions -= 1;
   };

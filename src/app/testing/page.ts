@@ -23,3 +23,45 @@ Object.assign(globalThis, {
     }
   },
 });
+
+/*
+ * To look a thing up by its role or its label takes most of the time here: the simulated page walks all of itself for each
+ * label, and matches its own style sheet for each element. What it would find is found at once; styles of the application are
+ * not loaded here, so only what an element says of itself counts.
+ */
+const styleOf = (element: Element) => {
+  const { style, hidden } = element as HTMLElement;
+  const known: Readonly<Record<string, string>> = {
+    display: hidden ? 'none' : style.display === '' ? 'block' : style.display,
+    visibility: style.visibility === '' ? 'visible' : style.visibility,
+  };
+  const getPropertyValue = (name: string) => known[name] ?? style.getPropertyValue(name);
+  return { ...known, content: '', pointerEvents: 'auto', getPropertyValue } as unknown as CSSStyleDeclaration;
+};
+globalThis.getComputedStyle = styleOf;
+window.getComputedStyle = styleOf;
+
+const LABELABLE = 'button, input:not([type=hidden]), meter, output, progress, select, textarea';
+Object.defineProperty(HTMLLabelElement.prototype, 'control', {
+  get(this: HTMLLabelElement): Element | null {
+    const { htmlFor, ownerDocument } = this;
+    return htmlFor === '' ? this.querySelector(LABELABLE) : ownerDocument.getElementById(htmlFor);
+  },
+});
+for (const { prototype } of [
+  HTMLButtonElement,
+  HTMLInputElement,
+  HTMLMeterElement,
+  HTMLOutputElement,
+  HTMLProgressElement,
+  HTMLSelectElement,
+  HTMLTextAreaElement,
+])
+  Object.defineProperty(prototype, 'labels', {
+    get(this: HTMLElement) {
+      const about = this.closest('label');
+      const named =
+        this.id === '' ? [] : this.ownerDocument.querySelectorAll(`label[for="${CSS.escape(this.id)}"]`);
+      return [...new Set([...(about ? [about] : []), ...named])];
+    },
+  });

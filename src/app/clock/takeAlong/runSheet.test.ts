@@ -1,6 +1,5 @@
 /**
  * The page's own simulation has byte arrays of another realm, which the PDF library does not know.
- * @jest-environment node
  */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';

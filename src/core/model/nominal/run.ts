@@ -90,7 +90,7 @@ export interface NominalBatch {
 
 /** A batch with every multiplier at one, or at the middle of what its weighings leave possible. */
 export function nominalBatch(plan: BatchPlan, centre?: BatchDraw): NominalBatch {
-  const at = centre ? [centre.liquid, ...centre.lots].flatMap((draw) => Object.values(draw)) : [];
+  const at = centre ? [centre.liquid, ...centre.lots].flatMap((draw) => Object.values({ ...draw })) : [];
   return runs(plan, at, () => runAt(plan, centre));
 }
 
