@@ -2,7 +2,7 @@ const base = {
   rootDir: '.',
   transform: {
     '\\.tsx?$': [
-      '@swc/jest',
+      '<rootDir>/scripts/jestTransform.js',
       {
         jsc: {
           parser: { syntax: 'typescript', tsx: true },

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import {
   type Batch,
   type Entry,
@@ -211,7 +212,7 @@ describe('undo and redo', () => {
         }
         await db.delete();
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25, 6) },
     );
   }, 60_000);
 
@@ -240,7 +241,7 @@ describe('undo and redo', () => {
         expect(await there.own()).toBe(theirs);
         await db.delete();
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25, 6) },
     );
   }, 60_000);
 

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { shared } from './shared.ts';
 
 test('it is always what it is now, and what has not changed is the very same as before', () => {
@@ -9,7 +10,7 @@ test('it is always what it is now, and what has not changed is the very same as 
       const copy = structuredClone(before);
       if (typeof before === 'object' && before !== null) expect(shared(before, copy)).toBe(before);
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   );
   const before = {
     pots: [

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { lotSlices } from './lotSlices.ts';
 
 /** The area within a written outline, by its corners. */
@@ -45,7 +46,7 @@ describe('a lot, drawn', () => {
           expect(bone / mm2).toBeCloseTo(share, 2);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 

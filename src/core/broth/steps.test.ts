@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { mustClose } from '../ledger/balance.ts';
 import { amountOf, flow, massOf, type Flow } from '../ledger/index.ts';
 import { item } from '../testing/liquids.ts';
@@ -132,7 +133,7 @@ test('in any order, repeated, on any liquid: every node closes to 1e-9 and no fl
     fc.property(anySteps, fc.record({ strained: grams, skim: grams, liquid: grams }), (steps, weighed) => {
       mustClose(flowsOf(run(steps, weighed)));
     }),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   );
 });
 

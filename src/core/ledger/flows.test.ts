@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { weighable } from '../batch/schema.ts';
 import { openMeal } from '../model/index.ts';
 import { anyMeal, builtMeal } from '../testing/anyMeal.ts';
@@ -37,7 +38,7 @@ describe('the table of flows', () => {
         const keys = nominal.flows.map(flowKey);
         expect(new Set(keys).size).toBe(keys.length);
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200, 30) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import papa from 'papaparse';
 import { usualKitchen } from '../batch/index.ts';
 import { mealFile } from '../batch/file/index.ts';
@@ -108,7 +109,7 @@ describe('past cooks out of a table', () => {
         }
         for (const { why } of bad) expect(why).toMatch(/[.?]$/);
       }),
-      { numRuns: 3000 },
+      { numRuns: runs(3000, 200) },
     );
   });
 });

@@ -68,13 +68,9 @@ export function quizOf(digest: Digest, what: QuizKind, seed: number): Quiz | und
       const portion = digest.portions[Math.floor(chance() * digest.portions.length)];
       if (!portion) return undefined;
       const grams = portion.meatG * (FILLED.least + (FILLED.most - FILLED.least) * chance());
-      return {
-        what,
-        digest,
-        kind: portion.kind,
-        grams: Math.round(grams),
-        mostG: Math.max(portion.mostG, portion.meatG * FILLED.most),
-      };
+      const mostG = Math.max(portion.mostG, portion.meatG * FILLED.most);
+      // To the gram, as a scale shows it, and never more than the most.
+      return { what, digest, kind: portion.kind, grams: Math.min(mostG, Math.round(grams)), mostG };
     }
     case 'a pot': {
       const { pour, juice, fat } = digest.strands;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Parcel } from '../batch/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
@@ -45,7 +46,7 @@ describe('packing', () => {
           expect(all.reduce((sum, one) => sum + one.count, 0)).toBe(of);
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });

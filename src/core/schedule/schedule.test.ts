@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { boundOf } from './bound.ts';
 import { greedy, level } from './level.ts';
 import { place } from './place.ts';
@@ -87,7 +88,7 @@ describe('the day is levelled', () => {
         expect(schedule.end).toBeGreaterThanOrEqual(bound);
         expect(schedule.end).toBeLessThanOrEqual(greedy(problem).end);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 
@@ -101,7 +102,7 @@ describe('the day is levelled', () => {
         expect(level(problem, 300).schedule.end).toBe(best);
         expect(boundOf(problem)).toBeLessThanOrEqual(best);
       }),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     );
   });
 

@@ -1,3 +1,4 @@
+import { runs } from '@/core/testing/runs.ts';
 import { expect, test } from '@jest/globals';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
@@ -10,7 +11,7 @@ import { restore } from './restore.ts';
 import { saveAll } from './save.ts';
 
 /** Backups with one to four things wrong in them, each time the same ones; of those that are read some are brought in. */
-const READ = Number(process.env.MUTANTS ?? 3_000);
+const READ = runs(3_000, 500);
 const BROUGHT_IN = READ / 60;
 
 const random = xoroshiro128plus(20_261_128);

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { dayScale, LINE } from './scale.ts';
 
 const minutes = fc.array(fc.integer({ min: 0, max: 2880 }), { minLength: 2, maxLength: 60 });
@@ -18,7 +19,7 @@ test('later is further down, words never stand on one another, and a place is it
         expect(Math.abs(scale.at(y) - (begins[i] ?? 0))).toBeLessThan(1000);
       }
     }),
-    { numRuns: 100 },
+    { numRuns: runs(100) },
   );
 });
 

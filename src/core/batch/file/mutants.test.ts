@@ -4,17 +4,18 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { drawsOf, openMeal } from '../../model/index.ts';
 import { answer, reckon } from '../../questions/index.ts';
+import { isCheck, runs } from '../../testing/runs.ts';
 import { reference } from '@/reference/index.ts';
 import { unfinite } from '../../testing/finite.ts';
 import { readMealFile } from './file.ts';
 import type { MealFile } from '../schema.ts';
 
 /** Files with one to three things wrong in them, each time the same ones. */
-const SEED = 20_261_127;
-const READ = Number(process.env.MUTANTS ?? 3_000);
+const SEED = isCheck ? Date.now() | 0 : 20_261_127;
+const READ = runs(3_000, 500);
 const RECKONED = READ / 5;
 /** Of those reckoned, one in so many has its ranges and its day worked out too: they take most of the time. */
-const WHOLE = Number(process.env.WHOLE ?? 60);
+const WHOLE = isCheck ? 60 : 40;
 
 const random = xoroshiro128plus(SEED);
 const upTo = (most: number) => uniformInt(random, 0, most);

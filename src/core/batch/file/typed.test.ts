@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { openMeal } from '../../model/index.ts';
 import { isWithinBounds, withVolume } from '../../pot/index.ts';
 import {
@@ -172,6 +173,6 @@ test('whatever is typed can be saved, read back the same, and reckoned to finite
       expect(writeMealFile(read.file)).toBe(writeMealFile(file));
       expect(unfinite(reckon(openMeal({ ...parts, reference })))).toBeUndefined();
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200, 30) },
   );
 });

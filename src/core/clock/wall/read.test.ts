@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { readTimeOfDay, readWall, writeWall } from './read.ts';
 import { wallOf, writeTime } from './write.ts';
 
@@ -100,7 +101,7 @@ describe('a day with its time', () => {
             expect(readWall(writeWall(local, today, hours), '', today)).toEqual({ ok: true, value: local });
         },
       ),
-      { numRuns: 5000 },
+      { numRuns: runs(5000, 500) },
     );
   });
 

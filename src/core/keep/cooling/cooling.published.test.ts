@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { celsiusAt, coolingCurve, hoursTo, keepsLimits } from './cool.ts';
 import { fitCooling } from './fit.ts';
 import { limits } from './limits.ts';
@@ -77,7 +78,7 @@ describe('the two steps', () => {
           }
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 });

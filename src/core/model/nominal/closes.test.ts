@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { massOf, type Amount } from '../../ledger/amount.ts';
 import { mustClose } from '../../ledger/balance.ts';
 import type { Flow } from '../../ledger/flow.ts';
@@ -15,7 +16,7 @@ test('every node closes to 1e-9 of what went in and no flow is negative, whateve
       mustClose(plannedRun.flows);
       mustClose(nominal.flows);
     }),
-    { numRuns: 1000 },
+    { numRuns: runs(1000, 60) },
   );
 });
 
@@ -41,7 +42,7 @@ test('what was weighed against the plan shows up as missing or found, to the gra
         expect(massOf(flow.now)).toBeCloseTo(plan?.weighed.shred ?? NaN, 5);
       }
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300, 30) },
   );
 });
 

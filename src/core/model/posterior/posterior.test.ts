@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Entry, Lot } from '../../batch/index.ts';
 import { reckonDrawn } from '../../testing/reckonDrawn.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
@@ -123,6 +124,6 @@ test('every middle lies within its own range, whatever was weighed', () => {
         }
       },
     ),
-    { numRuns: 12 },
+    { numRuns: runs(12) },
   );
 });

@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { loadSolver } from '../../../../scripts/solver.ts';
 import type { LpSolver } from './program.ts';
 import { shareOut } from './shareOut.ts';
@@ -147,7 +148,7 @@ test('on small cases no way of serving, tried one by one, serves more', () => {
         expect(servings(out).reduce((sum, n) => sum + n, 0)).toBe(brute(dishes, g));
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150, 20) },
   );
 });
 
@@ -212,7 +213,7 @@ test('on large ones: within every bound, alike within a dish, nothing from nowhe
         expect(mine).toBeGreaterThanOrEqual(greedy);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: runs(60, 12) },
   );
 });
 

@@ -1,6 +1,7 @@
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { levels, sizes, type Batch, type Lot } from '../../batch/schema.ts';
 import { usualKitchen } from '../../batch/usual.ts';
 import { massOf } from '../../ledger/index.ts';
@@ -43,7 +44,7 @@ test('what is drawn of a vessel is what went in: pieces, liquid between and over
         expect(pieces.every((p) => p.y >= 0 && p.y + p.h <= meatCm + 1e-9)).toBe(true);
       },
     ),
-    { numRuns: 150 },
+    { numRuns: runs(150) },
   );
 });
 

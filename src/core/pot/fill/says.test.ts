@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Batch, Item } from '../../batch/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { reckon } from '../../questions/reckon/reckon.ts';
@@ -29,7 +30,7 @@ describe('a pot that is what it says', () => {
         expect(found.standsCm).toBeLessThanOrEqual(FULL * found.vessel.heightCm + 1e-9);
         expect(problems.filter(({ says }) => says.what === 'fits: too full')).toEqual([]);
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     );
   });
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -32,7 +33,7 @@ describe('the best match stands first', () => {
     for (const { ingredient } of offers('garl')) expect(ingredient.name.toLowerCase()).toMatch(/garl/);
     fc.assert(
       fc.property(fc.string({ maxLength: 40 }), (typed) => offers(typed).length <= 9),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 });

@@ -1,6 +1,7 @@
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Batch, Item } from '../../batch/index.ts';
 import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
@@ -129,7 +130,7 @@ describe('a line of a recipe', () => {
         const { line } = matched(text);
         expect((line.amount?.lo ?? 1) >= 0).toBe(true);
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     );
   });
 });

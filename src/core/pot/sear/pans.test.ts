@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import { sizes, type Vessel } from '../../batch/schema.ts';
 import { packBlocks } from './packBlocks.ts';
 import { packDiscs, type Floor } from './packDiscs.ts';
@@ -77,7 +78,7 @@ test('no disc overlaps another or reaches over the edge, whatever the floor', ()
       );
       expect(nearest).toBeGreaterThanOrEqual(2 * r - 1e-6);
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   );
 });
 
@@ -134,7 +135,7 @@ describe('pan by pan', () => {
           }
         },
       ),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     );
   });
 
@@ -175,7 +176,7 @@ describe('pan by pan', () => {
           expect(apart.tooLarge).toEqual(mixed.tooLarge);
         },
       ),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     );
   });
 

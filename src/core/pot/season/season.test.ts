@@ -1,6 +1,7 @@
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Batch, Item } from '../../batch/schema.ts';
 import { massOf, nothing, type FlowId } from '../../ledger/index.ts';
 import { reckon } from '../../questions/reckon/reckon.ts';
@@ -44,7 +45,7 @@ describe('three figures of salt', () => {
             );
         },
       ),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     );
   });
 

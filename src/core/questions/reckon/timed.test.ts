@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Batch, Phase } from '../../batch/index.ts';
 import { massOf, type FlowId } from '../../ledger/index.ts';
 import { openMeal } from '../../model/index.ts';
@@ -138,7 +139,7 @@ describe('salt that is solved', () => {
           expect(salt.nowG).toBeLessThan(0.02 * (g + (batch.liquid.pouredMl?.mid ?? 0)));
         },
       ),
-      { numRuns: 50 },
+      { numRuns: runs(50) },
     );
   });
 

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { runs } from '@/core/testing/runs.ts';
 import type { Lid, Phase } from '../../batch/index.ts';
 import { LATENT, rateOf, smokeSurface, vapourKPa } from './balance.ts';
 import { boilingAt } from './boiling.ts';
@@ -117,7 +118,7 @@ describe('the balance itself', () => {
           expect(Math.abs((warmth + steamed) / heat - 1)).toBeLessThan(0.02);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     );
   });
 
@@ -173,7 +174,7 @@ describe('more heat, in the same vessel and from the same start, while free wate
         const last = (steam: Float64Array) => (steam.at(-1) ?? 0) - (steam.at(-2) ?? 0);
         expect(last(hot.steam)).toBeGreaterThanOrEqual(last(cool.steam) * (1 - 1e-6));
       }),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     );
   });
 
