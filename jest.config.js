@@ -1,3 +1,14 @@
+const HEAVY = [
+  'ml-matrix',
+  'react-dom',
+  'react',
+  'pdf-lib',
+  '@pdf-lib',
+  'dexie',
+  'fake-indexeddb',
+  '@tanstack',
+];
+
 const base = {
   rootDir: '.',
   transform: {
@@ -13,7 +24,10 @@ const base = {
         module: { type: 'es6' },
       },
     ],
+    '\\.m?js$': ['<rootDir>/scripts/jestTransform.js', { library: true }],
   },
+  // The libraries in which a test spends its time.
+  transformIgnorePatterns: [`/node_modules/(?!(${HEAVY.join('|')})/)`],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   injectGlobals: false,
   moduleNameMapper: {

@@ -27,7 +27,8 @@ export default defineConfig({
     timezoneId: 'Europe/Amsterdam',
     acceptDownloads: true,
     actionTimeout: 15_000,
-    trace: 'retain-on-failure',
+    // Tracing takes two fifths of the time: what has failed is run once more with it, only to be looked at.
+    trace: 'off',
     // Each test would load the whole application into a cache of its own; what is kept offline is tried by itself.
     serviceWorkers: 'block',
     launchOptions: chromiumOptions,
