@@ -28,8 +28,7 @@ test('the whole of it by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /^Sure of/ })).toBeVisible();
 
   // Choices by arrows, and back by u.
-  await tabTo(page, /leave on/).catch(() => undefined);
-  await page.getByRole('radio', { name: 'leave on' }).focus();
+  await tabTo(page, /^leave on/);
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('radio', { name: 'silver skin off' })).toBeChecked();
   await page.keyboard.press('u');
@@ -57,10 +56,10 @@ test('the whole of it by keyboard alone', async ({ page }) => {
   await expect(station(page, 'bench')).toContainText('510 g');
 
   // A part of the strands gives its figures when it is reached.
-  await page.getByRole('img', { name: /^shred: 510 g, weighed; planned/ }).focus();
+  await tabTo(page, /^shred: 510 g, weighed; planned/);
   await expect(page.getByRole('status').filter({ hasText: 'shred: 510 g, weighed' })).toBeVisible();
 
-  // Out as a file, deleted, and in again.
+  // Out as a file, deleted once that was meant, and in again.
   await tabTo(page, /^meals/);
   await page.keyboard.press('Enter');
   await tabTo(page, /^Save as a file/);
@@ -68,6 +67,9 @@ test('the whole of it by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   const path = await (await saved).path();
   await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toContainText('and one reading go with it');
+  await tabTo(page, /^Delete it/);
   await page.keyboard.press('Enter');
   await expect(page.getByText('No meal is kept here.')).toBeVisible();
   await tabTo(page, /^Bring in a file/);
