@@ -115,3 +115,50 @@ export function threePots(minutes: number) {
     now: NOON + (minutes + 1) * MINUTE_MS,
   };
 }
+
+const kinds = ['taco', 'roll', 'pasta', 'hand pie', 'burrito', 'soup', 'long roll', 'dip'] as const;
+
+/** Twelve pots of three lots, a litre of water in each, for eight dishes. The first lot's weight varies, g. */
+export function twelvePots(firstG: number) {
+  const vessels = ['pot-36', 'pot-32', 'pot-45', 'pot-28'];
+  const batches = Array.from({ length: 12 }, (_, b) => {
+    const celsius = 150 + 5 * (b % 3);
+    const open = { lid: 'on' as const, vessel: vessels[b % vessels.length] ?? '' };
+    const lots = cuts
+      .slice(0, 3)
+      .map((cut, i) =>
+        lotOf(cut, b + i > 0 ? 900 + 10 * i + 37 * b : firstG, { id: `${String(b)}-lot${String(i)}` }),
+      );
+    return {
+      ...batchOf(lots, {
+        cook: [
+          b % 3 === 2
+            ? { heat: 'stove' as const, ...open }
+            : { heat: 'oven' as const, ...open, setting: { text: '', lo: celsius, hi: celsius } },
+        ],
+        items: [
+          { id: 'water', ref: 'water', state: 'in' as const, amount: { text: '1 kg', lo: 1000, hi: 1000 } },
+        ],
+      }),
+      id: `pot ${String(b)}`,
+      name: `pot ${String(b)}`,
+    };
+  });
+  const input = inputOf(
+    batches,
+    kinds.map((kind) => dishOf(kind, 24)),
+  );
+  const serving = { local: '2026-12-05T20:00', zone: 'Europe/Amsterdam' };
+  return { ...input, meal: { ...input.meal, serving, day: { hands: 3 } } };
+}
+
+/** The same as a file. */
+export const twelvePotsFile = (): string => writeMealFile(mealFileOf(twelvePots(1000), reference.version));
+
+/** A hall's worth in one batch: the first lot's weight varies. */
+export function twoHundredLots(firstG: number) {
+  const lots = Array.from({ length: 200 }, (_, i) =>
+    lotOf(cuts[i % cuts.length] ?? '', i > 0 ? 500 + i : firstG, { id: `lot${String(i)}` }),
+  );
+  return inputOf([batchOf(lots)], [dishOf('taco', 900)]);
+}

@@ -5,9 +5,11 @@ import { randomOf } from '../bench/storm/random.ts';
 
 /** The same each time; `./slow-spoon storm` goes on for as long as one likes. */
 const SEED = 20_261_127;
+/** `./slow-spoon check` kills more often. */
+const KILLS = process.env.SLOW_SPOON_CHECK === '1' ? 6 : 2;
 
 test('a browser that is killed in the middle of everything has lost nothing that was confirmed', async () => {
-  const { confirmed, lost, loose } = await killStorm('dist', randomOf(SEED), (kills) => kills >= 3);
+  const { confirmed, lost, loose } = await killStorm('dist', randomOf(SEED), (kills) => kills >= KILLS);
   expect(lost).toEqual([]);
   expect(loose).toEqual([]);
   expect(confirmed).toBeGreaterThan(0);

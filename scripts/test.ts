@@ -1,7 +1,10 @@
 /**
  * Runs every check and ends with one line, "N passed, N failed". Each linter counts as one; the unit
  * and browser tests count as many as they are. Two things run at a time, for two cores: the checks stand
- * beside the unit tests, and the browser tests have both cores to themselves.
+ * beside the unit tests; the browser tests, and then what is measured, have both cores to themselves.
+ *
+ * With SLOW_SPOON_CHECK=1 it is the check: random tests are tried in full with seeds of their own, the application on the
+ * library's build for development too, and the types by the compiler that is released.
  */
 import { spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
@@ -15,6 +18,7 @@ interface Counts {
 }
 type Env = Readonly<Record<string, string>>;
 
+const isCheck = process.env.SLOW_SPOON_CHECK === '1';
 const bin = (path: string) => join('node_modules', path);
 const report = (name: string) => join(tmpdir(), `slow-spoon-${name}-${process.pid}.json`);
 
@@ -73,6 +77,7 @@ function freePort(): Promise<number> {
 async function checks(): Promise<Counts[]> {
   const cruise = ['--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'bench'];
   return [
+    ...(isCheck ? [await check('types, as released', bin('typescript/bin/tsc'), ['--noEmit'])] : []),
     await check('format', bin('oxfmt/bin/oxfmt'), ['--check', '.']),
     await check('types', bin('@typescript/native-preview/bin/tsgo'), ['--noEmit']),
     await check('types of the offline worker', bin('@typescript/native-preview/bin/tsgo'), [
@@ -91,13 +96,17 @@ async function checks(): Promise<Counts[]> {
   ];
 }
 
-function unitTests(): Promise<Counts> {
+function unitTests(name = 'unit tests', only: readonly string[] = [], env: Env = {}): Promise<Counts> {
   const file = report('unit');
   return suite(
-    'unit tests',
+    name,
     bin('jest/bin/jest.js'),
-    ['--maxWorkers=2', '--json', `--outputFile=${file}`],
-    { NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning' },
+    [...only, '--maxWorkers=3', '--json', `--outputFile=${file}`],
+    {
+      DEBUG_PRINT_LIMIT: '0',
+      ...env,
+      NODE_OPTIONS: '--experimental-vm-modules --disable-warning=ExperimentalWarning',
+    },
     file,
     (json) => {
       const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = json as Record<string, number>;
@@ -112,21 +121,34 @@ function unitTests(): Promise<Counts> {
 async function browserTests(): Promise<Counts> {
   const file = report('browser');
   const [own, demo] = [await freePort(), await freePort()];
-  return suite(
-    'browser tests',
-    bin('@playwright/test/cli.js'),
-    ['test'],
-    { PLAYWRIGHT_JSON_OUTPUT_FILE: file, OWN_PORT: String(own), DEMO_PORT: String(demo) },
-    file,
-    (json) => {
-      const { stats } = json as { stats: { expected: number; unexpected: number; flaky: number } };
-      return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
-    },
-  );
+  const env = { PLAYWRIGHT_JSON_OUTPUT_FILE: file, OWN_PORT: String(own), DEMO_PORT: String(demo) };
+  const playwright = bin('@playwright/test/cli.js');
+  const counts = await suite('browser tests', playwright, ['test'], env, file, (json) => {
+    const { stats } = json as { stats: { expected: number; unexpected: number; flaky: number } };
+    return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+  });
+  // It has failed, whatever it does now: run once more with its trace, it can be looked at.
+  if (counts.failed > 0)
+    await run(
+      'what failed, traced to be looked at',
+      playwright,
+      ['test', '--last-failed', '--trace=on'],
+      env,
+    );
+  return counts;
 }
 
 const [checked, tested] = await Promise.all([checks(), unitTests()]);
-const all = [...checked, tested, await browserTests()];
+const developed = isCheck
+  ? [
+      await unitTests('the application, as developed', ['--selectProjects=app'], {
+        SLOW_SPOON_REACT: 'development',
+      }),
+    ]
+  : [];
+const browsed = await browserTests();
+const measured = await check('as quick as it was', bin('tsx/dist/cli.mjs'), ['scripts/gate.ts']);
+const all = [...checked, tested, ...developed, browsed, measured];
 const sum = (of: keyof Counts) => all.reduce((total, counts) => total + counts[of], 0);
 process.stdout.write(`\n${sum('passed')} passed, ${sum('failed')} failed\n`);
 process.exitCode = sum('failed') === 0 ? 0 : 1;

@@ -20,12 +20,8 @@ const lot = (tender: number, seen: readonly Seen[] = []): CookingLot => ({
   seen,
 });
 const at = (minutes: number, feel: Seen['feel'], big = false): Seen => ({ minutes, feel, big });
-const width = (lots: readonly CookingLot[], i = 0) => {
-  const odds = oddsOf(lots);
-  return (odds.lotAt(i, 0.9) ?? NaN) - (odds.lotAt(i, 0.1) ?? NaN);
-};
 
-/** The same of the log of its rate: on that way a lot is warm after an hour, and then goes on evenly. */
+/** How wide the log of its rate is: on that way a lot is warm after an hour, and then goes on evenly. */
 const rateWidth = (lots: readonly CookingLot[]) => {
   const odds = oddsOf(lots);
   return Math.log(((odds.lotAt(0, 0.9) ?? NaN) - 60) / ((odds.lotAt(0, 0.1) ?? NaN) - 60));

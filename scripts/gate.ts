@@ -1,0 +1,43 @@
+/**
+ * Measures what has been reached against `bench/reached.json`: what is counted may not be more, what is timed, as a ratio to a
+ * yardstick of the same run, not half as much again. With --keep what has become a tenth better is written into the table.
+ */
+import { readFileSync, writeFileSync } from 'node:fs';
+import { callFigures } from './gate/calls.ts';
+import { coreFigures } from './gate/core.ts';
+import { pageFigures } from './gate/page.ts';
+import { type Figure, fails, type Table, tightened, verdictOf } from './gate/verdict.ts';
+
+const TABLE = 'bench/reached.json';
+const table = JSON.parse(readFileSync(TABLE, 'utf8')) as Table;
+const began = performance.now();
+// The page first: the engine optimises less while it counts, and what it counts is no time.
+const page = await pageFigures();
+const core = await coreFigures();
+const figures: readonly Figure[] = [...page.figures, ...core.figures, ...(await callFigures())];
+
+const show = (value: number, exact: boolean) => (exact ? String(value) : value.toPrecision(3));
+let failed = 0;
+for (const figure of figures) {
+  const before = table[figure.name];
+  const verdict = verdictOf(figure, before);
+  if (fails(verdict)) failed += 1;
+  const bound = before ? `reached ${String(before.reached)}` : 'no bound';
+  const mark = fails(verdict)
+    ? 'FAILS '
+    : verdict === 'as it was'
+      ? '      '
+      : verdict === 'better'
+        ? 'better'
+        : 'told  ';
+  process.stdout.write(
+    `${mark}  ${figure.name}: ${show(figure.value, figure.exact)} ${figure.unit} (${bound})\n`,
+  );
+}
+for (const line of [...page.told, ...core.told]) process.stdout.write(`        ${line}\n`);
+process.stdout.write(`        measured in ${((performance.now() - began) / 1000).toFixed(0)} s\n`);
+if (process.argv.includes('--keep')) {
+  const kept = tightened(table, figures);
+  writeFileSync(TABLE, `${JSON.stringify(kept, null, 2)}\n`);
+  process.stdout.write(`        kept in ${TABLE}\n`);
+} else process.exitCode = failed === 0 ? 0 : 1;

@@ -1,0 +1,212 @@
+import { chromium, type Browser, type Page } from '@playwright/test';
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { gzipSync } from 'node:zlib';
+import { build } from 'vite';
+import { twelvePotsFile } from '../../bench/meals.ts';
+import { chromiumOptions } from '../../e2e/chromium.ts';
+import { makeApp } from '../../server/app.ts';
+import type { Figure } from './verdict.ts';
+
+const EMPTY = 'node_modules/.cache/slow-spoon/bench';
+
+interface Measured {
+  readonly figures: Figure[];
+  readonly told: string[];
+}
+
+async function serve(dist: string, data: 'own' | 'demo'): Promise<{ url: string; server: Server }> {
+  const server = createServer(makeApp({ dist, data }));
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', () => resolve()));
+  return { url: `http://127.0.0.1:${String((server.address() as AddressInfo).port)}`, server };
+}
+
+/** What only a browser tells of the built application: what it loads, how it starts, and what a key moves. */
+export async function pageFigures(): Promise<Measured> {
+  await build({ configFile: 'bench/pages/vite.config.ts', logLevel: 'error' });
+  const served = await Promise.all([serve('dist', 'own'), serve('dist', 'demo'), serve(EMPTY, 'own')]);
+  const [own, demo, empty] = served;
+  const browser = await chromium.launch(chromiumOptions);
+  try {
+    const loaded = await loads(browser, own.url);
+    const started = await starts(browser, { own: own.url, demo: demo.url, empty: empty.url });
+    return { figures: [...loaded, ...kept(), ...started.figures], told: started.told };
+  } finally {
+    await browser.close();
+    for (const { server } of served) server.close();
+  }
+}
+
+const gzipped = (path: string) => gzipSync(readFileSync(`dist${path}`)).length;
+const bytes = (name: string, value: number): Figure => ({ name, value, unit: 'bytes, gzip', exact: true });
+
+/** What a first visit loads until it rests: the page's own programs, the worker's, the styles, and in how many requests. */
+async function loads(browser: Browser, url: string): Promise<Figure[]> {
+  const page = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+  const asked = new Set<string>();
+  page.on('request', (request) => {
+    if (request.url().startsWith(url)) asked.add(new URL(request.url()).pathname);
+  });
+  await page.goto(url);
+  await page.getByRole('heading', { name: 'What did you buy?' }).waitFor();
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1_000);
+  await page.context().close();
+  const sum = (some: readonly string[]) => some.reduce((total, path) => total + gzipped(path), 0);
+  const files = [...asked].filter((path) => /\.\w+$/.test(path));
+  const scripts = files.filter((path) => path.endsWith('.js'));
+  const isWorker = (path: string) => path.includes('worker');
+  return [
+    bytes('first visit: programs of the page', sum(scripts.filter((path) => !isWorker(path)))),
+    bytes('first visit: the worker', sum(scripts.filter(isWorker))),
+    bytes('first visit: styles', sum(files.filter((path) => path.endsWith('.css')))),
+    { name: 'first visit: requests', value: files.length, unit: 'requests', exact: true },
+  ];
+}
+
+/** What is kept for use without the server, and how much of it at once. */
+function kept(): Figure[] {
+  const worker = readFileSync('dist/sw.js', 'utf8');
+  const all = readdirSync('dist', { recursive: true, encoding: 'utf8' }).filter((path) =>
+    statSync(`dist/${path}`).isFile(),
+  );
+  const size = (paths: readonly string[]) =>
+    paths.reduce((sum, path) => sum + statSync(`dist/${path}`).size, 0);
+  const listed = all.filter((path) => worker.includes(`"${path}"`) || worker.includes(`\`${path}\``));
+  return [{ name: 'kept offline, all', value: size(listed), unit: 'bytes', exact: true }];
+}
+
+/** Pairs of the empty page and ours: of each the least ratio counts. */
+const PAIRS = 3;
+
+async function starts(
+  browser: Browser,
+  urls: { readonly own: string; readonly demo: string; readonly empty: string },
+): Promise<Measured> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  const told: string[] = [];
+  const timed = async (of: Page, url: string, ready: (page: Page) => Promise<unknown>) => {
+    const began = performance.now();
+    await of.goto(url);
+    await ready(of);
+    return performance.now() - began;
+  };
+  const emptyStart = (of: Page) => timed(of, urls.empty, (it) => it.locator('#ready').waitFor());
+  const figures: Figure[] = [];
+  const add = (name: string, ratios: readonly number[], times: readonly number[]) => {
+    figures.push({
+      name,
+      value: Math.min(...ratios),
+      unit: 'ratio to the start of an empty page',
+      exact: false,
+    });
+    told.push(`${name}: ${Math.min(...times).toFixed(0)} ms`);
+  };
+  await emptyStart(page);
+
+  // Cold: nothing of it is in the browser yet.
+  const cold: number[] = [];
+  const coldTimes: number[] = [];
+  for (let pair = 0; pair < PAIRS; pair += 1) {
+    const fresh = await browser.newContext();
+    const first = await fresh.newPage();
+    const empty = await emptyStart(first);
+    const ours = await timed(first, urls.demo, (it) =>
+      it
+        .getByText(/^\d+ in 100$/)
+        .first()
+        .waitFor(),
+    );
+    cold.push(ours / empty);
+    coldTimes.push(ours);
+    await fresh.close();
+  }
+  add('from the address to the demo’s first chance', cold, coldTimes);
+
+  // Twelve pots and eight dishes: a sheet opened, and a key.
+  await page.goto(`${urls.own}/meals`);
+  await page.getByLabel('A meal file').setInputFiles({
+    name: 'hall.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(twelvePotsFile()),
+  });
+  await page.getByRole('link', { name: 'Supper' }).click();
+  await page
+    .getByText(/^\d+ in 100$/)
+    .first()
+    .waitFor();
+  const batch = page.url().replace(/\w+$/, '');
+  const sheets = [
+    [
+      'the shares of twelve pots',
+      'plates',
+      (it: Page) =>
+        it
+          .getByText(/in 100/)
+          .first()
+          .waitFor(),
+    ],
+    [
+      'the day of twelve pots',
+      'clock',
+      (it: Page) => it.getByLabel('The day, in order').waitFor({ state: 'attached' }),
+    ],
+    [
+      'second visit to the figures of twelve pots',
+      'meat',
+      (it: Page) =>
+        it
+          .getByText(/in 100/)
+          .first()
+          .waitFor(),
+    ],
+  ] as const;
+  for (const [name, stage, ready] of sheets) {
+    const ratios: number[] = [];
+    const times: number[] = [];
+    for (let pair = 0; pair < PAIRS - 1; pair += 1) {
+      const empty = await emptyStart(page);
+      const ours = await timed(page, `${batch}${stage}`, ready);
+      ratios.push(ours / empty);
+      times.push(ours);
+    }
+    add(name, ratios, times);
+  }
+  const moved = await keyMoves(page);
+  await context.close();
+  return { figures: [...figures, ...moved], told };
+}
+
+/** What one key more in a weight does to the page until it rests: nodes that are drawn anew, and layouts. */
+async function keyMoves(page: Page): Promise<Figure[]> {
+  await page.getByText('working it out').waitFor({ state: 'hidden' });
+  const session = await page.context().newCDPSession(page);
+  await session.send('Performance.enable');
+  const layouts = async () =>
+    (await session.send('Performance.getMetrics')).metrics.find(({ name }) => name === 'LayoutCount')
+      ?.value ?? 0;
+  await page.evaluate(`globalThis.moved = 0; new MutationObserver((all) => { globalThis.moved += all.length; })
+    .observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true });`);
+  const field = page.getByLabel('Weight').first();
+  await field.click();
+  await page.waitForTimeout(300);
+  await page.evaluate('globalThis.moved = 0');
+  const before = await layouts();
+  await page.keyboard.press('End');
+  await page.keyboard.type('1');
+  await page.waitForTimeout(200);
+  await page.getByText('working it out').waitFor({ state: 'hidden' });
+  await page.waitForTimeout(300);
+  return [
+    {
+      name: 'twelve pots, a key: what is drawn anew',
+      value: await page.evaluate<number>('globalThis.moved'),
+      unit: 'changes of the page',
+      // A tick of the clock may fall into it.
+      exact: false,
+    },
+    { name: 'twelve pots, a key: layouts', value: (await layouts()) - before, unit: 'layouts', exact: false },
+  ];
+}
