@@ -62,7 +62,18 @@ const compiledAtOnce: Plugin = {
 
 export default defineConfig({
   plugins: [react(), dataMode, compiledAtOnce, offline, licences()],
-  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  resolve: {
+    alias: {
+      '@': fileURLToPath(new URL('./src', import.meta.url)),
+      // What the library for paper would load to draw whole pages of HTML: nothing here does.
+      ...Object.fromEntries(
+        ['html2canvas', 'canvg', 'dompurify'].map((name) => [
+          name,
+          fileURLToPath(new URL('./src/app/paper/nothing.ts', import.meta.url)),
+        ]),
+      ),
+    },
+  },
   worker: { format: 'es' },
   // A small font or picture must not become a data: address, which the policy refuses.
   build: {
@@ -74,8 +85,25 @@ export default defineConfig({
         // costs a slow machine time. Whatever can wait is imported lazily; no list says so a second time.
         codeSplitting: {
           groups: [
-            { name: 'libraries', tags: ['$initial'], test: /node_modules/ },
-            { name: 'app', tags: ['$initial'] },
+            { name: 'libraries', tags: ['$initial'], test: /node_modules/, priority: 4 },
+            { name: 'app', tags: ['$initial'], priority: 3 },
+            // The sheet that a first visit opens, with all that it alone draws on: one file rather than thirty.
+            {
+              name: 'first',
+              test: /\/src\/app\/(meat\/Meat|figures\/strands\/Ribbons|clock\/timers\/Ringing)\.tsx$/,
+              includeDependenciesRecursively: true,
+              priority: 2,
+            },
+            // What several sheets share, by who uses it: files of a kilobyte cost more in round trips and headers
+            // than in what they hold.
+            {
+              name: 'shared',
+              test: /\/src\//,
+              minShareCount: 2,
+              entriesAware: true,
+              entriesAwareMergeThreshold: 6_000,
+              priority: 1,
+            },
           ],
         },
       },

@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { PDFDocument } from 'pdf-lib';
 import type { Page } from '@playwright/test';
 import { expect, kept, noFaults, station, test, threeEntries } from './test.ts';
 import { ports } from './ports.ts';
@@ -187,7 +186,8 @@ test('the day goes into a calendar that another program reads, and onto paper', 
 
   const sheet = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Run sheet, PDF' }).click();
-  const pdf = await PDFDocument.load(readFileSync(await (await sheet).path()));
-  expect(pdf.getTitle()).toMatch(/^Run sheet: /);
-  expect(pdf.getPageCount()).toBe(1);
+  const pdf = readFileSync(await (await sheet).path(), 'latin1');
+  expect(pdf).toMatch(/^%PDF-/);
+  expect(pdf).toContain('/Title (Run sheet: ');
+  expect(pdf.match(/\/Type \/Page\b/g)).toHaveLength(1);
 });

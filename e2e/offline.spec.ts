@@ -51,8 +51,18 @@ const test = base.extend<{ kitchen: Kitchen; faults: string[] }>({
 test.use({ serviceWorkers: 'allow' });
 
 /** The whole application is kept, and this page is served from there. */
-const keptOffline = (page: Page) =>
-  page.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, { timeout: 30_000 });
+async function keptOffline(page: Page): Promise<void> {
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, {
+    timeout: 30_000,
+  });
+  const listed = new Set(readFileSync('dist/sw.js', 'utf8').match(/"url":"[^"]+"/g));
+  const kept = () =>
+    page.evaluate(async () => {
+      const [name] = await caches.keys();
+      return name === undefined ? 0 : (await (await caches.open(name)).keys()).length;
+    });
+  await expect.poll(kept, { timeout: 30_000 }).toBe(listed.size);
+}
 
 /** The same build under other names: what every page and file of the old one asks for is not there any more. */
 function nextBuild(): string {

@@ -1,6 +1,5 @@
 /** An empty page with the libraries of the app's first load, and nothing of the app. */
-import '@fontsource-variable/bitter/index.css';
-import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import '../../src/app/theme/fonts.css';
 import '../../src/app/theme/theme.scss';
 import * as query from '@tanstack/react-query';
 import * as comlink from 'comlink';

@@ -37,6 +37,15 @@ export function verdictOf({ value, exact }: Figure, before: Reached | undefined)
   return by < BETTER ? 'better' : 'as it was';
 }
 
+/** Whether a timed figure is so slow yet that it is worth another pair: a busy machine must fail nothing. */
+export type TooSlow = (name: string, value: number) => boolean;
+export const tooSlowBy =
+  (table: Table): TooSlow =>
+  (name, value) => {
+    const before = table[name];
+    return before !== undefined && value > TOLD * before.reached;
+  };
+
 export const fails = (verdict: Verdict): boolean => verdict === 'too slow' || verdict === 'not in the table';
 
 /** The table with what is a tenth better than it was, and what is new; nothing is ever loosened here. */

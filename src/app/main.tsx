@@ -1,5 +1,4 @@
-import '@fontsource-variable/bitter/index.css';
-import '@fontsource-variable/atkinson-hyperlegible-next/index.css';
+import './theme/fonts.css';
 import './theme/theme.scss';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';

@@ -4,6 +4,7 @@
  * cache, which goes once no page of that build is left.
  */
 import { PrecacheController, type PrecacheEntry } from 'workbox-precaching';
+import { AT_ONCE } from './atOnce.ts';
 
 declare const self: ServiceWorkerGlobalScope;
 
@@ -17,12 +18,21 @@ const manifest = self.__WB_MANIFEST.filter((entry): entry is PrecacheEntry => ty
 // The page names all that it loads, by names that change with what is in them: its own revision is the build's.
 const build = manifest.find(({ url }) => url === 'index.html')?.revision ?? '';
 const cacheName = PREFIX + build;
-const files = new PrecacheController({ cacheName });
-files.addToCacheList(manifest);
+const listOf = (entries: readonly PrecacheEntry[]) => {
+  const controller = new PrecacheController({ cacheName });
+  controller.addToCacheList([...entries]);
+  return controller;
+};
+const files = listOf(manifest.filter(({ url }) => AT_ONCE.test(url)));
+/** All else comes while nobody waits: after one visit every sheet and every paper is made without the server. */
+const rest = listOf(manifest.filter(({ url }) => !AT_ONCE.test(url)));
+const keyOf = (url: string) => files.getCacheKeyForURL(url) ?? rest.getCacheKeyForURL(url);
 const page = files.createHandlerBoundToURL(PAGE);
 
 self.addEventListener('install', (event) => {
-  event.waitUntil(files.install(event));
+  // A version that takes over from another must not do less without the server than that one did.
+  const whole = self.registration.active !== null;
+  event.waitUntil(files.install(event).then(() => (whole ? rest.install(event) : undefined)));
 });
 
 self.addEventListener('activate', (event) => {
@@ -35,14 +45,14 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api/'))
     return;
   // An address is the application's, unless it names a file.
-  const isPage = request.mode === 'navigate' && files.getCacheKeyForURL(request.url) === undefined;
+  const isPage = request.mode === 'navigate' && keyOf(request.url) === undefined;
   event.respondWith(isPage ? page({ event, request, url }) : fileFor(event));
 });
 
 /** A file of this build; or of an older one, for a page that is open still; or what the server has. */
 async function fileFor(event: FetchEvent): Promise<Response> {
   const { request } = event;
-  const key = files.getCacheKeyForURL(request.url);
+  const key = keyOf(request.url);
   const kept = await caches.match(key ?? request);
   return kept ?? fetch(request);
 }
@@ -50,8 +60,18 @@ async function fileFor(event: FetchEvent): Promise<Response> {
 self.addEventListener('message', (event) => {
   const { type } = event.data as { readonly type?: string };
   if (type === 'SKIP_WAITING') event.waitUntil(self.skipWaiting());
-  if (type === 'LOADED') event.waitUntil(tidy());
+  if (type === 'LOADED') event.waitUntil(Promise.all([fill(), tidy()]));
 });
+
+/** Keeps what is not kept yet, one file after the other; what fails, or is cut off, is tried at the next page. */
+async function fill(): Promise<void> {
+  const cache = await caches.open(cacheName);
+  for (const [url, key] of rest.getURLsToCacheKeys()) {
+    if (await cache.match(key)) continue;
+    const response = await fetch(url, { cache: 'no-cache' });
+    if (response.ok) await cache.put(key, response);
+  }
+}
 
 /** Lets the files of older builds go, once every page that is open says that it is of this one. */
 async function tidy(): Promise<void> {

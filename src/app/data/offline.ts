@@ -36,6 +36,7 @@ async function register(): Promise<void> {
   serviceWorker.addEventListener('controllerchange', () => {
     // The first one has only begun to keep the page that is here.
     if (isKept) void loadAnew();
+    else sayLoaded();
     isKept = true;
   });
   const workbox = new Workbox('/sw.js');
@@ -43,11 +44,17 @@ async function register(): Promise<void> {
     newVersion.set(() => workbox.messageSkipWaiting());
   });
   await workbox.register();
-  serviceWorker.controller?.postMessage({ type: 'LOADED' });
+  sayLoaded();
   setInterval(() => {
     // Without a server nothing is new.
     workbox.update().catch(() => undefined);
   }, HOUR_MS);
+}
+
+/** The page stands: what it has not loaded can be kept now, and what older builds left can go. */
+function sayLoaded(): void {
+  const { controller } = navigator.serviceWorker;
+  if (controller) requestIdleCallback(() => controller.postMessage({ type: 'LOADED' }));
 }
 
 /** Says which build this page is of: the script that it began with. */

@@ -192,5 +192,5 @@ async function savePdf(of: CoolingNow, clock: (at: number) => string): Promise<v
     note: `${coolWayWords[of.way]}; signed:`,
     lines,
   };
-  saveFile('cooling.pdf', asPdf(await packingList('cooling record', [page], RECORD, await paperFonts())));
+  saveFile('cooling.pdf', asPdf(packingList('cooling record', [page], RECORD, await paperFonts())));
 }

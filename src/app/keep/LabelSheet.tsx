@@ -16,7 +16,7 @@ export function LabelSheet({ labels }: { readonly labels: readonly LabelText[] }
       import('../paper/labels.ts'),
       import('../paper/fonts.ts'),
     ]);
-    const bytes = await labelSheet({ labels, size, fonts: await paperFonts() });
+    const bytes = labelSheet({ labels, size, fonts: await paperFonts() });
     saveFile('labels.pdf', asPdf(bytes));
   };
   return (

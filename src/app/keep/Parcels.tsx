@@ -37,7 +37,7 @@ export function Parcels() {
     ]);
     saveFile(
       `${meal.name} packing.pdf`,
-      asPdf(await packingList(meal.name, packingLines(packed, said), CAUTION, await paperFonts())),
+      asPdf(packingList(meal.name, packingLines(packed, said), CAUTION, await paperFonts())),
     );
   };
   return (

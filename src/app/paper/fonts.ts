@@ -2,14 +2,14 @@ import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyper
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 
 export interface PaperFonts {
-  readonly regular: ArrayBuffer | Uint8Array;
-  readonly bold: ArrayBuffer | Uint8Array;
+  readonly regular: Uint8Array;
+  readonly bold: Uint8Array;
 }
 
 /** The two faces of what is printed. */
 export async function paperFonts(): Promise<PaperFonts> {
   const [regular, bold] = await Promise.all(
-    [regularUrl, boldUrl].map((url) => fetch(url).then((r) => r.arrayBuffer())),
+    [regularUrl, boldUrl].map((url) => fetch(url).then(async (r) => new Uint8Array(await r.arrayBuffer()))),
   );
   if (!regular || !bold) throw new Error('The fonts for paper are not there.');
   return { regular, bold };

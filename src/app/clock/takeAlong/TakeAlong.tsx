@@ -26,7 +26,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
       const { value, unit } = writeMass(grams, units);
       return `${value} ${unit}`;
     };
-    const bytes = await runSheet({
+    const bytes = runSheet({
       name: meal.name,
       day,
       pots,

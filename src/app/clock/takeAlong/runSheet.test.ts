@@ -3,10 +3,10 @@
  */
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
-import { PDFDocument, PDFPage } from 'pdf-lib';
 import { openMeal } from '@/core/model/index.ts';
 import { answer } from '@/core/questions/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
+import { Paper } from '../../paper/paper.ts';
 import { runSheet } from './runSheet.ts';
 import { wallOf } from '@/core/clock/index.ts';
 
@@ -28,11 +28,12 @@ function dayOf(pots: number) {
   return answer('day', openMeal({ ...input, meal }), { now: Date.UTC(2026, 11, 4, 9), tries: 0 });
 }
 
-async function sheetOf(pots: number, name = 'Winter lantern supper') {
-  const drawn = jest.spyOn(PDFPage.prototype, 'drawText');
+function sheetOf(pots: number, name = 'Winter lantern supper') {
+  const drawn = jest.spyOn(Paper.prototype, 'write');
+  const turned = jest.spyOn(Paper.prototype, 'turn');
   const day = dayOf(pots);
   const names = new Map(Array.from({ length: pots }, (_, i) => [`pot-${i}`, `Pot ${i}`] as const));
-  const bytes = await runSheet({
+  const bytes = runSheet({
     name,
     day,
     pots: names,
@@ -41,34 +42,34 @@ async function sheetOf(pots: number, name = 'Winter lantern supper') {
     fonts,
     caution: CAUTION,
   });
-  return { day, pdf: await PDFDocument.load(bytes), said: drawn.mock.calls };
+  const [paper] = drawn.mock.contexts;
+  if (!(paper instanceof Paper)) throw new Error('nothing was written');
+  return { day, bytes, paper, said: drawn.mock.calls, pages: turned.mock.calls.length };
 }
 afterEach(() => {
   jest.restoreAllMocks();
 });
 
 describe('the run sheet', () => {
-  test('has every line of the day at its time, and the caution in full', async () => {
-    const { day, pdf, said } = await sheetOf(1);
-    expect(pdf.getTitle()).toBe('Run sheet: Winter lantern supper');
+  test('has every line of the day at its time, and the caution in full', () => {
+    const { day, bytes, said } = sheetOf(1);
+    expect(Buffer.from(bytes).toString('latin1')).toContain('(Run sheet: Winter lantern supper)');
     const words = said.map(([text]) => text);
     expect(words.filter((text) => /^\d\d:\d\d$/.test(text))).toHaveLength(day.lines.length);
-    expect(words).toContain(CAUTION);
+    expect(words.join(' ')).toContain(CAUTION);
     expect(words).toContain('served Saturday 18:00');
   });
 
-  test('a long day turns the page, with its name on each', async () => {
-    const { pdf, said } = await sheetOf(6);
-    expect(pdf.getPageCount()).toBeGreaterThan(1);
-    expect(said.filter(([text]) => text === 'Winter lantern supper')).toHaveLength(pdf.getPageCount());
+  test('a long day turns the page, with its name on each', () => {
+    const { said, pages } = sheetOf(6);
+    expect(pages).toBeGreaterThan(1);
+    expect(said.filter(([text]) => text === 'Winter lantern supper')).toHaveLength(pages);
   });
 
-  test('nothing is written beyond the paper, however long the name', async () => {
-    const { said } = await sheetOf(1, `${'x'.repeat(150)} 🎉`);
-    for (const [text, at] of said) {
-      const { x = NaN, y = NaN, size = NaN, font: of, maxWidth } = at ?? {};
-      const width = maxWidth ?? of?.widthOfTextAtSize(text, size) ?? NaN;
-      expect(x + width).toBeLessThanOrEqual(595.28 - 40);
+  test('nothing is written beyond the paper, however long the name', () => {
+    const { said, paper } = sheetOf(1, `${'x'.repeat(150)} 🎉`);
+    for (const [text, x, y, how] of said) {
+      expect(x + paper.widthOf(text, how)).toBeLessThanOrEqual(595.28 - 40);
       expect(y).toBeGreaterThan(20);
     }
   });

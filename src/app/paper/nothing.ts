@@ -1,0 +1,2 @@
+/** Stands for what the library for paper can load and is never asked for. */
+export default undefined;
