@@ -105,8 +105,14 @@ export function LotCutApart({ lot, scale, width, units }: Props) {
   );
 }
 
-/** One scale for all lots: the largest fills the width. */
+/** The scales that are drawn at, each so much smaller than the one before. */
+const LARGEST = 0.16;
+const STEP = 1.2;
+
+/** One scale for all lots: the largest nearly fills the width. In steps, so that a key in one of many draws that one anew. */
 export function lotScale(lots: readonly LotReckoning[], width: number): number {
   const largest = Math.max(...lots.map((lot) => lot.rawG), 1);
-  return Math.min(0.16, (width - 7 * GAP - 8) / largest);
+  const fits = (width - 7 * GAP - 8) / largest;
+  const steps = Math.max(0, Math.ceil(Math.log(LARGEST / fits) / Math.log(STEP)));
+  return LARGEST / STEP ** steps;
 }

@@ -91,15 +91,19 @@ export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.hea
     const u = needed(i, minutes, times);
     return over((k) => above(i, k, u));
   };
+  const distinct = distinctOf(lots);
   const potChance = (minutes: number) => {
-    const us = lots.map((_, i) => needed(i, minutes));
+    const us = distinct.map(({ i }) => needed(i, minutes));
     return over((k) => {
       let every = 1;
-      for (let i = 0; i < us.length && every > 1e-9; i += 1) every *= above(i, k, us[i] ?? Infinity);
+      for (let d = 0; d < distinct.length && every > 1e-9; d += 1) {
+        const { i = 0, times = 1 } = distinct[d] ?? {};
+        every *= above(i, k, us[d] ?? Infinity) ** times;
+      }
       return every;
     });
   };
-  const lotAt = (i: number, chance: number, times = 1) => {
+  const soonest = (i: number, chance: number, times: number) => {
     const lot = lots[i];
     if (!lot) return undefined;
     if (!checked.some(Boolean)) {
@@ -107,6 +111,16 @@ export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.hea
       return minutesTo(lot.curve, times * lot.toughness * Math.exp(-u));
     }
     return whenAt((minutes) => lotChance(i, minutes, times), chance, end);
+  };
+  // Of two hundred lots of six kinds six are asked, and each of them once.
+  const asked = new Map<CookingLot, Map<number, number | undefined>>();
+  const lotAt = (i: number, chance: number, times = 1) => {
+    const lot = lots[i];
+    if (!lot || times !== 1) return soonest(i, chance, times);
+    const known = asked.get(lot) ?? new Map<number, number | undefined>();
+    asked.set(lot, known);
+    if (!known.has(chance)) known.set(chance, soonest(i, chance, 1));
+    return known.get(chance);
   };
   const needOf = (i: number) => {
     const lot = lots[i];
@@ -134,8 +148,8 @@ export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.hea
     potAt: (chance) => {
       if (lots.length === 1) return lotAt(0, chance);
       // All are ready no sooner than the last alone, and no later than where each has its share of what may fail.
-      const alone = lots.map((_, i) => lotAt(i, chance) ?? end);
-      const sure = lots.map((_, i) => lotAt(i, 1 - (1 - chance) / lots.length) ?? end);
+      const alone = distinct.map(({ i }) => lotAt(i, chance) ?? end);
+      const sure = distinct.map(({ i }) => lotAt(i, 1 - (1 - chance) / lots.length) ?? end);
       return whenAt(potChance, chance, Math.max(...sure) + STEP, Math.max(0, Math.max(...alone) - STEP));
     },
     drawn: (shared, own) => draws({ lots, checked, z, weights, pot, reachOf }, shared, own),
@@ -156,6 +170,17 @@ export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.hea
       return over((k) => grid.mean(k, (u) => likelihood(lot, [seen], u)));
     },
   };
+}
+
+/** The lots that differ, by the place of the first of each kind, and how many of it there are. */
+function distinctOf(lots: readonly CookingLot[]): readonly { readonly i: number; readonly times: number }[] {
+  const kinds = new Map<CookingLot, { readonly i: number; times: number }>();
+  for (const [i, lot] of lots.entries()) {
+    const known = kinds.get(lot);
+    if (known) known.times += 1;
+    else kinds.set(lot, { i, times: 1 });
+  }
+  return [...kinds.values()];
 }
 
 const FINE_MIN = 0.02;

@@ -137,7 +137,9 @@ function curves(
     ...piece,
     sides: piece.sides.map((cm) => cm * by) as [number, number, number],
   });
-  const found = lots.flatMap(({ piece, seen, alone, spread: ofCut = tenderness.cuts }): CookingLot[] => {
+  // Of many lots most are alike: those of which nothing was seen are one, in the odds too.
+  const alike = new Map<string, CookingLot>();
+  const cookingOf = ({ piece, seen, alone, spread: ofCut = tenderness.cuts }: LotToCook): CookingLot[] => {
     const curve = tendernessCurve(phases, lengths, piece, pot, altitudeM);
     const larger = tendernessCurve(phases, lengths, grown(piece, 1 + tenderness.sizes), pot, altitudeM);
     const smaller = alone
@@ -150,6 +152,25 @@ function curves(
       : curve;
     const spread = Math.hypot(tenderness.lots, ofCut, bySize(curve, larger, piece.toughness));
     return [{ curve, bigCurve: big ?? curve, first, toughness: piece.toughness, spread, seen }];
+  };
+  const found = lots.flatMap((lot): readonly CookingLot[] => {
+    if (lot.seen.length > 0) return cookingOf(lot);
+    const { sides, start, toughness, flesh } = lot.piece;
+    const key = [
+      ...sides,
+      start,
+      toughness,
+      flesh.water,
+      flesh.protein,
+      flesh.fat,
+      lot.alone,
+      lot.spread,
+    ].join(' ');
+    const known = alike.get(key);
+    if (known) return [known];
+    const made = cookingOf(lot);
+    for (const one of made) alike.set(key, one);
+    return made;
   });
   return found.length === lots.length ? found : undefined;
 }
