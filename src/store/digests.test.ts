@@ -27,7 +27,7 @@ const mend = (changes: Partial<Parameters<typeof mendDigests>[1]> = {}) => {
   made.length = 0;
   return mendDigests(db, { digester, stamp: 'one', ...changes });
 };
-const taught = async () => taughtBy(await db.house.get('taught'));
+const taught = () => taughtBy(db);
 const mealOf = (id: string, shredG: number) => {
   const pot = { ...batchOf([lotOf('beef-shank', 3000)]), id: `${id}-pot` };
   const { meal, batches } = inputOf([pot], [dishOf('taco', 12)]);

@@ -9,7 +9,7 @@ import { type Damaged, loadMeals, type LoadedMeal } from './meals.ts';
 export type Digester = (meals: readonly LoadedMeal[]) => Promise<readonly Digested[]>;
 
 /** A figure of the core has changed: what was made by the one before is made anew. */
-const VERSION = 2;
+const VERSION = 3;
 
 /** What digests hang on besides their meal: made by another kitchen or another table they are made anew. */
 export function stampOf(reference: string, kitchen: Kitchen): string {
@@ -45,9 +45,10 @@ export async function mendDigests(
   const there = new Set(meals);
   const gone = rows.filter(({ id }) => !there.has(id)).map(({ id }) => id);
   const wanted = meals.filter((id) => !fresh.has(id));
-  const untaught = (await db.house.get('untaught')) ?? !(await db.house.get('taught'));
+  const mark = await db.house.get('untaught');
+  const isMade = (await db.house.get('log made')) !== undefined;
   const unread: Damaged[] = [];
-  if (wanted.length === 0 && gone.length === 0 && !untaught) return { made: false, unread };
+  if (wanted.length === 0 && gone.length === 0 && !mark && isMade) return { made: false, unread };
   for (let from = 0; from < wanted.length; from += AT_A_TIME) {
     signal?.throwIfAborted();
     told?.(from, wanted.length);
@@ -72,6 +73,10 @@ export async function mendDigests(
     });
   }
   const changed = new Set([...wanted, ...gone]);
+  // Where nobody knows which have changed, all parts are put together anew.
+  const marked = mark?.id === 'untaught' ? mark.meals : [];
+  const parts =
+    isMade && marked ? new Set([...changed, ...marked].map(partOf)) : new Set(Array(PARTS).keys());
   const stands = ({ meal }: PastBatch | Listed) => there.has(meal) && !changed.has(meal);
   await db.transaction('rw', db.digests, db.meals, db.house, async (tx) => {
     const digests = tx.table<DigestRow, string>('digests');
@@ -79,15 +84,19 @@ export async function mendDigests(
     const made = (await digests.bulkGet([...wanted])).flatMap((row) => row?.digests ?? []);
     const foreign = await foreigners(tx, made);
     const house = tx.table<HouseRow, string>('house');
-    const stood = listed(await house.get('log')).filter(stands);
-    const log = [...stood, ...made.map((one) => bare(one, foreign.has(one.meal)))];
-    log.sort((a, b) => a.at - b.at);
-    await house.put({ id: 'log', text: JSON.stringify(log, rounded) });
-    // Meals that came with a kitchen of their own were cooked in another: they teach nothing of this one.
-    const before = taughtBy(await house.get('taught')).filter(stands);
-    const past = [...before, ...pastOf(made.filter(({ meal }) => !foreign.has(meal)))];
-    past.sort((a, b) => a.at - b.at);
-    await house.put({ id: 'taught', text: JSON.stringify(past, rounded) });
+    for (const part of parts) {
+      const own = made.filter(({ meal }) => partOf(meal) === part);
+      const log = listedIn(await house.get(`log ${part}`)).filter(stands);
+      log.push(...own.map((one) => bare(one, foreign.has(one.meal))));
+      await house.put({ id: `log ${part}`, text: JSON.stringify(log, rounded) });
+      // Meals that came with a kitchen of their own were cooked in another: they teach nothing of this one.
+      const past = taughtIn(await house.get(`taught ${part}`)).filter(stands);
+      past.push(...pastOf(own.filter(({ meal }) => !foreign.has(meal))));
+      await house.put({ id: `taught ${part}`, text: JSON.stringify(past, rounded) });
+    }
+    // As versions before the third kept it, in one piece.
+    await house.bulkDelete(['log', 'taught']);
+    await house.put({ id: 'log made' });
     const done = (await digests.count()) + unread.length;
     if (done === (await tx.table('meals').count())) await house.delete('untaught');
   });
@@ -107,14 +116,31 @@ const bare = ({ strands: _, ...logged }: Digest, foreign: boolean): Listed => ({
   evidence: foreign ? [] : logged.evidence.filter(({ what }) => what === 'y'),
 });
 
-/** The log as it was written last; nothing where it was not, or by a program that is older. */
-export function listed(row: HouseRow | undefined): readonly Listed[] {
-  return row?.id === 'log' ? (JSON.parse(row.text) as Listed[]) : [];
+/** In so many parts the log is kept. */
+const PARTS = 16;
+/** The part of a meal: always the same. */
+function partOf(meal: string): number {
+  let hash = 0;
+  for (let i = 0; i < meal.length; i += 1) hash = (Math.imul(hash, 31) + meal.charCodeAt(i)) | 0;
+  return Math.abs(hash) % PARTS;
 }
 
-/** What the log teaches, as it was written last. */
-export function taughtBy(row: HouseRow | undefined): readonly PastBatch[] {
-  return row?.id === 'taught' ? (JSON.parse(row.text) as PastBatch[]) : [];
+const textOf = (row: HouseRow | undefined): string => (row && 'text' in row ? row.text : '[]');
+const listedIn = (row: HouseRow | undefined) => JSON.parse(textOf(row)) as Listed[];
+const taughtIn = (row: HouseRow | undefined) => JSON.parse(textOf(row)) as PastBatch[];
+
+const byTime = (a: { readonly at: number }, b: { readonly at: number }): number => a.at - b.at;
+
+/** The log as it was written last, oldest first; undefined where it never was. */
+export async function logOf({ house }: Pick<SlowSpoonDb, 'house'>): Promise<readonly Listed[] | undefined> {
+  const rows = await house.where('id').startsWith('log ').toArray();
+  if (!rows.some(({ id }) => id === 'log made')) return undefined;
+  return rows.flatMap(listedIn).sort(byTime);
+}
+
+/** What the log teaches, as it was written last, oldest first. */
+export async function taughtBy({ house }: Pick<SlowSpoonDb, 'house'>): Promise<readonly PastBatch[]> {
+  return (await house.where('id').startsWith('taught ').toArray()).flatMap(taughtIn).sort(byTime);
 }
 
 /** Nothing of a log is known to more than five figures. */

@@ -17,7 +17,7 @@ export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<strin
 async function withLearned(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal | undefined> {
   const loaded = await loadMeal(db, mealId);
   if (!loaded || loaded.learned || (await db.meals.get(mealId))?.kitchen) return loaded;
-  const learned = learnedBefore(taughtBy(await db.house.get('taught')), loaded.meal, begunAt(loaded.batches));
+  const learned = learnedBefore(await taughtBy(db), loaded.meal, begunAt(loaded.batches));
   return learned ? { ...loaded, learned } : loaded;
 }
 

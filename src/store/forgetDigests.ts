@@ -1,9 +1,17 @@
 import type { Transaction } from 'dexie';
 import type { Change, DigestRow, HouseRow } from './kinds.ts';
 
-/** What the learning wants has to be put together anew. */
-export const markUntaught = (tx: Transaction): PromiseLike<unknown> =>
-  tx.table<HouseRow, string>('house').put({ id: 'untaught' });
+/**
+ * What the log keeps has to be put together anew.
+ * @param meals of which; absent: of all
+ */
+export async function markUntaught(tx: Transaction, meals?: ReadonlySet<string>): Promise<void> {
+  const house = tx.table<HouseRow, string>('house');
+  const before = await house.get('untaught');
+  const known = before?.id === 'untaught' ? before.meals : [];
+  const all = meals && known ? [...new Set([...known, ...meals])] : undefined;
+  await house.put({ id: 'untaught', ...(all && { meals: all }) });
+}
 
 /** Lets go of the digests of the meals that these changes have touched: they are made anew when they are next wanted. */
 export async function forgetDigests(tx: Transaction, changes: readonly Change[]): Promise<void> {
@@ -16,5 +24,5 @@ export async function forgetDigests(tx: Transaction, changes: readonly Change[])
   );
   if (meals.size === 0) return;
   await tx.table<DigestRow, string>('digests').bulkDelete([...meals]);
-  await markUntaught(tx);
+  await markUntaught(tx, meals);
 }

@@ -108,6 +108,9 @@ export type KeptRow =
       readonly lines?: readonly string[];
     };
 
+/** The log is kept in parts, by its meals: one that has changed has its part alone written anew. */
+export type LogPart = `${'log' | 'taught'} ${number}`;
+
 /** What this browser keeps of itself, and no file carries: when all was backed up last, and when something was changed. */
 export type HouseRow =
   | {
@@ -121,9 +124,15 @@ export type HouseRow =
     }
   | { readonly id: 'changed'; readonly at: number }
   /** The log without its strands, and what it teaches: made with the digests, and read in one piece as JSON. */
-  | { readonly id: 'log' | 'taught'; readonly text: string }
+  | { readonly id: LogPart; readonly text: string }
+  /** All its parts have been written. */
+  | { readonly id: 'log made' }
   /** A digest was let go of since then. */
-  | { readonly id: 'untaught' }
+  | {
+      readonly id: 'untaught';
+      /** Of these meals; absent: nobody knows of which. */
+      readonly meals?: readonly string[];
+    }
   /** How far the demo’s own clock is ahead of the machine’s, ms. */
   | { readonly id: 'clock'; readonly ahead: number };
 

@@ -14,7 +14,7 @@ export const taughtNow = watched<readonly PastBatch[]>([]);
 
 /** Reads what was made of the log last: before the first picture, so that its figures are this kitchen's own. */
 async function readTaught(): Promise<void> {
-  taughtNow.set(taughtBy(await db.house.get('taught')));
+  taughtNow.set(await taughtBy(db));
 }
 
 let asked: Promise<void> | undefined;

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { type Digest, isPast, type Logged } from '@/core/log/index.ts';
 import { clockNow } from './clock.ts';
 import type { Damaged } from '@/store/meals.ts';
-import { listed } from '@/store/digests.ts';
+import { logOf } from '@/store/digests.ts';
 import { db } from './db.ts';
 import { type Mended, mendingNow, mendLog, unreadNow } from './taught.ts';
 import { useWatched } from './watched.ts';
@@ -25,12 +25,12 @@ const AT_MOST_MS = 600;
 export function useLog(): Log {
   // An act lets go of its meal's digest: it is made anew, and what stood before stands until then.
   const missing = useLiveQuery(async () => (await db.meals.count()) - (await db.digests.count()), []);
-  const text = useLiveQuery(() => db.house.get('log'), []);
+  const log = useLiveQuery(() => logOf(db), []);
   const digests = useMemo(() => {
-    if (!text) return undefined;
+    if (!log) return undefined;
     const now = clockNow();
-    return listed(text).filter((digest) => isPast(digest, now));
-  }, [text]);
+    return log.filter((digest) => isPast(digest, now));
+  }, [log]);
   const [stood, stand] = useState<readonly Logged[]>();
   const unread = useWatched(unreadNow);
   if (digests && digests !== stood && (missing === unread.length || !stood || digests.length > stood.length))

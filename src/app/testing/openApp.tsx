@@ -118,6 +118,8 @@ export function closePage(): void {
   if (said.length > 0) throw new Error(said.join('\n'));
 }
 
+/** Counted by the simulated page (`page.ts`). */
+declare const nextPieces: { readonly pieces: number };
 /** Transactions of the disk that are under way: what a list has asked, what an act writes. */
 let transactions = 0;
 const begin = Reflect.get(IDBDatabase.prototype, 'transaction') as (...args: unknown[]) => IDBTransaction;
@@ -136,6 +138,7 @@ IDBDatabase.prototype.transaction = function (...args: unknown[]) {
 function unrest(): string | undefined {
   if (notKept.now().pending > 0) return 'still writing';
   if (transactions > 0) return 'still reading';
+  if (nextPieces.pieces > 0) return 'still drawing';
   if (asked > 0 || queries.isFetching() > 0) return 'still asking';
   if (document.body.textContent.includes('One moment.')) return 'still loading';
   const sheet = document.querySelector('main');

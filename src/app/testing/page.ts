@@ -1,6 +1,7 @@
 // As the application ships: the build for development is tried by itself.
 process.env['NODE_ENV'] = process.env['SLOW_SPOON_REACT'] ?? 'production';
 import { PerformanceObserver } from 'node:perf_hooks';
+import { setImmediate as atOnce } from 'node:timers';
 import { TextDecoder, TextEncoder } from 'node:util';
 
 /** What the page's own simulation lacks. */
@@ -65,3 +66,16 @@ for (const { prototype } of [
       return [...new Set([...(about ? [about] : []), ...named])];
     },
   });
+
+/** Pieces of drawing, and steps of the disk, that are to be done next: the page is not at rest while there are any. */
+const next = { pieces: 0 };
+Object.assign(globalThis, {
+  nextPieces: next,
+  setImmediate: (work: (...args: unknown[]) => void, ...args: unknown[]) => {
+    next.pieces += 1;
+    return atOnce(() => {
+      next.pieces -= 1;
+      work(...args);
+    });
+  },
+});

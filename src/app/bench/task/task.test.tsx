@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor, within } from '../../testing/dom.ts';
 import { type Batch, standingEntries } from '@/core/batch/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
@@ -190,14 +190,27 @@ describe('one thing at a time', () => {
 
 describe('the stand-in scale', () => {
   test('settles, is kept in a tap, and each bone that is dropped is counted', async () => {
+    // The scale's unrest is the same each time.
+    let unrest = 1;
+    jest
+      .spyOn(Math, 'random')
+      .mockImplementation(() => (unrest = (unrest * 16807) % 2147483647) / 2147483647);
     await openBench();
     // Its own time runs on under it.
     let now = Date.parse('2026-12-05T14:00:00Z');
+    // What listens later is told later: once this has heard, the page has.
+    const heard = () =>
+      new Promise<void>((resolve) => {
+        const leave = standIn.now()?.listen(() => {
+          leave?.();
+          resolve();
+        });
+      });
     const wait = async (seconds: number) => {
       for (let i = 0; i < seconds * 4; i += 1) {
         now += 250;
         clockAt(new Date(now).toISOString());
-        await new Promise((resolve) => setTimeout(resolve, 101));
+        await heard();
       }
     };
     await press('Stand-in scale');
