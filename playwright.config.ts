@@ -16,8 +16,9 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   fullyParallel: true,
   workers: 2,
-  timeout: 90_000,
-  expect: { timeout: 15_000 },
+  timeout: 180_000,
+  // On a busy machine a page stands still for seconds.
+  expect: { timeout: 30_000 },
   // A test that fails once is a fault.
   retries: 0,
   reporter: [['list'], ['json']],
@@ -26,7 +27,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Amsterdam',
     acceptDownloads: true,
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
     // Tracing takes two fifths of the time: what has failed is run once more with it, only to be looked at.
     trace: 'off',
     // Each test would load the whole application into a cache of its own; what is kept offline is tried by itself.

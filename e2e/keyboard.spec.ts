@@ -72,6 +72,7 @@ test('the whole of it by keyboard alone', async ({ page }) => {
   await tabTo(page, /^Delete it/);
   await page.keyboard.press('Enter');
   await expect(page.getByText('No meal is kept here.')).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await tabTo(page, /^Bring in a file/);
   const choosing = page.waitForEvent('filechooser');
   await page.keyboard.press('Enter');

@@ -72,13 +72,20 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
     },
     [setSearch],
   );
-  const back = useCallback(() => show(cards[Math.max(0, at - 1)]), [at, cards, show]);
+  // Back is where one came from: a plan that was made anew meanwhile may have put another card before this one.
+  const [been, setBeen] = useState<readonly string[]>([]);
+  const back = useCallback(() => {
+    const from = cards.find(({ task }) => task === been.at(-1));
+    setBeen(been.slice(0, -1));
+    show(from ?? cards[Math.max(0, at - 1)]);
+  }, [at, been, cards, show]);
   const on = useCallback(() => {
     const next = cards[at + 1];
     if (!card) return;
     if (!card.done && card.what !== 'look') tick(loaded.meal.id, card);
+    if (next) setBeen([...been, card.task]);
     show(next ?? card);
-  }, [at, card, cards, loaded.meal.id, show]);
+  }, [at, been, card, cards, loaded.meal.id, show]);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
