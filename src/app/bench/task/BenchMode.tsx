@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import { benchCards, type BenchCard } from '@/core/questions/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
@@ -72,34 +72,32 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
     },
     [setSearch],
   );
-  // Back is where one came from: a plan that was made anew meanwhile may have put another card before this one.
-  const [been, setBeen] = useState<readonly string[]>([]);
-  const back = useCallback(() => {
-    const from = cards.find(({ task }) => task === been.at(-1));
-    setBeen(been.slice(0, -1));
-    show(from ?? cards[Math.max(0, at - 1)]);
-  }, [at, been, cards, show]);
+  const back = useCallback(() => show(cards[Math.max(0, at - 1)]), [at, cards, show]);
   const on = useCallback(() => {
     const next = cards[at + 1];
     if (!card) return;
     if (!card.done && card.what !== 'look') tick(loaded.meal.id, card);
-    if (next) setBeen([...been, card.task]);
     show(next ?? card);
-  }, [at, been, card, cards, loaded.meal.id, show]);
+  }, [at, card, cards, loaded.meal.id, show]);
 
+  // A second key may come before what the first has drawn is listened to: each goes by what stands then.
+  const keys = useRef({ back, on });
+  useLayoutEffect(() => {
+    keys.current = { back, on };
+  }, [back, on]);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const { key, target } = event;
       const isWriting = target instanceof HTMLElement && target.matches('input, select, textarea');
       if (isWriting || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (key === 'ArrowLeft') back();
-      else if (key === 'ArrowRight') on();
+      if (key === 'ArrowLeft') keys.current.back();
+      else if (key === 'ArrowRight') keys.current.on();
       else return;
       event.preventDefault();
     };
     document.addEventListener('keydown', press);
     return () => document.removeEventListener('keydown', press);
-  }, [back, on]);
+  }, []);
 
   const [first] = loaded.batches;
   if (!card) {
