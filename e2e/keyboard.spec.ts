@@ -18,6 +18,8 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
 }
 
 test('the whole of it by keyboard alone', async ({ page }) => {
+  // The browser must know long before that its own chooser is not wanted: told with the key itself, it may open that.
+  page.on('filechooser', () => undefined);
   await page.goto('/');
   await expect(page.getByLabel('Weight')).toBeFocused();
   await page.keyboard.type('2 lb 3 oz');
