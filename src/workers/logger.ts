@@ -13,7 +13,8 @@ export function startLogger(): {
   readonly stop: () => void;
 } {
   const threads: ReturnType<typeof startThread>[] = [];
-  const most = Math.max(1, Math.min(MOST, navigator.hardwareConcurrency));
+  // A browser that does not say how many cores there are has one at least.
+  const most = Math.min(MOST, navigator.hardwareConcurrency || 1);
   return {
     digester: async (meals) => {
       const parts = partsOf(meals, meals.length < WORTH ? 1 : most);

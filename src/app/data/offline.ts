@@ -54,7 +54,11 @@ async function register(): Promise<void> {
 /** The page stands: what it has not loaded can be kept now, and what older builds left can go. */
 function sayLoaded(): void {
   const { controller } = navigator.serviceWorker;
-  if (controller) requestIdleCallback(() => controller.postMessage({ type: 'LOADED' }));
+  if (!controller) return;
+  const say = () => controller.postMessage({ type: 'LOADED' });
+  // Not every browser says when it is idle.
+  if ('requestIdleCallback' in window) requestIdleCallback(say);
+  else setTimeout(say, REST_MS);
 }
 
 /** Says which build this page is of: the script that it began with. */

@@ -107,7 +107,7 @@ export default function Shopping() {
         )}
         {damaged.map(({ id, name, why }) => (
           <FieldError key={id}>
-            “{name || 'a meal without a name'}” cannot be read and is left out: {why}
+            “{name || 'a meal without a name'}” cannot be read and is left out ({why}).
           </FieldError>
         ))}
         {open.length === 1 && <p className="quiet">For {open[0]?.input.meal.name}.</p>}
