@@ -5,7 +5,7 @@ import { reference } from '@/reference/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { act, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
-import { type Digester, mendDigests, stampOf, taughtBy } from './digests.ts';
+import { type Digester, logOf, mendDigests, stampOf, taughtBy } from './digests.ts';
 import { exportMeal } from './files.ts';
 import { deleteMeal } from './meals.ts';
 import { putPastMeals } from './past.ts';
@@ -105,6 +105,33 @@ describe('what the log keeps of past meals', () => {
     await db.digests.delete('b');
     expect((await mend()).unread.map(({ id }) => id)).toEqual(['b']);
     expect(await db.digests.get('b')).toBeUndefined();
+  });
+
+  test('a change writes the part of its meal alone, and all of them are the log', async () => {
+    await putPastMeals(
+      db,
+      Array.from({ length: 30 }, (_, i) => mealOf(`m${String(i)}`, 1000 + i)),
+      'many',
+    );
+    await mend();
+    const parts = async () =>
+      new Map(
+        (await db.house.toArray()).flatMap((row) => ('text' in row ? [[row.id, row.text] as const] : [])),
+      );
+    const before = await parts();
+    await act(db, { words: 'out' }, 'm7', (deed) =>
+      deed.edit('batches', 'm7-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
+    );
+    await mend();
+    const after = await parts();
+    const written = [...after].filter(([id, text]) => before.get(id) !== text).map(([id]) => id);
+    expect(written.map((id) => id.replace(/ \d+$/, '')).sort()).toEqual(['log', 'taught']);
+    expect(await logOf(db)).toHaveLength(32);
+    expect(await taught()).toHaveLength(31);
+    // A meal that goes leaves no trace in its part, though its digest went with it.
+    await deleteMeal(db, 'm7', 'm7');
+    await mend();
+    expect((await logOf(db))?.some(({ meal }) => meal === 'm7')).toBe(false);
   });
 
   test('cooked in another kitchen it stands in the log, and teaches nothing of this one', async () => {

@@ -68,7 +68,7 @@ export default function Log() {
         )}
         {unread.map(({ id, name, why }) => (
           <FieldError key={id}>
-            “{name || 'a meal without a name'}” is not in the log, since it cannot be reckoned: {why} It is
+            “{name || 'a meal without a name'}” is not in the log, since it cannot be reckoned ({why}). It is
             tried again when the log is opened.
           </FieldError>
         ))}

@@ -84,7 +84,7 @@ describe('a damaged meal', () => {
     closePageQuietly();
     await openPath('/shopping');
     await screen.findByText('Beef brisket, whole');
-    await screen.findByText(/^“Supper” cannot be read and is left out: ./);
+    await screen.findByText(/^“Supper” cannot be read and is left out \(.+\)\.$/);
     closePageQuietly();
     await openPath('/meals/other');
     expect(await screen.findByRole('heading', { name: 'What the lots become' })).toBeTruthy();
