@@ -43,6 +43,44 @@ const offline = VitePWA({
   },
 });
 
+const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
+const WORKER = at('./src/workers/core.worker.ts');
+/** The sheet that a first visit opens. */
+const FIRST = ['meat/Meat', 'figures/strands/Ribbons', 'clock/timers/Ringing'].map((name) =>
+  at(`./src/app/${name}.tsx`),
+);
+/** All that the worker's program draws on. */
+const ofWorker = new Set([WORKER]);
+
+const STARTS = '/src/workers/start.ts';
+/**
+ * The worker's program as one more entry of the page's build: what both use, the core, is one file that is sent, kept and
+ * compiled once. Built by itself, as `new URL` has it, the worker would hold a core of its own.
+ */
+const oneCore: Plugin = {
+  name: 'slow-spoon-one-core',
+  apply: 'build',
+  enforce: 'pre',
+  transform: {
+    filter: { id: /\/src\/workers\/start\.ts$/ },
+    handler(code) {
+      const worker = this.emitFile({
+        type: 'chunk',
+        id: WORKER,
+        name: 'core.worker',
+      });
+      const written = "new URL('./core.worker.ts', import.meta.url)";
+      if (!code.includes(written)) this.error(`${STARTS} no longer says ${written}`);
+      return code.replace(written, `import.meta.ROLLUP_FILE_URL_${worker}`);
+    },
+  },
+  buildEnd() {
+    // A set is walked to its end, whatever is added on the way.
+    for (const id of ofWorker)
+      for (const next of this.getModuleInfo(id)?.importedIds ?? []) ofWorker.add(next);
+  },
+};
+
 /**
  * Nearly all functions of what loads first are called at the start: marked so, they are compiled at once and beside
  * the page's own thread, not one after the other when they are called.
@@ -61,7 +99,7 @@ const compiledAtOnce: Plugin = {
 };
 
 export default defineConfig({
-  plugins: [react(), dataMode, compiledAtOnce, offline, licences()],
+  plugins: [react(), dataMode, oneCore, compiledAtOnce, offline, licences()],
   resolve: {
     alias: {
       '@': fileURLToPath(new URL('./src', import.meta.url)),
@@ -79,18 +117,29 @@ export default defineConfig({
   build: {
     target: 'es2023',
     assetsInlineLimit: 0,
+    // A thread has no document to announce anything to.
+    modulePreload: {
+      resolveDependencies: (_, files, { hostId }) => (/\/core-/.test(hostId) ? [] : files),
+    },
     rolldownOptions: {
       output: {
         // What main.tsx reaches without a lazy import loads first, in two files rather than twenty: each
         // costs a slow machine time. Whatever can wait is imported lazily; no list says so a second time.
         codeSplitting: {
           groups: [
+            // What the worker draws on goes by itself, since it has no page: what a first visit's page needs of it too, and the rest.
+            {
+              name: 'core',
+              tags: ['$initial'],
+              test: (id) => ofWorker.has(id),
+              priority: 5,
+            },
             { name: 'libraries', tags: ['$initial'], test: /node_modules/, priority: 4 },
             { name: 'app', tags: ['$initial'], priority: 3 },
             // The sheet that a first visit opens, with all that it alone draws on: one file rather than thirty.
             {
               name: 'first',
-              test: /\/src\/app\/(meat\/Meat|figures\/strands\/Ribbons|clock\/timers\/Ringing)\.tsx$/,
+              test: (id) => FIRST.includes(id),
               includeDependenciesRecursively: true,
               priority: 2,
             },

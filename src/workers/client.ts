@@ -1,17 +1,8 @@
-import { wrap } from 'comlink';
-import { askerOf, type Thread } from './asker.ts';
-import type { CoreWorker } from './core.ts';
-
-function start(): Thread {
-  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
-  const broken = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', ({ message }) =>
-      reject(new Error(message || 'its program did not load')),
-    );
-  });
-  const core = wrap<CoreWorker>(worker);
-  return { answer: (asked) => core.answer(asked), broken, stop: () => worker.terminate() };
-}
+import { askerOf } from './asker.ts';
+import { startCore } from './start.ts';
 
 /** Asks the core's worker. */
-export const ask = askerOf(start);
+export const ask = askerOf(() => {
+  const { core, broken, stop } = startCore();
+  return { answer: (asked) => core.answer(asked), broken, stop };
+});

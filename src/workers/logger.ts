@@ -1,6 +1,6 @@
-import { wrap } from 'comlink';
 import type { Digested } from '@/core/log/index.ts';
-import type { BareMeal, CoreWorker } from './core.ts';
+import type { BareMeal } from './core.ts';
+import { type Started, startCore } from './start.ts';
 
 /** More threads than this help little, and each holds the whole program. */
 const MOST = 4;
@@ -12,7 +12,7 @@ export function startLogger(): {
   readonly digester: (meals: readonly BareMeal[]) => Promise<readonly Digested[]>;
   readonly stop: () => void;
 } {
-  const threads: ReturnType<typeof startThread>[] = [];
+  const threads: Started[] = [];
   // A browser that does not say how many cores there are has one at least.
   const most = Math.min(MOST, navigator.hardwareConcurrency || 1);
   return {
@@ -20,28 +20,16 @@ export function startLogger(): {
       const parts = partsOf(meals, meals.length < WORTH ? 1 : most);
       const made = await Promise.all(
         parts.map((part, i) => {
-          const thread = (threads[i] ??= startThread());
+          const thread = (threads[i] ??= startCore());
           return Promise.race([thread.core.digests(part), thread.broken]);
         }),
       );
       return made.flat();
     },
     stop: () => {
-      for (const { worker } of threads) worker.terminate();
+      for (const { stop } of threads) stop();
     },
   };
-}
-
-function startThread() {
-  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
-  const broken = new Promise<never>((_, reject) => {
-    worker.addEventListener('error', ({ message }) =>
-      reject(new Error(message || 'its program did not load')),
-    );
-  });
-  // It may break while nobody waits for it.
-  broken.catch(() => undefined);
-  return { worker, broken, core: wrap<CoreWorker>(worker) };
 }
 
 /** In their order, in so many parts of like size. */
