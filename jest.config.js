@@ -1,13 +1,26 @@
-const HEAVY = [
-  'ml-matrix',
-  'react-dom',
-  'react',
-  'pdf-lib',
-  '@pdf-lib',
-  'dexie',
-  'fake-indexeddb',
-  '@tanstack',
-];
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+
+const APP = fileURLToPath(new URL('./src/app', import.meta.url));
+const GROUPS = 4;
+/**
+ * What is drawn, in groups that load the application once each: by turns, the longest first. What puts something in the place
+ * of a module goes by itself, and so does every file where some are asked for by their path.
+ */
+const drawn = readdirSync(APP, { recursive: true })
+  .filter((path) => path.endsWith('.test.tsx') && !path.startsWith('testing/groups/'))
+  .map((path) => `${APP}/${path}`);
+const standsIn = (path) => readFileSync(path, 'utf8').includes('unstable_mockModule');
+const isOne = process.argv.slice(2).some((arg) => arg.includes('src/'));
+const grouped = isOne
+  ? []
+  : drawn
+      .filter((path) => !standsIn(path))
+      .sort((a, b) => statSync(b).size - statSync(a).size || a.localeCompare(b));
+const turn = (i) => (Math.floor(i / GROUPS) % 2 === 0 ? i % GROUPS : GROUPS - 1 - (i % GROUPS));
+const testGroups = Array.from({ length: GROUPS }, (_, n) => grouped.filter((_, i) => turn(i) === n));
+
+const HEAVY = ['ml-matrix', 'react-dom', 'react', 'jspdf', 'dexie', 'fake-indexeddb', '@tanstack'];
 
 const base = {
   rootDir: '.',
@@ -52,7 +65,8 @@ export default {
       displayName: 'app',
       testEnvironment: 'jsdom',
       // What is drawn: all else needs no page.
-      testMatch: ['<rootDir>/src/app/**/*.test.tsx'],
+      testMatch: isOne ? drawn : [...drawn.filter(standsIn), `${APP}/testing/groups/*.test.tsx`],
+      globals: { testGroups },
       setupFiles: [
         '<rootDir>/src/app/testing/page.ts',
         '<rootDir>/src/store/fixtures/clone.ts',

@@ -1,29 +1,42 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Doing } from '@/core/day/index.ts';
+import fc from 'fast-check';
+import { openMeal } from '@/core/model/index.ts';
+import { answer } from '@/core/questions/index.ts';
+import { anyMeal, builtMeal } from '@/core/testing/anyMeal.ts';
+import { runs } from '@/core/testing/runs.ts';
 import { dayNoteWords, doingWords, nextActWords } from './index.ts';
 import { wallOf } from '@/core/clock/index.ts';
 
 describe('what is done, in words', () => {
-  const said: readonly (readonly [Doing, string])[] = [
-    [{ what: 'trim' }, 'Trim, cut and salt'],
-    [{ what: 'sear', panfuls: 1 }, 'Sear, one panful'],
-    [{ what: 'sear', panfuls: 4 }, 'Sear, 4 panfuls'],
-    [{ what: 'heat the oven', celsius: 160 }, 'Heat the oven to 160 °C'],
-    [{ what: 'heat the oven', celsius: undefined }, 'Heat the oven'],
-    [{ what: 'look', again: false, lot: 'Beef shank, cross-cut' }, 'Test with a fork, beef shank first'],
-    [{ what: 'look', again: false, lot: undefined }, 'Test with a fork'],
-    [{ what: 'look', again: true, lot: undefined }, 'Test again if tough'],
-    [{ what: 'in', item: 'onion, raw' }, 'In: onion'],
-    [{ what: 'lid', lid: 'ajar' }, 'Lid ajar'],
-    [{ what: 'soak', names: ['ancho', 'beans'] }, 'Soak ancho, beans'],
-    [{ what: 'pull', torn: true, firm: false }, 'Pick through'],
-    [{ what: 'bring together', how: 'reheated' }, 'Dress the meat, reheat to 74 °C'],
-    [{ what: 'fill', name: 'soft tacos', count: 24 }, 'Fill 24 × soft tacos'],
-    [{ what: 'own', words: 'Fetch the trays' }, 'Fetch the trays'],
-    [{ what: 'hold', where: 'in its liquid' }, 'Keep above 57 °C in its liquid'],
-    [{ what: 'hold', where: 'in the fridge' }, 'In the fridge until then'],
-  ];
-  test.each(said)('%j', (doing, words) => expect(doingWords(doing)).toBe(words));
+  test('each task of any day is one act, with its figures and names, and nothing of the program in it', () => {
+    const now = Date.UTC(2026, 11, 4, 9);
+    const said = new Map<string, Set<string>>();
+    fc.assert(
+      fc.property(anyMeal, (built) => {
+        for (const { does: doing } of answer('day', openMeal(builtMeal(built)), { now, tries: 0 }).lines) {
+          const words = doingWords(doing);
+          expect(words).toMatch(/^[A-Z]/);
+          expect(words).not.toMatch(/undefined|null|NaN|object|[|{}]|,,|, ,|:\s*$|\s$/);
+          for (const [key, value] of Object.entries(doing))
+            if (typeof value === 'number' && key !== 'panfuls') expect(words).toContain(String(value));
+          said.set(words, (said.get(words) ?? new Set()).add(doing.what));
+        }
+      }),
+      { numRuns: runs(400, 60) },
+    );
+    // Two acts never read the same; but for those that are one act, done to another thing.
+    const alike = [...said].filter(([, whats]) => whats.size > 1).map(([, whats]) => [...whats].sort());
+    expect(alike.filter((whats) => !whats.includes('after'))).toEqual([]);
+    expect(said.size).toBeGreaterThan(20);
+  });
+
+  test('one panful and several, an oven of which the heat is not written, a lot to look at first', () => {
+    expect(doingWords({ what: 'sear', panfuls: 1 })).toBe('Sear, one panful');
+    expect(doingWords({ what: 'sear', panfuls: 4 })).toBe('Sear, 4 panfuls');
+    expect(doingWords({ what: 'heat the oven', celsius: undefined })).toBe('Heat the oven');
+    const look = { what: 'look', again: false, lot: 'Beef shank, cross-cut' } as const;
+    expect(doingWords(look)).toBe('Test with a fork, beef shank first');
+  });
 });
 
 describe('what to know of the day, in words', () => {

@@ -15,89 +15,91 @@ import {
   write,
 } from '../testing/openApp.tsx';
 
-beforeEach(emptyDisk);
-afterEach(closePage);
+describe('shell: start', () => {
+  beforeEach(emptyDisk);
+  afterEach(closePage);
 
-const title = () => screen.getByRole('heading', { level: 1 }).textContent;
-const strands = () => screen.getByRole('navigation', { name: /^The strands/ });
+  const title = () => screen.getByRole('heading', { level: 1 }).textContent;
+  const strands = () => screen.getByRole('navigation', { name: /^The strands/ });
 
-describe('an empty start', () => {
-  test('is a meal to write in: three entries give the whole answer', async () => {
-    await openPath('/');
-    expect(title()).toBe('What did you buy?');
-    await write('Weight', '2 lb 3 oz');
-    await choose('Cut', 'Beef brisket, whole');
-    await write('Plates of soft tacos', '12');
-    expect(title()).toBe('What the lots become');
-    expect(screen.getByRole('img', { name: /^Beef brisket, whole, 992 g: shred \d+ g/ })).toBeTruthy();
-    expect(strands().textContent).toMatch(/order\d+ g\+ \d+ ml, 12 plates/);
-    expect(sheet()).toMatch(/Sure of (\d+ plates|all 12 plates)/);
+  describe('an empty start', () => {
+    test('is a meal to write in: three entries give the whole answer', async () => {
+      await openPath('/');
+      expect(title()).toBe('What did you buy?');
+      await write('Weight', '2 lb 3 oz');
+      await choose('Cut', 'Beef brisket, whole');
+      await write('Plates of soft tacos', '12');
+      expect(title()).toBe('What the lots become');
+      expect(screen.getByRole('img', { name: /^Beef brisket, whole, 992 g: shred \d+ g/ })).toBeTruthy();
+      expect(strands().textContent).toMatch(/order\d+ g\+ \d+ ml, 12 plates/);
+      expect(sheet()).toMatch(/Sure of (\d+ plates|all 12 plates)/);
+    });
+
+    test('nobody made it, so there is nothing to take back; the first entry is the first act', async () => {
+      await openPath('/');
+      expect(screen.queryByRole('button', { name: /^undo/ })).toBeNull();
+      await write('Weight', '2 kg');
+      expect(await screen.findByRole('button', { name: 'undo the weight of a lot' })).toBeTruthy();
+      expect(await disk.acts.count()).toBe(1);
+    });
+
+    test('opened again it is the same meal, and “+ meal” begins another', async () => {
+      await openPath('/');
+      await write('Weight', '2 kg');
+      closePage();
+      await openPath('/');
+      expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe('2 kg');
+      await press('+ meal');
+      // It is made on the disk first, and then gone to.
+      await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe(''));
+      expect(await disk.meals.count()).toBe(2);
+    });
+
+    test('every station says what it wants before there is anything', async () => {
+      await openPath('/');
+      for (const stage of ['order', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep']) {
+        const link = within(strands()).getByRole('link', { name: new RegExp(`^${stage}`) });
+        await user.click(link);
+        await settled();
+        expect(location.pathname).toMatch(new RegExp(`/${stage}$`));
+        expect(title()).not.toBe('');
+        expect(sheet()).not.toMatch(/NaN|undefined|Infinity/);
+      }
+    });
   });
 
-  test('nobody made it, so there is nothing to take back; the first entry is the first act', async () => {
-    await openPath('/');
-    expect(screen.queryByRole('button', { name: /^undo/ })).toBeNull();
-    await write('Weight', '2 kg');
-    expect(await screen.findByRole('button', { name: 'undo the weight of a lot' })).toBeTruthy();
-    expect(await disk.acts.count()).toBe(1);
+  describe('the strands in words', () => {
+    const meal = inputOf([batchOf([lotOf('beef-blade-roast', 2600)])], [dishOf('taco', 24)]);
+
+    test('tell each part with its grams, and which was weighed', async () => {
+      await openAt('meat', { ...meal, entries: [weighedEntry({ what: 'sum', flow: 'bone' }, 360)] });
+      await press('as a table');
+      const dialog = within(await screen.findByRole('dialog'));
+      const bones = dialog.getAllByRole('row').find(({ textContent }) => /^bones?/.test(textContent));
+      expect(bones?.textContent).toMatch(/360 g/);
+      for (const row of dialog.getAllByRole('row')) expect(row.textContent).not.toMatch(/NaN|undefined/);
+      await user.keyboard('{Escape}');
+    });
+
+    test('are drawn with a name for every ribbon', async () => {
+      await openAt('meat', meal);
+      const drawing = within(await screen.findByRole('group', { name: 'The strands, to scale' }));
+      const ribbons = drawing.getAllByRole('img');
+      expect(ribbons.length).toBeGreaterThan(6);
+      for (const ribbon of ribbons) expect(ribbon.getAttribute('aria-label')).toMatch(/\d/);
+    });
   });
 
-  test('opened again it is the same meal, and “+ meal” begins another', async () => {
-    await openPath('/');
-    await write('Weight', '2 kg');
-    closePage();
-    await openPath('/');
-    expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe('2 kg');
-    await press('+ meal');
-    // It is made on the disk first, and then gone to.
-    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Weight').value).toBe(''));
-    expect(await disk.meals.count()).toBe(2);
-  });
-
-  test('every station says what it wants before there is anything', async () => {
-    await openPath('/');
-    for (const stage of ['order', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep']) {
-      const link = within(strands()).getByRole('link', { name: new RegExp(`^${stage}`) });
-      await user.click(link);
-      await settled();
-      expect(location.pathname).toMatch(new RegExp(`/${stage}$`));
-      expect(title()).not.toBe('');
-      expect(sheet()).not.toMatch(/NaN|undefined|Infinity/);
-    }
-  });
-});
-
-describe('the strands in words', () => {
-  const meal = inputOf([batchOf([lotOf('beef-blade-roast', 2600)])], [dishOf('taco', 24)]);
-
-  test('tell each part with its grams, and which was weighed', async () => {
-    await openAt('meat', { ...meal, entries: [weighedEntry({ what: 'sum', flow: 'bone' }, 360)] });
-    await press('as a table');
-    const dialog = within(await screen.findByRole('dialog'));
-    const bones = dialog.getAllByRole('row').find(({ textContent }) => /^bones?/.test(textContent));
-    expect(bones?.textContent).toMatch(/360 g/);
-    for (const row of dialog.getAllByRole('row')) expect(row.textContent).not.toMatch(/NaN|undefined/);
-    await user.keyboard('{Escape}');
-  });
-
-  test('are drawn with a name for every ribbon', async () => {
-    await openAt('meat', meal);
-    const drawing = within(await screen.findByRole('group', { name: 'The strands, to scale' }));
-    const ribbons = drawing.getAllByRole('img');
-    expect(ribbons.length).toBeGreaterThan(6);
-    for (const ribbon of ribbons) expect(ribbon.getAttribute('aria-label')).toMatch(/\d/);
-  });
-});
-
-describe('a first run', () => {
-  test('the example of the placeholders is drawn until the first key, and a supper is one link away', async () => {
-    await openPath('/');
-    await waitFor(() => expect(screen.getByText('2.4 kg, blade, 24 tacos: an example')).toBeTruthy());
-    expect(document.body.textContent).toContain('2.40 kg');
-    await write('Weight', '3');
-    expect(screen.queryByText(/an example$/)).toBeNull();
-    await write('Weight', '');
-    await press('a made-up lantern supper');
-    await waitFor(() => expect(screen.getAllByText(/Pot two/).length).toBeGreaterThan(0));
+  describe('a first run', () => {
+    test('the example of the placeholders is drawn until the first key, and a supper is one link away', async () => {
+      await openPath('/');
+      await waitFor(() => expect(screen.getByText('2.4 kg, blade, 24 tacos: an example')).toBeTruthy());
+      expect(document.body.textContent).toContain('2.40 kg');
+      await write('Weight', '3');
+      expect(screen.queryByText(/an example$/)).toBeNull();
+      await write('Weight', '');
+      await press('a made-up lantern supper');
+      await waitFor(() => expect(screen.getAllByText(/Pot two/).length).toBeGreaterThan(0));
+    });
   });
 });

@@ -33,8 +33,9 @@ export function DayPicture({ day, now }: Props) {
   const [open, setOpen] = useState<string>();
   const { lines, pots, zone, serving } = day;
   const wall = useWall(zone);
-  // What is over is told by the bands and the forks in them.
-  const shown = lines.filter(({ to }) => to > now);
+  // What is over is told by the bands and the forks in them; what somebody began is over once they say so.
+  const begun = loaded.meal.day?.begun;
+  const shown = lines.filter(({ to, task }) => to > now || begun?.[task] !== undefined);
   const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
   const marks = [
     ...inside.filter((at) => at < serving),

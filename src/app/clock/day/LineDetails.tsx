@@ -11,6 +11,7 @@ import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../parts/fields/WallField.tsx';
 import { startTimer } from '../timers/timers.ts';
 import { beginTask, pinTask, unpinTask } from './pin.ts';
+import { useNow } from '../../data/useNow.ts';
 import { useWall } from '../../data/useWall.ts';
 
 /** What a task took is minutes, unless it says otherwise. */
@@ -30,7 +31,8 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
   const [took, setTook] = useState<Quantity>();
   // A start that was only planned counts no minutes.
   const begun = meal.day?.begun?.[task];
-  const since = begun === undefined ? undefined : (clockNow() - begun) / MINUTE_MS;
+  const now = useNow();
+  const since = begun === undefined ? undefined : Math.max(0, now - begun) / MINUTE_MS;
   // A pot begins with its lid, and stands by itself.
   const isTimed = line.hands > 0 && ref.kind !== 'pot';
   const wrote = took !== undefined && took.text.trim() !== '';
@@ -91,7 +93,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
         <button
           type="button"
           className="btn btn-sm act"
-          onClick={() => startTimer(doingWords(line.does), minutes)}
+          onClick={() => startTimer(doingWords(line.does), Math.round(minutes))}
         >
           Timer, {Math.round(minutes)} min
         </button>

@@ -1,131 +1,116 @@
-import { afterEach, describe, expect, jest, test } from '@jest/globals';
-import { cleanup, screen } from '../../testing/dom.ts';
-import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { openMeal } from '@/core/model/index.ts';
 import { answer } from '@/core/questions/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
-
-const edits = { editDay: jest.fn(), editMeal: jest.fn(), weigh: jest.fn() };
-const startTimer = jest.fn();
-jest.unstable_mockModule('../../data/edits.ts', () => edits);
-jest.unstable_mockModule('../timers/timers.ts', () => ({ startTimer }));
-const { renderWithMeal } = await import('../../testing/withMeal.tsx');
-const { LineDetails } = await import('./LineDetails.tsx');
-
-afterEach(() => {
-  cleanup();
-  jest.clearAllMocks();
-});
-const user = userEvent.setup();
-const own = {
-  id: 'trays',
-  words: 'Fetch the trays',
-  minutes: { text: '20 min', lo: 20, hi: 20 },
-  when: 'any time' as const,
-};
-const bare = inputOf([batchOf([lotOf('beef-shank', 2000)])], [dishOf('taco', 12)]);
-const input = {
-  ...bare,
-  meal: { ...bare.meal, serving: { local: '2026-12-05T18:00', zone: 'UTC' }, day: { tasks: [own] } },
-};
-const { lines } = answer('day', openMeal(input), { now: Date.UTC(2026, 11, 4, 9), tries: 0 });
-const lineOf = (kind: string) => {
-  const line = lines.find(({ ref }) => ref.kind === kind);
-  if (!line) throw new Error(kind);
-  return line;
-};
+import { screen, within } from '../../testing/dom.ts';
+import {
+  clockAt,
+  closePage,
+  disk,
+  openAt,
+  press,
+  settled,
+  sheet,
+  stored,
+  takeBack,
+  tap,
+  write,
+} from '../../testing/openApp.tsx';
 
 describe('a task, opened', () => {
-  test('says when, and that it is done is an entry of its batch', async () => {
-    renderWithMeal(input, <LineDetails line={lineOf('trim')} zone="UTC" />);
-    expect(screen.getByText(/^\d\d:\d\d to \d\d:\d\d$/)).toBeTruthy();
-    await user.click(screen.getByRole('button', { name: 'Done' }));
-    expect(edits.weigh).toHaveBeenCalledWith(
-      'meal',
-      'a task that is done',
-      expect.objectContaining({ batch: 'pot', measures: { what: 'done', task: 'pot|trim' } }),
-    );
+  beforeEach(() => clockAt('2026-12-05T09:00:00Z'));
+  afterEach(() => {
+    closePage();
+    jest.restoreAllMocks();
+  });
+
+  const own = {
+    id: 'trays',
+    words: 'Fetch the trays',
+    minutes: { text: '20 min', lo: 20, hi: 20 },
+    when: 'any time' as const,
+  };
+  const bare = inputOf([batchOf([lotOf('beef-shank', 2000)])], [dishOf('taco', 12)]);
+  const input = {
+    ...bare,
+    meal: {
+      ...bare.meal,
+      serving: { local: '2026-12-05T18:00', zone: 'UTC' },
+      day: { tasks: [own] },
+    },
+  };
+  const open = async (words: RegExp) => {
+    const day = within(screen.getByRole('list', { name: 'The day, in order' }));
+    await tap(day.getByRole('button', { name: words }));
+  };
+  const done = async () => (await stored()).entries.at(-1);
+
+  test('begun now, its minutes are those since; and what the cook says it took stands', async () => {
+    await openAt('clock', input);
+    await open(/Trim, cut and salt/);
+    expect(sheet()).toMatch(/\d\d:\d\d to \d\d:\d\d/);
     expect(screen.queryByRole('button', { name: 'remove it' })).toBeNull();
+    await press('Begin now');
+    clockAt('2026-12-05T09:25:00Z');
+    // Looked at again, a page knows the time.
+    document.dispatchEvent(new Event('visibilitychange'));
+    await settled();
+    expect(screen.getByLabelText('it took').getAttribute('placeholder')).toBe('25 min');
+    await press('Done');
+    expect(await done()).toMatchObject({
+      batch: 'pot',
+      measures: { what: 'done', task: 'pot|trim' },
+      value: { lo: 25 },
+    });
+    await takeBack('a task that is done');
+    await write('it took', '40');
+    await press('Done');
+    expect(await done()).toMatchObject({ value: { lo: 40 } });
   });
 
-  test('begun, its minutes are those since; or what the cook says it took', async () => {
-    const day = { ...input.meal.day, begun: { 'pot|trim': Date.now() - 25 * 60_000 } };
-    renderWithMeal(
-      { ...input, meal: { ...input.meal, day } },
-      <LineDetails line={lineOf('trim')} zone="UTC" />,
-    );
-    expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull();
-    await user.click(screen.getByRole('button', { name: 'Done' }));
-    const took = () => edits.weigh.mock.lastCall?.[2] as { value: { lo?: number } };
-    expect(took().value.lo).toBeCloseTo(25, 0);
-    await user.type(screen.getByLabelText('it took'), '40');
-    await user.click(screen.getByRole('button', { name: 'Done' }));
-    expect(took().value.lo).toBe(40);
+  test('a tick alone, and a start that was only planned, have no minutes', async () => {
+    const pins = { 'pot|trim': Date.parse('2026-12-05T08:50:00Z') };
+    for (const day of [input.meal.day, { ...input.meal.day, pins }]) {
+      await openAt('clock', { ...input, meal: { ...input.meal, day } });
+      await open(/Trim, cut and salt/);
+      await press('Done');
+      expect(await done()).toMatchObject({ value: { text: 'done' } });
+      closePage();
+    }
   });
 
-  test('not begun, it begins now at a tap, and a tick alone has no minutes', async () => {
-    renderWithMeal(input, <LineDetails line={lineOf('trim')} zone="UTC" />);
-    await user.click(screen.getByRole('button', { name: 'Begin now' }));
-    expect(edits.editDay).toHaveBeenCalledWith('meal', 'beginning a task', expect.any(Function));
-    await user.click(screen.getByRole('button', { name: 'Done' }));
-    expect(edits.weigh.mock.lastCall?.[2]).toMatchObject({ value: { text: 'done' } });
+  test('a timer on it counts down its own words and minutes', async () => {
+    await openAt('clock', input);
+    await open(/Sear, /);
+    const timer = screen.getByRole('button', { name: /^Timer, \d+ min$/ });
+    const [minutes = ''] = /\d+/.exec(timer.textContent ?? '') ?? [];
+    await tap(timer);
+    const timers = await screen.findByRole('complementary', { name: 'Timers' });
+    expect(timers.textContent).toMatch(new RegExp(`Sear, .*${minutes.padStart(2, '0')}:00`));
+    await disk.timers.clear();
   });
 
   test('one of the cook’s own that was timed before is answered with what it took, for a tap', async () => {
-    const learned = {
-      batches: 3,
-      figures: [
-        {
-          what: 'task' as const,
-          of: 'own fetch the trays',
-          n: 3,
-          mean: Math.log(35 / 15),
-          shared: 0.05,
-          own: 0.1,
-        },
-      ],
-    };
-    renderWithMeal({ ...input, learned }, <LineDetails line={lineOf('own')} zone="UTC" />);
-    await user.click(screen.getByRole('button', { name: '35 min, from 3 batches here' }));
-    expect(edits.editDay).toHaveBeenCalledWith(
-      'meal',
-      'how long a task takes',
-      expect.any(Function),
-      'minutes own|trays',
-    );
+    const { renderWithMeal } = await import('../../testing/withMeal.tsx');
+    const { LineDetails } = await import('./LineDetails.tsx');
+    const figure = { what: 'task' as const, of: 'own fetch the trays', n: 3, mean: Math.log(35 / 15) };
+    const learned = { batches: 3, figures: [{ ...figure, shared: 0.05, own: 0.1 }] };
+    const { lines } = answer('day', openMeal({ ...input, learned }), { now: Date.now(), tries: 0 });
+    const line = lines.find(({ ref }) => ref.kind === 'own');
+    if (!line) throw new Error('no task of one’s own');
+    renderWithMeal({ ...input, learned }, <LineDetails line={line} zone="UTC" />);
+    expect(screen.getByRole('button', { name: '35 min, from 3 batches here' })).toBeTruthy();
   });
 
-  test('a start that was dragged there beforehand is a plan: it counts no minutes', async () => {
-    const planned = { ...lineOf('trim'), pinned: true, begins: Date.now() - 90 * 60_000 };
-    renderWithMeal(input, <LineDetails line={planned} zone="UTC" />);
-    await user.click(screen.getByRole('button', { name: 'Done' }));
-    expect(edits.weigh.mock.lastCall?.[2]).toMatchObject({ value: { text: 'done' } });
-  });
-
-  test('a timer on it rings with its own words and minutes', async () => {
-    const sear = lineOf('sear');
-    renderWithMeal(input, <LineDetails line={sear} zone="UTC" />);
-    await user.click(screen.getByRole('button', { name: /^Timer, \d+ min$/ }));
-    expect(startTimer).toHaveBeenCalledWith(expect.stringMatching(/^Sear, /), sear.minutes);
-  });
-
-  test('one of the cook’s own can be taken out, and its minutes written', async () => {
-    renderWithMeal(input, <LineDetails line={lineOf('own')} zone="UTC" />);
-    await user.type(screen.getByLabelText('Takes here'), '9');
-    expect(edits.editDay).toHaveBeenCalledWith(
-      'meal',
-      'how long a task takes',
-      expect.any(Function),
-      'minutes own|trays',
-    );
-    await user.click(screen.getByRole('button', { name: 'remove it' }));
-    expect(edits.editMeal).toHaveBeenCalledWith('meal', 'removing a task', expect.any(Function));
-  });
-
-  test('a pot from its aromatics to its lifting has no length of its own to write', () => {
-    renderWithMeal(input, <LineDetails line={lineOf('pot')} zone="UTC" />);
+  test('one of the cook’s own takes what is written, and is taken out; a whole pot has no length to write', async () => {
+    await openAt('clock', input);
+    await open(/Fetch the trays/);
+    await write('Takes here', '9 min');
+    expect((await stored()).meal.day?.minutes).toMatchObject({ 'own|trays': { lo: 9 } });
+    await press('remove it');
+    expect((await stored()).meal.day?.tasks).toEqual([]);
+    await open(/Bring to heat/);
     expect(screen.queryByLabelText('Takes here')).toBeNull();
     expect(screen.queryByRole('button', { name: 'Begin now' })).toBeNull();
-    expect(screen.queryByLabelText('it took')).toBeNull();
   });
 });
