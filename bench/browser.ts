@@ -1,12 +1,11 @@
 /** What has to be measured in Chromium, on the built app. */
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
 import { chromiumOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
@@ -33,7 +32,6 @@ export async function measureBrowser(): Promise<void> {
   const browser = await chromium.launch(chromiumOptions);
   try {
     await measureWorker(browser, `${empty.url}/worker.html`);
-    await measureFirstLoad(browser, app.url);
     await measureKeystroke(browser, app.url);
     await measureBench(browser, app.url, (page) => fill(page, app.url));
     await measureManyLots(browser, app.url);
@@ -85,25 +83,6 @@ async function measureWorker(browser: Browser, url: string): Promise<void> {
   process.stdout.write(`         (eight pots: no plan is better by more than ${eight.gapMin} min)\n`);
   say('eight pots levelled, with its bound, in the worker', eight.ms, 'ms', 3000);
   say('the longest the page is blocked by it', bought.longest, 'ms', 50);
-  await page.close();
-}
-
-/** JavaScript that the page itself loads before anybody does anything; the worker's is not its. */
-async function measureFirstLoad(browser: Browser, url: string): Promise<void> {
-  const page = await browser.newPage();
-  const scripts = new Set<string>();
-  page.on('response', (response) => {
-    const { pathname } = new URL(response.url());
-    if (response.request().resourceType() === 'script' && !pathname.includes('worker')) scripts.add(pathname);
-  });
-  await page.goto(url);
-  await page.getByRole('heading', { name: 'What did you buy?' }).waitFor();
-  await page.waitForLoadState('networkidle');
-  const kilobytes = [...scripts].reduce(
-    (sum, path) => sum + gzipSync(readFileSync(at(`../dist${path}`))).length / 1000,
-    0,
-  );
-  say('JavaScript of the first load, gzipped', kilobytes, 'kB', 196);
   await page.close();
 }
 

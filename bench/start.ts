@@ -1,16 +1,6 @@
 /** How long the second visit takes, from navigation to the figures of the last meal. */
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, CDPSession, Page } from '@playwright/test';
 import { median, say } from './measure.ts';
-
-interface TraceEvent {
-  readonly name: string;
-  readonly ph: string;
-  readonly ts: number;
-  readonly dur: number;
-  readonly pid: number;
-  readonly tid: number;
-  readonly args?: { readonly frame?: string };
-}
 
 /** The figures of the strands: what a cook looks for first. The sheet is drawn after them. */
 const FIGURES = '[class*="_stations_"] li:nth-child(5) [class*="_key_"]';
@@ -37,12 +27,13 @@ export async function measureStart(
   await page.goto(`${emptyUrl}/`);
   await controlled();
   const slow = await context.newCDPSession(page);
+  await slow.send('Performance.enable');
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 4 });
   const pairs: { ours: Visit; empty: Visit }[] = [];
   for (let i = 0; i < RUNS; i += 1)
     pairs.push({
-      empty: await visit(browser, page, `${emptyUrl}/`, '#ready'),
-      ours: await visit(browser, page, batch, FIGURES),
+      empty: await visit(slow, page, `${emptyUrl}/`, '#ready'),
+      ours: await visit(slow, page, batch, FIGURES),
     });
   for (const [what, of] of [
     ['the wall', (one: Visit) => one.wallMs],
@@ -66,38 +57,28 @@ interface Visit {
   readonly busyMs: number;
 }
 
-async function visit(browser: Browser, page: Page, to: string, ready: string): Promise<Visit> {
+/** Seconds that the page's own thread has been busy with tasks. */
+async function busySeconds(session: CDPSession): Promise<number> {
+  const { metrics } = await session.send('Performance.getMetrics');
+  return metrics.find(({ name }) => name === 'TaskDuration')?.value ?? 0;
+}
+
+/** Until the first paint, which must show the figures. */
+async function visit(session: CDPSession, page: Page, to: string, ready: string): Promise<Visit> {
   await page.goto('about:blank');
-  await browser.startTracing(page, {
-    categories: ['toplevel', 'devtools.timeline', 'loading', 'blink.user_timing'],
-  });
+  const before = await busySeconds(session);
   await page.goto(to, { waitUntil: 'commit' });
   // As text: the loader that runs this file would name the inner function with a helper of its own.
-  await page.evaluate(`new Promise((resolve, reject) => {
+  const wallMs = await page.evaluate<number>(`new Promise((resolve, reject) => {
     new PerformanceObserver((list) => {
-      if (list.getEntriesByName('first-contentful-paint').length === 0) return;
-      if (document.querySelector(${JSON.stringify(ready)})) resolve();
+      const [paint] = list.getEntriesByName('first-contentful-paint');
+      if (!paint) return;
+      if (document.querySelector(${JSON.stringify(ready)})) resolve(paint.startTime);
       else reject(new Error('painted without its figures'));
     }).observe({ type: 'paint', buffered: true });
   })`);
-  const trace = JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] };
+  const after = await busySeconds(session);
   await page.waitForTimeout(STAY_MS);
-  return visitOf(trace.traceEvents);
-}
-
-function visitOf(events: readonly TraceEvent[]): Visit {
-  const paint = events.findLast(({ name }) => name === 'firstContentfulPaint');
-  const began = events.findLast(
-    ({ name, pid, args }) =>
-      name === 'navigationStart' && pid === paint?.pid && args?.frame === paint.args?.frame,
-  );
-  if (!paint || !began) throw new Error('The trace holds no visit.');
-  const busy = events
-    .filter(
-      ({ name, pid, tid, ph }) =>
-        pid === paint.pid && tid === paint.tid && ph === 'X' && /RunTask/.test(name),
-    )
-    .filter(({ ts }) => ts >= began.ts && ts < paint.ts)
-    .reduce((sum, { ts, dur }) => sum + Math.min(dur, paint.ts - ts), 0);
-  return { wallMs: (paint.ts - began.ts) / 1000, busyMs: busy / 1000 };
+  // Another process counts from its own start.
+  return { wallMs, busyMs: 1000 * (after < before ? after : after - before) };
 }
