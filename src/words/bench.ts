@@ -1,85 +1,29 @@
-import type { Leaving, Tool } from '@/core/batch/index.ts';
+import type { Leaving } from '@/core/batch/index.ts';
 import type { ByHand, Doubt } from '@/core/bench/index.ts';
 import type { BenchCard } from '@/core/questions/index.ts';
-import { afterWords } from './doing.ts';
-import { capital } from './capital.ts';
-
-const counts = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const spelt = (n: number) => counts[n] ?? String(n);
-
-/** What a tool makes of pulling, in words. */
-export const toolWords: Readonly<Record<Tool, string>> = {
-  forks: 'two forks',
-  hands: 'cooled hands',
-  gloves: 'gloves, hot',
-  masher: 'a masher',
-  knife: 'a knife',
-};
+import { actWords, stepTitle, weighedWords } from './steps/index.ts';
 
 /** What is asked for at a card. */
 export function benchTitle({ what, step }: BenchCard, bonesLeft: number | undefined, back: number): string {
   switch (what) {
     case 'look':
       return 'Test with a fork';
-    case 'bone':
-      if (bonesLeft === 0) return 'The bones are out';
-      return bonesLeft === undefined || back === 0
-        ? afterWords.bone
-        : `${capital(spelt(bonesLeft))} ${bonesLeft === 1 ? 'bone' : 'bones'} still to find`;
     case 'chill':
       return 'Cool the liquid fast, then chill it';
     case 'again':
       return 'Pull what went back';
-    case 'pull':
-      return `Pull it with ${toolWords[step?.tool ?? 'forks']}`;
-    case 'skim':
-      return step?.way === 'chill'
-        ? 'Lift off the cap of fat'
-        : step?.way === 'settle'
-          ? 'Let a jug settle, then skim'
-          : 'Spoon off the fat';
     default:
-      return afterWords[what];
+      return step ? stepTitle(step, { bonesLeft, back }) : actWords(what);
   }
 }
 
-/** What lies on the scale at a step, for the name of the reading. */
-export const weighedWords: Readonly<Partial<Record<BenchCard['what'], string>>> = {
-  lift: 'the weight of the cooked meat',
-  bone: 'the weight of the bones',
-  pick: 'the weight of the pickings',
-  pull: 'the weight of the shred',
-  strain: 'the weight of the solids',
-  skim: 'the weight of the skim',
-  again: 'the weight of what was pulled later',
-  dress: 'the weight of the dressed meat',
-};
-
-/** What lies in the bowl. */
-export const inBowlWords: Readonly<Partial<Record<BenchCard['what'], string>>> = {
-  lift: 'meat with its bones',
-  bone: 'bones',
-  pick: 'picked out',
-  pull: 'shred',
-  strain: 'solids',
-  skim: 'fat and what clings to it',
-  again: 'shred of the second wave',
-  dress: 'dressed meat',
-};
+/** What lies on the scale at a card: for the name of the reading, and in the bowl. */
+export const onScaleWords = (what: BenchCard['what']) =>
+  what === 'look' || what === 'chill'
+    ? undefined
+    : what === 'again'
+      ? { reading: 'the weight of what was pulled later', inBowl: 'shred of the second wave' }
+      : weighedWords(what);
 
 /** What left the bowl or came into it besides: what is asked, what is said of it, and the act. */
 export const goneWords = {

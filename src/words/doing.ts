@@ -1,5 +1,6 @@
-import type { AfterWhat, Round } from '@/core/batch/index.ts';
+import type { Round } from '@/core/batch/index.ts';
 import type { Doing } from '@/core/day/index.ts';
+import { actWords } from './steps/index.ts';
 
 /** A cut or an ingredient by the first of its words: "shank", not "shank, cross cut". */
 export const shortName = (name: string): string => name.split(',')[0] ?? name;
@@ -12,29 +13,6 @@ const rounds: Readonly<Record<Round, string>> = {
   stir: 'Stir to the bottom',
   baste: 'Baste',
   pierce: 'Pierce the meat',
-};
-
-/** A step once the meat is tender, as an act. */
-export const afterWords: Readonly<Record<AfterWhat, string>> = {
-  lift: 'Lift out the meat',
-  cool: 'Let it cool enough to touch',
-  bone: 'Take the bones out',
-  pull: 'Pull and shred',
-  pick: 'Pick out membrane and lumps',
-  'take out': 'Fish out bay, stems and sticks',
-  strain: 'Strain the liquid',
-  mash: 'Mash the vegetables in it',
-  skim: 'Skim the fat',
-  'set apart': 'Set a part of it aside',
-  'put back': 'Pour it back',
-  'boil down': 'Boil it down',
-  thicken: 'Thicken it',
-  add: 'Stir something in',
-  salt: 'Salt it',
-  'meat back': 'Meat back into its liquid',
-  stretch: 'Stretch the filling',
-  dress: 'Dress the meat',
-  hold: 'Keep it hot, above 57 °C',
 };
 
 type What = Doing['what'];
@@ -93,7 +71,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   chills: 'Chills overnight',
   skim: ({ cold }) => (cold ? 'Lift off the fat' : 'Skim'),
   reduce: 'Boil it down',
-  after: ({ step }) => afterWords[step],
+  after: ({ step }) => actWords(step),
   'heats through': 'Heats through',
   'bring together': ({ how }) =>
     how === 'reheated'

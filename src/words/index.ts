@@ -9,18 +9,20 @@ export {
   byHandWords,
   doubtWords,
   goneWords,
-  inBowlWords,
+  onScaleWords,
   leavingWords,
   petsWords,
-  toolWords,
-  weighedWords,
 } from './bench.ts';
 export { causeWords } from './causes.ts';
-export { afterWords, doingWords, shortName } from './doing.ts';
+export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
-export { drawnWords, schoolWords, skimWords, stepsWords } from './steps.ts';
+export { actWords, stepsWords } from './steps/index.ts';
+export { toolWords } from './steps/pull.ts';
+export { schoolWords } from './steps/schools.ts';
+export { drawnWords } from './steps/setApart.ts';
+export { skimWords } from './steps/skim.ts';
 export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
 export { recipeFile } from './recipe.ts';

@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor, within } from '../testing/dom.ts';
+import { isStep } from '@/core/work/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {
   clockAt,
@@ -66,7 +67,7 @@ describe('broth: broth', () => {
       await press(/^Stir in \d+ g of starch$/);
       expect(now()).toMatch(/^holds a line/);
       const { after } = (await stored()).batches[0] ?? {};
-      expect(after?.find(({ what }) => what === 'thicken')?.amount?.lo).toBeGreaterThan(1);
+      expect(after?.find(isStep('thicken'))?.amount?.lo).toBeGreaterThan(1);
       await takeBack('thickening');
       expect(now()).not.toMatch(/^holds a line/);
       await tap(screen.getByRole('radio', { name: /holds a line/ }));

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { FAT_DENSITY } from '@/core/broth/index.ts';
+import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import type { Weighable } from '@/core/batch/index.ts';
 import { type Measure, midpoint, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';

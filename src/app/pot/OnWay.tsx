@@ -1,4 +1,4 @@
-import { FAT_DENSITY } from '@/core/broth/index.ts';
+import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { without } from '../data/withOrWithout.ts';

@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { panFats } from '@/core/batch/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import { FAT_DENSITY } from '@/core/broth/index.ts';
+import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { useFigures, useOpenMeal } from '../data/MealContext.ts';
 import { editBatch } from '../data/edits.ts';
 import { massUnits } from '../data/useSettings.ts';

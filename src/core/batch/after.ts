@@ -1,15 +1,15 @@
 import type { Quantity } from '../quantity/index.ts';
+import { isStep, liquidOf } from '../work/index.ts';
 import type { AfterStep, Batch, DishKind, Skim } from './schema.ts';
 
 /** How a school works once the meat is tender: a list to begin from. */
 export const schools = ['broth', 'sauce', 'dip', 'in the pot', 'overnight'] as const;
 export type School = (typeof schools)[number];
 
-const one = (what: AfterStep['what'], more: Partial<AfterStep> = {}): AfterStep => ({
-  id: what,
-  what,
-  ...more,
-});
+const one = <W extends AfterStep['what']>(
+  what: W,
+  more?: Omit<Extract<AfterStep, { readonly what: W }>, 'id' | 'what'>,
+): AfterStep => ({ id: what, what, ...more });
 const minutes = (n: number): Quantity => ({ text: `${String(n)} min`, lo: n, hi: n });
 
 /** Lifted, cooled enough to touch, boned, pulled and picked. */
@@ -74,21 +74,22 @@ const usualAfter = ({ strain, skim, reduceTo }: Chosen): readonly AfterStep[] =>
 /** What is done once the meat is tender, in the cook's order; the usual where nobody has written one. */
 export const afterOf = (batch: Chosen): readonly AfterStep[] => batch.after ?? usualAfter(batch);
 
-const onMain = ({ liquid }: AfterStep) => liquid === undefined;
-const first = (batch: Chosen, what: AfterStep['what']) =>
-  afterOf(batch).find((step) => step.what === what && onMain(step));
+const firstOnMain = <W extends AfterStep['what']>(batch: Chosen, what: W) =>
+  afterOf(batch)
+    .filter(isStep(what))
+    .find((step) => liquidOf(step) === undefined);
 
 /** Whether the pot's liquid goes through a sieve: it is broth, else a sauce. */
-export const isStrained = (batch: Chosen): boolean => first(batch, 'strain') !== undefined;
+export const isStrained = (batch: Chosen): boolean => firstOnMain(batch, 'strain') !== undefined;
 
 /** How the pot's liquid is skimmed first. */
 export const skimWay = (batch: Chosen): Skim => {
-  const skim = first(batch, 'skim');
+  const skim = firstOnMain(batch, 'skim');
   return skim ? (skim.way ?? 'hot') : 'leave';
 };
 
 /** How far the pot's liquid is boiled down. */
-export const boilsDownTo = (batch: Chosen): Quantity | undefined => first(batch, 'boil down')?.to;
+export const boilsDownTo = (batch: Chosen): Quantity | undefined => firstOnMain(batch, 'boil down')?.to;
 
 /** The meat never leaves its pot: it is pulled there. */
 export const staysInPot = (batch: Chosen): boolean => !afterOf(batch).some(({ what }) => what === 'lift');

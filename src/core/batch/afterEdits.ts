@@ -1,27 +1,25 @@
 import type { Quantity } from '../quantity/index.ts';
 import { afterOf } from './after.ts';
+import { liquidOf, traitsOf } from '../work/index.ts';
 import type { AfterStep, Batch, Skim } from './schema.ts';
 
-/** Where a step that is new to a list goes: behind the last of these that the list has. */
-const behind: Readonly<Partial<Record<AfterStep['what'], readonly AfterStep['what'][]>>> = {
-  strain: ['take out', 'lift'],
-  skim: ['strain', 'take out', 'lift'],
-  'boil down': ['skim', 'strain', 'take out', 'lift'],
-};
-
 /** The list with a step on the pot's liquid in it, changed where it is there, or out of it. */
-function withStep(
+function withStep<W extends AfterStep['what']>(
   after: readonly AfterStep[],
-  what: AfterStep['what'],
-  changes: Partial<AfterStep> | undefined,
+  what: W,
+  changes: Omit<Extract<AfterStep, { readonly what: W }>, 'id' | 'what'> | undefined,
 ): AfterStep[] {
-  const at = after.findIndex((step) => step.what === what && step.liquid === undefined);
+  const at = after.findIndex((step) => step.what === what && liquidOf(step) === undefined);
   const before = after[at];
   if (changes === undefined) return after.filter((_, i) => i !== at);
   if (before) return after.map((step, i) => (i === at ? { ...before, ...changes } : step));
-  const found = (behind[what] ?? []).map((other) => after.findLastIndex((step) => step.what === other));
+  const found = (traitsOf(what).behind ?? []).map((other) =>
+    after.findLastIndex((step) => step.what === other),
+  );
   const place = found.find((i) => i >= 0) ?? -1;
-  return [...after.slice(0, place + 1), { id: what, what, ...changes }, ...after.slice(place + 1)];
+  // What the compiler knows of each kind it does not know of all of them.
+  const added = { id: what, what, ...changes } as AfterStep;
+  return [...after.slice(0, place + 1), added, ...after.slice(place + 1)];
 }
 
 /** Chopped with a knife in place of pulled: what is not tender enough to pull goes into the bowl too. */

@@ -1,3 +1,4 @@
+import { isStep } from '../work/index.ts';
 import { afterOf } from './after.ts';
 import type { AfterStep, Batch, Item, LessonSets } from './schema.ts';
 
@@ -42,9 +43,9 @@ export function withLesson(
         ),
       };
     case 'tool':
-      return withStep(batch, 'pull', (step) => ({ ...step, tool: sets.tool }));
+      return withSteps(batch, (step) => (step.what === 'pull' ? { ...step, tool: sets.tool } : step));
     case 'way':
-      return withStep(batch, 'skim', (step) => ({ ...step, way: sets.way }));
+      return withSteps(batch, (step) => (step.what === 'skim' ? { ...step, way: sets.way } : step));
   }
 }
 
@@ -62,9 +63,9 @@ const USUAL = {
   stove: {},
 } as const;
 
-const withStep = (batch: Batch, what: AfterStep['what'], change: (step: AfterStep) => AfterStep): Batch => ({
+const withSteps = (batch: Batch, change: (step: AfterStep) => AfterStep): Batch => ({
   ...batch,
-  after: afterOf(batch).map((step) => (step.what === what ? change(step) : step)),
+  after: afterOf(batch).map(change),
 });
 
 /** Whether the batch is not as the lesson would have it. */
@@ -77,8 +78,12 @@ export function lessonChanges(batch: Batch, sets: LessonSets): boolean {
     case 'heat':
       return batch.cook[openAt(batch)]?.heat !== sets.heat;
     case 'tool':
-      return afterOf(batch).some(({ what, tool = 'forks' }) => what === 'pull' && tool !== sets.tool);
+      return afterOf(batch)
+        .filter(isStep('pull'))
+        .some(({ tool = 'forks' }) => tool !== sets.tool);
     case 'way':
-      return afterOf(batch).some(({ what, way = 'hot' }) => what === 'skim' && way !== sets.way);
+      return afterOf(batch)
+        .filter(isStep('skim'))
+        .some(({ way = 'hot' }) => way !== sets.way);
   }
 }

@@ -1,4 +1,5 @@
 import { afterOf } from './after.ts';
+import { liquidOf, traitsOf } from '../work/index.ts';
 import { withBoilDown } from './afterEdits.ts';
 import type { AfterStep, Batch } from './schema.ts';
 
@@ -11,23 +12,19 @@ interface Stirred {
   readonly grams: number;
 }
 
-/** What is done with all of it, so that anything stirred in comes before. */
-const last = new Set<AfterStep['what']>(['meat back', 'dress', 'hold']);
-
 /** The batch with so much stirred into one of its liquids, before it goes to the meat. */
 export function withStirredIn(batch: Batch, { id, what, liquid, grams }: Stirred): Batch {
   const after = afterOf(batch);
-  const found = after.findIndex((step) => last.has(step.what));
+  const found = after.findIndex((step) => traitsOf(step.what).last === true);
   const place = found < 0 ? after.length : found;
   const g = Math.round(10 * grams) / 10;
-  const step: AfterStep = {
+  const put = {
     id,
-    what,
     amount: { text: `${String(g)} g`, lo: g, hi: g },
     measure: 'mass',
-    ...(what === 'thicken' && { with: 'starch' as const }),
     ...(liquid !== undefined && { liquid }),
-  };
+  } as const;
+  const step: AfterStep = what === 'thicken' ? { ...put, what, with: 'starch' } : { ...put, what };
   return { ...batch, after: [...after.slice(0, place), step, ...after.slice(place)] };
 }
 
@@ -51,7 +48,7 @@ export function withSetApart(batch: Batch, id: string, as: string, ml: number): 
 /** The batch with a liquid of it not boiled down. */
 export function withoutReduction(batch: Batch, liquid: string | undefined): Batch {
   if (!batch.after && liquid === undefined) return withBoilDown(batch, { text: '' });
-  const after = afterOf(batch).filter((step) => step.what !== 'boil down' || step.liquid !== liquid);
+  const after = afterOf(batch).filter((step) => step.what !== 'boil down' || liquidOf(step) !== liquid);
   return { ...batch, after };
 }
 
@@ -63,9 +60,13 @@ export function withReduced(
 ): Batch {
   const after = afterOf(batch);
   const to = { text, lo: ml, hi: ml };
-  const there = after.findIndex((step) => step.what === 'boil down' && step.liquid === liquid);
-  if (there >= 0) return { ...batch, after: after.map((step, i) => (i === there ? { ...step, to } : step)) };
-  const found = after.findIndex((step) => last.has(step.what));
+  const there = after.findIndex((step) => step.what === 'boil down' && liquidOf(step) === liquid);
+  if (there >= 0)
+    return {
+      ...batch,
+      after: after.map((step, i) => (i === there && step.what === 'boil down' ? { ...step, to } : step)),
+    };
+  const found = after.findIndex((step) => traitsOf(step.what).last === true);
   const place = found < 0 ? after.length : found;
   const step: AfterStep = {
     id,

@@ -1,5 +1,5 @@
 import type { Again } from './again.ts';
-import type { Batch, Dish, Item, Lot } from './schema.ts';
+import type { AfterStep, Batch, Dish, Item, Lot } from './schema.ts';
 
 type Written = Dish['count'];
 
@@ -79,7 +79,14 @@ function scaled(batch: Batch, factor: number): Batch {
     ...(salt && { salt: times(salt, factor, batch.saltIn ?? 'mass') }),
     ...(reduceTo && { reduceTo: times(reduceTo, factor, 'volume') }),
     ...(after && {
-      after: after.map((step) => (step.to ? { ...step, to: times(step.to, factor, 'volume') } : step)),
+      after: after.map((step) => scaledStep(step, factor)),
     }),
   };
 }
+
+/** A step for so many times the plates: what is put in, set apart or left of it grows with them. */
+const scaledStep = (step: AfterStep, factor: number): AfterStep => ({
+  ...step,
+  ...('to' in step && step.to && { to: times(step.to, factor, 'volume') }),
+  ...('amount' in step && step.amount && { amount: times(step.amount, factor, step.measure ?? 'mass') }),
+});

@@ -33,10 +33,6 @@ import {
   type parts,
 } from './mealSchema.ts';
 import type {
-  afterWhats,
-  drawnFrom,
-  stretchStates,
-  tools,
   becameOf,
   learnables,
   leftThings,
@@ -341,19 +337,14 @@ export type Feel = (typeof feels)[number];
 export type Doing = (typeof doings)[number];
 export type Step = (typeof steps)[number];
 export type Stand = (typeof stands)[number];
-export type AfterStep = z.infer<typeof afterStep>;
-export type AfterWhat = (typeof afterWhats)[number];
+export type { AfterStep, AfterWhat, DrawnFrom, Skim, StretchState, Tool } from '../work/index.ts';
 export type Taste = (typeof tastes)[number];
-export type Tool = (typeof tools)[number];
 export type Cooling = z.infer<typeof cooling>;
 export type CoolWay = (typeof coolWays)[number];
 export type Leaving = (typeof leavings)[number];
-export type DrawnFrom = (typeof drawnFrom)[number];
-export type StretchState = (typeof stretchStates)[number];
 export type Moment = z.infer<typeof moment>;
 export type BuyMix = (typeof buyWays)[number];
 export type Level = (typeof levels)[number];
-export type Skim = (typeof skims)[number];
 export type Heat = (typeof heats)[number];
 export type Lid = (typeof lids)[number];
 export type DishKind = (typeof dishKinds)[number];

@@ -1,4 +1,5 @@
 /** Words that a screen offers as choices; apart from the schema, so that a screen needs no Zod. */
+export { afterWhats, drawnFrom, skims, stretchStates, thickeners, tools } from '../work/index.ts';
 
 /** What is taken off an ingredient on the board before it goes in. */
 export const preps = ['peeled', 'seeded', 'drained', 'sieved'] as const;
@@ -24,37 +25,8 @@ export const starts = ['boiled', 'straight in'] as const;
 /** What is done with the meat between the board and the pan. */
 export const steps = ['dry brine', 'marinade', 'stand out'] as const;
 
-/** What may be done once the meat is tender, each as often as the cook likes. */
-export const afterWhats = [
-  'lift',
-  'cool',
-  'bone',
-  'pull',
-  'pick',
-  'take out',
-  'strain',
-  'mash',
-  'skim',
-  'set apart',
-  'put back',
-  'boil down',
-  'thicken',
-  'add',
-  'salt',
-  'meat back',
-  'stretch',
-  'dress',
-  'hold',
-] as const;
-
 /** Stations where a lesson may come up too, before the meat is tender. */
 export const lessonStations = ['at the pot', 'at the clock'] as const;
-
-/** How fat is skimmed. */
-export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
-
-/** What meat is pulled with. */
-export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
 
 /** What a spoon of a liquid says. */
 export const tastes = ['flat', 'right', 'salty', 'hot', 'thin', 'thick'] as const;
@@ -69,15 +41,6 @@ export const coolWays = ['on the counter', 'fridge', 'ice bath', 'ice bath, stir
 
 /** Where what is left over goes: the bin, the compost, the pets, the next stock, or whole to the plates. */
 export const leavings = ['bin', 'compost', 'pets', 'stock', 'plates'] as const;
-
-/** Where in the pot a part of the liquid is taken from: the fat swims on top. */
-export const drawnFrom = ['the top', 'stirred', 'below'] as const;
-
-/** How what a filling is stretched with goes in. */
-export const stretchStates = ['raw', 'half cooked', 'cooked'] as const;
-
-/** What thickens a finished liquid. */
-export const thickeners = ['starch', 'flour'] as const;
 
 /** Where the fat goes that was in the pan. */
 export const panFats = ['in the pot', 'kept', 'poured off'] as const;

@@ -1,4 +1,5 @@
-import { type AfterStep, afterOf, type Batch, type Tool } from '../batch/index.ts';
+import { isStep } from '../work/index.ts';
+import { type AfterWhat, afterOf, type Batch, type Tool } from '../batch/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** What a tool makes of pulling: how cool the meat has to be, how fast it goes, and how well it finds what is picked. */
@@ -24,7 +25,7 @@ const byTool: Readonly<Record<Tool, Omit<Pulling, 'chops' | 'onBone'>>> = {
   knife: { coolMin: 20, pace: 0.7, picks: 0.9 },
 };
 
-const find = (batch: Batch, what: AfterStep['what']) => afterOf(batch).find((step) => step.what === what);
+const find = <W extends AfterWhat>(batch: Batch, what: W) => afterOf(batch).find(isStep(what));
 
 /**
  * How a batch is pulled, with the minutes that the cook has written for its cooling. What its list does not name is not

@@ -1,17 +1,16 @@
 import { massOf, clearPool } from '../ledger/index.ts';
 import { isWeighed } from '../meat/index.ts';
-import { volumeOf } from './density.ts';
 import {
-  liquidNamed,
-  type FromMeat,
   type Liquid,
-  type LiquidDraw,
-  type LiquidMass,
-  type LiquidPlan,
-} from './liquid.ts';
-import { MAIN, type LiquidStep } from './step.ts';
+  liquidNamed,
+  type LiquidStep,
+  MAIN,
+  runStep,
+  volumeOf,
+  weighedOfStep,
+} from '../work/index.ts';
+import { type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan } from './liquid.ts';
 import { boil } from './steps/boil.ts';
-import { kernels, type StepRun } from './steps/kernels.ts';
 import { pour } from './steps/pour.ts';
 
 /**
@@ -34,9 +33,7 @@ export function cookLiquid(
     if (!step || !taken) continue;
     clearPool(taken);
     const liquid = liquidNamed(out, step.of);
-    // Each kernel is filed under the kind of step that it takes; the compiler cannot follow a union through that.
-    const kernel = kernels[step.what] as (step: LiquidStep, run: StepRun) => void;
-    kernel(step, { plan, meat, draw, out, liquid, taken, weighed: weighedOf(plan, step) });
+    runStep(step, { plan, meat, draw, out, liquid, taken, weighed: weighedOf(plan, step) });
   }
   weighJugs(plan, out);
 }
@@ -56,9 +53,10 @@ function clear({ solids, blended }: LiquidPlan, out: LiquidMass): void {
 
 /** What was weighed of a step: a reading of several of a kind stands for the first. */
 export function weighedOf({ steps, weighed }: LiquidPlan, step: LiquidStep): number {
-  if (step.what !== 'strain' && step.what !== 'skim') return NaN;
+  const reading = weighedOfStep(step);
+  if (reading === undefined || !(reading in weighed)) return NaN;
   if (steps.find(({ what }) => what === step.what) !== step) return NaN;
-  return weighed[step.what === 'strain' ? 'strained' : 'skim'];
+  return weighed[reading as keyof typeof weighed];
 }
 
 /** Each liquid as it is finished; the main one as it was weighed, if it was. */

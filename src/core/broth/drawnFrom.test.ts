@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { afterBy, type AfterStep } from '../batch/index.ts';
+import { afterBy, type AfterStep, type DrawnFrom, type StretchState } from '../batch/index.ts';
 import { massOf } from '../ledger/index.ts';
 import { openMeal } from '../model/index.ts';
+import type { AfterStepOf } from '../work/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 
 const pot = (...steps: readonly AfterStep[]) => batchOf([lotOf('beef-shank', 3000)], { after: [...steps] });
@@ -12,7 +13,7 @@ const liquidOf = (batch: ReturnType<typeof pot>, id: string) => {
   return found;
 };
 const lifted: readonly AfterStep[] = [{ id: 'lift', what: 'lift' }];
-const ladle = (from: AfterStep['from']): AfterStep => ({
+const ladle = (from: DrawnFrom | undefined): AfterStep => ({
   id: 'for-the-shred',
   what: 'set apart',
   as: 'for the shred',
@@ -38,7 +39,7 @@ test('a ladle from the top takes the fat, one from below leaves it; either is as
 });
 
 test('the shred is dressed with the share that is said, half of it with each where two are', () => {
-  const dress = (id: string, liquid: string | undefined): AfterStep => ({
+  const dress = (id: string, liquid: string | undefined): AfterStepOf<'dress'> => ({
     id,
     what: 'dress',
     ...(liquid !== undefined && { liquid, share: 0.5 }),
@@ -78,13 +79,13 @@ test('a sauce that is brought in stands beside the pot’s own, and brings its s
 });
 
 test('dried beans take up the pot’s liquid, tinned ones none', () => {
-  const stretch = (ref: string, cooked: AfterStep['cooked']): AfterStep => ({
+  const stretch = (ref: string, cooked: StretchState): AfterStep => ({
     id: 'beans',
     what: 'stretch',
     ref,
     amount: grams(300),
     measure: 'mass',
-    ...(cooked && { cooked }),
+    cooked,
   });
   const shredOf = (batch: ReturnType<typeof pot>) =>
     opened(batch)

@@ -15,8 +15,8 @@ import {
 import { isWeighed } from '../meat/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
 import { weighedOf } from './cookLiquid.ts';
-import { flowOfStep, MAIN } from './step.ts';
-import type { Liquid, LiquidMass, LiquidPlan } from './liquid.ts';
+import { flowOfStep, type Liquid, MAIN } from '../work/index.ts';
+import type { LiquidMass, LiquidPlan } from './liquid.ts';
 
 /** Liquid out of nowhere: what is found where the balance has none. */
 const ANY_LIQUID: Amount = amountOf({ water: 1 });
@@ -76,15 +76,15 @@ const nameOf = (liquid: string) => (liquid === MAIN ? '' : liquid);
 /** The flows of a step: what it took, or what was weighed of it and what that leaves over. */
 function stepFlows(plan: LiquidPlan, mass: LiquidMass, batch: string): Flow[] {
   return plan.steps.flatMap((step, i) => {
-    const id = flowOfStep[step.what];
+    const id = flowOfStep(step);
     const taken = mass.taken[i];
     if (!id || !taken) return [];
     const owner = {
       batch,
       step: step.id,
       ...(step.of !== MAIN && { liquid: step.of }),
-      ...(step.what === 'set apart' && { into: nameOf(step.as) }),
-      ...(step.what === 'put back' && { into: nameOf(step.into) }),
+      ...('as' in step && { into: nameOf(step.as) }),
+      ...('into' in step && { into: nameOf(step.into) }),
     };
     const weighed = weighedOf(plan, step);
     if (!isWeighed(weighed)) return [flow(id, owner, { ...taken })];

@@ -1,7 +1,5 @@
-export { FAT as FAT_DENSITY } from './density.ts';
 export { bodyOf, type Body } from './body.ts';
 export { cookLiquid } from './cookLiquid.ts';
-export { BROTH, gramsOfVolume, SAUCE, volumeOf } from './density.ts';
 export { liquidFlows } from './flows.ts';
 export {
   emptyLiquidMass,
@@ -13,7 +11,6 @@ export {
   stepsG,
   sumsOf,
   takenBy,
-  type Liquid,
   type FromMeat,
   type LiquidDraw,
   type LiquidMass,
@@ -21,12 +18,9 @@ export {
   type LiquidWeighed,
   type SteamCourse,
 } from './liquid.ts';
-export { MAIN, type LiquidStep } from './step.ts';
 export { boilDownMl } from './finish/boilDownMl.ts';
 export { answerTo, type Suggestion } from './finish/taste.ts';
 export { type Mark, type Reduction, reductionBy } from './finish/reduction.ts';
 export { saltyWays, type SaltyWays } from './finish/salty.ts';
 export { type Thicken, thickenTo } from './finish/thicken.ts';
-export { skimShare } from './skim.ts';
 export { stepsOf } from './stepsOf.ts';
-export { COATS, type Thickness, thicknessOf, thicks } from './thickness.ts';

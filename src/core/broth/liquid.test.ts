@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { massOf } from '../ledger/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
 import { item } from '../testing/liquids.ts';
-import { gramsOfVolume } from './density.ts';
+import { gramsOfVolume } from '../work/index.ts';
 import {
   emptyLiquidMass,
   mainOf,
@@ -16,14 +16,14 @@ import {
   type LiquidPlan,
 } from './liquid.ts';
 import { cookLiquid } from './cookLiquid.ts';
-import { MAIN, type LiquidStep } from './step.ts';
+import { MAIN, type LiquidStep } from '../work/index.ts';
 
 const water = item('water', 'liquid', 2000, { water: 1 });
 const onion = item('onion', 'solid', 500, { water: 0.9, other: 0.1 });
 const meat: FromMeat = { juiceWater: 600, juiceAsh: 5, protein: 5, fat: 200, meatWater: 800, inPot: 1500 };
 
 const usual: readonly LiquidStep[] = [
-  { id: 'lift', of: MAIN, what: 'lift the meat' },
+  { id: 'lift', of: MAIN, what: 'lift' },
   { id: 'out', of: MAIN, what: 'take out' },
   { id: 'strain', of: MAIN, what: 'strain' },
   { id: 'skim', of: MAIN, what: 'skim', share: 0.75 },
@@ -58,7 +58,7 @@ function cooked(changes: Partial<LiquidPlan> = {}, items: readonly ItemPlan[] = 
     ml,
     grams,
     saltShare: saltShareOf(mainOf(out)),
-    strained: takenBy(plan, out, 'strain'),
+    strained: takenBy(plan, out, 'strained'),
     skim: takenBy(plan, out, 'skim'),
   };
 }

@@ -6,12 +6,13 @@ import {
   plus,
   type Amount,
   type BatchReading,
+  type FlowId,
   strandOf,
   type StrandPartName,
   type Pool,
 } from '../ledger/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
-import { flowOfStep, MAIN, type LiquidStep } from './step.ts';
+import { emptyLiquid, flowOfStep, type Liquid, liquidNamed, MAIN, type LiquidStep } from '../work/index.ts';
 
 /** What was weighed of the liquid's flows, and of the pot with its contents after the braise, less the vessel. */
 export type LiquidWeighed = Record<BatchReading | 'pot' | 'liquidMl', number>;
@@ -103,42 +104,6 @@ export interface FromMeat {
   inPot: number;
 }
 
-/** One of a batch's liquids as it stands between two steps, g. */
-export interface Liquid {
-  readonly id: string;
-  /** All of it, with the solids that are in it. */
-  readonly pool: Pool;
-  /** In the pool, what is dry of the solids that a sieve will take, and of what comes out whole. */
-  readonly solids: Pool;
-  readonly comesOut: Pool;
-  /** Weight as it went in of the solids, and of what comes out whole, that are in it. */
-  solidsG: number;
-  comesOutG: number;
-  /** What thickens it as starch does, g: starch, half of its flour, a fifth of what is dry of its purées. */
-  thickG: number;
-  /** It has been through a sieve: it is broth, else it is a sauce. */
-  strained: boolean;
-  /** As finished or as weighed, g; none if it was put into another. */
-  madeG: number;
-  /** What of it is there for the plates, when what was drunk or poured away has gone. */
-  grams: number;
-  ml: number;
-}
-
-const emptyLiquid = (id: string): Liquid => ({
-  id,
-  pool: emptyPool(),
-  solids: emptyPool(),
-  comesOut: emptyPool(),
-  solidsG: 0,
-  comesOutG: 0,
-  thickG: 0,
-  strained: false,
-  madeG: 0,
-  grams: 0,
-  ml: 0,
-});
-
 /** What became of a batch's liquids, g: filled anew by each draw. */
 export interface LiquidMass {
   pour: number;
@@ -169,7 +134,7 @@ export interface LiquidMass {
 }
 
 export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
-  const apart = steps.flatMap((step) => (step.what === 'set apart' ? [step.as] : [step.of]));
+  const apart = steps.map((step) => ('as' in step ? step.as : step.of));
   return {
     pour: 0,
     pourFactor: 1,
@@ -190,30 +155,24 @@ export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
   };
 }
 
-/** The liquid that a step names. */
-export function liquidNamed({ liquids }: LiquidMass, id: string): Liquid {
-  const found = liquids.find((liquid) => liquid.id === id);
-  if (!found) throw new Error(`The batch has no liquid “${id}”.`);
-  return found;
-}
-
 /** The main liquid: the one that was in the pot. */
 export const mainOf = (mass: LiquidMass): Liquid => liquidNamed(mass, MAIN);
 
 /** All the finished liquid of a batch, ml. */
 export const mlOf = ({ liquids }: LiquidMass): number => liquids.reduce((sum, { ml }) => sum + ml, 0);
 
-/** What steps of some kinds took out of the liquids, g of each component. */
+/** What steps took out of the liquids by some flows, g of each component. */
 export function takenBy(
   { steps }: Pick<LiquidPlan, 'steps'>,
   mass: LiquidMass,
-  ...kinds: readonly LiquidStep['what'][]
+  ...flows: readonly FlowId[]
 ): Amount {
   let sum = nothing;
   for (let i = 0; i < steps.length; i += 1) {
     const step = steps[i];
     const taken = mass.taken[i];
-    if (step && taken && kinds.includes(step.what)) sum = plus(sum, taken);
+    const flow = step && flowOfStep(step);
+    if (flow && taken && flows.includes(flow)) sum = plus(sum, taken);
   }
   return sum;
 }
@@ -228,7 +187,7 @@ export function stepsG(
   for (let i = 0; i < steps.length; i += 1) {
     const step = steps[i];
     const pool = taken[i];
-    const id = step && flowOfStep[step.what];
+    const id = step && flowOfStep(step);
     if (id && pool && strandOf(id) === part) sum += massOf(pool);
   }
   return sum;

@@ -17,7 +17,7 @@ import {
   type FromMeat,
   type LiquidPlan,
 } from './liquid.ts';
-import { MAIN, type LiquidStep } from './step.ts';
+import { MAIN, type LiquidStep } from '../work/index.ts';
 
 const items = [
   item('stock', 'liquid', 2000, { water: 0.98, salt: 0.01, fat: 0.01 }),
@@ -77,7 +77,7 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
     fc.constantFrom(
       'skim on the way',
       'scum',
-      'lift the meat',
+      'lift',
       'take out',
       'strain',
       'skim',
@@ -85,14 +85,16 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
       'set apart',
       'put back',
       'mash',
-      'stir in',
+      'thicken',
+      'add',
+      'salt',
     ),
     fc.constantFrom('the top' as const, 'stirred' as const, 'below' as const),
   )
   .map(([id, of, other, part, amount, what, where]): LiquidStep => {
     switch (what) {
       case 'skim on the way':
-        return { id, of, what, fatG: undefined, fatShare: part };
+        return { id, of, what, fatG: part > 0.5 ? amount / 20 : undefined };
       case 'scum':
         return { id, of, what, grams: amount / 50 };
       case 'skim':
@@ -109,7 +111,9 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
           ml: amount > 1500 ? amount / 4 : undefined,
           from: where,
         };
-      case 'stir in':
+      case 'thicken':
+      case 'add':
+      case 'salt':
         return { id, of, what, amount: amountOf({ water: amount, other: part, salt: part }), thickG: part };
       case 'put back':
         return { id, of, what, into: other };
@@ -123,8 +127,8 @@ const anySteps = fc
   .map((steps): readonly LiquidStep[] => [
     { id: 'apart', of: MAIN, what: 'set apart', as: 'dip', share: 0.2, ml: undefined, from: 'the top' },
     { id: 'also', of: MAIN, what: 'set apart', as: 'purée', share: 0.1, ml: undefined, from: 'below' },
-    { id: 'lift', of: MAIN, what: 'lift the meat' },
-    ...steps.filter(({ what }) => what !== 'lift the meat'),
+    { id: 'lift', of: MAIN, what: 'lift' },
+    ...steps.filter(({ what }) => what !== 'lift'),
   ]);
 
 test('in any order, repeated, on any liquid: every node closes to 1e-9 and no flow is negative', () => {
@@ -159,7 +163,7 @@ test('a mild part that is ladled into a boiled-down pot takes its own salt there
 });
 
 describe('a part of the liquid of its own', () => {
-  const lift = { id: 'lift', of: MAIN, what: 'lift the meat' } as const;
+  const lift = { id: 'lift', of: MAIN, what: 'lift' } as const;
   const strain = { id: 'strain', of: MAIN, what: 'strain' } as const;
   const apart = {
     id: 'apart',

@@ -1,3 +1,4 @@
+import { isStep } from '../work/index.ts';
 import {
   afterOf,
   type Closing,
@@ -9,7 +10,8 @@ import {
   type Taste,
   usualScoops,
 } from '../batch/index.ts';
-import { COATS, mainOf, MAIN, saltShareOf, thicknessOf } from '../broth/index.ts';
+import { mainOf, saltShareOf } from '../broth/index.ts';
+import { COATS, MAIN, thicknessOf } from '../work/index.ts';
 import { cookOf, openPhase } from '../clock/index.ts';
 import { pullMinutes, SKIM_MINUTES, taskId } from '../day/index.ts';
 import {
@@ -285,7 +287,9 @@ function fromDressing({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence
   const written =
     input.meal.dishes.some(({ held }) => held !== undefined) ||
     input.batches.some((batch) =>
-      afterOf(batch).some(({ what, held }) => what === 'dress' && held !== undefined),
+      afterOf(batch)
+        .filter(isStep('dress'))
+        .some(({ held }) => held !== undefined),
     );
   if (written) return [];
   const bowlG = mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));

@@ -9,7 +9,7 @@ import {
   shredInScoop,
   usualScoops,
 } from '../batch/index.ts';
-import { COATS } from '../broth/index.ts';
+import { COATS } from '../work/index.ts';
 import { isOwn, OWN_TASK, paceGroup, type TaskRef } from '../day/index.ts';
 import { cookedShare, findCut, type KnownCut } from '../meat/index.ts';
 import { nextOf, tenderGroup } from '../model/index.ts';

@@ -10,6 +10,7 @@ import {
 import { type BatchTaskKind, type Doing, taskId, taskOfStep } from '../day/index.ts';
 import type { Input } from '../model/index.ts';
 import type { ComesOut } from '../pot/index.ts';
+import { traitsOf, type UsualTask } from '../work/index.ts';
 import type { DayPlan } from './day/day.ts';
 import type { LotReckoning } from './reckon/lotReckoning.ts';
 
@@ -33,37 +34,37 @@ export interface BenchCard {
 }
 
 /** What is weighed at a step. */
-const weighedAt: Readonly<Partial<Record<AfterWhat, Weighable>>> = {
-  lift: 'cooked',
-  bone: 'bone',
-  pull: 'shred',
-  pick: 'pickings',
-  strain: 'strained',
-  skim: 'skim',
-  dress: 'dressed',
-};
+const weighedAt = (what: AfterWhat): Weighable | undefined => traitsOf(what).weighs;
 
-/** The part of the day's plan that a step is. */
-const lineOf: Readonly<Partial<Record<AfterWhat, Doing['what']>>> = {
-  lift: 'lift',
+/** The parts of the day's plan that tell of its tasks. */
+const partOf = {
+  pot: 'lift',
   cool: 'cool',
-  bone: 'pull',
   pull: 'pull',
-  pick: 'pull',
   strain: 'strain',
   skim: 'skim',
-  'boil down': 'reduce',
-  'meat back': 'bring together',
-  dress: 'bring together',
-};
+  reduce: 'reduce',
+  together: 'bring together',
+} as const satisfies Readonly<Record<UsualTask | 'pot', Doing['what']>>;
+
+/** The part of the day's plan that a step is. */
+function lineOf(what: AfterWhat): Doing['what'] | undefined {
+  const { inDay } = traitsOf(what);
+  if (!inDay || 'minutes' in inDay) return undefined;
+  return partOf['task' in inDay ? inDay.task : inDay.within];
+}
 
 /** The task of the day that a step is: ticked at the bench it is over there too. */
-const kindOf: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = { lift: 'pot', ...taskOfStep };
+function kindOf(what: AfterWhat): BatchTaskKind | undefined {
+  const { inDay } = traitsOf(what);
+  // The pot ends with its meat lifted; pulling is more than its bones.
+  return inDay && 'within' in inDay && inDay.within === 'pot' ? 'pot' : taskOfStep(what);
+}
 
 /** What a step's being done is kept under: the first of its kind is the day's own task. */
 function stepTask(batch: string, step: AfterStep, steps: readonly AfterStep[]): string {
-  const kind = kindOf[step.what];
-  const isFirst = steps.find(({ what }) => kindOf[what] === kind) === step;
+  const kind = kindOf(step.what);
+  const isFirst = steps.find(({ what }) => kindOf(what) === kind) === step;
   return kind !== undefined && isFirst
     ? taskId({ kind, batch })
     : taskId({ kind: 'after', batch, step: step.id });
@@ -127,7 +128,7 @@ function cardsOf(
         (measures.what === 'sum' || measures.what === 'flow') && flow !== undefined && measures.flow === flow,
     )?.at;
   const doneAt = steps.map(
-    (step) => tickedAt(stepTask(batch.id, step, steps)) ?? weighedAtOf(weighedAt[step.what]),
+    (step) => tickedAt(stepTask(batch.id, step, steps)) ?? weighedAtOf(weighedAt(step.what)),
   );
   const furthest = doneAt.findLastIndex((at) => at !== undefined);
   const lookTask = `${taskId({ kind: 'pot', batch: batch.id })}|look`;
@@ -151,12 +152,12 @@ function cardsOf(
     ...steps.flatMap((step, i): BenchCard[] => {
       const { what } = step;
       const line = lines.find(
-        ({ does }) => does.what === lineOf[what] || (does.what === 'after' && does.step === what),
+        ({ does }) => does.what === lineOf(what) || (does.what === 'after' && does.step === what),
       );
       const done = i <= furthest;
       const at = done ? (doneAt[i] ?? nextOf(doneAt, i)) : (line?.from ?? before);
       const task = stepTask(batch.id, step, steps);
-      const card = { ...base, task, what, step, flow: weighedAt[what], at, done };
+      const card = { ...base, task, what, step, flow: weighedAt(what), at, done };
       if (what !== 'skim' || step.way !== 'chill') {
         before = at;
         return [card];

@@ -1,5 +1,6 @@
 import { type Skim, skims } from '../batch/index.ts';
-import { mainOf, skimShare, takenBy } from '../broth/index.ts';
+import { mainOf, takenBy } from '../broth/index.ts';
+import { skimShare } from '../work/index.ts';
 import { brimMl, FULL } from '../pot/index.ts';
 import type { Input, NominalBatch } from '../model/index.ts';
 

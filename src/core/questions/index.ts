@@ -2,6 +2,7 @@ export type { NothingToBuy } from './buy.ts';
 export { benchCards, type BenchCard, boneEachG } from './bench.ts';
 export { cooling, type CoolingNow, leftToCool } from './cooling.ts';
 export { costs, servingCosts } from './costs.ts';
+export { expectedAt } from './expected.ts';
 export { defatsOf, vesselFor } from './defat.ts';
 export type { DayNote, DayPlan } from './day/day.ts';
 export { kitchenYields, type KitchenYield } from './kitchenYields.ts';

@@ -1,13 +1,7 @@
+import { isStep } from '../work/index.ts';
 import { afterOf, type AfterStep, type Entry, standingEntries } from '../batch/index.ts';
-import {
-  BROTH,
-  boilDownMl,
-  gramsOfVolume,
-  MAIN,
-  type Mark,
-  type Reduction,
-  reductionBy,
-} from '../broth/index.ts';
+import { boilDownMl, type Mark, type Reduction, reductionBy } from '../broth/index.ts';
+import { BROTH, gramsOfVolume, MAIN } from '../work/index.ts';
 import { type Input, nextOf, type NominalBatch } from '../model/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
@@ -36,7 +30,7 @@ export function reductionsOf(
 ): readonly BoilsDown[] {
   if (!plan.liquid || mass.liquid.dry) return [];
   const standing = standingEntries(entries).filter((entry) => entry.batch === plan.id);
-  const downs = afterOf(plan.batch).filter((step) => step.what === 'boil down');
+  const downs = afterOf(plan.batch).filter(isStep('boil down'));
   return downs.flatMap((step): BoilsDown[] => {
     const liquid = step.liquid ?? MAIN;
     const found = boilDownMl(plan.liquid, mass.liquid, step.id);
@@ -51,7 +45,7 @@ export function reductionsOf(
 }
 
 function marksOf(
-  step: AfterStep,
+  step: Extract<AfterStep, { readonly what: 'boil down' }>,
   standing: readonly Entry[],
   fromMl: number,
   { vessels }: Input['kitchen'],

@@ -6,7 +6,7 @@ import {
   type Keepable,
   type ShelfItem,
 } from '../batch/index.ts';
-import { BROTH, FAT_DENSITY, SAUCE, volumeOf } from '../broth/index.ts';
+import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../work/index.ts';
 import { gramsLeft } from '../keep/index.ts';
 import { massOf, nothing, plus, type Amount } from '../ledger/index.ts';
 import { ingredientsById, type OpenedMeal, speciesOf } from '../model/index.ts';

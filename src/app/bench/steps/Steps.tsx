@@ -12,7 +12,8 @@ import {
   schoolFor,
   schools,
 } from '@/core/batch/index.ts';
-import { afterWords, schoolWords, stepsWords } from '@/words/index.ts';
+import { makesLiquid } from '@/core/work/index.ts';
+import { actWords, schoolWords, stepsWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
 import { editBatch } from '../../data/edits.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
@@ -90,7 +91,7 @@ export function Steps() {
           </div>
           <SortableList
             ids={steps.map(({ id }) => id)}
-            nameOf={(id) => afterWords[steps.find((step) => step.id === id)?.what ?? 'lift']}
+            nameOf={(id) => actWords(steps.find((step) => step.id === id)?.what ?? 'lift')}
             thing="the step"
             onMove={(from, to) => edit('the order of the steps', (all) => arrayMove([...all], from, to))}
           >
@@ -99,9 +100,7 @@ export function Steps() {
                 <StepRow
                   key={step.id}
                   step={step}
-                  liquids={steps.flatMap(({ what, as }) =>
-                    (what === 'set apart' || what === 'add') && as ? [as] : [],
-                  )}
+                  liquids={steps.flatMap((one) => makesLiquid(one) ?? [])}
                   onChange={(words, changes, field) =>
                     edit(words, (all) => all.map((one) => (one.id === step.id ? changes(one) : one)), field)
                   }
@@ -121,7 +120,7 @@ export function Steps() {
             <option value="">+ a step</option>
             {afterWhats.map((what) => (
               <option key={what} value={what}>
-                {afterWords[what]}
+                {actWords(what)}
               </option>
             ))}
           </SelectField>
@@ -133,8 +132,7 @@ export function Steps() {
 
 const added = (what: AfterWhat): AfterStep => ({
   id: crypto.randomUUID(),
-  what,
-  ...(what === 'set apart' && { as: 'dip' }),
+  ...(what === 'set apart' ? { what, as: 'dip' } : { what }),
 });
 
 /** The order that the dishes ask for, where the cook has not written one and the usual is another. */

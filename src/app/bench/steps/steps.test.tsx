@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { screen, within } from '../../testing/dom.ts';
+import { isStep } from '@/core/work/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {
   choose,
@@ -54,7 +55,7 @@ describe('steps: steps', () => {
       await tap(row('Boil it down').getByRole('combobox'));
       await choose('Boil it down: of what', 'dip');
       const after = (await stored()).batches[0]?.after ?? [];
-      expect(after.find(({ what }) => what === 'pull')?.tool).toBe('gloves');
+      expect(after.find(isStep('pull'))?.tool).toBe('gloves');
       expect(after.at(-2)).toMatchObject({
         what: 'set apart',
         as: 'dip',

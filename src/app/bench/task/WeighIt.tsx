@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { Weighable } from '@/core/batch/index.ts';
-import { FAT_DENSITY } from '@/core/broth/index.ts';
+import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { type Doubt, doubtOf } from '@/core/bench/index.ts';
 import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';
 import { doubtWords } from '@/words/index.ts';

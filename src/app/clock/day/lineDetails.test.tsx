@@ -83,7 +83,7 @@ describe('a task, opened', () => {
     await openAt('clock', input);
     await open(/Sear, /);
     const timer = screen.getByRole('button', { name: /^Timer, \d+ min$/ });
-    const [minutes = ''] = /\d+/.exec(timer.textContent ?? '') ?? [];
+    const [minutes = ''] = /\d+/.exec(timer.textContent) ?? [];
     await tap(timer);
     const timers = await screen.findByRole('complementary', { name: 'Timers' });
     expect(timers.textContent).toMatch(new RegExp(`Sear, .*${minutes.padStart(2, '0')}:00`));

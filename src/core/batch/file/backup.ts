@@ -3,6 +3,7 @@ import { quoted } from '../../quantity/index.ts';
 import { backupHead, backupMeal, type BackupHead, type BackupMeal } from '../schema.ts';
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
+import { newer, newerBatch } from './older.ts';
 import { parse } from './text.ts';
 
 export type { BackupHead, BackupMeal } from '../schema.ts';
@@ -23,7 +24,8 @@ export const writeBackupHead = (head: Omit<BackupHead, 'format' | 'version'>): s
   JSON.stringify({ format: 'slow-spoon backup', version: VERSION, ...head });
 
 /** A meal as one line. */
-export const writeBackupMeal = (meal: BackupMeal): string => JSON.stringify(meal);
+export const writeBackupMeal = (meal: BackupMeal): string =>
+  JSON.stringify({ ...meal, batches: meal.batches.map(newerBatch) });
 
 /** Reads the first line, or says in one sentence why it is none. */
 export function readBackupHead(line: string): LineReading<BackupHead> {
@@ -50,7 +52,7 @@ export function readBackupMeal(line: string, n: number): LineReading<BackupMeal>
   const parsing = parse(line, `Line ${n} of the backup`);
   if (!parsing.ok) return parsing;
   const what = nameIn(parsing.json) ?? `Line ${n} of the backup`;
-  const reading = read(backupMeal, parsing.json, what);
+  const reading = read(backupMeal, newer(parsing.json), what);
   const loose = reading.ok ? looseEnd(reading.value, what) : undefined;
   return loose === undefined ? reading : { ok: false, error: loose };
 }

@@ -1,5 +1,6 @@
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
+import { newer, newerBatch } from './older.ts';
 import { parse, sorted } from './text.ts';
 import {
   mealFile,
@@ -45,7 +46,7 @@ export function readMealFile(text: string): FileReading {
       `This file is version ${head.version} and this program reads up to ${VERSION}; bring Slow Spoon up to date.`,
     );
   }
-  const parsed = mealFile.safeParse(json);
+  const parsed = mealFile.safeParse(newer(json));
   if (!parsed.success) return refused(firstFault(parsed.error, json));
   const loose = looseEnd(parsed.data);
   return loose === undefined ? { ok: true, file: parsed.data } : refused(loose);
@@ -66,7 +67,8 @@ export const mealFileOf = (
   version: VERSION,
   reference,
   meal: parts.meal,
-  batches: [...parts.batches],
+  // A row of this browser may be as old as any file.
+  batches: parts.batches.map(newerBatch),
   entries: [...parts.entries],
   kitchen: parts.kitchen,
   ...(parts.learned && { learned: parts.learned }),

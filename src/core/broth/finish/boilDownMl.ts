@@ -1,6 +1,6 @@
 import { massOf } from '../../ledger/index.ts';
-import { volumeOf } from '../density.ts';
-import { liquidNamed, type LiquidMass, type LiquidPlan } from '../liquid.ts';
+import { liquidNamed, volumeOf } from '../../work/index.ts';
+import { type LiquidMass, type LiquidPlan } from '../liquid.ts';
 
 /** From how much to how much a step boils its liquid down, ml; undefined where the plan has no such step. */
 export function boilDownMl(

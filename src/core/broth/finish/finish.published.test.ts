@@ -6,7 +6,7 @@ import { type Mark, reductionBy } from './reduction.ts';
 import { saltAtDressing } from '../../pot/index.ts';
 import { saltyWays } from './salty.ts';
 import { thickenTo } from './thicken.ts';
-import { thickFrom, thicks, thickWord } from '../thickness.ts';
+import { thickFrom, thicks, thickWord } from '../../work/index.ts';
 
 /** Published, steam tables: latent heat of vaporisation at 100 °C, kJ/kg. */
 const LATENT = 2257;

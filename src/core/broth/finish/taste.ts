@@ -1,5 +1,5 @@
 import type { Taste } from '../../batch/index.ts';
-import { type Thick, thicks } from '../thickness.ts';
+import { type Thick, thicks } from '../../work/index.ts';
 import type { Salty } from './salty.ts';
 import { type Thin, thickenBy, thickenTo } from './thicken.ts';
 

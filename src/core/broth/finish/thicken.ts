@@ -1,4 +1,4 @@
-import { type Thick, thickFrom, type Thickness, THICKENS } from '../thickness.ts';
+import { type Thick, thickFrom, type Thickness, THICKENS } from '../../work/index.ts';
 
 /** What a finished liquid is, as far as thickening it goes. */
 export interface Thin {

@@ -9,7 +9,7 @@ import {
   type LiquidMass,
   type LiquidPlan,
 } from '../liquid.ts';
-import { heldWater } from './hold.ts';
+import { heldWater } from '../../work/index.ts';
 import { strainedLater } from './pour.ts';
 
 /** So little of the free water left is nearly dry (estimate). */

@@ -1,33 +1,15 @@
-import type { AfterWhat } from '../../batch/index.ts';
+import { type AfterWhat, traitsOf, type UsualTask } from '../../work/index.ts';
 import type { DayBatch } from '../facts.ts';
 import { taskId, type BatchTaskKind, type Task } from '../task.ts';
 
-/** The task that a step of the cook's list is; those it does not name are tasks of their own, or none. */
-export const taskOfStep: Readonly<Partial<Record<AfterWhat, BatchTaskKind>>> = {
-  cool: 'cool',
-  pull: 'pull',
-  strain: 'strain',
-  skim: 'skim',
-  'boil down': 'reduce',
-  'meat back': 'together',
-  dress: 'together',
-};
-
-/** What takes hands and is no task of the usual order, min (common practice, no source). */
-const extras: Readonly<Partial<Record<AfterWhat, number>>> = {
-  mash: 4,
-  thicken: 8,
-  add: 3,
-  'set apart': 3,
-  'put back': 2,
-  stretch: 10,
-};
+/** The usual task that a step of the cook's list is; undefined where it is a task of its own, or none. */
+export function taskOfStep(what: AfterWhat): UsualTask | undefined {
+  const { inDay } = traitsOf(what);
+  return inDay && 'task' in inDay ? inDay.task : undefined;
+}
 
 /** Tasks of which a list that the cook has written has the say. */
 const listed: readonly BatchTaskKind[] = ['cool', 'pull', 'strain', 'settle', 'skim', 'reduce', 'together'];
-
-const ofMeat = (what: AfterWhat): boolean => what === 'cool' || what === 'pull';
-const ofBoth = (what: AfterWhat): boolean => what === 'meat back' || what === 'dress';
 
 /**
  * The tasks after the pot in the order of the cook's own list: those it drops are gone, what it adds is there, and
@@ -42,29 +24,30 @@ export function inOwnOrder(batch: DayBatch, tasks: readonly Task[]): readonly Ta
   let liquid = start;
   const made: Task[] = [];
   for (const { id, what, minutes } of batch.after) {
-    const kind = taskOfStep[what];
+    const kind = taskOfStep(what);
+    const { works } = traitsOf(what);
     const own = kind && kept.get(idOf(kind));
     const task = own && !made.includes(own) ? own : extra(batch.id, id, what, minutes);
     if (!task || made.some((other) => other.id === task.id)) continue;
-    const both = ofBoth(what) || (batch.staysInPot && ofMeat(what));
-    const before = both ? [meat, liquid] : ofMeat(what) ? [meat] : [liquid];
+    const both = works === 'both' || (batch.staysInPot && works === 'meat');
+    const before = both ? [meat, liquid] : works === 'meat' ? [meat] : [liquid];
     const settle = what === 'skim' ? kept.get(idOf('settle')) : undefined;
     if (settle) made.push({ ...settle, after: before.filter((one) => one !== undefined) });
     const after = settle ? [settle.id] : before;
     made.push({ ...task, after: [...new Set(after.filter((one) => one !== undefined))] });
-    if (both || ofMeat(what)) meat = task.id;
-    if (both || !ofMeat(what)) liquid = task.id;
+    if (both || works === 'meat') meat = task.id;
+    if (both || works === 'liquid') liquid = task.id;
   }
   const others = tasks.filter(({ ref }) => !listed.some((kind) => ref.kind === kind));
   return [...others, ...made];
 }
 
 function extra(batch: string, step: string, what: AfterWhat, written: number | undefined): Task | undefined {
-  const usual = extras[what];
-  if (usual === undefined) return undefined;
+  const { inDay } = traitsOf(what);
+  if (!inDay || !('minutes' in inDay)) return undefined;
   const ref = { kind: 'after', batch, step } as const;
   const id = taskId(ref);
-  const minutes = written ?? usual;
+  const minutes = written ?? inDay.minutes;
   return {
     ref,
     id,

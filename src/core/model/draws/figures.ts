@@ -1,4 +1,5 @@
-import { BROTH, mainOf, saltShareOf, stepsG } from '../../broth/index.ts';
+import { mainOf, saltShareOf, stepsG } from '../../broth/index.ts';
+import { BROTH } from '../../work/index.ts';
 import type { BatchMass } from '../nominal/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 

@@ -1,3 +1,4 @@
+import { isStep } from '../../work/index.ts';
 import { valueAt } from '../../quantity/index.ts';
 import { afterOf } from '../../batch/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
@@ -96,7 +97,7 @@ function givenBy(batch: NominalBatch): Given {
 
 /** Of a batch's shred what a liquid dresses, where the list says which. */
 function dressedBy({ batch }: BatchPlan, liquid: string | undefined): number | undefined {
-  const dresses = afterOf(batch).filter(({ what }) => what === 'dress');
+  const dresses = afterOf(batch).filter(isStep('dress'));
   if (!dresses.some((step) => step.liquid !== undefined)) return undefined;
   return dresses
     .filter((step) => step.liquid === liquid)

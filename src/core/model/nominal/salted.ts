@@ -1,13 +1,6 @@
-import {
-  MAIN,
-  mainOf,
-  saltShareOf,
-  takenBy,
-  type LiquidMass,
-  type LiquidPlan,
-  type LiquidStep,
-} from '../../broth/index.ts';
+import { mainOf, saltShareOf, takenBy, type LiquidMass, type LiquidPlan } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
+import { type LiquidStep, MAIN } from '../../work/index.ts';
 import { MEAT_TARGET, saltWanted, type Low } from '../../pot/index.ts';
 import { keptFor } from '../kept.ts';
 import type { BatchPlan } from '../plan/plan.ts';
@@ -31,9 +24,9 @@ function salt(plan: BatchPlan): BatchPlan {
   const { pool: finished } = mainOf(mass.liquid);
   const reduction = waterOff(liquid, mass.liquid, MAIN);
   const apart = mass.liquid.liquids.reduce((sum, { id, pool }) => sum + (id === MAIN ? 0 : pool.water), 0);
-  const apartOff = takenBy(liquid, mass.liquid, 'boil down').water - reduction;
-  const stirredIn = takenBy(liquid, mass.liquid, 'stir in').water;
-  const taken = takenBy(liquid, mass.liquid, 'skim on the way', 'scum', 'take out', 'strain', 'skim').water;
+  const apartOff = takenBy(liquid, mass.liquid, 'reduction').water - reduction;
+  const stirredIn = takenBy(liquid, mass.liquid, 'stirredIn').water;
+  const taken = takenBy(liquid, mass.liquid, 'skimOnWay', 'scum', 'comeOut', 'strained', 'skim').water;
   const base = massOf(finished) - finished.fat - finished.salt;
   const waterG = Math.max(
     0,

@@ -1,5 +1,6 @@
 import { type Entry, standingOf } from '../../batch/index.ts';
-import { BROTH, gramsOfVolume, type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
+import { type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
+import { BROTH, gramsOfVolume } from '../../work/index.ts';
 import { addsUp, isLotReading, lotReadings, type LotReading, type Weighable } from '../../ledger/index.ts';
 import { isWeighed, readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
 import { BONE_DENSITY, MUSCLE_DENSITY, volumeTo, withTakenUp } from '../../pot/index.ts';

@@ -1,3 +1,4 @@
+import { isStep } from '../../work/index.ts';
 import type { PotHeat, Readiness } from '../../tender/index.ts';
 import {
   afterOf,
@@ -119,7 +120,10 @@ function soaking(ticket: Ticket, learned: Input['learned']): Ticket {
 /** How juicy the cook dresses the meat, where the dishes do not say: the mean of the pots that do. */
 function heldWritten(batches: readonly Batch[]): number | undefined {
   const written = batches.flatMap(
-    (batch) => afterOf(batch).find(({ what, held }) => what === 'dress' && held !== undefined)?.held ?? [],
+    (batch) =>
+      afterOf(batch)
+        .filter(isStep('dress'))
+        .find(({ held }) => held !== undefined)?.held ?? [],
   );
   return written.length === 0 ? undefined : written.reduce((sum, held) => sum + held, 0) / written.length;
 }

@@ -3,6 +3,7 @@ import { type LiquidMass, type LiquidPlan, takenBy } from '../../broth/index.ts'
 import { type Amount, amountOf, massOf, nothing, plus } from '../../ledger/index.ts';
 import { densityOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
+import { isStep } from '../../work/index.ts';
 import { ingredientsById, type Input } from '../input.ts';
 
 /** Something that a filling is stretched with: potatoes, beans, hominy, mushrooms. */
@@ -15,13 +16,15 @@ export interface Stretch {
 
 /** What a batch's shred is stretched with, as it goes in: its own salt and water come with it. */
 export function stretchOf(batch: Batch, input: Pick<Input, 'kitchen' | 'reference'>): readonly Stretch[] {
-  return afterOf(batch).flatMap(({ id, what, ref, amount, measure }) => {
-    const ingredient = what === 'stretch' && ref !== undefined ? ingredientsById(input).get(ref) : undefined;
-    const typed = midpoint(amount);
-    if (!ingredient || typed === undefined || typed <= 0) return [];
-    const grams = measure === 'volume' ? typed * densityOf(ingredient) : typed;
-    return [{ id, grams, perGram: amountOf(ingredient.per) }];
-  });
+  return afterOf(batch)
+    .filter(isStep('stretch'))
+    .flatMap(({ id, ref, amount, measure }) => {
+      const ingredient = ref === undefined ? undefined : ingredientsById(input).get(ref);
+      const typed = midpoint(amount);
+      if (!ingredient || typed === undefined || typed <= 0) return [];
+      const grams = measure === 'volume' ? typed * densityOf(ingredient) : typed;
+      return [{ id, grams, perGram: amountOf(ingredient.per) }];
+    });
 }
 
 /** What all of it weighs, with what it took up of a liquid, g. */
@@ -31,7 +34,7 @@ export const stretchedG = (
 ): number =>
   stretch.reduce(
     (sum, { grams }) => sum + grams,
-    liquid && stretch.length > 0 ? massOf(takenBy(liquid, mass, 'soak up')) : 0,
+    liquid && stretch.length > 0 ? massOf(takenBy(liquid, mass, 'soakedUp')) : 0,
   );
 
 /** What of the liquid a step's stretch took up. */
@@ -41,7 +44,7 @@ export function soakedUp(
   id: string,
 ): Amount {
   return steps.reduce((sum, step, i) => {
-    const pool = step.what === 'soak up' && step.item === id ? taken[i] : undefined;
+    const pool = step.what === 'stretch' && step.item === id ? taken[i] : undefined;
     return pool ? plus(sum, pool) : sum;
   }, nothing);
 }

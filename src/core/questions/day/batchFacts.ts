@@ -116,7 +116,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     skimPace: Math.exp(priorFor(input.learned, 'skimming', '').mean),
     liquidMl: mlOf(mass.liquid),
     reduceMin: Math.round(
-      boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'boil down').water : 0) /
+      boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'reduction').water : 0) /
         Math.exp(priorFor(input.learned, 'reduce', '').mean),
     ),
     shredG: mass.lots.reduce((sum, lot) => sum + lot.shred, 0),

@@ -1,5 +1,6 @@
 import { isStrained } from '../../batch/index.ts';
-import { bodyOf, type Body, BROTH, mlOf } from '../../broth/index.ts';
+import { bodyOf, type Body, mlOf } from '../../broth/index.ts';
+import { BROTH } from '../../work/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../../pot/index.ts';
 import { heldOfTicket, needOf } from '../../order/index.ts';
 import { type Range, rangeOf } from '../../quantity/index.ts';

@@ -1,16 +1,6 @@
 import { isStrained } from '../../batch/index.ts';
-import {
-  MAIN,
-  saltShareOf,
-  saltyWays,
-  type SaltyWays,
-  type Thicken,
-  thickenTo,
-  type Thickness,
-  thicknessOf,
-  thicks,
-  type Liquid,
-} from '../../broth/index.ts';
+import { saltShareOf, saltyWays, type SaltyWays, type Thicken, thickenTo } from '../../broth/index.ts';
+import { MAIN, type Thickness, thicknessOf, thicks, type Liquid } from '../../work/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import type { Drawn, NominalBatch } from '../../model/index.ts';
 import { PROPOSED_MOST, saltAtDressing } from '../../pot/index.ts';

@@ -119,7 +119,7 @@ function thinnedBy(ml: number, id: string, input: Input): number {
 /** The same by the balance of what is finished alone. */
 function firstGuess({ plan, mass }: NominalBatch, target: number): number {
   const { pool: finished } = mainOf(mass.liquid);
-  const reduction = plan.liquid ? takenBy(plan.liquid, mass.liquid, 'boil down').water : 0;
+  const reduction = plan.liquid ? takenBy(plan.liquid, mass.liquid, 'reduction').water : 0;
   const base = massOf(finished) - finished.fat;
   return Math.max(0, finished.salt / target - base) * ((base + reduction) / Math.max(1, base));
 }

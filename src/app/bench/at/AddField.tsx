@@ -1,4 +1,3 @@
-import type { AfterStep } from '@/core/batch/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../../data/MealContext.ts';
@@ -6,16 +5,12 @@ import { massUnits } from '../../data/useSettings.ts';
 import { withOrWithout } from '../../data/withOrWithout.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
+import type { HowProps } from './screens.ts';
 
-export type ChangeStep = (words: string, changes: (step: AfterStep) => AfterStep, field?: string) => void;
-
-interface Props {
-  readonly step: AfterStep;
-  readonly onChange: ChangeStep;
-}
+type Props<W extends 'add' | 'stretch'> = Pick<HowProps<W>, 'step' | 'onChange'>;
 
 /** Something of the kitchen that is stirred in: which, and how much. */
-export function AddField({ step, onChange }: Props) {
+export function AddField<W extends 'add' | 'stretch'>({ step, onChange }: Props<W>) {
   const { loaded, units } = useOpenMeal();
   const known = ingredientsById({ kitchen: loaded.kitchen, reference });
   const ref = step.ref ?? '';

@@ -1,4 +1,4 @@
-import { setLess, type Pool } from '../../ledger/index.ts';
+import { setLess, type Pool } from '../ledger/index.ts';
 
 /** Strained solids keep this much of the weight that went in, held liquid included (.5 to .75, estimate). */
 const SOLIDS_KEEP = 0.6;

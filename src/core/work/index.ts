@@ -1,0 +1,38 @@
+export { BROTH, FAT, gramsOfVolume, SAUCE, volumeOf } from './density.ts';
+export { SCUM } from './during/scum.ts';
+export type { Field } from './fields.ts';
+export { heldWater } from './held.ts';
+export type { Ingredient, UsualTask } from './kind.ts';
+export { emptyLiquid, type Liquid, liquidNamed, MAIN } from './liquid.ts';
+export {
+  broughtIn,
+  flowOfStep,
+  isStep,
+  liquidOf,
+  makesLiquid,
+  type LiquidStep,
+  plannedStep,
+  runStep,
+  type AfterStep,
+  type AfterStepOf,
+  afterWhats,
+  type AfterWhat,
+  traitsOf,
+  weighedOfStep,
+  type WeighedStep,
+} from './step.ts';
+export { drawnFrom, type DrawnFrom } from './steps/setApart.ts';
+export { skims, skimShare, type Skim } from './steps/skim.ts';
+export { stretchStates, type StretchState } from './steps/stretch.ts';
+export { thickeners } from './steps/thicken.ts';
+export { tools, type Tool } from './steps/pull.ts';
+export {
+  COATS,
+  type Thick,
+  thickFrom,
+  type Thickness,
+  THICKENS,
+  thicknessOf,
+  thicks,
+  thickWord,
+} from './thickness.ts';

@@ -1,0 +1,19 @@
+import { stepKind } from '../kind.ts';
+import { minutes } from './shared.ts';
+
+/** Shred moistened with a liquid. */
+export const dress = stepKind({
+  fields: {
+    liquid: {
+      of: 'name',
+      says: 'what it is dressed with, by the name it was set apart under; absent: the pot’s',
+    },
+    minutes,
+    share: { of: 'share', says: 'how much of the meat; absent: all' },
+    held: { of: 'share', says: 'liquid that the dressed meat is to hold, of its own weight' },
+  },
+  works: 'both',
+  inDay: { task: 'together' },
+  weighs: 'dressed',
+  last: true,
+});

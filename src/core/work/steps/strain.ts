@@ -1,0 +1,28 @@
+import { clearPool, massOf, setTimes } from '../../ledger/index.ts';
+import { heldWater, holdLiquid } from '../held.ts';
+import { stepKind } from '../kind.ts';
+import { minutes, onLiquid } from './shared.ts';
+
+/** Through a sieve, which keeps the solids with the liquid that they hold. */
+export const strain = stepKind({
+  fields: { liquid: onLiquid, minutes },
+  works: 'liquid',
+  inDay: { task: 'strain' },
+  weighs: 'strained',
+  behind: ['take out', 'lift'],
+  liquid: {
+    flow: 'strained',
+    plan: () => ({}),
+    run: (_, { draw, liquid, taken, weighed, out }) => {
+      const { pool, solids } = liquid;
+      const dry = massOf(solids);
+      setTimes(taken, solids, 1);
+      const held = Number.isNaN(weighed) ? heldWater(liquid.solidsG, draw.held, dry) : weighed - dry;
+      holdLiquid(held, taken, pool);
+      clearPool(solids);
+      liquid.solidsG = 0;
+      out.solids = liquid.strained ? out.solids + massOf(taken) : massOf(taken);
+      liquid.strained = true;
+    },
+  },
+});
