@@ -10,8 +10,6 @@ function schemaOf(field: Field): z.ZodType {
       return z.enum(field.among);
     case 'volume':
       return volume;
-    case 'duration':
-      return duration;
     case 'measured':
       return measured;
     case 'name':
@@ -27,6 +25,7 @@ const variants = afterWhats.map((what) =>
   z.strictObject({
     id,
     what: z.literal(what),
+    minutes: duration.optional(),
     ...Object.fromEntries(
       Object.entries(traitsOf(what).fields).map(([key, field]) => {
         const schema = schemaOf(field).optional();

@@ -18,7 +18,6 @@ interface Plain<K extends string> {
 export type Field =
   | OneOf<string>
   | Plain<'volume'>
-  | Plain<'duration'>
   | Plain<'measured'>
   | Plain<'name'>
   | Plain<'id'>

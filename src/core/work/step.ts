@@ -1,4 +1,5 @@
 import type { FlowId, Weighable } from '../ledger/index.ts';
+import type { Quantity } from '../quantity/index.ts';
 import { type Scum, scum } from './during/scum.ts';
 import { type SkimOnWay, skimOnWay } from './during/skimOnWay.ts';
 import type { Fields, ValuesOf } from './fields.ts';
@@ -13,6 +14,8 @@ export const afterWhats = Object.keys(stepKinds) as readonly AfterWhat[];
 export type AfterStepOf<W extends AfterWhat> = {
   readonly id: string;
   readonly what: W;
+  /** How long it takes, where that is written. */
+  readonly minutes?: Quantity | undefined;
 } & ValuesOf<Kinds[W]['fields']>;
 /** One thing that is done once the meat is tender, each as often as the cook likes. */
 export type AfterStep = { readonly [W in AfterWhat]: AfterStepOf<W> }[AfterWhat];

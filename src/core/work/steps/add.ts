@@ -1,12 +1,11 @@
 import { midpoint } from '../../quantity/index.ts';
 import { stepKind } from '../kind.ts';
-import { amount, gramsOf, measure, minutes, onLiquid, stirIn, stirred } from './shared.ts';
+import { amount, gramsOf, measure, onLiquid, stirIn, stirred } from './shared.ts';
 
 /** Anything stirred in; or a sauce brought in beside the pot's. */
 export const add = stepKind({
   fields: {
     liquid: onLiquid,
-    minutes,
     amount,
     measure,
     ref: { of: 'id', says: 'the ingredient that is added' },

@@ -2,11 +2,11 @@ import { midpoint } from '../../quantity/index.ts';
 import { BROTH, SAUCE } from '../density.ts';
 import { stepKind } from '../kind.ts';
 import { mlOfPool } from '../liquid.ts';
-import { minutes, onLiquid } from './shared.ts';
+import { onLiquid } from './shared.ts';
 
 /** Water off a liquid until so much is left. */
 export const boilDown = stepKind({
-  fields: { liquid: onLiquid, minutes, to: { of: 'volume', says: 'ml to boil it down to' } },
+  fields: { liquid: onLiquid, to: { of: 'volume', says: 'ml to boil it down to' } },
   works: 'liquid',
   inDay: { task: 'reduce' },
   weighs: undefined,

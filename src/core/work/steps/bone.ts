@@ -1,9 +1,8 @@
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** The bones out of the cooked meat. */
 export const bone = stepKind({
-  fields: { minutes },
+  fields: {},
   works: 'meat',
   inDay: { within: 'pull' },
   weighs: 'bone',

@@ -1,5 +1,4 @@
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** Shred moistened with a liquid. */
 export const dress = stepKind({
@@ -8,7 +7,6 @@ export const dress = stepKind({
       of: 'name',
       says: 'what it is dressed with, by the name it was set apart under; absent: the pot’s',
     },
-    minutes,
     share: { of: 'share', says: 'how much of the meat; absent: all' },
     held: { of: 'share', says: 'liquid that the dressed meat is to hold, of its own weight' },
   },

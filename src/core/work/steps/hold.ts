@@ -1,9 +1,8 @@
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** Kept hot until it is served. */
 export const hold = stepKind({
-  fields: { minutes },
+  fields: {},
   works: 'both',
   inDay: undefined,
   weighs: undefined,

@@ -1,10 +1,8 @@
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** The meat out of its pot. */
 export const lift = stepKind({
   fields: {
-    minutes,
     share: { of: 'share', says: 'how much of the meat, the big pieces alone; absent: all' },
   },
   works: 'meat',

@@ -1,11 +1,11 @@
 import { clearPool, massOf } from '../../ledger/index.ts';
 import { stepKind } from '../kind.ts';
 import { THICKENS } from '../thickness.ts';
-import { minutes, onLiquid } from './shared.ts';
+import { onLiquid } from './shared.ts';
 
 /** What is left in it is crushed: it is a part of the liquid and thickens it, and no sieve holds it back any more. */
 export const mash = stepKind({
-  fields: { liquid: onLiquid, minutes },
+  fields: { liquid: onLiquid },
   works: 'liquid',
   inDay: { minutes: 4 },
   weighs: undefined,

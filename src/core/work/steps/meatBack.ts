@@ -1,9 +1,8 @@
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** The meat back into its liquid. */
 export const meatBack = stepKind({
-  fields: { minutes },
+  fields: {},
   works: 'both',
   inDay: { task: 'together' },
   weighs: undefined,

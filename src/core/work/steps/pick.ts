@@ -1,9 +1,8 @@
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** Membrane, fat and lumps out of the shred. */
 export const pick = stepKind({
-  fields: { minutes },
+  fields: {},
   works: 'meat',
   inDay: { within: 'pull' },
   weighs: 'pickings',

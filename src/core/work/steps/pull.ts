@@ -1,6 +1,5 @@
 import { oneOf } from '../fields.ts';
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** What meat is pulled with. */
 export const tools = ['forks', 'hands', 'gloves', 'masher', 'knife'] as const;
@@ -8,7 +7,7 @@ export type Tool = (typeof tools)[number];
 
 /** Cooked meat to shred. */
 export const pull = stepKind({
-  fields: { minutes, tool: oneOf(tools, 'what it is pulled with; absent: forks') },
+  fields: { tool: oneOf(tools, 'what it is pulled with; absent: forks') },
   works: 'meat',
   inDay: { task: 'pull' },
   weighs: 'shred',

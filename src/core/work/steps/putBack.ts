@@ -1,13 +1,12 @@
 import { setTimes } from '../../ledger/index.ts';
 import { stepKind } from '../kind.ts';
 import { liquidNamed, MAIN } from '../liquid.ts';
-import { minutes, move, onLiquid } from './shared.ts';
+import { move, onLiquid } from './shared.ts';
 
 /** All of a liquid that was set apart joins another. */
 export const putBack = stepKind({
   fields: {
     liquid: onLiquid,
-    minutes,
     as: { of: 'name', says: 'the liquid that it joins; absent: the pot’s' },
   },
   works: 'liquid',

@@ -1,9 +1,9 @@
 import { stepKind } from '../kind.ts';
-import { amount, gramsOf, measure, minutes, onLiquid, SALT, stirIn, stirred } from './shared.ts';
+import { amount, gramsOf, measure, onLiquid, SALT, stirIn, stirred } from './shared.ts';
 
 /** Salt into a liquid. */
 export const salt = stepKind({
-  fields: { liquid: onLiquid, minutes, amount, measure },
+  fields: { liquid: onLiquid, amount, measure },
   works: 'liquid',
   inDay: undefined,
   weighs: undefined,

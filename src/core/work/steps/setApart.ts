@@ -4,7 +4,7 @@ import { BROTH, FAT, SAUCE } from '../density.ts';
 import { oneOf } from '../fields.ts';
 import { stepKind } from '../kind.ts';
 import { type Liquid, liquidNamed, MAIN, mlOfPool } from '../liquid.ts';
-import { amount, measure, minutes, move, onLiquid } from './shared.ts';
+import { amount, measure, move, onLiquid } from './shared.ts';
 
 /** Where in the pot a part of the liquid is taken from: the fat swims on top. */
 export const drawnFrom = ['the top', 'stirred', 'below'] as const;
@@ -20,7 +20,6 @@ const FROM_BELOW = 0.1;
 export const setApart = stepKind({
   fields: {
     liquid: onLiquid,
-    minutes,
     as: { of: 'name', says: 'what the part that is set apart is called' },
     amount,
     measure,

@@ -19,9 +19,6 @@ export const onLiquid = {
   says: 'the liquid it is done to, by the name it was set apart under; absent: the pot’s',
 } as const;
 
-/** How long it takes, where that is written. */
-export const minutes = { of: 'duration' } as const;
-
 /** How much goes in. */
 export const amount = {
   of: 'measured',

@@ -1,7 +1,7 @@
 import { massOf, setLess, setTimes } from '../../ledger/index.ts';
 import { oneOf } from '../fields.ts';
 import { stepKind } from '../kind.ts';
-import { minutes, onLiquid } from './shared.ts';
+import { onLiquid } from './shared.ts';
 
 /** How fat is skimmed. */
 export const skims = ['hot', 'settle', 'chill', 'leave'] as const;
@@ -18,7 +18,7 @@ export const CLINGING = 0.1;
 
 /** The fat off a liquid. */
 export const skim = stepKind({
-  fields: { liquid: onLiquid, minutes, way: oneOf(skims, 'how it is skimmed; absent: spooned hot') },
+  fields: { liquid: onLiquid, way: oneOf(skims, 'how it is skimmed; absent: spooned hot') },
   works: 'liquid',
   inDay: { task: 'skim' },
   weighs: 'skim',

@@ -1,11 +1,11 @@
 import { clearPool, massOf, setTimes } from '../../ledger/index.ts';
 import { heldWater, holdLiquid } from '../held.ts';
 import { stepKind } from '../kind.ts';
-import { minutes, onLiquid } from './shared.ts';
+import { onLiquid } from './shared.ts';
 
 /** Through a sieve, which keeps the solids with the liquid that they hold. */
 export const strain = stepKind({
-  fields: { liquid: onLiquid, minutes },
+  fields: { liquid: onLiquid },
   works: 'liquid',
   inDay: { task: 'strain' },
   weighs: 'strained',

@@ -2,7 +2,7 @@ import { type Amount, massOf } from '../../ledger/index.ts';
 import { oneOf } from '../fields.ts';
 import { holdLiquid } from '../held.ts';
 import { stepKind } from '../kind.ts';
-import { amount, gramsOf, measure, minutes } from './shared.ts';
+import { amount, gramsOf, measure } from './shared.ts';
 
 /** How what a filling is stretched with goes in. */
 export const stretchStates = ['raw', 'half cooked', 'cooked'] as const;
@@ -24,7 +24,6 @@ export function takesUp(perGram: Amount, goesIn: StretchState): number {
 /** Potato, beans or rice into the filling; raw, it takes up liquid with the salt that is in it, and none of the fat. */
 export const stretch = stepKind({
   fields: {
-    minutes,
     amount,
     measure,
     ref: { of: 'id', says: 'the ingredient that the filling is stretched with' },

@@ -1,11 +1,10 @@
 import { clearPool, massOf, setTimes } from '../../ledger/index.ts';
 import { heldWater, holdLiquid } from '../held.ts';
 import { stepKind } from '../kind.ts';
-import { minutes } from './shared.ts';
 
 /** What came out again whole, with the liquid that it holds. */
 export const takeOut = stepKind({
-  fields: { minutes },
+  fields: {},
   works: 'liquid',
   inDay: undefined,
   weighs: undefined,

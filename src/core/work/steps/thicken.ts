@@ -1,7 +1,7 @@
 import { oneOf } from '../fields.ts';
 import { stepKind } from '../kind.ts';
 import { THICKENS } from '../thickness.ts';
-import { amount, gramsOf, measure, minutes, onLiquid, stirIn, stirred } from './shared.ts';
+import { amount, gramsOf, measure, onLiquid, stirIn, stirred } from './shared.ts';
 
 /** What thickens a finished liquid. */
 export const thickeners = ['starch', 'flour'] as const;
@@ -11,7 +11,7 @@ const IDS = { starch: 'cornstarch', flour: 'flour' } as const;
 
 /** Starch or flour into a liquid. */
 export const thicken = stepKind({
-  fields: { liquid: onLiquid, minutes, amount, measure, with: oneOf(thickeners) },
+  fields: { liquid: onLiquid, amount, measure, with: oneOf(thickeners) },
   works: 'liquid',
   inDay: { minutes: 8 },
   weighs: undefined,
