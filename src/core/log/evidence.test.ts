@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../batch/index.ts';
+import { afterBy, type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../batch/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 import { reckon } from '../questions/index.ts';
 import { dayOf } from '../questions/day/day.ts';
@@ -70,6 +70,17 @@ describe('what a batch says to the log', () => {
     const weighed = find(said([weighedEntry({ what: 'sum', flow: 'shred' }, shredG)]), 'y');
     expect(over?.noise ?? 0).toBeGreaterThan(y(closed('over', 6))?.noise ?? Infinity);
     expect(y(closed('over', 6))?.noise ?? 0).toBeGreaterThan(weighed?.noise ?? Infinity);
+  });
+
+  test('what a filling is stretched with is on the plates, and teaches nothing of the meat', () => {
+    const potato = { text: '500 g', lo: 500, hi: 500 };
+    const stretched = [
+      ...afterBy('broth'),
+      { id: 'potato', what: 'stretch', ref: 'potato', amount: potato, measure: 'mass' } as const,
+    ];
+    const enough = { closed: { at: 1, verdict: 'just enough' as const }, after: stretched };
+    const y = find(said([], enough, Math.round((shredG + 500) / 52)), 'y');
+    expect(y?.value).toBeCloseTo(0, 1);
   });
 
   test('plates that went out bound what there was, though nobody closed the batch or said how it came out', () => {

@@ -20,6 +20,7 @@ import {
   openMeal,
   type OpenedMeal,
   posteriorOf,
+  bowlG,
   stretchedG,
   tenderGroup,
 } from '../model/index.ts';
@@ -127,12 +128,14 @@ function byPlates({ plan, input }: OpenedMeal, closed: Closing | undefined): ByP
 /** Nobody weighed, and yet plates went out, or it was short or over: that bounds what there was. */
 function fromPlates(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
   const said = byPlates(meal, plan.batch.closed);
-  const shredG = meal.plannedRun.batches.reduce(
-    (sum, { mass }) => sum + mass.lots.reduce((all, lot) => all + lot.bowl, 0),
-    0,
-  );
-  if (!said || !(said.grams > 0 && shredG > 0)) return [];
-  const at = Math.log(said.grams / shredG);
+  const { batches } = meal.plannedRun;
+  // What it was stretched with is on the plates too, and tells nothing of the meat.
+  const stretchG = batches.reduce((sum, one) => sum + stretchedG(one.plan, one.mass.liquid), 0);
+  const shredG = batches.reduce((sum, one) => sum + bowlG(one.plan, one.mass), -stretchG);
+  if (!said) return [];
+  const meatG = said.grams - stretchG;
+  if (!(meatG > 0 && shredG > 0)) return [];
+  const at = Math.log(meatG / shredG);
   // What the pots shared is less sure of each of them.
   const shared = Math.sqrt(meal.input.batches.length);
   const cuts = [...new Set(plan.lots.flatMap(({ cut, rawG }) => (rawG > 0 && cut !== '' ? [cut] : [])))];
@@ -292,12 +295,12 @@ function fromDressing({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence
         .some(({ held }) => held !== undefined),
     );
   if (written) return [];
-  const bowlG = mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));
+  const inBowl = bowlG(plan, mass);
   const { tickets } = openMeal({ ...input, entries: [] }).plan;
   const shredG = tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
   const heldG = tickets.reduce((sum, { count, meat, held }) => sum + count * meat.want * held, 0);
-  const share = dressedG / bowlG - 1;
-  if (!(share > 0 && heldG > 0 && bowlG > 0)) return [];
+  const share = dressedG / inBowl - 1;
+  if (!(share > 0 && heldG > 0 && inBowl > 0)) return [];
   const noise = Math.hypot(learnSpreads.soak.own, BOTH_BOWLS / share);
   return [{ what: 'soak', of: '', value: Math.log((share * shredG) / heldG), noise }];
 }

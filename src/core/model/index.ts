@@ -16,7 +16,7 @@ export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';
 export type { Nominal } from './nominal/nominal.ts';
 export type { NominalBatch } from './nominal/run.ts';
-export { stretchedG } from './plan/stretch.ts';
+export { bowlG, stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';
 export { speciesOf } from './plan/problems.ts';
 export { saltTyped } from './plan/liquid.ts';

@@ -1,9 +1,8 @@
 import { afterOf, type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../batch/index.ts';
 import type { NominalBatch, OpenedMeal } from '../model/index.ts';
 import { massOf } from '../ledger/index.ts';
-import { drawsOf, ingredientsById, priorFor } from '../model/index.ts';
+import { bowlG, drawsOf, ingredientsById, priorFor } from '../model/index.ts';
 import { itemsOf } from '../pot/index.ts';
-import { shreddedG } from './shredded.ts';
 import { mlOf } from '../broth/index.ts';
 import type { Portion } from '../order/index.ts';
 import {
@@ -143,7 +142,7 @@ const sum = (sources: readonly ShareSource[], what: 'shredG' | 'liquidMl') =>
 
 const sourceOf = (one: NominalBatch): ShareSource => ({
   batch: one.plan.id,
-  shredG: shreddedG(one),
+  shredG: bowlG(one.plan, one.mass),
   liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
   mixed: isMixed(one.plan.batch),
 });

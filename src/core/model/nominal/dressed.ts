@@ -1,6 +1,6 @@
 import type { Ticket } from '../../order/index.ts';
 import type { BatchPlan } from '../plan/plan.ts';
-import { stretchedG } from '../plan/stretch.ts';
+import { bowlG } from '../plan/stretch.ts';
 import { type BatchDraw, nominalBatch } from './run.ts';
 
 /** What is dressed holds of its own weight of shred at most: more was weighed with it in its pot (estimate). */
@@ -15,15 +15,15 @@ export function dressedTickets(
   plans: readonly BatchPlan[],
   centre: readonly BatchDraw[],
 ): readonly Ticket[] {
-  let bowlG = 0;
+  let inBowls = 0;
   let dressedG = 0;
   for (const [i, plan] of plans.entries()) {
     if (plan.dressedG === undefined) continue;
     const { mass } = nominalBatch(plan, centre[i]);
-    bowlG += mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));
+    inBowls += bowlG(plan, mass);
     dressedG += plan.dressedG;
   }
-  if (!(bowlG > 0)) return tickets;
-  const held = Math.min(MOST, Math.max(0, dressedG / bowlG - 1));
+  if (!(inBowls > 0)) return tickets;
+  const held = Math.min(MOST, Math.max(0, dressedG / inBowls - 1));
   return tickets.map((ticket) => ({ ...ticket, held, heldKnown: true as const }));
 }

@@ -37,6 +37,12 @@ export const stretchedG = (
     liquid && stretch.length > 0 ? massOf(takenBy(liquid, mass, 'soakedUp')) : 0,
   );
 
+/** What a batch has in its bowl for the plates, g: the shred of its lots, with what it was stretched with. */
+export const bowlG = (
+  plan: Parameters<typeof stretchedG>[0],
+  mass: { readonly lots: readonly { readonly bowl: number }[]; readonly liquid: LiquidMass },
+): number => mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));
+
 /** What of the liquid a step's stretch took up. */
 export function soakedUp(
   { steps }: Pick<LiquidPlan, 'steps'>,

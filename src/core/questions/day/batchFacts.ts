@@ -13,7 +13,7 @@ import { boilDownMinutes, cookOf, isTimed, openPhase } from '../../clock/index.t
 import { boughtOf, itemsOf, type ItemWork, workOn } from '../../pot/index.ts';
 import { MINUTE_MS, midpoint } from '../../quantity/index.ts';
 import { minutesOnBurner } from '../../tender/index.ts';
-import { ingredientsById, type Input, type NominalBatch, priorFor } from '../../model/index.ts';
+import { bowlG, ingredientsById, type Input, type NominalBatch, priorFor } from '../../model/index.ts';
 import { milestonesIn, tickedIn } from '../seen.ts';
 import { lookAtOf, looksOf, readyAt } from './looks.ts';
 import { momentsOf } from './moments.ts';
@@ -119,7 +119,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
       boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'reduction').water : 0) /
         Math.exp(priorFor(input.learned, 'reduce', '').mean),
     ),
-    shredG: mass.lots.reduce((sum, lot) => sum + lot.shred, 0),
+    shredG: bowlG(plan, mass),
   };
 }
 

@@ -20,7 +20,7 @@ import {
   type SearFigures,
   liquidFigures,
   meatFigures,
-  stretchedG,
+  bowlG,
 } from '../../model/index.ts';
 import { nextActOf, type NextAct } from '../nextAct.ts';
 import { milestonesIn, tickedTasks } from '../seen.ts';
@@ -85,7 +85,7 @@ export interface BatchReckoning {
 /** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
 export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
   const { batches } = nominal;
-  const shred = ({ mass }: NominalBatch) => mass.lots.reduce((sum, lot) => sum + lot.bowl, 0);
+  const shred = ({ plan, mass }: NominalBatch) => bowlG(plan, mass);
   const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
   const share = (of: (batch: NominalBatch) => number) => {
     const all = batches.reduce((sum, other) => sum + of(other), 0);
@@ -183,9 +183,7 @@ function figuresOf(
     sear: plan.sear,
     lengths: plan.lengths,
     need,
-    dressedG:
-      mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid)) *
-      (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
+    dressedG: bowlG(plan, mass) * (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
     boils: plan.boilsCovered
       ? { ...plan.boilsCovered, minutes: plan.boilsCovered.minutes - (plan.ready?.potFrom ?? 0) }
       : null,

@@ -1,7 +1,7 @@
 import { type Size, standingEntries } from '../../batch/index.ts';
 import { isWeighed } from '../../meat/index.ts';
 import { cookOf } from '../../clock/index.ts';
-import type { Input, NominalBatch, OpenedMeal } from '../../model/index.ts';
+import { bowlG, type Input, type NominalBatch, type OpenedMeal } from '../../model/index.ts';
 import { sidesOf } from '../../pot/index.ts';
 import { emptyServed, nominalServing, serve } from '../../plates/index.ts';
 import { mlOf } from '../../broth/index.ts';
@@ -78,10 +78,7 @@ export function firstWavePlates({ plan, nominal, input }: OpenedMeal): number | 
     return sum + (wave && !wave.pulled ? wave.shredG : 0);
   }, 0);
   if (later <= 0) return undefined;
-  const shredG = nominal.batches.reduce(
-    (sum, { mass }) => sum + mass.lots.reduce((of, { bowl }) => of + bowl, 0),
-    0,
-  );
+  const shredG = nominal.batches.reduce((sum, one) => sum + bowlG(one.plan, one.mass), 0);
   const ml = nominal.batches.reduce(
     (sum, { plan: of, mass }) => sum + (of.liquid ? mlOf(mass.liquid) : 0),
     0,
