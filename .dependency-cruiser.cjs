@@ -84,11 +84,31 @@ module.exports = {
     from('server-sees-no-data', '^server/', '^src/(app|store|workers|core)/', 'The server only serves.'),
     from('no-server-in-app', '^src/', '^server/', 'Every screen works with no server.'),
     {
-      name: 'figures-know-no-sheet',
-      comment: 'Drawings are shared: they know no stage.',
+      name: 'rooms-know-no-other-room',
+      comment: 'What two stages, or two lists, need stands in parts, figures, open or the core.',
       severity: 'error',
-      from: { path: '^src/app/(figures|parts)/' },
-      to: { path: '^src/app/(order|meat|pot|clock|bench|broth|plates|keep|meals|kitchen|shell)/' },
+      from: { path: '^src/app/(stages|lists)/([^/]+)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/app/(stages|lists)/', pathNot: '^src/app/($1/$2|lists/data)/' },
+    },
+    {
+      name: 'app-goes-one-way',
+      comment:
+        'Shell and demo over stages and lists, over parts and figures, over the open meal, over the browser.',
+      severity: 'error',
+      from: { path: '^src/app/(figures|parts|open|browser|paper)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/app/(stages|lists/(?!data/)|shell|demo)' },
+    },
+    {
+      name: 'the-open-meal-is-not-drawn',
+      severity: 'error',
+      from: { path: '^src/app/(open|browser)/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/app/(parts|figures|paper)/' },
+    },
+    {
+      name: 'the-browser-knows-no-meal',
+      severity: 'error',
+      from: { path: '^src/app/browser/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/app/(open|lists)/' },
     },
     {
       name: 'zod-waits',

@@ -46,7 +46,7 @@ const offline = VitePWA({
 const at = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 const WORKER = at('./src/workers/core.worker.ts');
 /** The sheet that a first visit opens. */
-const FIRST = ['meat/Meat', 'figures/strands/Ribbons', 'clock/timers/Ringing'].map((name) =>
+const FIRST = ['stages/meat/Meat', 'figures/strands/Ribbons', 'stages/clock/timers/Ringing'].map((name) =>
   at(`./src/app/${name}.tsx`),
 );
 /** All that the worker's program draws on. */

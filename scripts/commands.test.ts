@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@jest/globals';
-import { demoLog } from '@/app/data/demoLog.ts';
+import { demoLog } from '@/app/demo/demoLog.ts';
 import { usualKitchen } from '@/core/batch/index.ts';
 import { readMealFile, writeMealFile } from '@/core/batch/file/index.ts';
 import { writeBackupHead, writeBackupMeal } from '@/core/batch/file/backup.ts';

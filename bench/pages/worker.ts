@@ -2,7 +2,7 @@
 import { ask as askWorker } from '../../src/workers/client.ts';
 
 const { signal } = new AbortController();
-import { triesFor } from '../../src/app/data/dayPlans.ts';
+import { triesFor } from '../../src/app/open/dayPlans.ts';
 import { eightPots, fiveCuts, fortyPieces, sixLots, threePots } from '../meals.ts';
 
 /** Milliseconds from asking a six-lot meal's ranges to having them, one weight changed each time. */

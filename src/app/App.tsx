@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { Route, Routes, useLocation } from 'react-router';
-import { usePainted } from './data/usePainted.ts';
+import { usePainted } from './browser/usePainted.ts';
 import { MaterialPatterns } from './figures/MaterialPatterns.tsx';
 import { Broken } from './shell/Broken.tsx';
 import { Faults } from './shell/Faults.tsx';
@@ -11,15 +11,15 @@ import { NoStorage } from './shell/NoStorage.tsx';
 import { Start } from './shell/Start.tsx';
 import { Unkept } from './shell/Unkept.tsx';
 
-const Meals = lazy(() => import('./meals/Meals.tsx'));
-const Cuts = lazy(() => import('./cuts/Cuts.tsx'));
-const Shelf = lazy(() => import('./shelf/Shelf.tsx'));
-const Eye = lazy(() => import('./log/Eye.tsx'));
-const Log = lazy(() => import('./log/Log.tsx'));
-const Shopping = lazy(() => import('./shopping/Shopping.tsx'));
-const BenchMode = lazy(() => import('./bench/task/BenchMode.tsx'));
-const WeighOut = lazy(() => import('./plates/WeighOut.tsx'));
-const Kitchen = lazy(() => import('./kitchen/Kitchen.tsx'));
+const Meals = lazy(() => import('./lists/meals/Meals.tsx'));
+const Cuts = lazy(() => import('./lists/cuts/Cuts.tsx'));
+const Shelf = lazy(() => import('./lists/shelf/Shelf.tsx'));
+const Eye = lazy(() => import('./lists/log/Eye.tsx'));
+const Log = lazy(() => import('./lists/log/Log.tsx'));
+const Shopping = lazy(() => import('./lists/shopping/Shopping.tsx'));
+const BenchMode = lazy(() => import('./stages/bench/task/BenchMode.tsx'));
+const WeighOut = lazy(() => import('./stages/plates/WeighOut.tsx'));
+const Kitchen = lazy(() => import('./lists/kitchen/Kitchen.tsx'));
 
 /** The routes: a stage of the work, its folder, its sheet and its word are one name. */
 export function App() {

@@ -1,8 +1,8 @@
 import type { Vessel } from '@/core/batch/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
-import { editKitchen } from '../data/edits.ts';
-import { massUnits } from '../data/useSettings.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
+import { editKitchen } from '../open/edits.ts';
+import { massUnits } from '../open/useSettings.ts';
 import { emptyDraft } from './emptyDraft.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { SelectField } from './fields/SelectField.tsx';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { knownFrom } from '@/core/log/index.ts';
 import { cutShort, fromBatches } from '@/words/index.ts';
-import { useFigures, useOpenMeal } from '../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 
 /** From how many past batches of this kitchen the yields or the times come; without any it says nothing. */
 export function FromLog({ what }: { readonly what: 'y' | 'tender' }) {

@@ -4,8 +4,8 @@ import { ingredientsById } from '@/core/model/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { reference } from '@/reference/index.ts';
 import { skimWords, toolWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
-import { massUnits } from '../data/useSettings.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
+import { massUnits } from '../open/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { SelectField } from './fields/SelectField.tsx';
 

@@ -1,6 +1,6 @@
-import { useFigures } from '../data/MealContext.ts';
+import { useFigures } from '../open/MealContext.ts';
 import { problemWords, remedyWords } from '@/words/index.ts';
-import { applyRemedy } from '../data/edits.ts';
+import { applyRemedy } from '../open/edits.ts';
 import { FieldError } from './FieldError.tsx';
 
 interface Props {

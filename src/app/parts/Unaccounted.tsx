@@ -1,6 +1,6 @@
 import { causeWords } from '@/words/index.ts';
-import { useFigures, useOpenMeal } from '../data/MealContext.ts';
-import { useSaid } from '../data/useSaid.ts';
+import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+import { useSaid } from '../open/useSaid.ts';
 import { FieldError } from './FieldError.tsx';
 
 /** From this share of what went in, a difference is said aloud; smaller ones stand in the table. */

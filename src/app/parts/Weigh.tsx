@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import type { Weighable } from '@/core/batch/index.ts';
 import { type Measure, midpoint, type Written } from '@/core/quantity/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
-import { weigh } from '../data/edits.ts';
-import { massUnits } from '../data/useSettings.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
+import { weigh } from '../open/edits.ts';
+import { massUnits } from '../open/useSettings.ts';
 import { Bowl } from './Bowl.tsx';
 import { QuantityField } from './fields/QuantityField.tsx';
-import { useWall } from '../data/useWall.ts';
+import { useWall } from '../open/useWall.ts';
 
 interface Props {
   readonly flow: Weighable;

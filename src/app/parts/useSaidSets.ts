@@ -2,7 +2,7 @@ import type { LessonSets } from '@/core/batch/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { skimWords, toolWords } from '@/words/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
 
 /** What a lesson sets, in words: "2 bay leaf", "oven". */
 export function useSaidSets(): (sets: LessonSets) => string {

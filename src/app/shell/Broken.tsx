@@ -1,10 +1,10 @@
 import type { FallbackProps } from 'react-error-boundary';
 import { useLocation } from 'react-router';
-import { db } from '../data/db.ts';
-import { takeBackAndForget } from '../data/memory.ts';
-import { saveMeal } from '../data/saveMeal.ts';
-import { useUndo } from '../data/useUndo.ts';
-import { useMealName } from '../data/useMealName.ts';
+import { db } from '../browser/db.ts';
+import { takeBackAndForget } from '../open/memory.ts';
+import { saveMeal } from '../lists/data/saveMeal.ts';
+import { useUndo } from '../open/useUndo.ts';
+import { useMealName } from '../open/useMealName.ts';
 import { BarePage } from './BarePage.tsx';
 
 /** In the place of a page that cannot be drawn: nothing is lost, and there are ways on. */

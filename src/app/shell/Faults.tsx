@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Refused } from '../data/refused.ts';
+import { Refused } from '../lists/data/refused.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 
 /** What went wrong behind the page, said where it is seen: a change may not have been kept. */

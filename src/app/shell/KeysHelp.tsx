@@ -1,8 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { stages } from '@/core/batch/index.ts';
-import { useOpenMeal } from '../data/MealContext.ts';
-import { doAgain, takeBack } from '../data/memory.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
+import { doAgain, takeBack } from '../open/memory.ts';
 
 const KeysDialog = lazy(() => import('./KeysDialog.tsx'));
 

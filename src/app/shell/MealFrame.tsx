@@ -1,6 +1,6 @@
 import { Navigate, useParams } from 'react-router';
 import { stages } from '@/core/batch/index.ts';
-import { useMeal } from '../data/useMeal.ts';
+import { useMeal } from '../open/useMeal.ts';
 import { OpenFrame } from './OpenFrame.tsx';
 import { Sheets } from './Sheets.tsx';
 import { Top } from './Top.tsx';

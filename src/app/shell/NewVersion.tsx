@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { newVersion } from '../data/offline.ts';
-import { useWatched } from '../data/watched.ts';
+import { newVersion } from '../open/offline.ts';
+import { useWatched } from '../browser/watched.ts';
 
 /** A new version has been loaded and asks before it takes over. */
 export function NewVersion() {

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { storageWords } from '@/words/index.ts';
-import { storageFault } from '../data/storage.ts';
-import { useWatched } from '../data/watched.ts';
+import { storageFault } from '../browser/storage.ts';
+import { useWatched } from '../browser/watched.ts';
 import { BarePage } from './BarePage.tsx';
 
 /** In the place of the whole page while nothing can be kept or read: no field is shown that would not be kept. */

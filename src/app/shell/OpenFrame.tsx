@@ -1,9 +1,9 @@
 import { useMemo, type ReactNode } from 'react';
 import { standingOf } from '@/core/batch/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
-import { type Figures, MealProvider, type OpenMeal } from '../data/MealContext.ts';
-import { useReckoning } from '../data/useReckoning.ts';
-import { useSettings } from '../data/useSettings.ts';
+import { type Figures, MealProvider, type OpenMeal } from '../open/MealContext.ts';
+import { useReckoning } from '../open/useReckoning.ts';
+import { useSettings } from '../open/useSettings.ts';
 import { StrandsPanel } from '../figures/strands/StrandsPanel.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
 import { KeysHelp } from './KeysHelp.tsx';

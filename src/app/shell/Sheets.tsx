@@ -1,16 +1,16 @@
 import { lazy, memo, Suspense, type ComponentType } from 'react';
 import type { Stage } from '@/core/batch/index.ts';
-import { usePainted } from '../data/usePainted.ts';
+import { usePainted } from '../browser/usePainted.ts';
 
 const sheets: Readonly<Record<Stage, ComponentType>> = {
-  order: lazy(() => import('../order/Order.tsx')),
-  meat: lazy(() => import('../meat/Meat.tsx')),
-  pot: lazy(() => import('../pot/Pot.tsx')),
-  clock: lazy(() => import('../clock/Clock.tsx')),
-  bench: lazy(() => import('../bench/Bench.tsx')),
-  broth: lazy(() => import('../broth/Broth.tsx')),
-  plates: lazy(() => import('../plates/Plates.tsx')),
-  keep: lazy(() => import('../keep/Keep.tsx')),
+  order: lazy(() => import('../stages/order/Order.tsx')),
+  meat: lazy(() => import('../stages/meat/Meat.tsx')),
+  pot: lazy(() => import('../stages/pot/Pot.tsx')),
+  clock: lazy(() => import('../stages/clock/Clock.tsx')),
+  bench: lazy(() => import('../stages/bench/Bench.tsx')),
+  broth: lazy(() => import('../stages/broth/Broth.tsx')),
+  plates: lazy(() => import('../stages/plates/Plates.tsx')),
+  keep: lazy(() => import('../stages/keep/Keep.tsx')),
 };
 
 /** The sheet of the open station, drawn once the figures of the strands stand: they are what a cook looks for first. */

@@ -2,16 +2,16 @@ import clsx from 'clsx';
 import { Link } from 'react-router';
 import type { Batch } from '@/core/batch/index.ts';
 import { nextInDay } from '@/core/questions/index.ts';
-import { useFigures, useOpenMeal } from '../data/MealContext.ts';
-import { addBatch } from '../data/edits.ts';
-import { planAt, triesFor } from '../data/dayPlans.ts';
-import { useAnswer } from '../data/useAnswer.ts';
-import { useNow } from '../data/useNow.ts';
-import { usePainted } from '../data/usePainted.ts';
+import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+import { addBatch } from '../open/edits.ts';
+import { planAt, triesFor } from '../open/dayPlans.ts';
+import { useAnswer } from '../open/useAnswer.ts';
+import { useNow } from '../browser/useNow.ts';
+import { usePainted } from '../browser/usePainted.ts';
 import { nextActWords } from '@/words/index.ts';
 import { SmallPot } from '../figures/SmallPot.tsx';
 import { useStage } from './useStage.ts';
-import { useWall } from '../data/useWall.ts';
+import { useWall } from '../open/useWall.ts';
 import css from './shell.module.scss';
 
 /** Each batch of the meal as a small pot with its name and its next act. */

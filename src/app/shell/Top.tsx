@@ -3,19 +3,19 @@ import { Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, type ReactNode } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { newMeal } from '@/store/meals.ts';
-import { db, isDemo } from '../data/db.ts';
-import { useNow } from '../data/useNow.ts';
-import { onDisk } from '../data/memory.ts';
-import { notKept } from '../data/queue.ts';
-import { todayName } from '../data/todayName.ts';
-import { useWatched } from '../data/watched.ts';
-import { useUndo } from '../data/useUndo.ts';
-import { usePainted } from '../data/usePainted.ts';
+import { db, isDemo } from '../browser/db.ts';
+import { useNow } from '../browser/useNow.ts';
+import { onDisk } from '../open/memory.ts';
+import { notKept } from '../open/queue.ts';
+import { todayName } from '../open/todayName.ts';
+import { useWatched } from '../browser/watched.ts';
+import { useUndo } from '../open/useUndo.ts';
+import { usePainted } from '../browser/usePainted.ts';
 import { Brand } from './Brand.tsx';
-import { useWall } from '../data/useWall.ts';
+import { useWall } from '../open/useWall.ts';
 import css from './shell.module.scss';
 
-const Ringing = lazy(() => import('../clock/timers/Ringing.tsx'));
+const Ringing = lazy(() => import('../stages/clock/timers/Ringing.tsx'));
 
 /** The demo's kitchen has a clock of its own; it says so. */
 function DemoClock() {

@@ -1,11 +1,11 @@
 import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { storageWords, unkeptWords } from '@/words/index.ts';
-import { db } from '../data/db.ts';
-import { keepAgain, unkeptMeal } from '../data/memory.ts';
-import { notKept } from '../data/queue.ts';
-import { saveMeal } from '../data/saveMeal.ts';
-import { useWatched } from '../data/watched.ts';
+import { db } from '../browser/db.ts';
+import { keepAgain, unkeptMeal } from '../open/memory.ts';
+import { notKept } from '../open/queue.ts';
+import { saveMeal } from '../lists/data/saveMeal.ts';
+import { useWatched } from '../browser/watched.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 
 /** What the store did not take: how much of it, why, and the ways to bring it to safety. */

@@ -4,7 +4,7 @@ import { usualBatch, usualLot } from '@/core/batch/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
 const saved: { name: string; text: string }[] = [];
-jest.unstable_mockModule('../data/saveText.ts', () => ({
+jest.unstable_mockModule('../browser/saveText.ts', () => ({
   saveText: (name: string, text: string) => {
     saved.push({ name, text });
   },

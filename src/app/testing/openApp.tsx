@@ -1,4 +1,4 @@
-import { levelling } from '../data/dayPlans.ts';
+import { levelling } from '../open/dayPlans.ts';
 import { jest } from '@jest/globals';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, configure, render, screen } from './dom.ts';
@@ -38,11 +38,11 @@ jest.unstable_mockModule('@/workers/logger.ts', () => ({
     return { digester: (meals: never) => Promise.resolve(core.digests(meals)), stop: () => undefined };
   },
 }));
-jest.unstable_mockModule('../data/tabs.ts', () => ({
+jest.unstable_mockModule('../browser/tabs.ts', () => ({
   tellOtherTabs: () => undefined,
   whenAnotherTabWrites: () => undefined,
 }));
-jest.unstable_mockModule('../data/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
+jest.unstable_mockModule('../browser/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
 // A tenth of the draws: a third of the time went into them, and what is tried here hangs on no tenth of a percent.
 const drawn = await import('@/core/model/draws/drawn.ts');
 jest.unstable_mockModule('@/core/model/draws/drawn.ts', () => ({
@@ -52,9 +52,9 @@ jest.unstable_mockModule('@/core/model/draws/drawn.ts', () => ({
 }));
 const { coreWorker } = await import('@/workers/core.ts');
 const { App } = await import('../App.tsx');
-const { db } = await import('../data/db.ts');
-const { notKept } = await import('../data/queue.ts');
-const { queries } = await import('../data/queries.ts');
+const { db } = await import('../browser/db.ts');
+const { notKept } = await import('../open/queue.ts');
+const { queries } = await import('../open/queries.ts');
 
 globalThis.reportError = (error: unknown) => {
   const message = error instanceof Error ? error.message : String(error);

@@ -5,7 +5,7 @@ import { MemoryRouter } from 'react-router';
 import { standingEntries } from '@/core/batch/index.ts';
 import { openMeal, type Input } from '@/core/model/index.ts';
 import { reckon } from '@/core/questions/index.ts';
-import { MealProvider } from '../data/MealContext.ts';
+import { MealProvider } from '../open/MealContext.ts';
 
 /** Renders a part of a sheet about an open meal, whose first batch is open. */
 export function renderWithMeal(input: Input, part: ReactElement): Rendered {

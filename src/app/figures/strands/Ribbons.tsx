@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Strands } from '@/core/ledger/index.ts';
-import { useFigures, useOpenMeal } from '../../data/MealContext.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useDrawnSize } from '../useDrawnSize.ts';
 import { edgeOf, fillOf } from '../materials.ts';
 import { layStrands } from './layout.ts';

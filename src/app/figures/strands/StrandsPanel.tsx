@@ -3,9 +3,9 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { type Stage, stages } from '@/core/batch/index.ts';
 import { strandsOf } from '@/core/ledger/index.ts';
-import { MealProvider, useFigures, useOpenMeal } from '../../data/MealContext.ts';
-import { useExample } from '../../data/useExample.ts';
-import { usePainted } from '../../data/usePainted.ts';
+import { MealProvider, useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { useExample } from '../../open/useExample.ts';
+import { usePainted } from '../../browser/usePainted.ts';
 import { stationFigures } from './stationFigures.ts';
 import css from './strands.module.scss';
 

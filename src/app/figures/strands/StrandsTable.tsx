@@ -1,7 +1,7 @@
 import Modal from 'react-bootstrap/Modal';
 import { writeMass } from '@/core/quantity/index.ts';
 import { strandParts, type StrandPart, type StrandPartName, type Strands } from '@/core/ledger/index.ts';
-import { useOpenMeal } from '../../data/MealContext.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
 import css from './strands.module.scss';
 
 /** In the order of the work; what goes onto the plates is told dish by dish elsewhere. */

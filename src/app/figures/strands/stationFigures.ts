@@ -1,6 +1,6 @@
 import { type Stage, isStrained } from '@/core/batch/index.ts';
 import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
-import type { Figures, OpenMeal } from '../../data/MealContext.ts';
+import type { Figures, OpenMeal } from '../../open/MealContext.ts';
 
 interface Station {
   readonly key: string;

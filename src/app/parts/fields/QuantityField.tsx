@@ -1,6 +1,6 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import { type AnyReading, type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
-import { useDraft } from '../../data/drafts.ts';
+import { useDraft } from '../../open/drafts.ts';
 import { useTyped } from './useTyped.ts';
 import { Unentered } from './Unentered.tsx';
 import { FieldError } from '../FieldError.tsx';

@@ -1,7 +1,7 @@
 import { dateOf, readTimeOfDay, readWall, writeTime, writeWall } from '@/core/clock/index.ts';
-import { clockNow } from '../../data/clock.ts';
-import { useSettings } from '../../data/useSettings.ts';
-import { zoneHere } from '../../data/useWall.ts';
+import { clockNow } from '../../browser/clock.ts';
+import { useSettings } from '../../open/useSettings.ts';
+import { zoneHere } from '../../open/useWall.ts';
 import { ReadField } from './ReadField.tsx';
 
 interface Props {

@@ -1,4 +1,0 @@
-import { Gone } from '../task/Gone.tsx';
-
-/** Something may be eaten, dropped or found. */
-export const FromBowl = () => <Gone what={['eaten', 'thrown', 'foundLate']} />;

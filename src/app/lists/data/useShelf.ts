@@ -1,0 +1,10 @@
+import type { ShelfItem } from '@/core/batch/index.ts';
+import { useKept } from '../../open/useKept.ts';
+
+const EMPTY: readonly ShelfItem[] = [];
+
+/** Everything on the shelf, with what has gone of it. */
+export function useShelf(): readonly ShelfItem[] {
+  const row = useKept().get('shelf');
+  return row?.id === 'shelf' ? row.items : EMPTY;
+}

@@ -1,0 +1,8 @@
+import { useLiveQuery } from 'dexie-react-hooks';
+import { db } from '../../browser/db.ts';
+
+/** The meals of which something has been weighed; undefined while they are looked up. */
+export function useWeighedMeals(): readonly string[] | undefined {
+  // Each key of the index once: nothing of the readings is read.
+  return useLiveQuery(async () => (await db.entries.orderBy('mealId').uniqueKeys()).map(String), []);
+}

@@ -1,0 +1,114 @@
+import { boilingAt } from '@/core/tender/index.ts';
+import { Plus, X } from 'lucide-react';
+import { type HeatSource, type Kitchen, sourceKinds } from '@/core/batch/index.ts';
+import { OVEN_WIDTH, usualSources } from '@/core/pot/index.ts';
+import { writeDegrees } from '@/core/quantity/index.ts';
+import { editKitchen } from '../../open/edits.ts';
+import { useSettings } from '../../open/useSettings.ts';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { TextField } from '../../parts/fields/TextField.tsx';
+import { AltitudeField } from './AltitudeField.tsx';
+import { LengthField } from '../../parts/fields/LengthField.tsx';
+import css from './kitchen.module.scss';
+
+const hasRoom = (kind: HeatSource['kind']) => kind === 'oven' || kind === 'smoker' || kind === 'grill';
+/** Room between the rack and the roof, if nobody has measured it, cm. */
+const USUAL_ROOM = 30;
+
+/** Burners, ovens and what else gives heat; and how high the kitchen lies. */
+export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
+  const units = useSettings();
+  const sources = kitchen.heatSources ?? usualSources;
+  const edit = (words: string, recipe: (all: readonly HeatSource[]) => HeatSource[]) => {
+    editKitchen(words, (before) => ({ ...before, heatSources: recipe(before.heatSources ?? usualSources) }));
+  };
+  const change = (id: string, words: string, changes: Partial<HeatSource>) => {
+    edit(words, (all) => all.map((source) => (source.id === id ? { ...source, ...changes } : source)));
+  };
+  return (
+    <section>
+      <h2>Heat</h2>
+      <ul className={css.heat} aria-label="What gives heat">
+        {sources.map((source) => (
+          <li key={source.id}>
+            <TextField
+              label={`Name of ${source.name}`}
+              hidden
+              value={source.name}
+              onChange={(name) => {
+                if (name !== '') change(source.id, 'the name of a burner or an oven', { name });
+              }}
+            />
+            <SelectField
+              label={`What ${source.name} is`}
+              hidden
+              value={source.kind}
+              onChoose={(value) => {
+                const kind = sourceKinds.find((one) => one === value) ?? 'burner';
+                change(source.id, 'what gives heat', {
+                  kind,
+                  ...(hasRoom(kind) && { heightCm: source.heightCm ?? USUAL_ROOM }),
+                });
+              }}
+            >
+              {sourceKinds.map((kind) => (
+                <option key={kind}>{kind}</option>
+              ))}
+            </SelectField>
+            {hasRoom(source.kind) && (
+              <LengthField
+                label="Inner height, cm"
+                cm={source.heightCm ?? USUAL_ROOM}
+                onChange={(heightCm) => {
+                  change(source.id, 'the height of an oven', { heightCm });
+                }}
+              />
+            )}
+            {source.kind === 'oven' && (
+              <LengthField
+                label="Inner width, cm"
+                cm={source.widthCm ?? OVEN_WIDTH}
+                onChange={(widthCm) => {
+                  change(source.id, 'the width of an oven', { widthCm });
+                }}
+              />
+            )}
+            <button
+              type="button"
+              className="link quiet"
+              aria-label={`Remove ${source.name}`}
+              onClick={() => {
+                edit(`removing ${source.name}`, (all) => all.filter(({ id }) => id !== source.id));
+              }}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="btn act"
+        onClick={() => {
+          edit('another burner', (all) => [
+            ...all,
+            { id: crypto.randomUUID(), name: 'Another burner', kind: 'burner' },
+          ]);
+        }}
+      >
+        <Plus size={16} aria-hidden /> Another burner or oven
+      </button>
+      <div className={css.altitude}>
+        <AltitudeField
+          metres={kitchen.altitudeM}
+          onChange={(altitudeM) => {
+            editKitchen('how high the kitchen lies', (before) => ({ ...before, altitudeM }));
+          }}
+        />
+        <span className="quiet">
+          Water boils at <b className="num">{writeDegrees(boilingAt(kitchen.altitudeM), units)}</b> there.
+        </span>
+      </div>
+    </section>
+  );
+}

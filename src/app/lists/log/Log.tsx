@@ -1,0 +1,146 @@
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { cutsInLog, type LogOrder, ordered, orders, searched, storyOf } from '@/core/log/index.ts';
+import { cutShort, orderWords, storyTitle } from '@/words/index.ts';
+import { useLog } from '../data/useLog.ts';
+import { SeekField } from '../../parts/fields/SeekField.tsx';
+import { FieldError } from '../../parts/FieldError.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { Top } from '../../shell/Top.tsx';
+import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
+import { LogLinks } from './LogLinks.tsx';
+import { PastBatch } from './PastBatch.tsx';
+import { PastRow } from './PastRow.tsx';
+import { Story } from './Story.tsx';
+import css from './log.module.scss';
+
+const Charts = lazy(() => import('./Charts.tsx'));
+const Compare = lazy(() => import('./Compare.tsx'));
+const Learned = lazy(() => import('./Learned.tsx'));
+
+/** Fewer than this are seen with one look. */
+const WORTH_SEARCHING = 4;
+
+/** What this kitchen really yields: past cooks, one of them whole, and how its cut came to be known here. */
+export default function Log() {
+  useDocumentTitle('log');
+  const { digests, mending, unread } = useLog();
+  const [sought, seek] = useState('');
+  const [order, put] = useState<LogOrder>('latest first');
+  const [chosen, choose] = useState<string>();
+  const [beside, compare] = useState<readonly string[]>([]);
+  const words = useDeferredValue(sought);
+  const found = useMemo(() => digests && ordered(searched(digests, words), order), [digests, words, order]);
+  // One that was weighed has more to show.
+  const digest =
+    found?.find(({ batch }) => batch === chosen) ?? found?.find(({ weighed }) => weighed) ?? found?.[0];
+  const cut = digest?.cuts.find((one) => one.cut !== '')?.cut;
+  const story = useMemo(
+    () => (digests && cut !== undefined ? storyOf(digests, cut) : undefined),
+    [digests, cut],
+  );
+  if (!digests || !found)
+    return (
+      <>
+        <Top />
+        <main id="sheet" className="sheet is-wide" tabIndex={-1}>
+          <h1>Opening the log</h1>
+        </main>
+      </>
+    );
+  const compared = beside.flatMap((id) => digests.find(({ batch }) => batch === id) ?? []);
+  return (
+    <>
+      <Top />
+      <main id="sheet" className="sheet is-wide" tabIndex={-1}>
+        <div className="line">
+          <h1>{storyTitle(story)}</h1>
+          <p className="quiet">
+            {digests.length === 0
+              ? 'A batch comes in here once something of it is weighed, or it is closed.'
+              : `${String(digests.length)} ${digests.length === 1 ? 'cook' : 'cooks'}: wide as bought, narrow as shredded`}
+          </p>
+        </div>
+        {mending && (
+          <p className={css.mending} role="status">
+            Reading past meals: {mending.done} of {mending.of}
+            <progress value={mending.done} max={mending.of} aria-hidden />
+          </p>
+        )}
+        {unread.map(({ id, name, why }) => (
+          <FieldError key={id}>
+            “{name || 'a meal without a name'}” is not in the log, since it cannot be reckoned ({why}). It is
+            tried again when the log is opened.
+          </FieldError>
+        ))}
+        {digests.length >= WORTH_SEARCHING && (
+          <div className={css.seek}>
+            <SeekField
+              label="Look for a cook"
+              placeholder="a word, a cut, a dish, 2026-10, <38 %"
+              value={sought}
+              size={34}
+              onChange={seek}
+            />
+            <SelectField label="in order" hidden value={order} onChoose={(next) => put(next as LogOrder)}>
+              {orders.map((one) => (
+                <option key={one} value={one}>
+                  {orderWords[one]}
+                </option>
+              ))}
+            </SelectField>
+            <span className="quiet" role="status">
+              {found.length === digests.length ? '' : `${String(found.length)} of ${String(digests.length)}`}
+            </span>
+          </div>
+        )}
+        {found.length === 0 && digests.length > 0 && (
+          <p className="nothing">No past cook has “{sought.trim()}” in it.</p>
+        )}
+        {found.length > 0 && (
+          <PastRow
+            key={`${words} ${order}`}
+            digests={found}
+            chosen={digest?.batch}
+            compared={beside}
+            onChoose={choose}
+          />
+        )}
+        {compared.length > 1 && (
+          <Suspense fallback={<p className="quiet">One moment.</p>}>
+            <Compare
+              digests={compared}
+              onDrop={(id) => compare(beside.filter((one) => one !== id))}
+              onNone={() => compare([])}
+            />
+          </Suspense>
+        )}
+        {digest && (
+          <div className={css.halves}>
+            <PastBatch
+              digest={digest}
+              isCompared={beside.includes(digest.batch)}
+              onCompare={(on) =>
+                compare(on ? [...beside, digest.batch] : beside.filter((one) => one !== digest.batch))
+              }
+            />
+            {story && <Story story={story} chosen={digest.batch} onChoose={choose} />}
+          </div>
+        )}
+        <LogLinks digests={digests} cuts={cutsInLog(digests).map(({ name }) => cutShort(name))}>
+          {{
+            charts: (
+              <Suspense fallback={<p className="quiet">One moment.</p>}>
+                <Charts digests={digests} cut={cut} />
+              </Suspense>
+            ),
+            learned: (
+              <Suspense fallback={<p className="quiet">One moment.</p>}>
+                <Learned />
+              </Suspense>
+            ),
+          }}
+        </LogLinks>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,58 @@
+import { importMeal } from '@/store/meals.ts';
+import { useState } from 'react';
+import type { MealFile } from '@/core/batch/index.ts';
+import { db } from '../../browser/db.ts';
+import { onDisk } from '../../open/memory.ts';
+import { AskReplace } from './AskReplace.tsx';
+import { FileButton } from '../../parts/FileButton.tsx';
+
+interface Props {
+  readonly tell: (words: string) => void;
+  readonly report: (error: unknown) => void;
+  /** The file is a backup of everything. */
+  readonly onBackup: (file: File) => void;
+}
+
+/** Brings in the file of a meal; one that is here already is asked about. */
+export function BringIn({ tell, report, onBackup }: Props) {
+  const [asked, setAsked] = useState<MealFile>();
+  const take = async (file: MealFile) => {
+    await onDisk(() => importMeal(db, file));
+    tell(`“${file.meal.name}” is in.`);
+    setAsked(undefined);
+  };
+  const open = async (source: File) => {
+    if (source.name.endsWith('.jsonl')) {
+      onBackup(source);
+      return;
+    }
+    const { readIncoming } = await import('@/store/files.ts');
+    const incoming = await readIncoming(db, source);
+    if (!incoming.ok) report(incoming.error);
+    else if (incoming.known) setAsked(incoming.file);
+    else await take(incoming.file);
+  };
+  return (
+    <>
+      <FileButton
+        words="Bring in a file"
+        label="A meal file"
+        accept=".json,.jsonl,application/json"
+        onFile={(file) => {
+          open(file).catch(report);
+        }}
+      />
+      {asked && (
+        <AskReplace
+          name={asked.meal.name}
+          onReplace={() => {
+            take(asked).catch(report);
+          }}
+          onLeave={() => {
+            setAsked(undefined);
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,142 @@
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { screen, waitFor } from '../../testing/dom.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf } from '@/core/testing/meals.ts';
+
+const saved: { name: string; text: string }[] = [];
+jest.unstable_mockModule('../../browser/saveText.ts', () => ({
+  saveText: (name: string, text: string) => {
+    saved.push({ name, text });
+  },
+  saveFile: () => undefined,
+}));
+const { closePage, emptyDisk, openAt, openPath, press, settled, sheet, stored, takeBack, user, write } =
+  await import('../../testing/openApp.tsx');
+
+beforeEach(emptyDisk);
+/** Presses, and waits for the file. */
+async function save(name: string | RegExp): Promise<void> {
+  const before = saved.length;
+  await press(name);
+  await waitFor(() => expect(saved.length).toBe(before + 1), { timeout: 10_000 });
+}
+
+afterEach(() => {
+  closePage();
+  saved.length = 0;
+});
+
+const supper = inputOf([batchOf([lotOf('beef-blade-roast', 2600)])], [dishOf('taco', 24)]);
+async function bringIn(text: string): Promise<void> {
+  const file = new File([text], 'meal.json', { type: 'application/json' });
+  // The page's own simulation has no reading of a file.
+  Object.assign(file, { text: () => Promise.resolve(text) });
+  await user.upload(screen.getByLabelText('A meal file'), file);
+  await settled();
+}
+
+describe('meals go out and come in', () => {
+  test('saved, deleted and brought in it is the same to the byte', async () => {
+    await openAt('meat', supper);
+    closePage();
+    await openPath('/meals');
+    await save(/^Save as a file/);
+    const [first] = saved;
+    expect(first?.name).toBe('supper.json');
+    await press(/^Delete/);
+    await screen.findByText(/No meal is kept here\./);
+    await bringIn(first?.text ?? '');
+    await waitFor(() => expect(sheet()).toContain('“Supper” is in.'));
+    await save(/^Save as a file/);
+    expect(saved[1]?.text).toBe(first?.text);
+  });
+
+  test('one that is here already is asked about, and replaced only if that is wanted', async () => {
+    await openAt('meat', supper);
+    await write('Weight', '3 kg');
+    closePage();
+    await openPath('/meals');
+    await save(/^Save as a file/);
+    const text = saved[0]?.text ?? '';
+    closePage();
+    await openPath('/meals/meal');
+    await write('Weight', '5 kg');
+    closePage();
+    await openPath('/meals');
+    await bringIn(text);
+    await press('Leave it as it is');
+    expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('5 kg');
+    await bringIn(text);
+    await press('Replace it');
+    expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('3 kg');
+    await takeBack('bringing in “Supper”');
+    expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('5 kg');
+  });
+
+  test.each([
+    ['', 'This file is broken or not JSON'],
+    ['{"format":"another"}', 'This is not a Slow Spoon meal'],
+    ['[1, 2', 'broken or not JSON'],
+  ])('%j is refused in one sentence, and nothing is touched', async (text, words) => {
+    await openAt('meat', supper);
+    closePage();
+    await openPath('/meals');
+    await bringIn(text);
+    await waitFor(() => expect(sheet()).toContain(words));
+    expect((await stored()).batches[0]?.lots[0]?.weight).toEqual(grams(2600));
+  });
+
+  test('a deleted meal comes back with undo, whole', async () => {
+    await openAt('meat', supper);
+    closePage();
+    const before = await stored();
+    await openPath('/meals');
+    await press(/^Delete/);
+    await takeBack('deleting “Supper”');
+    expect(await stored()).toEqual(before);
+  });
+});
+
+describe('the frame of a meal', () => {
+  test('an address of no meal leads to the list; of no batch or no station, to the first pot', async () => {
+    await openAt('meat', supper);
+    closePage();
+    await openPath('/meals/gone/batches/pot/meat');
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Meals');
+    closePage();
+    await openPath('/meals/meal/batches/pot/nowhere');
+    expect(location.pathname).toBe('/meals/meal/batches/pot/meat');
+    closePage();
+    await openPath('/meals/meal/batches/gone/pot');
+    expect(location.pathname).toBe('/meals/meal/batches/pot/meat');
+  });
+
+  test('keys go from station to station, take back and do again, and list themselves', async () => {
+    await openAt('meat', supper);
+    await write('Weight', '3 kg');
+    await user.tab();
+    (document.activeElement as HTMLElement | null)?.blur();
+    await user.keyboard(']');
+    await settled();
+    expect(location.pathname).toMatch(/\/pot$/);
+    await user.keyboard('[[');
+    await settled();
+    expect(location.pathname).toMatch(/\/meat$/);
+    await screen.findByRole('button', { name: 'undo the weight of a lot' });
+    await user.keyboard('u');
+    await settled();
+    expect((await stored()).batches[0]?.lots[0]?.weight.text).not.toBe('3 kg');
+    await user.keyboard('{Shift>}U{/Shift}');
+    await settled();
+    expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('3 kg');
+    await user.keyboard('?');
+    expect(await screen.findByRole('dialog', { name: 'Keys' })).toBeTruthy();
+  });
+
+  test('another pot stands on the stove, and what is next stands under each', async () => {
+    await openAt('meat', supper);
+    await press('+ pot');
+    const stove = screen.getByRole('list', { name: 'The stove' });
+    expect(stove.textContent).toMatch(/Pot ?test after 2 h.*Pot two ?write what you bought/);
+    expect((await stored()).meal.batches).toHaveLength(2);
+  });
+});

@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import { keepables, places, type Keepable, type ShelfPlace } from '@/core/batch/index.ts';
+import { gramsOfKept } from '@/core/questions/index.ts';
+import type { Quantity } from '@/core/quantity/index.ts';
+import { keptWords, placeWords } from '@/words/index.ts';
+import { clockNow } from '../../browser/clock.ts';
+import { editShelf } from '../../open/edits.ts';
+import { massUnits, useSettings } from '../../open/useSettings.ts';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { TextField } from '../../parts/fields/TextField.tsx';
+import css from './shelf.module.scss';
+
+/** Puts something on the shelf by hand: bacon fat, rinds, stock, the rest of a bottle or a tin. */
+export function AddToShelf() {
+  const units = useSettings();
+  const [open, setOpen] = useState(false);
+  const [name, setName] = useState('');
+  const [what, setWhat] = useState<Keepable>('other');
+  const [place, setPlace] = useState<ShelfPlace>('fridge');
+  const [amount, setAmount] = useState<{ readonly quantity: Quantity; readonly volume: boolean }>();
+  const typed = amount?.quantity.lo;
+  const add = () => {
+    if (typed === undefined || name === '') return;
+    const at = clockNow();
+    const liquid = amount?.volume === true;
+    editShelf(`${name}, on the shelf`, (all) => [
+      ...all,
+      {
+        id: crypto.randomUUID(),
+        what,
+        name,
+        grams: liquid ? gramsOfKept(what, typed) : typed,
+        ...(liquid && { ml: typed }),
+        made: at,
+        place,
+        ...(place === 'freezer' && { frozen: at }),
+      },
+    ]);
+    setOpen(false);
+    setName('');
+    setAmount(undefined);
+  };
+  if (!open)
+    return (
+      <p>
+        <button type="button" className="link" onClick={() => setOpen(true)}>
+          put something else on the shelf
+        </button>
+      </p>
+    );
+  return (
+    <div className={css.add}>
+      <TextField label="What it is" value={name} onChange={setName} />
+      <SelectField label="kind" value={what} onChoose={(next) => setWhat(next as Keepable)}>
+        {keepables.map((one) => (
+          <option key={one} value={one}>
+            {keptWords[one]}
+          </option>
+        ))}
+      </SelectField>
+      <QuantityField
+        label="How much"
+        quantity={undefined}
+        measure={['mass', 'volume']}
+        units={massUnits(units).toReversed()}
+        placeholder="300 g"
+        chars={10}
+        onChange={(quantity, measure) => setAmount({ quantity, volume: measure === 'volume' })}
+      />
+      <SelectField label="in the" value={place} onChoose={(next) => setPlace(next as ShelfPlace)}>
+        {places.map((one) => (
+          <option key={one} value={one}>
+            {placeWords[one]}
+          </option>
+        ))}
+      </SelectField>
+      <button type="button" className="btn act" disabled={typed === undefined || name === ''} onClick={add}>
+        Put it there
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,100 @@
+import { useRef, useState } from 'react';
+import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/batch/index.ts';
+import { daysUntil, gramsLeft, movedTo, onShelf, bestBefore, withGone } from '@/core/keep/index.ts';
+import { clockNow } from '../../browser/clock.ts';
+import { editShelf } from '../../open/edits.ts';
+import { useKitchen } from '../../open/useKitchen.ts';
+import { useNow } from '../../browser/useNow.ts';
+import { useShelf } from '../data/useShelf.ts';
+import { Caution } from '../../parts/Caution.tsx';
+import { Top } from '../../shell/Top.tsx';
+import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
+import { AddToShelf } from './AddToShelf.tsx';
+import { Board } from './Board.tsx';
+import { TakeIt } from './TakeIt.tsx';
+import css from './shelf.module.scss';
+
+/** What is kept for later: a board for each place, its left end today, the oldest first. */
+export default function Shelf() {
+  useDocumentTitle('shelf');
+  const takes = useRef<HTMLButtonElement>(null);
+  const kitchen = useKitchen();
+  const now = useNow();
+  const items = onShelf(useShelf(), kitchen);
+  const [chosen, choose] = useState<string>();
+  const item = items.find(({ id }) => id === chosen) ?? items[0];
+  const change = (words: string, recipe: (one: ShelfItem) => ShelfItem) =>
+    editShelf(words, (all) => all.map((one) => (one.id === item?.id ? recipe(one) : one)));
+  const move = (place: ShelfPlace) =>
+    item && change(`${item.name}, to the ${place}`, (one) => movedTo(one, place, clockNow()));
+  const end = (how: ShelfEnd) =>
+    item && change(`${item.name}, ${how}`, (one) => withGone(one, { how, at: clockNow() }));
+  return (
+    <>
+      <Top />
+      <main id="sheet" className="sheet is-wide" tabIndex={-1}>
+        {item ? (
+          <div className="line">
+            <h1>{titleOf(item, daysUntil(bestBefore(item, kitchen), now))}</h1>
+            <div className={css.acts}>
+              <TakeIt item={item} button={takes} />
+              {item.place === 'freezer' ? (
+                <button type="button" className="btn act" onClick={() => move('fridge')}>
+                  Thaw it in the fridge
+                </button>
+              ) : (
+                <button type="button" className="btn act" onClick={() => move('freezer')}>
+                  Freeze it
+                </button>
+              )}
+              <button type="button" className="link quiet" onClick={() => end('eaten')}>
+                it is eaten
+              </button>
+              <button type="button" className="link quiet" onClick={() => end('thrown away')}>
+                throw it away
+              </button>
+            </div>
+          </div>
+        ) : (
+          <h1>Nothing is on the shelf</h1>
+        )}
+        {(['fridge', 'freezer', 'cupboard'] as const).map((place) => {
+          const here = items.filter((one) => one.place === place);
+          return here.length === 0 ? null : (
+            <Board
+              key={place}
+              place={place}
+              items={here.map((one) => ({
+                item: one,
+                grams: gramsLeft(one),
+                days: daysUntil(bestBefore(one, kitchen), now),
+                useBy: bestBefore(one, kitchen),
+              }))}
+              chosen={item?.id}
+              onChoose={choose}
+              onAct={(act) => {
+                if (act === 'take') takes.current?.click();
+                else if (act === 'thaw or freeze') move(item?.place === 'freezer' ? 'fridge' : 'freezer');
+                else end('thrown away');
+              }}
+            />
+          );
+        })}
+        <AddToShelf />
+        <Caution>
+          {kitchen.keeps === 'business'
+            ? 'Seven days at 5 °C or below, the day it was made the first.'
+            : 'Three to four days in the fridge, three to four months frozen.'}{' '}
+          Thaw in the fridge. Reheat right through, to 74 °C. When in doubt, throw it out.
+        </Caution>
+      </main>
+    </>
+  );
+}
+
+function titleOf({ name, place }: ShelfItem, days: number): string {
+  if (days < 0) return `Past its day: ${name}`;
+  if (days === 0) return `Use the ${name} today`;
+  if (place === 'freezer') return `Frozen: ${name}, ${String(days)} days left`;
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${days === 1 ? 'until tomorrow' : `${String(days)} days left`}`;
+}

@@ -1,0 +1,175 @@
+import { isTender } from '@/core/tender/index.ts';
+import { useState } from 'react';
+import { type Entry, type Feel, feels } from '@/core/batch/index.ts';
+import type { Wall } from '@/core/clock/index.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { ask } from '@/workers/client.ts';
+import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+import { weigh } from '../open/edits.ts';
+import { Choice } from './fields/Choice.tsx';
+import { useWall } from '../open/useWall.ts';
+import css from './checks.module.scss';
+import { clockNow } from '../browser/clock.ts';
+
+interface Props {
+  readonly day: DayPlan | undefined;
+}
+
+const ALL = 'all';
+const whichPieces = [
+  { value: 'usual', words: 'any piece' },
+  { value: 'big', words: 'the big ones' },
+] as const;
+
+/** A fork test: of which lot, which pieces, and what it said. Each moves all that comes after it. */
+export function Checks({ day }: Props) {
+  const wall = useWall(day?.zone ?? 'UTC');
+  const { loaded, batch, standing } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const { meal } = loaded;
+  const meat = batchReckoning.lots.filter(({ tenderMin }) => tenderMin !== null);
+  const { lookAt } = batchReckoning.ready;
+  const [chosen, setChosen] = useState<string>();
+  const [pieces, setPieces] = useState<'usual' | 'big'>('usual');
+  const [doubt, setDoubt] = useState<{ check: Entry; other: Entry }>();
+  const lot = chosen ?? (meat.length > 1 ? lookAt : undefined) ?? ALL;
+  const checks = standing.filter(({ measures }) => measures.what === 'check');
+
+  const keep = (check: Entry) => {
+    const { batch: of, measures, value, measure } = check;
+    weigh(meal.id, 'a fork test', { batch: of, measures, value, measure });
+  };
+  const say = (feel: Feel) => {
+    const check = forkNow(batch.id, feel, lot === ALL ? undefined : lot, pieces === 'big');
+    ask('contradicts', loaded, { check }, new AbortController().signal)
+      .then((other) => {
+        if (other) setDoubt({ check, other });
+        else keep(check);
+      })
+      .catch(reportError);
+  };
+  const takeBack = (entry: Entry) => {
+    const { batch: of, measures, measure, id } = entry;
+    weigh(meal.id, 'taking a fork test back', { batch: of, measures, measure, value: null, replaces: id });
+  };
+  return (
+    <section className={css.checks} aria-label="Fork test">
+      <div className="choices">
+        <h2>What does a fork say?</h2>
+        {meat.length > 1 && (
+          <Choice
+            legend="Which meat"
+            hidden
+            value={lot}
+            options={[
+              ...meat.map((one) => ({
+                value: one.lot,
+                words: one.name.split(',')[0]?.toLowerCase() ?? one.name,
+              })),
+              { value: ALL, words: 'all of it' },
+            ]}
+            onChoose={setChosen}
+          />
+        )}
+        <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
+      </div>
+      <p className={css.feels}>
+        {feels.map((feel, i) => (
+          <button
+            key={feel}
+            type="button"
+            className="btn act"
+            data-checks={i === 0 ? true : undefined}
+            onClick={() => {
+              say(feel);
+            }}
+          >
+            {feel}
+          </button>
+        ))}
+      </p>
+      {doubt && (
+        <div className="problem" role="alertdialog" aria-label="Two fork tests disagree">
+          <p>
+            {wall.clock(doubt.other.at)}: {wordsOf(doubt.other)}. Now: {wordsOf(doubt.check)}. Both cannot be
+            right.
+          </p>
+          <p className="remedies">
+            <button
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => {
+                keep(doubt.check);
+                setDoubt(undefined);
+              }}
+            >
+              Keep both
+            </button>
+            <button
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => {
+                takeBack(doubt.other);
+                keep(doubt.check);
+                setDoubt(undefined);
+              }}
+            >
+              The new one is right
+            </button>
+            <button type="button" className="link" onClick={() => setDoubt(undefined)}>
+              forget the new one
+            </button>
+          </p>
+        </div>
+      )}
+      {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, wall, batch.id, checks.at(-1))}</p>}
+      {checks.length > 0 && (
+        <ul className={css.forks}>
+          {checks.map((entry) => (
+            <li key={entry.id}>
+              <span className="num">{wall.clock(entry.at)}</span> {lotName(entry, meat)}{' '}
+              <b>{wordsOf(entry)}</b>
+              <button type="button" className="link" onClick={() => takeBack(entry)}>
+                take back
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** What a fork says at this moment. */
+const forkNow = (batch: string, feel: Feel, lot: string | undefined, big: boolean): Entry => ({
+  id: 'check',
+  at: clockNow(),
+  batch,
+  measures: { what: 'check', feel, ...(lot !== undefined && { lot }), ...(big && { pieces: 'big' }) },
+  value: { text: feel },
+  measure: 'feel',
+  source: 'typed',
+});
+
+/** What the last fork does to the day. */
+function nextWords(day: DayPlan, wall: Wall, batch: string, last: Entry | undefined): string {
+  const { serving, lateMin } = day;
+  const look = day.lines.find((line) => line.batch === batch && line.kind === 'look');
+  const tender = last?.measures.what === 'check' && isTender(last.measures.feel);
+  const first = look
+    ? `${tender ? 'That is tender' : 'Not yet'}: test ${tender ? 'the rest' : 'again'} at ${wall.moment(look.from, last?.at ?? serving)}.`
+    : tender
+      ? 'Tender: lift it out.'
+      : '';
+  const then =
+    lateMin > 0 ? `Serving moves to ${wall.clock(serving)}.` : `Serving stays at ${wall.clock(serving)}.`;
+  return `${first} ${then}`;
+}
+
+const wordsOf = ({ measures }: Entry) => (measures.what === 'check' ? measures.feel : '');
+
+function lotName({ measures }: Entry, meat: readonly { lot: string; name: string }[]): string {
+  if (measures.what !== 'check') return '';
+  const name = meat.find(({ lot }) => lot === measures.lot)?.name.split(',')[0] ?? 'all of it';
+  return measures.pieces === 'big' ? `${name}, the big ones` : name;
+}

@@ -1,0 +1,141 @@
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { FULL_DRAWS } from '@/core/model/index.ts';
+import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+import { editDish, editLot } from '../open/edits.ts';
+import { PlatesRow } from '../figures/PlatesRow.tsx';
+import { countOf, dishName } from '@/core/order/index.ts';
+import { shortName } from '@/words/index.ts';
+import css from './enough.module.scss';
+
+const Margins = lazy(() => import('./Margins.tsx'));
+/** Less shred than this is not worth naming, g. */
+const CRUMBS = 20;
+
+/** Whether it will be enough: as a chance, in plates, and what would help when it is short. */
+export function Enough() {
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
+  const [open, setOpen] = useState(false);
+  const { meal } = reckoning;
+  const { plates, enough } = meal;
+  if (!plates || enough === null) return null;
+  const { total, surely, likely } = plates;
+  const kinds = loaded.meal.dishes.map((dish) => {
+    const of = plates.dishes.find((one) => one.dish === dish.id);
+    return { kind: dish.kind, count: countOf(dish), surely: of?.surely ?? 0, likely: of?.likely ?? 0 };
+  });
+  const short = plates.dishes.flatMap(({ dish, surely: sure, short: part }) => {
+    const of = loaded.meal.dishes.find(({ id }) => id === dish);
+    return of && part !== null
+      ? [`${dishName(of)}: sure of ${sure} of ${countOf(of)}, ${part} runs short`]
+      : [];
+  });
+  const over = meal.leftG.p50 ?? meal.leftG.mid;
+  const left = writeMass(over, units);
+  const last = loaded.meal.dishes.findLast((dish) => countOf(dish) > 0);
+  return (
+    <section className={css.enough} aria-labelledby="enough-title">
+      <div className="line">
+        <h2 id="enough-title">
+          {surely === total
+            ? `Sure of all ${total} plates`
+            : `Sure of ${surely} plates, likely ${likely === total ? `all ${total}` : likely}`}
+        </h2>
+        <p className={css.chance}>
+          <span className="quiet">enough</span>{' '}
+          <button
+            type="button"
+            className="link"
+            aria-expanded={open}
+            onClick={() => {
+              setOpen(!open);
+            }}
+          >
+            <b className="num">{writeChance(enough)}</b>
+          </button>
+        </p>
+      </div>
+      <PlatesRow
+        dishes={kinds}
+        surely={surely}
+        likely={likely}
+        left={over > CRUMBS ? `${left.value} ${left.unit}` : undefined}
+        {...(last &&
+          !last.guests && {
+            last: {
+              name: dishName(last),
+              count: countOf(last),
+              onCount: (count: number) => {
+                editDish(
+                  loaded.meal.id,
+                  last.id,
+                  'the number of plates',
+                  (dish) => ({ ...dish, count: { text: String(count), lo: count, hi: count } }),
+                  `${last.id} count`,
+                );
+              },
+            },
+          })}
+      />
+      {open && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <Margins />
+        </Suspense>
+      )}
+      {short.length > 0 && meal.tickets.length > 1 && <p className="quiet">{short.join('; ')}.</p>}
+      <Short />
+      {reckoning.draws > 0 && reckoning.draws < FULL_DRAWS && (
+        <p className="quiet">
+          So many lots: the ranges are from {reckoning.draws} runs instead of {FULL_DRAWS}.
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** One line when it is short: how much more would do. */
+function Short() {
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
+  const { more, moreMl, shortFirst } = reckoning.meal;
+  const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+  const lot =
+    more && loaded.batches.find(({ id }) => id === more.batch)?.lots.find(({ id }) => id === more.lot);
+  const known = more && reckoning.batches.flatMap(({ lots }) => lots).find(({ lot: id }) => id === more.lot);
+  if (!more && moreMl === null) return null;
+  return (
+    <p className={css.short}>
+      {more && lot && known && (
+        <>
+          <b>{typedMass(more.grams, units).text} more</b> {shortName(known.name).toLowerCase()}: enough 95 in
+          100.{' '}
+          {lot.weight.lo !== undefined &&
+            lot.weight.lo === lot.weight.hi &&
+            lot.weight.count === undefined && (
+              <button
+                type="button"
+                className="link"
+                onClick={() => {
+                  const weight = typedMass((lot.weight.lo ?? 0) + more.grams, units);
+                  editLot(more.batch, lot.id, `adding ${typedMass(more.grams, units).text}`, { weight });
+                }}
+              >
+                Add it
+              </button>
+            )}{' '}
+        </>
+      )}
+      {moreMl !== null && (
+        <>
+          <b>{set(writeVolume(moreMl, units))} more liquid</b>: enough 95 in 100
+          {shortFirst === 'liquid' ? '; it runs short before the meat' : ''}.{' '}
+          <Link to="../pot" relative="path">
+            Pour more
+          </Link>
+        </>
+      )}
+    </p>
+  );
+}

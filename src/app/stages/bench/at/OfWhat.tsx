@@ -1,0 +1,27 @@
+import type { AfterWhat } from '@/core/batch/index.ts';
+import { without } from '../../../open/withOrWithout.ts';
+import { LiquidChoice } from './LiquidChoice.tsx';
+import type { HowProps } from './screens.ts';
+
+type OnLiquid = Extract<
+  AfterWhat,
+  'strain' | 'mash' | 'skim' | 'set apart' | 'put back' | 'boil down' | 'thicken' | 'add' | 'salt'
+>;
+
+/** Which liquid a step is done to. */
+export function OfWhat<W extends OnLiquid>({ step, liquids, name, onChange }: HowProps<W>) {
+  const { liquid }: { readonly liquid?: string | undefined } = step;
+  return (
+    <LiquidChoice
+      label={`${name}: of what`}
+      liquids={liquids}
+      value={liquid}
+      by="of"
+      onChoose={(chosen) =>
+        onChange('which liquid', (s) =>
+          chosen === undefined ? (without(s, 'liquid') as typeof s) : { ...s, liquid: chosen },
+        )
+      }
+    />
+  );
+}

@@ -1,0 +1,49 @@
+import type { ComesOut } from '@/core/pot/index.ts';
+import { boneEachG } from '@/core/questions/index.ts';
+import { useFigures } from '../../../open/MealContext.ts';
+import { useSaid } from '../../../open/useSaid.ts';
+import { Bones } from '../task/Bones.tsx';
+import { Leavings } from '../task/Leavings.tsx';
+import { ScaleCounts } from '../task/ScaleCounts.tsx';
+import { SmallBones, StillInThePot } from './parts.tsx';
+import type { StepScreens } from './screens.ts';
+
+/** Bones are counted as they come out, by hand or by the scale. */
+function Before() {
+  const { batchReckoning } = useFigures();
+  const { mass } = useSaid();
+  const bones = batchReckoning.comeOut.filter(({ kind }) => kind === 'bones');
+  const next = missing(bones);
+  return (
+    <>
+      {bones.map((thing) => (
+        <Bones
+          key={thing.thing}
+          thing={thing}
+          eachG={boneEachG(thing, batchReckoning.lots)}
+          mass={mass}
+          labelled={bones.length > 1}
+        />
+      ))}
+      {next && <ScaleCounts thing={next} eachG={boneEachG(next, batchReckoning.lots)} />}
+    </>
+  );
+}
+
+/** The first of which one is missing. */
+const missing = (bones: readonly ComesOut[]): ComesOut | undefined =>
+  bones.find(({ count = Infinity, back }) => back < count) ?? bones[0];
+
+export const bone: StepScreens<'bone'> = {
+  How: undefined,
+  under: (_, { counted }) =>
+    counted.map(({ name, count = 0, back }) => `, ${name}: ${back} of ${count} out`).join(''),
+  Before,
+  After: () => (
+    <>
+      <StillInThePot />
+      <Leavings of="bone" />
+    </>
+  ),
+  Care: SmallBones,
+};

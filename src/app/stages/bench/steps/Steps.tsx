@@ -1,0 +1,142 @@
+import { arrayMove } from '@dnd-kit/sortable';
+import { useState } from 'react';
+import {
+  afterBy,
+  afterOf,
+  type AfterStep,
+  afterWhats,
+  type AfterWhat,
+  type Batch,
+  type DishKind,
+  type School,
+  schoolFor,
+  schools,
+} from '@/core/batch/index.ts';
+import { makesLiquid } from '@/core/work/index.ts';
+import { actWords, schoolWords, stepsWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../../open/MealContext.ts';
+import { editBatch } from '../../../open/edits.ts';
+import { SelectField } from '../../../parts/fields/SelectField.tsx';
+import { SortableList } from '../../../parts/sortable/SortableList.tsx';
+import { StepRow } from './StepRow.tsx';
+import css from './steps.module.scss';
+
+/** What is done once the meat is tender: the cook's list, to reorder, repeat and drop; one line while it is closed. */
+export function Steps() {
+  const { batch, loaded } = useOpenMeal();
+  const [open, setOpen] = useState(false);
+  const steps = afterOf(batch);
+  const edit = (
+    words: string,
+    change: (before: readonly AfterStep[]) => readonly AfterStep[],
+    field?: string,
+  ) =>
+    editBatch(
+      batch.id,
+      words,
+      (b): Batch => ({ ...b, after: [...change(afterOf(b))] }),
+      field && `${batch.id} ${field}`,
+    );
+  const offered = offeredFor(
+    batch,
+    loaded.meal.dishes.map(({ kind }) => kind),
+  );
+  return (
+    <section className={css.steps} aria-label="Once it is tender">
+      <p className={css.line}>
+        <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+          once it is tender
+        </button>
+        {!open && <span className="quiet">{stepsWords(steps)}</span>}
+      </p>
+      {offered && (
+        <p className="quiet">
+          {schoolWords[offered].why}{' '}
+          <button
+            type="button"
+            className="btn btn-sm act"
+            onClick={() => edit('the order of the steps', () => afterBy(offered))}
+          >
+            Do it so
+          </button>
+        </p>
+      )}
+      {open && (
+        <>
+          <div className="choices">
+            <SelectField
+              label="Begin from"
+              value=""
+              onChoose={(name) => {
+                const school = schools.find((one) => one === name);
+                if (school) edit('the order of the steps', () => afterBy(school));
+              }}
+            >
+              <option value="">as it stands</option>
+              {schools.map((school) => (
+                <option key={school} value={school}>
+                  {schoolWords[school].name}
+                </option>
+              ))}
+            </SelectField>
+            {batch.after && (
+              <button
+                type="button"
+                className="link"
+                onClick={() => editBatch(batch.id, 'the usual order', ({ after: _, ...b }) => b)}
+              >
+                the usual order again
+              </button>
+            )}
+          </div>
+          <SortableList
+            ids={steps.map(({ id }) => id)}
+            nameOf={(id) => actWords(steps.find((step) => step.id === id)?.what ?? 'lift')}
+            thing="the step"
+            onMove={(from, to) => edit('the order of the steps', (all) => arrayMove([...all], from, to))}
+          >
+            <ol className={css.list}>
+              {steps.map((step) => (
+                <StepRow
+                  key={step.id}
+                  step={step}
+                  liquids={steps.flatMap((one) => makesLiquid(one) ?? [])}
+                  onChange={(words, changes, field) =>
+                    edit(words, (all) => all.map((one) => (one.id === step.id ? changes(one) : one)), field)
+                  }
+                  onDrop={() => edit(`dropping a step`, (all) => all.filter(({ id }) => id !== step.id))}
+                />
+              ))}
+            </ol>
+          </SortableList>
+          <SelectField
+            label="One more step"
+            value=""
+            onChoose={(name) => {
+              const what = afterWhats.find((one) => one === name);
+              if (what) edit('one more step', (all) => [...all, added(what)]);
+            }}
+          >
+            <option value="">+ a step</option>
+            {afterWhats.map((what) => (
+              <option key={what} value={what}>
+                {actWords(what)}
+              </option>
+            ))}
+          </SelectField>
+        </>
+      )}
+    </section>
+  );
+}
+
+const added = (what: AfterWhat): AfterStep => ({
+  id: crypto.randomUUID(),
+  ...(what === 'set apart' ? { what, as: 'dip' } : { what }),
+});
+
+/** The order that the dishes ask for, where the cook has not written one and the usual is another. */
+function offeredFor(batch: Batch, kinds: readonly DishKind[]): School | undefined {
+  const school = batch.after ? undefined : schoolFor(kinds);
+  return school === 'sauce' && !batch.strain ? undefined : school;
+}

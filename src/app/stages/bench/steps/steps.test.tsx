@@ -1,0 +1,76 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { screen, within } from '../../../testing/dom.ts';
+import { isStep } from '@/core/work/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
+import {
+  choose,
+  closePage,
+  openAt,
+  press,
+  sheet,
+  stored,
+  takeBack,
+  tap,
+  write,
+} from '../../../testing/openApp.tsx';
+
+describe('steps: steps', () => {
+  afterEach(closePage);
+
+  const open = (kind: 'taco' | 'pasta' = 'taco') =>
+    openAt('bench', inputOf([batchOf([lotOf('beef-shank', 2500)])], [dishOf(kind, 20)]));
+  const whats = async () => (await stored()).batches[0]?.after?.map(({ what }) => what);
+  const row = (name: string) => {
+    const found = screen.getByText(name, { selector: 'b' }).closest('li');
+    if (!found) throw new Error(name);
+    return within(found);
+  };
+
+  describe('the steps once it is tender', () => {
+    test('stand in one line until they are opened; dropped, added and begun from a school', async () => {
+      await open();
+      expect(sheet()).toContain(
+        'lift out, cool, bones out, pull, pick, fish out what must come out, strain, skim, dress',
+      );
+      await press('once it is tender');
+      await press('Drop: Strain the liquid');
+      expect(await whats()).not.toContain('strain');
+      await choose('One more step', 'mash');
+      expect((await whats())?.at(-1)).toBe('mash');
+      await choose('Begin from', 'in the pot');
+      expect(await whats()).toEqual(['take out', 'skim', 'bone', 'pull', 'pick']);
+      await takeBack('the order of the steps');
+      await press('the usual order again');
+      expect(await whats()).toBeUndefined();
+    });
+
+    test('each has what it leaves open: the tool, the way, how far, how much', async () => {
+      await open();
+      await press('once it is tender');
+      await choose('Pulled with', 'gloves');
+      await choose('One more step', 'set apart');
+      await write('Set a part of it aside: how much', '500 ml');
+      await choose('One more step', 'boil down');
+      await write('to', '300 ml');
+      await tap(row('Boil it down').getByRole('combobox'));
+      await choose('Boil it down: of what', 'dip');
+      const after = (await stored()).batches[0]?.after ?? [];
+      expect(after.find(isStep('pull'))?.tool).toBe('gloves');
+      expect(after.at(-2)).toMatchObject({
+        what: 'set apart',
+        as: 'dip',
+        amount: { lo: 500 },
+        measure: 'volume',
+      });
+      expect(after.at(-1)).toMatchObject({ what: 'boil down', liquid: 'dip', to: { lo: 300 } });
+    });
+
+    test('pasta is offered to keep everything in its pot', async () => {
+      await open('pasta');
+      expect(sheet()).toContain('the vegetables are the sauce');
+      await press('Do it so');
+      expect(await whats()).not.toContain('strain');
+      expect(sheet()).not.toContain('the vegetables are the sauce');
+    });
+  });
+});

@@ -1,0 +1,52 @@
+import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { standingEntries } from '@/core/batch/index.ts';
+import type { BenchCard } from '@/core/questions/index.ts';
+import { midpoint, writeMass } from '@/core/quantity/index.ts';
+import { benchTitle } from '@/words/index.ts';
+import { useOpenMeal } from '../../../open/MealContext.ts';
+import { useWall } from '../../../open/useWall.ts';
+import css from '../../../parts/strip.module.scss';
+
+interface Props {
+  readonly before: BenchCard | undefined;
+  readonly card: BenchCard;
+  readonly after: BenchCard | undefined;
+  readonly onBack: () => void;
+  readonly onOn: () => void;
+}
+
+/** What was before and what comes then: each half of the strip goes there. */
+export function Strip({ before, card, after, onBack, onOn }: Props) {
+  const { loaded, units } = useOpenMeal();
+  const wall = useWall();
+  const standing = standingEntries(loaded.entries);
+  const titled = (one: BenchCard) => benchTitle(one, undefined, 0);
+  const kept = (one: BenchCard) => {
+    const entry = standing.find(
+      ({ batch, measures }) => batch === one.batch && measures.what === 'sum' && measures.flow === one.flow,
+    );
+    const grams = midpoint(entry?.value ?? undefined);
+    if (!entry || grams === undefined) return one.done ? 'not weighed' : '';
+    const { value, unit } = writeMass(grams, units);
+    return `${value} ${unit}, kept ${wall.clock(entry.at)}`;
+  };
+  const of = (one: BenchCard) => (one.batch === card.batch ? '' : `${one.pot}: `);
+  return (
+    <nav className={css.strip} aria-label="Before and after">
+      <button type="button" disabled={!before} onClick={onBack}>
+        <ChevronLeft size={34} aria-hidden />
+        <span>
+          <small>{before ? `${of(before)}${titled(before)}` : ''}</small>
+          <b>{before ? kept(before) : ''}</b>
+        </span>
+      </button>
+      <button type="button" onClick={onOn} disabled={!after && card.done}>
+        <span>
+          <small>{card.done || card.what === 'look' ? 'Then' : 'Done. Then'}</small>
+          <b>{after ? `${of(after)}${titled(after)}` : 'nothing more'}</b>
+        </span>
+        <ChevronRight size={34} aria-hidden />
+      </button>
+    </nav>
+  );
+}

@@ -1,0 +1,41 @@
+import { isStrained } from '@/core/batch/index.ts';
+import type { LiquidReckoning } from '@/core/questions/index.ts';
+import { type Written, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { Figure } from '../../parts/Figure.tsx';
+
+/** The figures of a liquid beside its jug. */
+export function BrothFigures({ liquid }: { readonly liquid: LiquidReckoning }) {
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const { liquid: all, body } = batchReckoning;
+  const isMain = liquid.id === 'pot';
+  const rows: readonly (readonly [string, Written | null])[] = [
+    [liquid.says, writeVolume(liquid.ml, units)],
+    ...(isMain && all.skimG ? [['fat skimmed off', writeMass(all.skimG, units)] as const] : []),
+    ...(isMain && all.solidsG
+      ? [[isStrained(batch) ? 'strained out' : 'vegetables in it', writeMass(all.solidsG, units)] as const]
+      : []),
+    ...(isMain && all.steamMl ? [['steam', writeVolume(all.steamMl, units)] as const] : []),
+    ...(isMain && body
+      ? [
+          [
+            'body',
+            { value: body.feels, unit: '', range: `about ${Math.round(body.gPerL)} g of gelatin a litre` },
+          ] as const,
+        ]
+      : []),
+  ];
+  return (
+    <dl className="facts">
+      {rows.map(([name, written], i) => (
+        <div key={name}>
+          <dt>{name}</dt>
+          <dd>
+            <Figure written={written} size={i === 0 ? 'big' : 'plain'} />
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

@@ -1,0 +1,163 @@
+import { lazy, Suspense, useState } from 'react';
+import { openPhase } from '@/core/clock/index.ts';
+import { writeMinutes } from '@/core/quantity/index.ts';
+import { crewWords, dayNoteWords, heatWords } from '@/words/index.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { useNow } from '../../browser/useNow.ts';
+import { Caution } from '../../parts/Caution.tsx';
+import { NothingYet } from '../../parts/NothingYet.tsx';
+import { Problems } from '../../parts/Problems.tsx';
+import { Lessons } from '../../parts/Lessons.tsx';
+import { FieldError } from '../../parts/FieldError.tsx';
+import { FromLog } from '../../parts/FromLog.tsx';
+import { Checks } from '../../parts/Checks.tsx';
+import { StartNow } from './StartNow.tsx';
+import { DayPicture } from './day/DayPicture.tsx';
+import { useDay } from './day/useDay.ts';
+import { Headline } from './Headline.tsx';
+import { Here } from './Here.tsx';
+import { BoilsCovered } from './BoilsCovered.tsx';
+import { Written } from './Written.tsx';
+import { HeatRow } from './HeatRow.tsx';
+import { LidPhases } from './LidPhases.tsx';
+import { OwnTasks } from './OwnTasks.tsx';
+import { OutsideHours } from './OutsideHours.tsx';
+import { PotReading } from '../../parts/PotReading.tsx';
+import { ServiceNow } from './ServiceNow.tsx';
+import { StillGood, TakenOut } from './TakenOut.tsx';
+import { NewTimer } from './timers/NewTimer.tsx';
+import { Who } from './Who.tsx';
+import { useWall } from '../../open/useWall.ts';
+import { useSettings } from '../../open/useSettings.ts';
+
+const TakeAlong = lazy(() => import('./takeAlong/TakeAlong.tsx'));
+
+const folds = [
+  { value: 'lid', words: 'heat and lid' },
+  { value: 'who', words: 'crew and timing' },
+  { value: 'tasks', words: 'more tasks' },
+  { value: 'timer', words: 'a timer' },
+  { value: 'take', words: 'calendar, paper' },
+  { value: 'service', words: 'serve now' },
+] as const;
+type Fold = (typeof folds)[number]['value'];
+
+/** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
+export default function Clock() {
+  const { batch, loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const now = useNow();
+  const { hours } = useSettings();
+  const wall = useWall();
+  const { day, levelling, failed } = useDay(now);
+  const [fold, setFold] = useState<Fold>();
+  const { ready, meat, boils } = batchReckoning;
+  const vesselName = (id: string) => loaded.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
+  if (meat.rawG.mid === 0) return <NothingYet title="When it is tender" />;
+  if (fold === 'service' && day)
+    return (
+      <>
+        <p className="asks">
+          <button type="button" className="link" onClick={() => setFold(undefined)}>
+            back to the day
+          </button>
+        </p>
+        <ServiceNow now={now} zone={day.zone} onDone={() => setFold(undefined)} />
+      </>
+    );
+  return (
+    <>
+      <Headline day={day} now={now} />
+      {batch.lidOn === undefined && <HeatRow />}
+      <Problems batch={batch.id} stage="clock" />
+      {boils && batch.lidOn === undefined && <BoilsCovered boils={boils} />}
+      <Written />
+      {!ready.min && (
+        <p className="nothing">
+          Write the heat, or how long it cooks, and the steam and the broth are worked out from that.
+        </p>
+      )}
+      {failed && (
+        <FieldError>The day could not be worked out ({failed.message}). Reload the page.</FieldError>
+      )}
+      {day?.unknown.map((name) => (
+        <FieldError key={name}>{name} has no known time, so it is not in the day.</FieldError>
+      ))}
+      {batch.lidOn !== undefined && <Checks day={day} />}
+      <Lessons step="at the clock" />
+      <p className="asks is-tight">
+        {folds.map(({ value, words }) => (
+          <button
+            key={value}
+            type="button"
+            className="link"
+            aria-expanded={fold === value}
+            onClick={() => {
+              setFold(fold === value ? undefined : value);
+            }}
+          >
+            {words}
+          </button>
+        ))}
+        {fold !== 'lid' && batch.lidOn !== undefined && <span className="quiet">{heatWords(batch)}</span>}
+        {fold !== 'who' && <span className="quiet">{crewWords(loaded.meal.day, hours)}</span>}
+      </p>
+      {fold === 'lid' && (
+        <>
+          {batch.lidOn !== undefined && <HeatRow />}
+          <LidPhases />
+        </>
+      )}
+      {fold === 'who' && <Who />}
+      {fold === 'tasks' && <OwnTasks />}
+      {fold === 'timer' && <NewTimer />}
+      {fold === 'take' && day && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <TakeAlong day={day} />
+        </Suspense>
+      )}
+      {day && <OutsideHours day={day} />}
+      {day && <Here day={day} now={now} />}
+      {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
+      {day && day.lines.length > 0 && (
+        <p className="quiet">Hours in which nothing begins are drawn shorter.</p>
+      )}
+      {day?.notes
+        .filter(({ what }) => what !== 'outside')
+        .map((note) => dayNoteWords(note, wall, vesselName))
+        .map((words) => (
+          <p key={words} className="quiet">
+            {words}
+          </p>
+        ))}
+      {day && (
+        <p className="quiet" aria-live="polite">
+          {levelling ? 'Looking for a better plan.' : gapWords(day.gapMin, day.hangs)}
+        </p>
+      )}
+      {batch.lidOn === undefined && <StartNow />}
+      <TakenOut />
+      {day && <StillGood zone={day.zone} />}
+      <PotReading />
+      <FromLog what="tender" />
+      <p className="quiet">
+        Tenderness is worked out from heat reaching the middle of each piece. Test by feel: a fork sinks in
+        and turns freely. Task times are typical until you have timed yours; tap a task to begin it or to
+        write its own.
+      </p>
+      {openPhase(batch.cook)?.heat === 'slow cooker' && (
+        <Caution>Do not start a slow cooker from frozen, or half full of cold meat.</Caution>
+      )}
+      <Caution>Hold what waits above 57 °C, or cool it fast.</Caution>
+    </>
+  );
+}
+
+function gapWords(gapMin: number, hangs: boolean): string {
+  if (gapMin === 0)
+    return hangs ? 'This plan starts as late as it can.' : 'This plan serves as soon as it can.';
+  const { value } = writeMinutes(gapMin);
+  return hangs
+    ? `The best start is at most ${value} later.`
+    : `The best plan serves at most ${value} sooner.`;
+}

@@ -1,0 +1,146 @@
+import clsx from 'clsx';
+import type { Line } from '@/core/day/index.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
+import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
+import { doingWords, capital } from '@/words/index.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { WallField } from '../../parts/fields/WallField.tsx';
+import { editMeal } from '../../open/edits.ts';
+import { useWall, zoneHere } from '../../open/useWall.ts';
+import { useSettings } from '../../open/useSettings.ts';
+import css from './clock.module.scss';
+
+interface Props {
+  readonly day: DayPlan | undefined;
+  readonly now: number;
+}
+
+/** What the cook must know first: when to begin, or when to look; and how the day is timed. */
+export function Headline({ day, now }: Props) {
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const wall = useWall(day?.zone);
+  return (
+    <>
+      <div className="line">
+        <h1>
+          {batchReckoning.ready.min === null
+            ? 'No time is known for this'
+            : day
+              ? titleOf(day, wall, batch.id, batch.lidOn !== undefined, now)
+              : 'Working the day out'}
+        </h1>
+        <ServedAt day={day} />
+      </div>
+      {day && <Late day={day} now={now} />}
+    </>
+  );
+}
+
+/** What the day hangs from, and how surely. */
+function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
+  const { loaded } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const { meal } = loaded;
+  const wall = useWall(day?.zone);
+  const chance = batchReckoning.ready.written?.chance ?? null;
+  return (
+    <p className={clsx('quiet', css.servedAt)}>
+      <WallField
+        label="Served"
+        value={meal.serving?.local ?? ''}
+        onChange={(local) => {
+          const zone = meal.serving?.zone ?? zoneHere();
+          editMeal(
+            meal.id,
+            'the serving time',
+            ({ serving: _, ...m }) => (local === '' ? m : { ...m, serving: { local, zone } }),
+            'serving',
+          );
+        }}
+      />
+      {day && (
+        <span>
+          {weekdayOf(day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
+          <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
+        </span>
+      )}
+      {day?.door !== undefined && (
+        <span>
+          out of the door by <b className="num">{wall.moment(day.door, day.serving)}</b>
+        </span>
+      )}
+    </p>
+  );
+}
+
+function titleOf(day: DayPlan, wall: Wall, batch: string, lidOn: boolean, now: number): string {
+  const { lines } = day;
+  const mine = lines.filter((line) => line.batch === batch && line.to > now);
+  const look = mine.find(({ kind }) => kind === 'look');
+  // A written time is lifted when it is over: nobody is told to look before.
+  const lift = mine.find(({ does }) => does.what === 'lift');
+  const begins = mine.find(({ kind, hands }) => hands > 0 && kind !== 'look');
+  const at = ({ from }: Line) => wall.moment(from, now);
+  const step = look ?? lift;
+  const act = look ? 'test' : 'lift it';
+  if (!lidOn && begins && step) {
+    const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
+    return `${start}, ${act} at ${wall.moment(step.from, Math.max(now, begins.from))}`;
+  }
+  if (step) return capital(step.from <= now ? `${act} now` : `${act} at ${at(step)}`);
+  const next = mine[0];
+  if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
+  return `On the plates at ${wall.moment(day.serving, now)}`;
+}
+
+/** The plan is asked for at five-minute steps: what begins within one begins now. */
+const FIVE_MINUTES = 5 * MINUTE_MS;
+
+const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
+
+/** It cannot be served when it was to be: said with the nearest plan that works, which one press takes. */
+function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
+  const { loaded } = useOpenMeal();
+  const { meal } = loaded;
+  const { hours } = useSettings();
+  const wall = useWall(day.zone);
+  if (!meal.serving)
+    return (
+      <p className="quiet">
+        No serving time is written: begun{' '}
+        {day.begins <= now + FIVE_MINUTES ? 'now' : `at ${wall.moment(day.begins, now)}`}, it is served at{' '}
+        {wall.moment(day.serving, now)}.
+      </p>
+    );
+  if (day.lateMin <= 0 || meal.day?.forward) return null;
+  const asked = writeTime(meal.serving.local.slice(11), hours);
+  const past = day.serving - day.lateMin * MINUTE_MS <= now;
+  const at = wall.moment(day.serving, now);
+  const late = writeMinutes(day.lateMin).value;
+  const start = day.begins <= now + FIVE_MINUTES ? 'start now' : `start at ${wall.moment(day.begins, now)}`;
+  return (
+    <div className="problem">
+      <p className="wrong" role="alert">
+        {past
+          ? `${asked} is over. ${capital(start)}, serve at ${at}.`
+          : `${asked} is too soon: ${start}, serve at ${at}, ${late} late.`}
+      </p>
+      <p className="remedies">
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => {
+            editMeal(meal.id, 'the serving time', (m) => ({
+              ...m,
+              serving: wallTimeOf(day.serving, day.zone),
+            }));
+          }}
+        >
+          Serve at {at}
+        </button>
+      </p>
+    </div>
+  );
+}

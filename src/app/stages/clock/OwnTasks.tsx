@@ -1,0 +1,86 @@
+import { useState } from 'react';
+import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/batch/index.ts';
+import type { Quantity } from '@/core/quantity/index.ts';
+import { resourceWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { editDay } from '../../open/edits.ts';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { TextField } from '../../parts/fields/TextField.tsx';
+import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+
+const min = (n: number): Quantity => ({ text: `${n} min`, lo: n, hi: n });
+const whens: Readonly<Record<OwnTask['when'], string>> = {
+  serving: 'before serving',
+  'the pot': 'before the pot',
+  'any time': 'any time before',
+};
+
+/** What else has to be done that day, beside what the pots ask. */
+export function OwnTasks() {
+  const { meal } = useOpenMeal().loaded;
+  const [words, setWords] = useState('');
+  const [minutes, setMinutes] = useState<Quantity>(min(15));
+  const [needs, setNeeds] = useState('');
+  const [when, setWhen] = useState<OwnTask['when']>('serving');
+  const [alone, setAlone] = useState(false);
+  const add = (task: Omit<OwnTask, 'id'>) => {
+    const id = crypto.randomUUID();
+    editDay(meal.id, 'a task', (day) => ({ ...day, tasks: [...(day.tasks ?? []), { ...task, id }] }));
+  };
+  const need = taskNeeds.find((one) => one === needs);
+  return (
+    <section aria-label="What else has to be done">
+      <p className="asks">
+        {usualTasks.map((task) => (
+          <button key={task.words} type="button" className="link" onClick={() => add(task)}>
+            + {task.words.toLowerCase()}
+          </button>
+        ))}
+      </p>
+      <div className="choices">
+        <TextField label="Task" value={words} onChange={setWords} />
+        <QuantityField label="takes" quantity={minutes} measure="duration" chars={8} onChange={setMinutes} />
+        <SelectField label="needs" value={needs} onChoose={setNeeds}>
+          <option value="">nothing else</option>
+          {taskNeeds.map((one) => (
+            <option key={one} value={one}>
+              {resourceWords(one)}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label="due"
+          value={when}
+          onChoose={(value) => setWhen(taskWhens.find((one) => one === value) ?? 'serving')}
+        >
+          {taskWhens.map((one) => (
+            <option key={one} value={one}>
+              {whens[one]}
+            </option>
+          ))}
+        </SelectField>
+        <Checkbox checked={alone} onTick={setAlone}>
+          runs by itself
+        </Checkbox>
+        <button
+          type="button"
+          className="btn act"
+          disabled={words.trim() === '' || minutes.lo === undefined}
+          onClick={() => {
+            add({
+              words: words.trim(),
+              minutes,
+              when,
+              ...(need && { needs: need }),
+              ...(alone && { alone: true }),
+            });
+            setWords('');
+          }}
+        >
+          Put it into the day
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,166 @@
+import { wallTimeOf } from '@/core/clock/index.ts';
+import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
+import type { Filled, LotNow } from '@/core/questions/index.ts';
+import { capital } from '@/words/index.ts';
+import { useAnswer } from '../../open/useAnswer.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { changeLot, editMeal, weigh } from '../../open/edits.ts';
+import { Caution } from '../../parts/Caution.tsx';
+import { useWall } from '../../open/useWall.ts';
+import css from './clock.module.scss';
+
+interface Props {
+  readonly now: number;
+  readonly zone: string;
+  readonly onDone: () => void;
+}
+
+const FIVE_MINUTES = 300_000;
+
+/** Service is now, and not all of it is tender: what can be served, when the rest follows, and the ways out. */
+export function ServiceNow({ now, zone, onDone }: Props) {
+  const { loaded, units } = useOpenMeal();
+  const { meal } = loaded;
+  const wall = useWall(zone);
+  const at = Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
+  const { data } = useAnswer('serviceNow', { now: at });
+  if (!data) return <p className="quiet">Counting the plates.</p>;
+  const { lots, total, now: served, reordered, choppedMore: chopping, restAt, tenderG } = data;
+  const tender = writeMass(tenderG, units);
+  const hard = lots.filter(({ tender }) => !tender);
+  const rest = restAt === undefined ? undefined : wall.moment(restAt, now);
+  const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
+  const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
+  return (
+    <section className={css.service} aria-label="Serve now">
+      <h1>
+        {served.plates} of {total} plates now
+      </h1>
+      <p>
+        {hard.length === 0
+          ? 'All of it is tender, or likely to be.'
+          : `Tender: ${namesOf(lots.filter(({ tender }) => tender)) || 'nothing yet'}. Not yet: ${hard.map((lot) => stillWords(lot)).join('; ')}.`}
+      </p>
+      <Plates filled={served} />
+      <ul className={css.waysOut}>
+        {rest !== undefined && hard.length > 0 && (
+          <li>
+            <span>
+              <b>Hold</b> and serve all of it at {rest}.
+            </span>
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                editMeal(meal.id, 'the serving time', (m) => ({
+                  ...m,
+                  serving: wallTimeOf(restAt ?? now, zone),
+                }));
+                onDone();
+              }}
+            >
+              Serve at {rest}
+            </button>
+          </li>
+        )}
+        {chopping > 0 && (
+          <li>
+            <span>
+              <b>Chop</b> what will not pull: {chopping} plates more now, firmer in the bite.
+            </span>
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                // Its pots come off the heat: what is left of the day is chopping and plates.
+                for (const of of new Set(hard.filter(({ raw }) => !raw).map(({ batch }) => batch)))
+                  weigh(meal.id, 'lifting it out to be chopped', {
+                    batch: of,
+                    measures: { what: 'done', task: `${of}|pot` },
+                    value: { text: 'done' },
+                    measure: 'time',
+                  });
+                editMeal(meal.id, 'serving now, chopped', (m) => ({ ...m, serving: wallTimeOf(at, zone) }));
+                onDone();
+              }}
+            >
+              Chop, serve now
+            </button>
+          </li>
+        )}
+        {reordered.plates > served.plates && firstDish && before && (
+          <li>
+            <span>
+              <b>Swap dishes</b>: {firstDish.name} before {before.name}, {reordered.plates} plates now
+              {rest !== undefined && `, the others from ${rest}`}.
+            </span>
+            <button
+              type="button"
+              className="btn act"
+              onClick={() => {
+                const order = reordered.dishes.map(({ id }) => id);
+                editMeal(meal.id, 'the order of the dishes', (m) => ({
+                  ...m,
+                  dishes: m.dishes.toSorted((a, b) => order.indexOf(a.id) - order.indexOf(b.id)),
+                }));
+              }}
+            >
+              {capital(firstDish.name)} first
+            </button>
+          </li>
+        )}
+        {hard
+          .filter(({ moreMin, smallerMin, raw }) => !raw && moreMin - smallerMin >= 10)
+          .map(({ batch, lot, name, moreMin, smallerMin }) => (
+            <li key={lot}>
+              <span>
+                <b>Cut the {name.split(',')[0]?.toLowerCase()} smaller</b> and put it back:{' '}
+                {writeMinutes(smallerMin).value} more in place of {writeMinutes(moreMin).value}.
+              </span>
+              <button
+                type="button"
+                className="btn act"
+                onClick={() => {
+                  changeLot(batch, lot, 'cutting a lot smaller', (one) => ({
+                    ...one,
+                    pieces: { ...one.pieces, size: 'cubes' },
+                  }));
+                }}
+              >
+                It is cut
+              </button>
+            </li>
+          ))}
+      </ul>
+      <p className="quiet">
+        Shred of what is tender:{' '}
+        <b className="num">
+          {tender.value} {tender.unit}
+        </b>
+        .
+      </p>
+      <Caution>Hold what waits above 57 °C, or cool it fast.</Caution>
+    </section>
+  );
+}
+
+const namesOf = (lots: readonly LotNow[]) =>
+  lots.map(({ name }) => name.split(',')[0]?.toLowerCase()).join(', ');
+
+function stillWords({ name, moreMin, begun }: LotNow): string {
+  const word = name.split(',')[0]?.toLowerCase() ?? name;
+  if (!begun) return `${word}, not begun`;
+  return moreMin < 5 ? `${word}, any moment` : `${word}, about ${writeMinutes(moreMin).value} more`;
+}
+
+function Plates({ filled }: { readonly filled: Filled }) {
+  return (
+    <ul className={css.platesNow}>
+      {filled.dishes.map(({ id, name, count, filled: n }) => (
+        <li key={id}>
+          <b className="num">{n}</b> of {count} {name}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,33 @@
+import { MINUTE_MS } from '@/core/quantity/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { editBatch } from '../../open/edits.ts';
+import { clockNow } from '../../browser/clock.ts';
+
+/** The pot is hot: from here its minutes count, and forks have their place. */
+export function StartNow() {
+  const { batch } = useOpenMeal();
+  return (
+    <p className="asks">
+      <button
+        type="button"
+        className="btn act"
+        onClick={() => {
+          const at = clockNow();
+          editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
+        }}
+      >
+        It is hot, the lid goes on now
+      </button>
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          const at = clockNow() - 30 * MINUTE_MS;
+          editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
+        }}
+      >
+        it went on half an hour ago
+      </button>
+    </p>
+  );
+}

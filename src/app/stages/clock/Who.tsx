@@ -1,0 +1,78 @@
+import { type Day, usualDay, skimWay, withSkim } from '@/core/batch/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { editBatch, editDay } from '../../open/edits.ts';
+import { Choice } from '../../parts/fields/Choice.tsx';
+import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import { TimeField } from '../../parts/fields/WallField.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+
+const chances = ['0.5', '0.8', '0.9', '0.95'] as const;
+const chanceWords = chances.map((value) => ({ value, words: `${Math.round(100 * Number(value))} in 100` }));
+
+/** How sure it must be, how many cook, and between which hours. */
+export function Who() {
+  const { loaded, batch } = useOpenMeal();
+  const { meal } = loaded;
+  const day = meal.day ?? {};
+  const edit = (words: string, change: Partial<Day>) => {
+    editDay(meal.id, words, (d) => ({ ...d, ...change }));
+  };
+  const chance = chances.find((value) => Number(value) === (day.chance ?? usualDay.chance)) ?? '0.9';
+  return (
+    <div className="choices">
+      <Choice
+        legend="Ready in time"
+        value={chance}
+        options={chanceWords}
+        onChoose={(value) => {
+          edit('how sure the day is', { chance: Number(value) });
+        }}
+      />
+      <SelectField
+        label="Cooks"
+        value={String(day.hands ?? usualDay.hands)}
+        onChoose={(value) => {
+          edit('how many cook', { hands: Number(value) });
+        }}
+      >
+        {[1, 2, 3, 4, 5, 6].map((n) => (
+          <option key={n} value={n}>
+            {n}
+          </option>
+        ))}
+      </SelectField>
+      <TimeField
+        label="Nobody works before"
+        value={day.from ?? usualDay.from}
+        onChange={(from) => {
+          if (from !== '') edit('the hours', { from });
+        }}
+      />
+      <TimeField
+        label="nor after"
+        value={day.to ?? usualDay.to}
+        onChange={(to) => {
+          if (to !== '') edit('the hours', { to });
+        }}
+      />
+      <Checkbox
+        checked={skimWay(batch) === 'chill'}
+        onTick={(chill) => {
+          editBatch(batch.id, 'the day before', (b) => withSkim(b, chill ? 'chill' : 'hot'));
+        }}
+      >
+        {batch.name} the day before, chilled overnight
+      </Checkbox>
+      <Checkbox
+        checked={day.forward ?? false}
+        onTick={(forward) => {
+          editDay(meal.id, 'how the day is timed', ({ forward: _, ...d }) =>
+            forward ? { ...d, forward: true } : d,
+          );
+        }}
+      >
+        start now, serve when ready
+      </Checkbox>
+    </div>
+  );
+}

@@ -1,0 +1,143 @@
+import { useState } from 'react';
+import type { Line } from '@/core/day/index.ts';
+import { minutesHere } from '@/core/log/index.ts';
+import { type AnyReading, MINUTE_MS, type Quantity, readAny } from '@/core/quantity/index.ts';
+import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
+import { doingWords, fromBatches } from '@/words/index.ts';
+import { clockNow } from '../../../browser/clock.ts';
+import { useOpenMeal } from '../../../open/MealContext.ts';
+import { editDay, editMeal, weigh } from '../../../open/edits.ts';
+import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
+import { WallField } from '../../../parts/fields/WallField.tsx';
+import { startTimer } from '../../../browser/timers.ts';
+import { beginTask, pinTask, unpinTask } from './pin.ts';
+import { useNow } from '../../../browser/useNow.ts';
+import { useWall } from '../../../open/useWall.ts';
+
+/** What a task took is minutes, unless it says otherwise. */
+const BARE = /^\d+([.,]\d+)?$/;
+const readsMinutes = (text: string): AnyReading => {
+  const reading = readAny(BARE.test(text.trim()) ? `${text} min` : text, ['duration']);
+  return reading.ok ? { ...reading, quantity: { ...reading.quantity, text } } : reading;
+};
+
+/** One task, opened: when, how long, done, and a timer on it. */
+export function LineDetails({ line, zone }: { readonly line: Line; readonly zone: string }) {
+  const { loaded, batch } = useOpenMeal();
+  const { meal } = loaded;
+  const wall = useWall(zone);
+  const { ref, task, from, to, minutes, pinned, single } = line;
+  const own = ref.kind === 'own' ? ref.own : undefined;
+  const [took, setTook] = useState<Quantity>();
+  // A start that was only planned counts no minutes.
+  const begun = meal.day?.begun?.[task];
+  const now = useNow();
+  const since = begun === undefined ? undefined : Math.max(0, now - begun) / MINUTE_MS;
+  // A pot begins with its lid, and stands by itself.
+  const isTimed = line.hands > 0 && ref.kind !== 'pot';
+  const wrote = took !== undefined && took.text.trim() !== '';
+  const here = minutesHere(loaded.learned, ref, meal.day?.tasks ?? []);
+  const minutesOf = (n: number): Quantity => ({ text: `${String(Math.round(n))} min`, lo: n, hi: n });
+  const usually = here?.minutes === undefined ? undefined : 5 * Math.round(here.minutes / 5);
+  const takeMinutes = (quantity: Quantity) => {
+    editDay(
+      meal.id,
+      'how long a task takes',
+      (day) => {
+        const { [task]: _, ...others } = day.minutes ?? {};
+        return { ...day, minutes: quantity.text === '' ? others : { ...others, [task]: quantity } };
+      },
+      `minutes ${task}`,
+    );
+  };
+  return (
+    <div className="choices">
+      <span className="num">
+        {wall.clock(from)} to {wall.clock(to)}
+      </span>
+      <WallField
+        label="Starts"
+        value={wallTimeOf(from, zone).local}
+        onChange={(local) => {
+          const moment = momentOf({ local, zone });
+          if (moment !== undefined) pinTask(meal.id, task, moment, line);
+        }}
+      />
+      {pinned && (
+        <button type="button" className="link" onClick={() => unpinTask(meal.id, task)}>
+          time it for me
+        </button>
+      )}
+      {single && (
+        <QuantityField
+          label="Takes here"
+          quantity={meal.day?.minutes?.[task]}
+          measure="duration"
+          placeholder={`${Math.round(minutes)} min`}
+          chars={8}
+          onChange={takeMinutes}
+        />
+      )}
+      {here && usually === undefined && <span className="quiet">{fromBatches(here.n)}</span>}
+      {here && usually !== undefined && (
+        <button type="button" className="link" onClick={() => takeMinutes(minutesOf(usually))}>
+          {usually} min, {fromBatches(here.n)}
+        </button>
+      )}
+      {isTimed && begun === undefined && (
+        <button type="button" className="btn btn-sm act" onClick={() => beginTask(meal.id, task, clockNow())}>
+          Begin now
+        </button>
+      )}
+      {minutes >= 5 && (
+        <button
+          type="button"
+          className="btn btn-sm act"
+          onClick={() => startTimer(doingWords(line.does), Math.round(minutes))}
+        >
+          Timer, {Math.round(minutes)} min
+        </button>
+      )}
+      <button
+        type="button"
+        className="btn btn-sm act"
+        disabled={wrote && took.lo === undefined}
+        onClick={() => {
+          weigh(meal.id, 'a task that is done', {
+            batch: line.batch ?? batch.id,
+            measures: { what: 'done', task },
+            value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
+            measure: 'time',
+          });
+        }}
+      >
+        Done
+      </button>
+      {isTimed && (
+        <QuantityField
+          label="it took"
+          quantity={took}
+          measure="duration"
+          reads={readsMinutes}
+          placeholder={since === undefined ? 'min' : `${String(Math.round(since))} min`}
+          chars={8}
+          onChange={setTook}
+        />
+      )}
+      {own !== undefined && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            editMeal(meal.id, 'removing a task', (m) => ({
+              ...m,
+              day: { ...m.day, tasks: (m.day?.tasks ?? []).filter((one) => one.id !== own) },
+            }));
+          }}
+        >
+          remove it
+        </button>
+      )}
+    </div>
+  );
+}

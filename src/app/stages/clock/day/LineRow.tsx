@@ -1,0 +1,102 @@
+import clsx from 'clsx';
+import type { Line } from '@/core/day/index.ts';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { Pin } from 'lucide-react';
+import { MINUTE_MS, writeMass } from '@/core/quantity/index.ts';
+import { doingWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../../open/MealContext.ts';
+import { LineDetails } from './LineDetails.tsx';
+import { nudgeTask, pinTask } from './pin.ts';
+import { useWall } from '../../../open/useWall.ts';
+import css from './day.module.scss';
+
+interface Props {
+  readonly line: Line;
+  /** Where its bar begins, how long it is, and where its words stand, px. */
+  readonly top: number;
+  readonly height: number;
+  readonly label: number;
+  /** Which of the bars side by side. */
+  readonly lane: number;
+  readonly past: boolean;
+  readonly pot: string | undefined;
+  readonly zone: string;
+  /** The moment at a place down the picture. */
+  readonly at: (px: number) => number;
+  readonly open: boolean;
+  readonly onToggle: () => void;
+}
+
+/** Times move by this with the keys and under the hand, min. */
+const STEP = 5;
+
+/** One line of the day: a bar as long as hands are wanted, what they do, and its details when it is tapped. */
+export function LineRow({ line, top, height, label, lane, past, pot, zone, at, open, onToggle }: Props) {
+  const { loaded, units } = useOpenMeal();
+  const [pulled, setPulled] = useState<number>();
+  const { from, to, hands, grams, task, pinned } = line;
+  const words = doingWords(line.does);
+  const pin = (moment: number) => {
+    // The line is a part of its task: the task's start moves by as much.
+    pinTask(loaded.meal.id, task, moment, line);
+  };
+  const keys = (event: KeyboardEvent) => {
+    const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    nudgeTask(loaded.meal.id, task, by, line);
+  };
+  const pull = (event: PointerEvent<HTMLElement>) => {
+    if (event.buttons !== 1) return;
+    const box = event.currentTarget.closest('[data-day]')?.getBoundingClientRect();
+    if (!box) return;
+    setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
+  };
+  const mass = grams === undefined ? undefined : writeMass(grams, units);
+  const wall = useWall(zone);
+  const clock = wall.clock(pulled ?? from);
+  return (
+    <li className={past ? css.isPast : undefined}>
+      <span
+        className={hands > 0 ? css.bar : clsx(css.bar, css.isWaiting)}
+        style={{ top, height: Math.max(3, height - 1), left: 54 + 8 * lane }}
+        aria-hidden="true"
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+        }}
+        onPointerMove={pull}
+        onPointerUp={() => {
+          if (pulled !== undefined) pin(pulled);
+          setPulled(undefined);
+        }}
+        onPointerCancel={() => {
+          setPulled(undefined);
+        }}
+      />
+      <button
+        type="button"
+        className={css.lineWords}
+        style={{ top: label }}
+        aria-expanded={open}
+        onClick={onToggle}
+        onKeyDown={keys}
+        title={`${wall.clock(from)} to ${wall.clock(to)}`}
+      >
+        <span className={clsx('num', css.at)}>{clock}</span> {hands > 0 ? <b>{words}</b> : words}
+        {mass && (
+          <span className="num">
+            {' '}
+            {mass.value} {mass.unit}
+          </span>
+        )}
+        {pot !== undefined && <span className="quiet"> {pot}</span>}
+        {pinned && <Pin size={12} aria-label="its time is set by hand" />}
+      </button>
+      {open && (
+        <div className={css.lineOpen} style={{ top: label + 20 }}>
+          <LineDetails line={line} zone={zone} />
+        </div>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { calendarOf } from '@/core/day/index.ts';
+import { writeMass } from '@/core/quantity/index.ts';
+import type { DayPlan } from '@/core/questions/index.ts';
+import { doingWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../../open/MealContext.ts';
+import { saveFile, saveText } from '../../../browser/saveText.ts';
+import { asPdf, paperFonts } from '../../../paper/fonts.ts';
+import { runSheet } from './runSheet.ts';
+import { clockNow } from '../../../browser/clock.ts';
+import { useWall } from '../../../open/useWall.ts';
+
+const CAUTION = 'Hold hot above 57 °C, cool fast, reheat right through; follow your local food code.';
+
+/** The day out of the program: into a calendar that rings, onto paper by the stove. */
+export default function TakeAlong({ day }: { readonly day: DayPlan }) {
+  const { loaded, units } = useOpenMeal();
+  const { meal, batches } = loaded;
+  const wall = useWall(day.zone);
+  const [busy, setBusy] = useState(false);
+  const pots = new Map(batches.map(({ id, name }) => [id, name]));
+  const sheet = async () => {
+    setBusy(true);
+    const fonts = await paperFonts();
+    const mass = (grams: number) => {
+      const { value, unit } = writeMass(grams, units);
+      return `${value} ${unit}`;
+    };
+    const bytes = runSheet({
+      name: meal.name,
+      day,
+      pots,
+      wall,
+      mass,
+      fonts,
+      caution: CAUTION,
+    });
+    saveFile(`${meal.name} run sheet.pdf`, asPdf(bytes));
+  };
+  return (
+    <p className="asks">
+      <button
+        type="button"
+        className="btn act"
+        onClick={() => {
+          const text = calendarOf({
+            name: meal.name,
+            serving: day.serving,
+            lines: day.lines,
+            words: ({ does }) => doingWords(does),
+            pots,
+            id: meal.id,
+            now: clockNow(),
+          });
+          saveText(`${meal.name}.ics`, text, 'text/calendar');
+        }}
+      >
+        Calendar with alarms
+      </button>
+      <button
+        type="button"
+        className="btn act"
+        disabled={busy}
+        onClick={() => {
+          sheet()
+            .catch(reportError)
+            .finally(() => {
+              setBusy(false);
+            });
+        }}
+      >
+        {busy ? 'Writing the sheet' : 'Run sheet, PDF'}
+      </button>
+      <button type="button" className="btn act" onClick={() => print()}>
+        Print the day
+      </button>
+    </p>
+  );
+}

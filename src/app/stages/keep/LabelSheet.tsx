@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { saveFile } from '../../browser/saveText.ts';
+import { type LabelSize, labelSizes, type LabelText } from '../../paper/label.ts';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { PrinterSheet } from './PrinterSheet.tsx';
+
+/** Labels as a sheet of the size that is in the printer: seen first, then as a PDF. */
+export function LabelSheet({ labels }: { readonly labels: readonly LabelText[] }) {
+  const [size, setSize] = useState<LabelSize>('medium');
+  const [open, setOpen] = useState(false);
+  const [busy, setBusy] = useState(false);
+  if (labels.length === 0) return null;
+  const pdf = async () => {
+    setBusy(true);
+    const [{ labelSheet }, { asPdf, paperFonts }] = await Promise.all([
+      import('../../paper/labels.ts'),
+      import('../../paper/fonts.ts'),
+    ]);
+    const bytes = labelSheet({ labels, size, fonts: await paperFonts() });
+    saveFile('labels.pdf', asPdf(bytes));
+  };
+  return (
+    <>
+      <div className="choices">
+        <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {labels.length === 1 ? 'print a label' : `print ${String(labels.length)} labels`}
+        </button>
+        {open && (
+          <>
+            <SelectField label="Labels" value={size} onChoose={(next) => setSize(next as LabelSize)}>
+              {(Object.keys(labelSizes) as LabelSize[]).map((one) => (
+                <option key={one} value={one}>
+                  {one}, {labelSizes[one].wide} × {labelSizes[one].high} mm
+                </option>
+              ))}
+            </SelectField>
+            <button
+              type="button"
+              className="btn act"
+              disabled={busy}
+              onClick={() => {
+                pdf()
+                  .catch(reportError)
+                  .finally(() => setBusy(false));
+              }}
+            >
+              {busy ? 'Writing the sheet' : 'The sheet, PDF'}
+            </button>
+          </>
+        )}
+      </div>
+      {open && <PrinterSheet labels={labels} size={size} />}
+    </>
+  );
+}

@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { places, type ShelfItem, type ShelfPlace } from '@/core/batch/index.ts';
+import { bestBefore } from '@/core/keep/index.ts';
+import type { Shelvable } from '@/core/questions/index.ts';
+import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { avoidableWords, placeWords } from '@/words/index.ts';
+import { clockNow } from '../../browser/clock.ts';
+import { editShelf } from '../../open/edits.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { useShelf } from '../../lists/data/useShelf.ts';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { dayWords } from '../../parts/dayWords.ts';
+import css from './keep.module.scss';
+
+/** What is left of this pot, each with the place it goes to; a tap puts it on the shelf. */
+export function Left({ left }: { readonly left: readonly Shelvable[] }) {
+  const { batch } = useOpenMeal();
+  const shelf = useShelf();
+  const there = new Set(shelf.filter((item) => item.batch === batch.id).map(({ what }) => what));
+  if (left.length === 0) return <p className="quiet">Nothing of this pot is left to pack.</p>;
+  return (
+    <ul className={css.left}>
+      {left.map((one) => (
+        <LeftRow key={one.what} one={one} isThere={there.has(one.what)} />
+      ))}
+    </ul>
+  );
+}
+
+function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: boolean }) {
+  const { loaded, units } = useOpenMeal();
+  const [place, setPlace] = useState<ShelfPlace>('fridge');
+  const [boxes, setBoxes] = useState<number>();
+  const { value, unit } =
+    one.ml !== undefined ? writeVolume({ mid: one.ml }, units) : writeMass(one.grams, units);
+  const item = (at: number): ShelfItem => ({
+    ...one,
+    id: crypto.randomUUID(),
+    made: at,
+    place,
+    ...(boxes !== undefined && boxes > 1 && { boxes }),
+    ...(place === 'freezer' && { frozen: at }),
+    meal: loaded.meal.id,
+  });
+  return (
+    <li>
+      <b className="num">
+        {value} {unit}
+      </b>
+      <span>
+        {one.name}
+        <small>
+          use by {dayWords(bestBefore(item(clockNow()), loaded.kitchen))}
+          {one.holds && ` · ${one.holds.map((held) => avoidableWords(held)).join(', ')}`}
+        </small>
+      </span>
+      {isThere ? (
+        <span className="quiet">on the shelf</span>
+      ) : (
+        <>
+          <QuantityField
+            label="boxes"
+            quantity={undefined}
+            measure="count"
+            placeholder="1"
+            chars={4}
+            onChange={({ lo }) => setBoxes(lo === undefined ? undefined : Math.max(1, Math.round(lo)))}
+          />
+          <SelectField label="to the" value={place} onChoose={(next) => setPlace(next as ShelfPlace)}>
+            {places.map((to) => (
+              <option key={to} value={to}>
+                {placeWords[to]}
+              </option>
+            ))}
+          </SelectField>
+          <button
+            type="button"
+            className="btn act"
+            onClick={() =>
+              editShelf(`${one.name}, to the shelf`, (all) => [...all, item(clockNow())], loaded.meal.id)
+            }
+          >
+            Put it there
+          </button>
+        </>
+      )}
+    </li>
+  );
+}

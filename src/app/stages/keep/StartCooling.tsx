@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import { type Cooling, type CoolWay, coolWays } from '@/core/batch/index.ts';
+import { leftToCool } from '@/core/questions/index.ts';
+import { pansFor, SHALLOW_CM } from '@/core/keep/index.ts';
+import { coolsWords, coolWayWords } from '@/words/index.ts';
+import { clockNow } from '../../browser/clock.ts';
+import { editBatch } from '../../open/edits.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import css from './keep.module.scss';
+
+const WORTH_IT = 50;
+
+/** Begins to cool what is left: in which vessel, in how many pans, how. */
+export function StartCooling({ running }: { readonly running: readonly Cooling['what'][] }) {
+  const { opened, batch, loaded } = useOpenMeal();
+  const left = leftToCool(opened, batch.id);
+  const amounts = { liquid: left.liquid, shred: left.shred, both: left.liquid + left.shred };
+  const offered = (['liquid', 'shred', 'both'] as const).filter(
+    (what) => amounts[what] > WORTH_IT && !running.includes(what),
+  );
+  const [what, setWhat] = useState<Cooling['what']>('liquid');
+  const [vessel, setVessel] = useState('');
+  const [way, setWay] = useState<CoolWay>('fridge');
+  const [typed, setTyped] = useState<number>();
+  const chosen = offered.includes(what) ? what : offered[0];
+  if (chosen === undefined) return null;
+  const usual = vessel === '' ? pansFor(chosen, amounts[chosen], SHALLOW_CM) : 1;
+  const pans = typed ?? usual;
+  return (
+    <div className={css.start}>
+      <SelectField label="Cool" value={chosen} onChoose={(next) => setWhat(next as Cooling['what'])}>
+        {offered.map((one) => (
+          <option key={one} value={one}>
+            {coolsWords[one]}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField label="in" value={vessel} onChoose={setVessel}>
+        <option value="">trays of 30 × 23 cm</option>
+        {loaded.kitchen.vessels.map(({ id, name }) => (
+          <option key={id} value={id}>
+            the {name}
+          </option>
+        ))}
+      </SelectField>
+      <QuantityField
+        label="how many"
+        quantity={undefined}
+        measure="count"
+        placeholder={String(usual)}
+        chars={4}
+        onChange={({ lo }) => setTyped(lo === undefined ? undefined : Math.max(1, Math.round(lo)))}
+      />
+      <SelectField label="how" value={way} onChoose={(next) => setWay(next as CoolWay)}>
+        {coolWays.map((one) => (
+          <option key={one} value={one}>
+            {coolWayWords[one]}
+          </option>
+        ))}
+      </SelectField>
+      <button
+        type="button"
+        className="btn act"
+        onClick={() =>
+          editBatch(batch.id, 'something that cools', (b) => ({
+            ...b,
+            cools: [
+              ...(b.cools ?? []),
+              {
+                id: crypto.randomUUID(),
+                what: chosen,
+                pans,
+                way,
+                start: clockNow(),
+                ...(vessel !== '' && { vessel }),
+              },
+            ],
+          }))
+        }
+      >
+        It is at 57 °C now
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,82 @@
+import type { PackedPlace } from '@/core/questions/index.ts';
+import { avoidableWords } from '@/words/index.ts';
+import type { Said } from '../../open/useSaid.ts';
+import type { LabelText } from '../../paper/label.ts';
+import type { PackingPlace } from '../../paper/packing.ts';
+
+/** Less liquid than this gets no line of its own, ml. */
+const A_LINE = 1;
+
+const doorWords = (out: string | undefined, said: Said) =>
+  out === undefined ? '' : `out of the door by ${said.timeOfDay(out)}`;
+
+/** The lines of a packing list: what stays here by the plate, what goes away by the box. */
+export function packingLines(places: readonly PackedPlace[], said: Said): readonly PackingPlace[] {
+  return places.map(({ parcel, dishes }): PackingPlace => {
+    if (!parcel)
+      return {
+        place: 'Here',
+        out: '',
+        note: '',
+        lines: dishes.map(({ name, count, meatG, liquidMl, allG, scoop }) => ({
+          what: name,
+          count: `${String(count)} ×`,
+          amount: [said.mass(meatG), ...(liquidMl > A_LINE ? [said.volume(liquidMl)] : [])].join(' + '),
+          how: scoop ? `${String(scoop.times)} × ${scoop.name}` : `${said.mass(allG)} in all`,
+        })),
+      };
+    const how = parcel.cold ? 'cold' : 'hot';
+    return {
+      place: parcel.place,
+      out: doorWords(parcel.out, said),
+      note: parcel.note ?? '',
+      lines: boxesOf(parcel.apart === true, dishes).map(({ what, count, grams, ml }) => ({
+        what,
+        count: count === undefined ? '' : `${String(count)} ×`,
+        amount: [...(grams > 0 ? [said.mass(grams)] : []), ...(ml > A_LINE ? [said.volume(ml)] : [])].join(
+          ' + ',
+        ),
+        how,
+      })),
+    };
+  });
+}
+
+/** A label for each box that leaves the house: what, for how many, where to, by when, what it holds. */
+export function parcelLabels(places: readonly PackedPlace[], said: Said): readonly LabelText[] {
+  return places.flatMap(({ parcel, dishes }) =>
+    parcel
+      ? boxesOf(parcel.apart === true, dishes).map(({ what, count, grams, ml, holds }): LabelText => ({
+          title: count === undefined ? what : `${what}, ${String(count)} servings`,
+          amount: [...(grams > 0 ? [said.mass(grams)] : []), ...(ml > A_LINE ? [said.volume(ml)] : [])].join(
+            ' + ',
+          ),
+          made: `to ${parcel.place}`,
+          useBy: doorWords(parcel.out, said),
+          more: [
+            ...holds.map((held) => avoidableWords(held)),
+            parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep above 57 °C',
+          ].join(' · '),
+        }))
+      : [],
+  );
+}
+
+interface Boxed extends Pick<PackedPlace['dishes'][number], 'holds'> {
+  readonly what: string;
+  readonly count: number | undefined;
+  readonly grams: number;
+  readonly ml: number;
+}
+
+/** Meat and sauce of a dish in one box, or a box each. */
+function boxesOf(apart: boolean, dishes: PackedPlace['dishes']): readonly Boxed[] {
+  return dishes.flatMap(({ name, count, allG, allMl, holds }): readonly Boxed[] =>
+    apart && allMl > A_LINE
+      ? [
+          { what: `${name}: meat`, count, grams: allG, ml: 0, holds },
+          { what: `${name}: liquid`, count: undefined, grams: 0, ml: allMl, holds },
+        ]
+      : [{ what: name, count, grams: allG, ml: allMl, holds }],
+  );
+}

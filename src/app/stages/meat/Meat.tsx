@@ -1,0 +1,123 @@
+import clsx from 'clsx';
+import { writeMass } from '@/core/quantity/index.ts';
+import { problemWords } from '@/words/index.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { addLot, editBatch } from '../../open/edits.ts';
+import { isBlank } from '../../open/useExample.ts';
+import { lotScale } from '../../figures/LotCutApart.tsx';
+import { Choice } from '../../parts/fields/Choice.tsx';
+import { Problems } from '../../parts/Problems.tsx';
+import { Enough } from '../../parts/Enough.tsx';
+import { PlatesWanted } from '../../parts/PlatesWanted.tsx';
+import { pickings, sizes, trims } from '../../parts/choices.ts';
+import { FirstRun } from './FirstRun.tsx';
+import { LotRow } from './LotRow.tsx';
+import { FromLog } from '../../parts/FromLog.tsx';
+import { MeatPanels } from './MeatPanels.tsx';
+import css from './meat.module.scss';
+
+const DRAWING = 560;
+/** More lots than this scroll in a list of their own, so that the answer stays in sight. */
+const MANY = 6;
+/** And past this many their lists of cuts wait until they are gone to. */
+const VERY_MANY = 30;
+
+/** What was bought, and what it becomes: three entries here give the whole answer. */
+export default function Meat() {
+  const open = useOpenMeal();
+  const { batch, units, loaded } = open;
+  const { batchReckoning, reckoning } = useFigures();
+  const blank = isBlank(open);
+  const { lots, meat } = batchReckoning;
+  const { value, unit } = writeMass(meat.rawG.mid, units);
+  const scale = lotScale(lots, DRAWING);
+  // The first of each lot is said in its row.
+  const wrong = new Map(
+    reckoning.problems
+      .flatMap((found) =>
+        found.lot === undefined || found.guest ? [] : [[found.lot, problemWords(found)] as const],
+      )
+      .reverse(),
+  );
+  return (
+    <>
+      <div className="line">
+        <h1>{lots.length > 0 ? 'What the lots become' : 'What did you buy?'}</h1>
+        <p className="quiet">
+          {lots.length > 0 && (
+            <>
+              <b className="num">{`${value} ${unit}`}</b> in{' '}
+              {lots.length === 1 ? 'one lot' : `${lots.length} lots`} ·{' '}
+            </>
+          )}
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              addLot(batch.id);
+            }}
+          >
+            Add a lot
+          </button>
+        </p>
+      </div>
+      {lots.length === 0 && (
+        <p className="nothing">
+          Write a weight and a cut, and how many plates they are for. The rest is filled in with the usual and
+          can be changed.
+        </p>
+      )}
+      <ul className={batch.lots.length > MANY ? clsx(css.lots, css.isMany) : css.lots}>
+        {batch.lots.map((lot, i) => (
+          <LotRow
+            key={lot.id}
+            lot={lot}
+            figures={lots.find((known) => known.lot === lot.id)}
+            scale={scale}
+            width={DRAWING}
+            first={i === 0}
+            many={batch.lots.length > VERY_MANY}
+            batchId={batch.id}
+            units={units}
+            own={loaded.kitchen.cuts}
+            problem={wrong.get(lot.id)}
+          />
+        ))}
+      </ul>
+      <Problems batch={batch.id} />
+      {lots.length > 0 && (
+        <div className="choices">
+          <Choice
+            legend="Trim"
+            value={batch.trim}
+            options={trims}
+            onChoose={(trim) => {
+              editBatch(batch.id, 'how it is trimmed', (b) => ({ ...b, trim }));
+            }}
+          />
+          <Choice
+            legend="Pick out"
+            value={batch.picking}
+            options={pickings}
+            onChoose={(picking) => {
+              editBatch(batch.id, 'what is picked out', (b) => ({ ...b, picking }));
+            }}
+          />
+          <Choice
+            legend="Cut into"
+            value={batch.size}
+            options={sizes}
+            onChoose={(size) => {
+              editBatch(batch.id, 'the size of the pieces', (b) => ({ ...b, size }));
+            }}
+          />
+        </div>
+      )}
+      <PlatesWanted />
+      {blank && <FirstRun />}
+      <Enough />
+      <FromLog what="y" />
+      {batch.lots.some(({ cut }) => cut !== '') && <MeatPanels />}
+    </>
+  );
+}

@@ -1,0 +1,118 @@
+import { X } from 'lucide-react';
+import { avoidable, type Dish } from '@/core/batch/index.ts';
+import { avoidableWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { editDish } from '../../open/edits.ts';
+import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { TextField } from '../../parts/fields/TextField.tsx';
+
+type Beside = NonNullable<Dish['besides']>[number];
+
+/** What goes on a dish besides the meat and its liquid: it is listed, counted, and guests are warned of it. */
+export function Besides({ dish }: { readonly dish: Dish }) {
+  const { meal } = useOpenMeal().loaded;
+  const all = dish.besides ?? [];
+  const edit = (words: string, change: (before: readonly Beside[]) => Beside[], field?: string) => {
+    editDish(meal.id, dish.id, words, (d) => ({ ...d, besides: change(d.besides ?? []) }), field);
+  };
+  const one = (id: string, changes: Partial<Beside>, field?: string) => {
+    edit(
+      'what goes on it besides',
+      (before) => before.map((other) => (other.id === id ? { ...other, ...changes } : other)),
+      field && `${id} ${field}`,
+    );
+  };
+  return (
+    <div role="group" aria-label="What goes on it besides">
+      {all.map(({ id, name, each, holds = [] }) => (
+        <div key={id} className="choices">
+          <TextField label="Besides" value={name} onChange={(words) => one(id, { name: words }, 'name')} />
+          <QuantityField
+            label="each"
+            quantity={each}
+            measure={['mass', 'count']}
+            placeholder="1, or 30 g"
+            chars={8}
+            onChange={(amount, measure) =>
+              one(id, { each: amount, measure: measure === 'mass' ? 'mass' : 'count' }, 'each')
+            }
+          />
+          <details>
+            <summary>
+              contains {holds.length > 0 ? holds.map(avoidableWords).join(', ') : 'nothing noted'}
+            </summary>
+            <div className="ticks">
+              {avoidable.map((what) => (
+                <Checkbox
+                  key={what}
+                  checked={holds.includes(what)}
+                  onTick={(on) => {
+                    one(id, {
+                      holds: avoidable.filter((other) => (other === what ? on : holds.includes(other))),
+                    });
+                  }}
+                >
+                  {avoidableWords(what)}
+                </Checkbox>
+              ))}
+            </div>
+          </details>
+          <button
+            type="button"
+            className="link quiet"
+            aria-label={`Remove ${name || 'this'}`}
+            onClick={() =>
+              edit('what goes on it besides', (before) => before.filter((other) => other.id !== id))
+            }
+          >
+            <X size={16} aria-hidden />
+          </button>
+        </div>
+      ))}
+      <p className="asks">
+        <b>Besides</b>
+        {offers
+          .filter((name) => !all.some((other) => other.name === name))
+          .map((name) => (
+            <button
+              key={name}
+              type="button"
+              className="link"
+              onClick={() => {
+                const holds = name === 'cheese' ? (['milk'] as const) : [];
+                edit(`${name} besides`, (before) => [
+                  ...before,
+                  { id: crypto.randomUUID(), name, ...(holds.length > 0 && { holds: [...holds] }) },
+                ]);
+              }}
+            >
+              + {name}
+            </button>
+          ))}
+        <button
+          type="button"
+          className="link"
+          onClick={() =>
+            edit('something besides', (before) => [...before, { id: crypto.randomUUID(), name: '' }])
+          }
+        >
+          + something else
+        </button>
+        <Checkbox
+          checked={dish.built ?? false}
+          onTick={(built) => {
+            editDish(meal.id, dish.id, 'who builds it', ({ built: _, ...d }) =>
+              built ? { ...d, built: true } : d,
+            );
+          }}
+        >
+          guests build it
+        </Checkbox>
+      </p>
+    </div>
+  );
+}
+
+/** What often goes on a dish (common practice, no source). */
+const offers = ['cheese', 'pickle', 'spread', 'something crisp', 'noodles'] as const;

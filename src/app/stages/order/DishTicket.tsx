@@ -1,0 +1,120 @@
+import clsx from 'clsx';
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import type { Dish, DishKind } from '@/core/batch/index.ts';
+import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
+import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { problemWords } from '@/words/index.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { editDish, editMeal } from '../../open/edits.ts';
+import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { FieldError } from '../../parts/FieldError.tsx';
+import { DishCount } from '../../parts/DishCount.tsx';
+import { DishDetails } from './DishDetails.tsx';
+import { GuestCounts } from './GuestCounts.tsx';
+import css from './order.module.scss';
+
+const kinds = Object.keys(usualDishes) as DishKind[];
+
+interface Props {
+  readonly dish: Dish;
+  /** Its figures, once its count can be read. */
+  readonly ticket: Ticket | undefined;
+}
+
+/** One dish as a ticket: how many, of what, and what that takes; the rest unfolds. */
+export function DishTicket({ dish, ticket }: Props) {
+  const { loaded, units } = useOpenMeal();
+  const { reckoning } = useFigures();
+  const { meal } = loaded;
+  const [open, setOpen] = useState(false);
+  const { row, isLifted, grip } = useRow(dish.id);
+  const name = dishName(dish);
+  const need = ticket && needOfTicket(ticket);
+  const said = (written: { value: string; unit: string }) => `${written.value} ${written.unit}`;
+  const wrong = reckoning.problems.filter((problem) => problem.dish === dish.id);
+  return (
+    <li {...row} className={isLifted ? clsx(css.ticket, css.isLifted) : css.ticket}>
+      <Grip name={name} thing="ticket" grip={grip} />
+      {dish.guests ? (
+        <p className={css.ticketCount}>
+          <b className="num">{ticket?.count ?? 0}</b> <span className="visually-hidden">plates</span>
+        </p>
+      ) : (
+        <DishCount dish={dish} short hidden />
+      )}
+      <div>
+        <SelectField
+          label="Dish"
+          hidden
+          value={dish.kind}
+          onChoose={(kind) => {
+            // Layers are of the kind that they were put in order for.
+            editDish(meal.id, dish.id, 'the dish', ({ layers: _, ...d }) => ({
+              ...d,
+              kind: kind as DishKind,
+            }));
+          }}
+        >
+          {kinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {usualDishes[kind].name}
+            </option>
+          ))}
+        </SelectField>
+        {dish.name !== undefined && <p className={css.ticketName}>{dish.name}</p>}
+      </div>
+      <p className={css.ticketEach}>
+        {ticket && need ? (
+          <>
+            <span>
+              {ticket.meat.want > 0 && said(writeMass(ticket.meat.want, units))}
+              {heldOfTicket(ticket) > 0 && ` holding ${said(writeVolume(heldOfTicket(ticket), units))}`}
+              {ticket.meat.want > 0 && ticket.liquid.want > 0 && ' + '}
+              {ticket.liquid.want > 0 && said(writeVolume(ticket.liquid.want, units))} each
+            </span>
+            <b className="num">
+              {need.meatG > 0 && said(writeMass(need.meatG, units))}
+              {need.meatG > 0 && need.liquidMl > 0 && ' + '}
+              {need.liquidMl > 0 && said(writeVolume(need.liquidMl, units))}
+            </b>
+          </>
+        ) : (
+          <span className="quiet">how many?</span>
+        )}
+      </p>
+      <button
+        type="button"
+        className="link quiet"
+        aria-expanded={open}
+        onClick={() => {
+          setOpen(!open);
+        }}
+      >
+        {open ? 'less' : 'portions, guests'}
+        <span className="visually-hidden"> of {name}</span>
+      </button>
+      {meal.dishes.length > 1 && (
+        <button
+          type="button"
+          className="link quiet"
+          aria-label={`Remove ${name}`}
+          onClick={() => {
+            editMeal(meal.id, 'removing a dish', (m) => ({
+              ...m,
+              dishes: m.dishes.filter((d) => d.id !== dish.id),
+            }));
+          }}
+        >
+          <X size={16} aria-hidden />
+        </button>
+      )}
+      {dish.guests && <GuestCounts dish={dish} />}
+      {open && <DishDetails dish={dish} />}
+      {wrong.map(problemWords).map((words) => (
+        <FieldError key={words}>{words}</FieldError>
+      ))}
+    </li>
+  );
+}

@@ -1,0 +1,141 @@
+import { arrayMove } from '@dnd-kit/sortable';
+import type { Dish } from '@/core/batch/index.ts';
+import { builds, heatingOf, itemsFor, overflows } from '@/core/plates/index.ts';
+import { type Money, writeMoney } from '@/core/shop/index.ts';
+import { dishName } from '@/core/order/index.ts';
+import { perServing, servingCosts, type Shares } from '@/core/questions/index.ts';
+import { type Range, writeMass } from '@/core/quantity/index.ts';
+import { avoidableWords } from '@/words/index.ts';
+import { editDish } from '../../open/edits.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
+import { SortableList } from '../../parts/sortable/SortableList.tsx';
+import { FieldError } from '../../parts/FieldError.tsx';
+import { useSaid } from '../../open/useSaid.ts';
+import css from './plates.module.scss';
+
+interface Props {
+  readonly shares: Shares;
+}
+
+/** How each dish is built: its layers in the cook's order, heat and rounds, what it takes, what one serving holds. */
+export default function BuildGuide({ shares }: Props) {
+  const { loaded, opened } = useOpenMeal();
+  const { reckoning } = useFigures();
+  const facts = perServing(opened, reckoning.meal);
+  const costs = servingCosts(loaded.batches, reckoning.batches, reckoning.meal, loaded.kitchen);
+  return (
+    <div className={css.guides}>
+      {loaded.meal.dishes.map((dish) => (
+        <Guide
+          key={dish.id}
+          dish={dish}
+          share={shares.dishes.find((one) => one.dish === dish.id)}
+          facts={facts.find((one) => one.dish === dish.id)}
+          cost={costs?.get(dish.id)}
+        />
+      ))}
+    </div>
+  );
+}
+
+interface GuideProps {
+  readonly dish: Dish;
+  readonly share: Shares['dishes'][number] | undefined;
+  readonly facts: ReturnType<typeof perServing>[number] | undefined;
+  readonly cost: Money | undefined;
+}
+
+function Guide({ dish, share, facts, cost }: GuideProps) {
+  const { loaded, units } = useOpenMeal();
+  const said = useSaid();
+  const build = builds[dish.kind];
+  const layers = dish.layers ?? build.layers;
+  const count = share?.of ?? 0;
+  const heating = heatingOf(dish.kind, count);
+  const items = itemsFor(dish.kind, count);
+  const over = share ? overflows(dish.kind, share.meatG, share.liquidMl) : undefined;
+  const about = ({ mid, p10 = mid, p90 = mid }: Range, unit: string) =>
+    `${String(Math.round(mid))} ${unit} (${String(Math.round(p10))}–${String(Math.round(p90))})`;
+  const grams = (range: Range) => {
+    const { value, unit, range: wide } = writeMass(range, units);
+    return `${value} ${unit}${wide === undefined ? '' : ` (${wide})`}`;
+  };
+  return (
+    <section aria-label={dishName(dish)}>
+      <h3>{dishName(dish)}</h3>
+      {over !== undefined && (
+        <FieldError>
+          It will not fit its bowl: {said.volume(over)} too much. Take a larger one, or serve less.
+        </FieldError>
+      )}
+      <SortableList
+        ids={[...layers]}
+        nameOf={(id) => id}
+        thing="the layer"
+        onMove={(from, to) =>
+          editDish(loaded.meal.id, dish.id, 'the order of the layers', (d) => ({
+            ...d,
+            layers: arrayMove([...(d.layers ?? build.layers)], from, to),
+          }))
+        }
+      >
+        <ol className={css.layers}>
+          {layers.map((layer) => (
+            <Layer key={layer} layer={layer} />
+          ))}
+        </ol>
+      </SortableList>
+      {build.heat && heating && (
+        <p>
+          {onHeat[build.heat.on]}
+          {build.heat.celsius === undefined ? '' : ` at ${String(build.heat.celsius)} °C`}: {build.heat.says}.{' '}
+          {String(build.heat.atOnce)} at once,{' '}
+          {heating.rounds === 1 ? 'one round' : `${String(heating.rounds)} rounds`},{' '}
+          <b>{String(heating.minutes)} min</b> for all.
+        </p>
+      )}
+      {items.length > 0 && (
+        <p>
+          For all:{' '}
+          {items
+            .map(({ name, amount, unit }) =>
+              unit === 'pieces'
+                ? `${String(amount)} ${name}`
+                : `${unit === 'g' ? said.mass(amount) : said.volume(amount)} of ${name}`,
+            )
+            .join(', ')}
+          .
+        </p>
+      )}
+      {build.keepsDry !== '' && <p className="quiet">{build.keepsDry}</p>}
+      {facts && facts.energyKcal.mid > 0 && (
+        <p className="quiet">
+          {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots
+          (estimate): {about(facts.energyKcal, 'kcal')}, protein {grams(facts.proteinG)}, fat{' '}
+          {grams(facts.fatG)}, salt {grams(facts.saltG)}
+          {facts.holds.length > 0 &&
+            `. It holds ${facts.holds.map(avoidableWords).join(', ')}; go by the label`}
+          .
+        </p>
+      )}
+    </section>
+  );
+}
+
+const onHeat = {
+  griddle: 'On the griddle',
+  press: 'In the press',
+  oven: 'In the oven',
+  pot: 'In the pot',
+} as const;
+
+function Layer({ layer }: { readonly layer: string }) {
+  const { row, grip } = useRow(layer);
+  return (
+    <li {...row}>
+      <Grip name={layer} thing="layer" grip={grip} />
+      {layer}
+    </li>
+  );
+}

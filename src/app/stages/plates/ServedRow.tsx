@@ -1,0 +1,60 @@
+import { Link } from 'react-router';
+import type { Dish } from '@/core/batch/index.ts';
+import { servedOf, type Shares } from '@/core/questions/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { weigh } from '../../open/edits.ts';
+import css from './plates.module.scss';
+
+/** How many fit on a tray (common practice, no source). */
+const TRAY = 8;
+
+interface Props {
+  readonly dish: Dish;
+  readonly share: Shares['dishes'][number];
+}
+
+/** What has gone out of a dish, a plate or a tray at a tap, and what came back. */
+export function ServedRow({ dish, share }: Props) {
+  const { loaded } = useOpenMeal();
+  const out = servedOf(loaded.entries, dish.id);
+  const [batch] = loaded.batches;
+  const say = (what: 'served' | 'came back', n: number) => {
+    if (!batch || n <= 0) return;
+    weigh(loaded.meal.id, what === 'served' ? `${share.name} served` : `${share.name} that came back`, {
+      batch: batch.id,
+      measures: { what, dish: dish.id },
+      value: { text: String(n), lo: n, hi: n },
+      measure: 'count',
+    });
+  };
+  const tray = Math.min(TRAY, share.of);
+  return (
+    <div className={css.served}>
+      {out > 0 && (
+        <p>
+          <b className="num">{out}</b> out
+        </p>
+      )}
+      {share.of > 0 && (
+        <>
+          <button type="button" className="btn btn-sm act" onClick={() => say('served', 1)}>
+            One out
+          </button>
+          {tray > 1 && (
+            <button type="button" className="btn btn-sm act" onClick={() => say('served', tray)}>
+              {tray} out
+            </button>
+          )}
+          <Link className="link" to={`/meals/${loaded.meal.id}/weigh-out/${dish.id}`}>
+            weigh out
+          </Link>
+        </>
+      )}
+      {out > 0 && (
+        <button type="button" className="link quiet" onClick={() => say('came back', 1)}>
+          one came back
+        </button>
+      )}
+    </div>
+  );
+}

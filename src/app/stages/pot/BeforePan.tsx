@@ -1,0 +1,141 @@
+import { type Step, steps } from '@/core/batch/index.ts';
+import { usualMinutes } from '@/core/day/index.ts';
+import { itemsOf } from '@/core/pot/index.ts';
+import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
+import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
+import { editBatch } from '../../open/edits.ts';
+import { Caution } from '../../parts/Caution.tsx';
+import { Choice } from '../../parts/fields/Choice.tsx';
+import { PercentField } from '../../parts/fields/PercentField.tsx';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
+import { Weigh } from '../../parts/Weigh.tsx';
+import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import css from './pot.module.scss';
+
+const usualTimes: Readonly<Record<Step, string>> = {
+  'dry brine': writeMinutes(usualMinutes.dryBrine).value,
+  marinade: writeMinutes(usualMinutes.marinade).value,
+  'stand out': writeMinutes(usualMinutes.standOut).value,
+};
+const names: Readonly<Record<Step, string>> = {
+  'dry brine': 'dry brine',
+  marinade: 'marinade',
+  'stand out': 'sit out',
+};
+const words: Readonly<Record<Step, string>> = {
+  'dry brine': 'salted the day before, in the fridge',
+  marinade: 'in wine or brine, in the fridge; dry it well before the pan',
+  'stand out': 'out of the fridge',
+};
+const rests = [
+  { value: 'in the pot', words: 'boiled, into the pot' },
+  { value: 'thrown away', words: 'thrown away' },
+] as const;
+
+/** What is done with the meat before the pan, and what the marinade comes to. */
+export function BeforePan() {
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const has = (what: Step) => batch.steps?.find((step) => step.what === what);
+  const inMarinade = itemsOf(batch).filter(({ marinade }) => marinade);
+  const raw = writeMass(batchReckoning.meat.rawG, units);
+  return (
+    <section className={css.beforePan} aria-label="Before the pan">
+      {steps.map((what) => {
+        const step = has(what);
+        return (
+          <div key={what} className={css.step}>
+            <Checkbox
+              checked={step !== undefined}
+              onTick={(ticked) => {
+                editBatch(batch.id, what, (b) => {
+                  const others = (b.steps ?? []).filter((other) => other.what !== what);
+                  return { ...b, steps: ticked ? [...others, { what }] : others };
+                });
+              }}
+            >
+              <b>{names[what]}</b>
+            </Checkbox>{' '}
+            <span className="quiet">{words[what]}</span>
+            {step && (
+              <QuantityField
+                label={`${names[what]}, for`}
+                hidden
+                quantity={step.minutes}
+                measure="duration"
+                placeholder={usualTimes[what]}
+                onChange={(minutes) => {
+                  editBatch(
+                    batch.id,
+                    `how long to ${what}`,
+                    (b) => ({
+                      ...b,
+                      steps: (b.steps ?? []).map((other) =>
+                        other.what === what ? { what, ...(minutes.text !== '' && { minutes }) } : other,
+                      ),
+                    }),
+                    `${batch.id} ${what}`,
+                  );
+                }}
+              />
+            )}
+          </div>
+        );
+      })}
+      {(has('marinade') ?? inMarinade.length > 0) && (
+        <div className="choices">
+          {inMarinade.length === 0 && (
+            <p className="quiet">Open an ingredient and put it “into the marinade”.</p>
+          )}
+          <Choice
+            legend="What the meat leaves of it"
+            value={batch.marinade?.rest ?? 'in the pot'}
+            options={rests}
+            onChoose={(rest) => {
+              editBatch(batch.id, 'the rest of the marinade', (b) => ({
+                ...b,
+                marinade: { ...b.marinade, rest },
+              }));
+            }}
+          />
+          <PercentField
+            label="The meat takes up"
+            share={batch.marinade?.takenUp}
+            placeholder="2 %"
+            most={0.3}
+            why="meat takes up a few per cent"
+            onChange={(takenUp) => {
+              editBatch(
+                batch.id,
+                'what the meat takes up',
+                ({ marinade, ...b }) => ({
+                  ...b,
+                  marinade: {
+                    rest: marinade?.rest ?? 'in the pot',
+                    ...(takenUp !== undefined && { takenUp }),
+                  },
+                }),
+                `${batch.id} taken up`,
+              );
+            }}
+          />
+          <Weigh
+            flow="marinated"
+            label="Or weigh the meat after it"
+            words="the weight after the marinade"
+            planned={raw}
+          />
+        </div>
+      )}
+      {(batch.steps?.length ?? 0) > 0 && (
+        <Caution of="before the pan">
+          {has('stand out') ? 'Two hours in all on the counter is the limit for meat, one in heat. ' : ''}
+          {has('marinade') || has('dry brine')
+            ? 'Keep it in the fridge, covered, under everything else. '
+            : ''}
+          {inMarinade.length > 0 ? 'Boil a marinade that held raw meat before you taste it.' : ''}
+        </Caution>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,322 @@
+import { afterEach, describe, expect, test } from '@jest/globals';
+import { screen, within } from '../../testing/dom.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
+import {
+  choose,
+  closePage,
+  openAt,
+  press,
+  settled,
+  sheet,
+  stored,
+  takeBack,
+  tap,
+  user,
+  write,
+} from '../../testing/openApp.tsx';
+
+describe('pot: pot', () => {
+  afterEach(closePage);
+
+  const brisket = (changes = {}, kg = 2) =>
+    inputOf([batchOf([lotOf('beef-brisket', 1000 * kg)], changes)], [dishOf('taco', 12)]);
+  const batch = async () => {
+    const [first] = (await stored()).batches;
+    if (!first) throw new Error('no batch');
+    return first;
+  };
+  const region = (name: string) => within(screen.getByRole('region', { name }));
+  const items = () => region('What goes in');
+  const line = (name: string) => {
+    const row = items()
+      .getByRole('checkbox', { name: `${name} is in` })
+      .closest('li');
+    if (!row) throw new Error(name);
+    return within(row);
+  };
+  async function putIn(words: string): Promise<void> {
+    await user.type(screen.getByRole('combobox', { name: 'Put something in' }), words);
+    await settled();
+    await screen.findAllByRole('option');
+    await user.keyboard('{Enter}');
+    await settled();
+  }
+
+  describe('a line as a recipe has it', () => {
+    const names = async (typed: string) => {
+      await user.clear(screen.getByRole('combobox', { name: 'Put something in' }));
+      await user.type(screen.getByRole('combobox', { name: 'Put something in' }), typed);
+      await settled();
+      const menu = within(screen.getByRole('listbox', { name: 'What it may be' }));
+      return (await menu.findAllByRole('option')).map(({ textContent }) => textContent);
+    };
+
+    test('is read with its amount, the best match first, and shown as it will go in', async () => {
+      await openAt('pot', brisket());
+      expect((await names('onions'))[0]).toMatch(/^onion/);
+      expect((await names('2 tins tomatoes'))[0]).toMatch(/^2 tins tomatoes, canned, with juice.*1\.59 kg/);
+      expect((await names('5 allspice berries'))[0]).toMatch(/^5 spices, allspice/);
+      await names('2 l water');
+      await user.keyboard('{Enter}');
+      await names('½ bottle red wine');
+      await user.keyboard('{Enter}');
+      await settled();
+      expect((await batch()).items?.slice(2)).toMatchObject([
+        { ref: 'water', amount: { text: '2 l', lo: 2000 }, measure: 'volume' },
+        { ref: 'wine-red', amount: { lo: 371.5 }, measure: 'mass' },
+      ]);
+    });
+
+    test('Enter makes nothing without a name that somebody chose', async () => {
+      await openAt('pot', brisket());
+      expect(await names('zzzz')).toEqual(['“zzzz”, without figures']);
+      await user.keyboard('{Enter}');
+      await settled();
+      expect((await batch()).items).toBeUndefined();
+      await user.keyboard('{ArrowDown}{Enter}');
+      await settled();
+      expect((await batch()).items).toHaveLength(4);
+    });
+
+    test('“0” is an amount, and what cannot be read counts for nothing until it can', async () => {
+      await openAt('pot', brisket());
+      await press('Take it');
+      await write('How much carrot', '0');
+      expect((await batch()).items?.[2]).toMatchObject({ amount: { text: '0', lo: 0 } });
+      await write('How much onion', 'a heap');
+      await user.tab();
+      await settled();
+      expect((await batch()).items?.[1]?.amount).toEqual({ text: 'a heap' });
+      expect(sheet()).toContain('“a heap” is not a weight');
+      await write('Salt on the meat now', '0');
+      expect((await batch()).salt).toMatchObject({ lo: 0 });
+    });
+  });
+
+  describe('the usual pot', () => {
+    test('is offered, taken or cleared in one tap, and gives way to what is put in', async () => {
+      await openAt('pot', brisket());
+      expect(sheet()).toMatch(/Nothing is written yet: this is the usual pot/);
+      await press('Take it');
+      expect((await batch()).items?.map(({ ref }) => ref)).toEqual(['stock-low-salt', 'onion', 'carrot']);
+      expect(sheet()).not.toMatch(/usual pot/);
+      await takeBack('the usual pot');
+      await press('clear it');
+      expect((await batch()).items).toEqual([]);
+      await takeBack('clearing the pot');
+      await putIn('red wine');
+      // A liquid takes the place of the stock; what is not its like stays.
+      expect((await batch()).items?.map(({ ref }) => ref)).toEqual(['onion', 'carrot', 'wine-red']);
+      await takeBack('putting in red wine');
+      await putIn('onion');
+      expect((await batch()).items?.map(({ ref }) => ref)).toEqual(['stock-low-salt', 'carrot', 'onion']);
+    });
+  });
+
+  describe('what goes in', () => {
+    test('is searched for, put in with its allergens, written and taken back act by act', async () => {
+      await openAt('pot', brisket());
+      await putIn('fish sauce');
+      expect(sheet()).toMatch(/Allergens:.*fish \(fish sauce\)/);
+      await write('How much fish sauce', '30 ml');
+      const sauce = (await batch()).items?.at(-1);
+      expect(sauce).toMatchObject({ amount: { lo: 30 }, measure: 'volume' });
+      await takeBack('how much fish sauce');
+      await takeBack('putting in fish sauce');
+      expect((await batch()).items ?? []).not.toContainEqual(expect.objectContaining({ ref: sauce?.ref }));
+      expect(sheet()).not.toMatch(/Allergens:.*fish/);
+    });
+
+    test('what no table has asks for its packet; then its salt and its allergens count', async () => {
+      await openAt('pot', brisket());
+      await user.type(screen.getByRole('combobox', { name: 'Put something in' }), 'aunt’s paste');
+      await user.click(await screen.findByRole('option', { name: /without figures/ }));
+      await settled();
+      expect(items().getByText(/Nothing is known of aunt’s paste/)).toBeTruthy();
+      await write('How much aunt’s paste', '100 g');
+      await tap(line('aunt’s paste').getByRole('button', { name: /^aunt’s paste/ }));
+      await user.type(line('aunt’s paste').getByLabelText('Salt'), '20 %');
+      await settled();
+      expect(region('Salt').getByText(/what goes in brings 2\d g/)).toBeTruthy();
+      await write('Fat', '90 %');
+      expect(line('aunt’s paste').getByText(/That makes 110 g in 100 g/)).toBeTruthy();
+      await write('Fat', '');
+      await tap(line('aunt’s paste').getByLabelText('mustard'));
+      expect(sheet()).toMatch(/Allergens:.*mustard/);
+      expect(items().queryByText(/Nothing is known/)).toBeNull();
+    });
+
+    test('wine is boiled down, an onion peeled and blended, and the figures of the pot follow', async () => {
+      await openAt('pot', brisket());
+      await press('Take it');
+      await putIn('red wine');
+      expect(items().getByText('Boil red wine down before the stock goes in.')).toBeTruthy();
+      await write('How much red wine', '600 ml');
+      await tap(line('red wine').getByRole('button', { name: /^red wine/ }));
+      await write('Boiled down to', '200 ml');
+      expect(line('red wine').getByText('boiled down to 200 ml')).toBeTruthy();
+      expect(items().queryByText(/Boil red wine down/)).toBeNull();
+
+      await write('How much onion', '1 kg');
+      await tap(line('onion').getByRole('button', { name: /^onion/ }));
+      await choose('Before it goes in', 'peeled');
+      await tap(line('onion').getByLabelText('as bought'));
+      await choose('And then', 'puréed');
+      expect(line('onion').getByText('as bought, peeled, blended')).toBeTruthy();
+      expect((await batch()).items).toContainEqual(
+        expect.objectContaining({
+          ref: 'onion',
+          prep: 'peeled',
+          fate: 'puréed',
+          asBought: expect.objectContaining({ lo: 1000 }),
+        }),
+      );
+    });
+
+    test('held back it is out of the pot; a hint is waved away for good', async () => {
+      await openAt('pot', brisket());
+      await putIn('garlic clove');
+      await putIn('red wine');
+      await tap(screen.getByRole('button', { name: /^Dismiss: Boil red wine down/ }));
+      expect(items().queryByText(/Boil red wine down/)).toBeNull();
+      expect((await batch()).dismissed).toHaveLength(1);
+      await tap(line('red wine').getByRole('button', { name: /^red wine/ }));
+      await press('hold it back');
+      expect(sheet()).toMatch(/Held back .*red wine/);
+      expect((await batch()).items?.at(-1)?.state).not.toBe('in');
+      await press('pour it in');
+      expect(line('red wine')).toBeTruthy();
+    });
+
+    test('the lid names what is not ticked yet', async () => {
+      await openAt('pot', brisket());
+      await tap(screen.getByLabelText('onion is in'));
+      await tap(screen.getByLabelText('carrot is in'));
+      await press('Put the lid on: start the clock');
+      expect(screen.getByText('Not in yet: stock, low salt. Put it in, or tick it.')).toBeTruthy();
+      await tap(screen.getByLabelText('stock, low salt is in'));
+      expect(screen.queryByText(/^Not in yet/)).toBeNull();
+    });
+  });
+
+  describe('salt', () => {
+    test('too much is refused with its figure; one press puts it right, and undo brings it back', async () => {
+      await openAt('pot', brisket());
+      await write('Salt on the meat now', '200 g');
+      expect(
+        screen.getByText(/“200 g” of salt would make the broth .* nobody eats above 3\.0 %/),
+      ).toBeTruthy();
+      await press(/^Salt with \d+ g/);
+      expect(screen.queryByText(/nobody eats above/)).toBeNull();
+      expect((await batch()).salt).toBeUndefined();
+      await takeBack('the salt');
+      expect((await batch()).salt?.text).toBe('200 g');
+    });
+
+    test('the strength that is wanted moves the usual salt, and beyond what is eaten it is refused', async () => {
+      await openAt('pot', brisket());
+      const usual = () => screen.getByLabelText('Salt on the meat now').getAttribute('placeholder');
+      const before = usual();
+      await write('Salt of the finished liquid', '1 %');
+      expect(usual()).not.toBe(before);
+      expect((await batch()).strength).toEqual({ liquid: 0.01 });
+      await write('Salt of the finished liquid', '4 %');
+      await user.tab();
+      expect(
+        screen.getByText('“4 %” is too much: nobody eats anything saltier; write at most 3 %.'),
+      ).toBeTruthy();
+      expect((await batch()).strength).not.toHaveProperty('liquid');
+    });
+
+    test('spoons are read by their volume, and less than nothing is said', async () => {
+      await openAt('pot', brisket());
+      await write('Salt on the meat now', '2 tbsp');
+      expect(await batch()).toMatchObject({ salt: { text: '2 tbsp' }, saltIn: 'volume' });
+      await write('Salt on the meat now', '-5 g');
+      await user.tab();
+      expect(screen.getByText('“-5 g” is less than nothing; write a weight above 0.')).toBeTruthy();
+    });
+  });
+
+  describe('the vessel', () => {
+    test('too small it is said, and one press takes the one that holds it', async () => {
+      await openAt('pot', brisket({}, 6));
+      await choose('Vessel', '24 cm pot');
+      expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Too full/);
+      await press(/^Use the \d+ cm pot$/);
+      expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^It fits/);
+      await takeBack('the vessel');
+      expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/^Too full/);
+    });
+
+    test('two share it, and a lot is told where to lie', async () => {
+      await openAt('pot', brisket({}, 6));
+      await choose('Vessel', '28 cm pot');
+      await choose('Shared with', 'shared with 24 cm pot');
+      expect(screen.getByRole('img', { name: /^24 cm pot in section/ })).toBeTruthy();
+      await choose(/^Where Beef brisket/, 'all in the 28 cm pot');
+      expect((await batch()).lots[0]?.placements).toEqual([{ vessel: 'pot-28', share: 1 }]);
+      await takeBack('where a lot lies');
+      expect((await batch()).lots[0]?.placements).toBeUndefined();
+    });
+
+    test('a spoon reads what was poured, and says a depth that is none', async () => {
+      await openAt('pot', brisket({}, 3));
+      await write('on your spoon', 'deep');
+      expect(screen.getByText('“deep” is not a length; write it like 28 cm, or 11 in.')).toBeTruthy();
+      await write('on your spoon', '9 cm');
+      await press('write it down');
+      expect((await stored()).entries.at(-1)).toMatchObject({
+        measures: { what: 'sum', flow: 'pour' },
+        measure: 'volume',
+      });
+    });
+  });
+
+  describe('before the pan', () => {
+    test('a marinade takes its liquid, has its rest, is weighed, and brings its cautions', async () => {
+      await openAt('pot', brisket());
+      await putIn('red wine');
+      await press('before the pan');
+      const before = region('Before the pan');
+      await tap(before.getByRole('checkbox', { name: 'marinade' }));
+      await write('marinade, for', '24 h');
+      await tap(line('red wine').getByRole('button', { name: /^red wine/ }));
+      await press('into the marinade');
+      expect(line('red wine').getByText('in the marinade')).toBeTruthy();
+      await tap(before.getByLabelText('thrown away'));
+      expect(before.getByText(/Boil a marinade that held raw meat before you taste it\./)).toBeTruthy();
+      await write('Or weigh the meat after it', '2.06 kg');
+      await user.tab();
+      expect((await stored()).entries.at(-1)).toMatchObject({
+        measures: { flow: 'marinated' },
+        value: { lo: 2060 },
+      });
+      await tap(before.getByRole('checkbox', { name: 'sit out' }));
+      expect(before.getByText(/Two hours in all on the counter is the limit for meat/)).toBeTruthy();
+      expect(await batch()).toMatchObject({
+        marinade: { rest: 'thrown away' },
+        steps: [{ what: 'marinade', minutes: { lo: 1440 } }, { what: 'stand out' }],
+      });
+    });
+  });
+
+  describe('the sear', () => {
+    test('is laid out pan by pan, another pan lays it out anew, and raw in needs none', async () => {
+      await openAt('pot', brisket());
+      const sear = region('Sear');
+      expect(sear.getByText(/^\d panfuls?, \d+ min/)).toBeTruthy();
+      await press('pan by pan');
+      expect(
+        screen.getAllByRole('img', { name: /^28 cm frying pan, turn 1: \d+ pieces? of Beef brisket/ }),
+      ).toHaveLength(1);
+      await choose('Sear in', '36 cm pot');
+      expect(screen.getAllByRole('img', { name: /^36 cm pot, turn 1/ })).toHaveLength(1);
+      await write('Fat in the pan, in all', '60 g');
+      await choose('What is left of it', 'is kept');
+      await tap(sear.getByLabelText('raw in'));
+      expect(screen.queryByRole('img', { name: /turn 1/ })).toBeNull();
+      expect((await batch()).sear).toBe(false);
+    });
+  });
+});
