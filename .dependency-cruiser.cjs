@@ -62,6 +62,18 @@ module.exports = {
       to: { path: '^src/(core|app)/testing/' },
     },
     from(
+      'reckoning-asks-nobody',
+      '^src/core/reckoning/',
+      '^src/core/answers/',
+      'What a meal comes to is what answers are made of.',
+    ),
+    from(
+      'heavy-knows-no-light',
+      '^src/core/answers/heavy/',
+      '^src/core/answers/light/',
+      'What the worker answers stands by itself.',
+    ),
+    from(
       'reference-stands-alone',
       '^src/reference/',
       '^src/(app|store|workers|core)/',

@@ -1,7 +1,8 @@
 /** What can be measured without a browser: the nominal run, and sampling against jStat in the same run. */
+import { reckon } from '../src/core/reckoning/index.ts';
 import jstat from 'jstat';
 import { openMeal, sampleNormals } from '../src/core/model/index.ts';
-import { reckon } from '../src/core/questions/index.ts';
+
 import { searchNames } from '../src/core/pot/index.ts';
 import { reference } from '../src/reference/index.ts';
 import { pantry } from '../src/reference/pantry.ts';

@@ -53,7 +53,11 @@ const EXPECTED: Readonly<Record<string, readonly string[]>> = {
   // A step: its words and its screen, each a file and a row.
   ferment: ['src/app/stages/bench/at/index.ts', 'src/words/steps/index.ts'],
   // One at which something is weighed: what is likely to lie on the scale, too.
-  press: ['src/app/stages/bench/at/index.ts', 'src/core/questions/expected.ts', 'src/words/steps/index.ts'],
+  press: [
+    'src/app/stages/bench/at/index.ts',
+    'src/core/answers/light/expected.ts',
+    'src/words/steps/index.ts',
+  ],
   // A flow that a cook can weigh, of the liquid or of a lot: that nobody has weighed it yet.
   scraped: ['src/core/broth/liquid.ts'],
   gnawed: ['src/core/meat/lot.ts'],

@@ -2,10 +2,11 @@
  * slow-spoon reckon FILE: prints the reckoning of an exported meal as JSON. The same code as the
  * app's. A bad file gives one sentence on standard error and exit code 2.
  */
+import { reckon } from '../src/core/reckoning/index.ts';
 import { readFileSync, statSync } from 'node:fs';
 import type { Stage } from '../src/core/batch/index.ts';
 import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
-import { cooling, printed, reckon, shares } from '../src/core/questions/index.ts';
+import { cooling, printed, shares } from '../src/core/answers/index.ts';
 import { drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { loadSolver } from './solver.ts';
 import { problemWords } from '../src/words/index.ts';

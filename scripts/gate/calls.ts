@@ -1,9 +1,10 @@
+import { reckon } from '../../src/core/reckoning/index.ts';
 import { execFile } from 'node:child_process';
 import { Session } from 'node:inspector/promises';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { openMeal } from '../../src/core/model/index.ts';
-import { reckon } from '../../src/core/questions/index.ts';
+
 import { twelvePots, twoHundredLots } from '../../bench/meals.ts';
 import type { Figure } from './verdict.ts';
 

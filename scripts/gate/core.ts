@@ -1,7 +1,8 @@
+import { reckon } from '../../src/core/reckoning/index.ts';
 import jstat from 'jstat';
 import { digestOf } from '../../src/core/log/index.ts';
 import { drawsOf, type Input, openMeal } from '../../src/core/model/index.ts';
-import { answer, reckon } from '../../src/core/questions/index.ts';
+import { answer } from '../../src/core/answers/index.ts';
 import { reference } from '../../src/reference/index.ts';
 import { usualKitchen } from '../../src/core/batch/index.ts';
 import { manyMeals } from '../../bench/backup.ts';

@@ -1,8 +1,9 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { expect, test } from '@jest/globals';
 import { Dexie } from 'dexie';
 import { readFileSync } from 'node:fs';
 import { openMeal } from '@/core/model/index.ts';
-import { reckon } from '@/core/questions/index.ts';
+
 import { reference } from '@/reference/index.ts';
 import { nextActs, undo } from './acts.ts';
 import { copyAsText, copyBefore, copyKept, dropCopy } from './copyBefore.ts';

@@ -1,6 +1,6 @@
 import { openMeal } from '@/core/model/index.ts';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { reckon } from '@/core/questions/reckon/reckon.ts';
+import { reckon } from '@/core/reckoning/reckon.ts';
 import { standingEntries } from '@/core/batch/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';

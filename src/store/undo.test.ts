@@ -1,3 +1,4 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
@@ -11,7 +12,7 @@ import {
   usualKitchen,
 } from '@/core/batch/index.ts';
 import { openMeal } from '@/core/model/index.ts';
-import { reckon } from '@/core/questions/index.ts';
+
 import { grams, lotOf } from '@/core/testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';

@@ -1,6 +1,6 @@
 import type { Leaving } from '@/core/batch/index.ts';
 import type { ByHand, Doubt } from '@/core/bench/index.ts';
-import type { BenchCard } from '@/core/questions/index.ts';
+import type { BenchCard } from '@/core/answers/index.ts';
 import { actWords, stepTitle, weighedWords } from './steps/index.ts';
 
 /** What is asked for at a card. */

@@ -1,4 +1,4 @@
-import type { NothingToBuy } from '@/core/questions/index.ts';
+import type { NothingToBuy } from '@/core/answers/index.ts';
 
 /** Why nothing can be said of how much to buy, and what would change that. */
 export function nothingToBuyWords(why: NothingToBuy): string {

@@ -1,4 +1,4 @@
-import type { Cause } from '@/core/questions/index.ts';
+import type { Cause } from '@/core/reckoning/index.ts';
 
 const words: Readonly<Record<Exclude<Cause['what'], 'bowl' | 'bones still in'>, string>> = {
   'eaten or dropped': 'some was eaten or dropped and not said',

@@ -1,7 +1,7 @@
 import type { Wall } from '@/core/clock/index.ts';
 import type { Lack, Resource } from '@/core/day/index.ts';
 import { resourceWords } from './called.ts';
-import type { DayNote } from '@/core/questions/index.ts';
+import type { DayNote } from '@/core/answers/index.ts';
 
 /** How things are called that a note tells of: the kitchen's vessels by their names. */
 type NameOf = (vessel: string) => string | undefined;

@@ -1,4 +1,4 @@
-import type { NextAct } from '@/core/questions/index.ts';
+import type { NextAct } from '@/core/reckoning/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 
 /** What a batch wants next, in a few words: as they stand under its pot. */

@@ -1,6 +1,7 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { openMeal } from '@/core/model/index.ts';
-import { reckon, recipeOut } from '@/core/questions/index.ts';
+import { recipeOut } from '@/core/answers/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import type { Batch } from '@/core/batch/index.ts';
 import { recipeFile } from './index.ts';

@@ -1,5 +1,5 @@
 import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/batch/index.ts';
-import type { RecipeOut } from '@/core/questions/index.ts';
+import type { RecipeOut } from '@/core/answers/index.ts';
 
 const grams = (g: number) =>
   g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : g >= 10 ? `${Math.round(g)} g` : `${g.toFixed(1)} g`;

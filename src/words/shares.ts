@@ -1,4 +1,4 @@
-import type { Shares } from '@/core/questions/index.ts';
+import type { Shares } from '@/core/answers/index.ts';
 import { capital } from './capital.ts';
 
 type Way = Shares['ways'][number];

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { openMeal } from '@/core/model/index.ts';
-import { answer } from '@/core/questions/index.ts';
+import { answer } from '@/core/answers/index.ts';
 import { anyMeal, builtMeal } from '@/core/testing/anyMeal.ts';
 import { runs } from '@/core/testing/runs.ts';
 import { dayNoteWords, doingWords, nextActWords } from './index.ts';

@@ -1,7 +1,8 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { describe, expect, jest, test } from '@jest/globals';
 import { expose, wrap } from 'comlink';
 import { drawsOf, openMeal } from '@/core/model/index.ts';
-import { reckon } from '@/core/questions/index.ts';
+
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { askerOf, PATIENCE_MS, type Thread } from './asker.ts';

@@ -1,4 +1,4 @@
-import type { Answer, Ask, Question } from '@/core/questions/index.ts';
+import type { Answer, Ask, Question } from '@/core/answers/index.ts';
 import type { Asked, BareMeal } from './core.ts';
 
 /** A thread that answers; `broken` rejects when it never will again. */

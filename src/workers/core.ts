@@ -1,7 +1,7 @@
 import { type Digested, digestedOf } from '@/core/log/index.ts';
 import { openMeal, type Input, type OpenedMeal } from '@/core/model/index.ts';
 import type { LpSolver } from '@/core/plates/index.ts';
-import { answer, type Answer, type Ask, type Question, wantsSolver } from '@/core/questions/index.ts';
+import { answer, type Answer, type Ask, type Question, wantsSolver } from '@/core/answers/index.ts';
 import { shared } from './shared.ts';
 import { reference } from '@/reference/index.ts';
 

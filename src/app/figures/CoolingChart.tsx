@@ -1,5 +1,5 @@
 import { celsiusAt, hoursTo, limits, STEP_MIN } from '@/core/keep/index.ts';
-import type { CoolingNow } from '@/core/questions/index.ts';
+import type { CoolingNow } from '@/core/answers/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';
 

@@ -1,4 +1,4 @@
-import type { LotReckoning } from '@/core/questions/index.ts';
+import type { LotReckoning } from '@/core/reckoning/index.ts';
 import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import type { Material } from '@/core/ledger/index.ts';
 import { edgeOf, fillOf } from './materials.ts';

@@ -1,4 +1,4 @@
-import type { PotPicture, VesselPicture } from '@/core/questions/index.ts';
+import type { PotPicture, VesselPicture } from '@/core/reckoning/index.ts';
 import { widthAt } from '@/core/pot/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';

@@ -1,6 +1,7 @@
+import type { BatchReckoning, Reckoning } from '@/core/reckoning/index.ts';
 import { createContext, createElement, useContext, type ReactElement, type ReactNode } from 'react';
 import type { Batch, Entry } from '@/core/batch/index.ts';
-import type { BatchReckoning, Reckoning } from '@/core/questions/index.ts';
+
 import type { OpenedMeal } from '@/core/model/index.ts';
 import type { UnitChoice } from '@/core/quantity/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';

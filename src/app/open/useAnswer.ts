@@ -1,5 +1,5 @@
 import { useQuery, type UseQueryResult } from '@tanstack/react-query';
-import type { Answer, Ask, Question } from '@/core/questions/index.ts';
+import type { Answer, Ask, Question } from '@/core/answers/index.ts';
 import { revisionOf } from '@/workers/asker.ts';
 import { ask } from '@/workers/client.ts';
 import type { LoadedMeal } from '@/store/meals.ts';

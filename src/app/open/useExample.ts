@@ -1,7 +1,8 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { useMemo } from 'react';
 import { exampleMeal } from '@/core/batch/index.ts';
 import { openMeal } from '@/core/model/index.ts';
-import { reckon } from '@/core/questions/index.ts';
+
 import { reference } from '@/reference/index.ts';
 import type { Figures, OpenMeal } from './MealContext.ts';
 import { usePainted } from '../browser/usePainted.ts';

@@ -1,6 +1,7 @@
+import { type Reckoning, reckon, withOldRanges } from '@/core/reckoning/index.ts';
 import { useMemo } from 'react';
 import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
-import { reckon, withOldRanges, type Reckoning } from '@/core/questions/index.ts';
+
 import { reference } from '@/reference/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { afterFirstPaint } from '../browser/afterFirstPaint.ts';

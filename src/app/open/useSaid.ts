@@ -1,5 +1,5 @@
 import { type Range, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
-import type { ShelfAmount } from '@/core/questions/index.ts';
+import type { ShelfAmount } from '@/core/answers/index.ts';
 import { writeTime } from '@/core/clock/index.ts';
 import { useSettings } from './useSettings.ts';
 

@@ -1,6 +1,6 @@
 import { Bar, BarChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import { writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import type { Margin } from '@/core/questions/index.ts';
+import type { Margin } from '@/core/answers/index.ts';
 import { useAnswer } from '../open/useAnswer.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { FieldError } from './FieldError.tsx';

@@ -44,8 +44,8 @@ jest.unstable_mockModule('../browser/tabs.ts', () => ({
 }));
 jest.unstable_mockModule('../browser/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
 // A tenth of the draws: a third of the time went into them, and what is tried here hangs on no tenth of a percent.
-const drawn = await import('@/core/model/draws/drawn.ts');
-jest.unstable_mockModule('@/core/model/draws/drawn.ts', () => ({
+const drawn = await import('@/core/model/run/drawn.ts');
+jest.unstable_mockModule('@/core/model/run/drawn.ts', () => ({
   ...drawn,
   FULL_DRAWS: DRAWS,
   numberOfDraws: () => DRAWS,

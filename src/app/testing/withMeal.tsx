@@ -1,10 +1,11 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, type Rendered } from './dom.ts';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
 import { standingEntries } from '@/core/batch/index.ts';
 import { openMeal, type Input } from '@/core/model/index.ts';
-import { reckon } from '@/core/questions/index.ts';
+
 import { MealProvider } from '../open/MealContext.ts';
 
 /** Renders a part of a sheet about an open meal, whose first batch is open. */

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { openMeal } from '../model/index.ts';
-import { reckon } from '../questions/reckon/reckon.ts';
+import { reckon } from '../reckoning/reckon.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
 import { cookAgain } from './again.ts';
 import { mealFile } from './schema.ts';

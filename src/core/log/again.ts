@@ -1,6 +1,6 @@
+import { reckon } from '../reckoning/index.ts';
 import { cookAgain, forPlates } from '../batch/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
-import { reckon } from '../questions/index.ts';
 
 /** What a meal takes, all its pots together. */
 export interface Takes {

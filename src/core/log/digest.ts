@@ -1,10 +1,11 @@
+import { reckon, servedOf, servingCosts } from '../reckoning/index.ts';
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../batch/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import type { Strands } from '../ledger/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 import { dishName } from '../order/index.ts';
 import { midpoint } from '../quantity/index.ts';
-import { reckon, servedOf, servingCosts } from '../questions/index.ts';
+
 import { figureOf } from '../shop/index.ts';
 import { type Evidence, evidenceOf } from './evidence.ts';
 import { type Outcome, outcomeOf } from './outcome.ts';

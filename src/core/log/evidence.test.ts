@@ -1,8 +1,9 @@
+import { reckon } from '../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { afterBy, type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../batch/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
-import { reckon } from '../questions/index.ts';
-import { dayOf } from '../questions/day/day.ts';
+
+import { dayOf } from '../answers/heavy/day/day.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckonDrawn } from '../testing/reckonDrawn.ts';
 import { digestOf } from './digest.ts';

@@ -1,3 +1,4 @@
+import { wentOut } from '../reckoning/index.ts';
 import { isStep } from '../work/index.ts';
 import {
   afterOf,
@@ -27,7 +28,7 @@ import {
 import { weighedScoops } from '../plates/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import { midpoint, MINUTE_MS } from '../quantity/index.ts';
-import { cooling, foretoldTasks, reductionsOf, wentOut } from '../questions/index.ts';
+import { cooling, foretoldTasks, reductionsOf } from '../answers/index.ts';
 import { boundOf } from './bound.ts';
 
 /** One thing that a past batch says: the logarithm of what was found over what was foretold without any log. */

@@ -1,7 +1,8 @@
+import { reckon } from '../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { openMeal } from '../model/index.ts';
-import { reckon } from '../questions/index.ts';
+
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { batchRows, entryRows } from './csvOut.ts';
 import { type Digest, digestOf, type Logged } from './digest.ts';

@@ -1,5 +1,5 @@
-export { drawsOf, meatDrawsOf, servingColumns } from './draws/draws.ts';
-export { FULL_DRAWS, largestLot, numberOfDraws, type Drawn } from './draws/drawn.ts';
+export { drawsOf, meatDrawsOf, servingColumns } from './run/draws.ts';
+export { FULL_DRAWS, largestLot, numberOfDraws, type Drawn } from './run/drawn.ts';
 export {
   batchColumns,
   liquidFigures,
@@ -7,15 +7,15 @@ export {
   type BatchFigure,
   type LiquidFigure,
   type MeatFigure,
-} from './draws/figures.ts';
-export { sampleNormals } from './draws/normals.ts';
-export { LOT_SPREAD } from './posterior/latents.ts';
-export { learnSpreads, nextOf, priorFor, tenderGroup } from './posterior/spreads.ts';
-export { posteriorOf } from './posterior/posterior.ts';
+} from './run/figures.ts';
+export { sampleNormals } from './run/normals.ts';
+export { LOT_SPREAD } from './belief/latents.ts';
+export { learnSpreads, nextOf, priorFor, tenderGroup } from './belief/spreads.ts';
+export { posteriorOf } from './belief/posterior.ts';
 export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';
-export type { Nominal } from './nominal/nominal.ts';
-export type { NominalBatch } from './nominal/run.ts';
+export type { Nominal } from './run/nominal.ts';
+export type { NominalBatch } from './run/run.ts';
 export { bowlG, stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';
 export { speciesOf } from './plan/problems.ts';

@@ -1,8 +1,9 @@
+import { reckon } from '../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { afterBy, type AfterStep } from '../batch/index.ts';
 import { mustClose } from '../ledger/balance.ts';
 import { massOf } from '../ledger/index.ts';
-import { reckon } from '../questions/index.ts';
+
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { drawsOf, openMeal } from './index.ts';
 

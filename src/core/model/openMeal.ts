@@ -1,11 +1,11 @@
 import type { LedgerFlow } from '../ledger/index.ts';
 import type { Input } from './input.ts';
-import { ledgerOf } from './nominal/ledger.ts';
-import { runNominal, type Nominal } from './nominal/nominal.ts';
-import { dressedTickets } from './nominal/dressed.ts';
-import { salted } from './nominal/salted.ts';
-import { weighedPlan } from './nominal/weighed.ts';
-import { foretold, posteriorOf, type Posterior } from './posterior/posterior.ts';
+import { ledgerOf } from './run/ledger.ts';
+import { runNominal, type Nominal } from './run/nominal.ts';
+import { dressedTickets } from './run/dressed.ts';
+import { salted } from './run/salted.ts';
+import { weighedPlan } from './run/weighed.ts';
+import { foretold, posteriorOf, type Posterior } from './belief/posterior.ts';
 import { planMeal, type BatchPlan, type MealPlan } from './plan/plan.ts';
 
 /** A meal with all that its questions share, each part worked out once, when it is first asked for. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { openMeal } from '../model/index.ts';
-import { reckon } from '../questions/reckon/reckon.ts';
-import { shoppingList } from '../questions/shoppingList.ts';
+import { reckon } from '../reckoning/reckon.ts';
+import { shoppingList } from '../answers/light/shoppingList.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
 import { problemWords } from '@/words/index.ts';
 

@@ -1,7 +1,7 @@
 import { openMeal } from '../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
-import { reckon } from '../questions/reckon/reckon.ts';
+import { reckon } from '../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { countOf, heldFor, juices, juicyOf, portionProblem } from './dishes.ts';
 import { servingsFor } from './guests.ts';

@@ -1,5 +1,5 @@
+import { type Reckoning, reckon } from '../reckoning/index.ts';
 import { drawsOf, openMeal, type Input } from '../model/index.ts';
-import { reckon, type Reckoning } from '../questions/index.ts';
 
 /** The reckoning with its ranges, as the worker gives it. */
 export function reckonDrawn(input: Input): Reckoning {

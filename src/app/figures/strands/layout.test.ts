@@ -1,6 +1,6 @@
 import { openMeal } from '@/core/model/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { reckon } from '@/core/questions/reckon/reckon.ts';
+import { reckon } from '@/core/reckoning/reckon.ts';
 import { strandsOf } from '@/core/ledger/strands.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { layStrands } from './layout.ts';

@@ -1,8 +1,9 @@
+import { lotReckoning } from '@/core/reckoning/index.ts';
 import { useState } from 'react';
 import { becomes } from '@/core/bench/index.ts';
 import { type KnownCut } from '@/core/meat/index.ts';
 import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
-import { type KitchenYield, lotReckoning } from '@/core/questions/index.ts';
+import { type KitchenYield } from '@/core/answers/index.ts';
 import type { Cut } from '@/reference/types.ts';
 import { editKitchen } from '../../open/edits.ts';
 import { LotCutApart } from '../../figures/LotCutApart.tsx';

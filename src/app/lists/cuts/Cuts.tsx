@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { findCut, type KnownCut } from '@/core/meat/index.ts';
 import type { OpenedMeal } from '@/core/model/index.ts';
-import { kitchenYields } from '@/core/questions/index.ts';
+import { kitchenYields } from '@/core/answers/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenedMeals } from '../data/useOpenedMeals.ts';
 import { useWeighedMeals } from '../data/useWeighedMeals.ts';

@@ -1,8 +1,9 @@
+import { reckon } from '@/core/reckoning/index.ts';
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor } from '../../testing/dom.ts';
 import type { Batch } from '@/core/batch/index.ts';
 import { openMeal } from '@/core/model/index.ts';
-import { reckon } from '@/core/questions/index.ts';
+
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import {
   choose,

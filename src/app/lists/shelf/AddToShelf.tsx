@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { keepables, places, type Keepable, type ShelfPlace } from '@/core/batch/index.ts';
-import { gramsOfKept } from '@/core/questions/index.ts';
+import { gramsOfKept } from '@/core/answers/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { keptWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
 import type { ShelfItem, ShelfPlace } from '@/core/batch/index.ts';
-import { amountOnShelf } from '@/core/questions/index.ts';
+import { amountOnShelf } from '@/core/answers/index.ts';
 import { avoidableWords, placeWords } from '@/words/index.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { edgeOf, fillOf } from '../../figures/materials.ts';

@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Batch, Meal } from '@/core/batch/index.ts';
-import { isOpen } from '@/core/questions/index.ts';
+import { isOpen } from '@/core/answers/index.ts';
 import { loadMeals } from '@/store/meals.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { db } from '../../browser/db.ts';

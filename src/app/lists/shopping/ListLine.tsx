@@ -1,4 +1,4 @@
-import type { Needed } from '@/core/questions/index.ts';
+import type { Needed } from '@/core/answers/index.ts';
 import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import { editKitchen, tickOff } from '../../open/edits.ts';
 import { massUnits } from '../../open/useSettings.ts';

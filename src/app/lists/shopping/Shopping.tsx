@@ -1,4 +1,4 @@
-import { isOpen, shoppingList } from '@/core/questions/index.ts';
+import { isOpen, shoppingList } from '@/core/answers/index.ts';
 import type { OpenedMeal } from '@/core/model/index.ts';
 import { useMemo, useState } from 'react';
 import type { SummaryRow } from '@/store/kinds.ts';

@@ -1,3 +1,4 @@
+import { leftOfLiquid } from '@/core/reckoning/index.ts';
 import { useState } from 'react';
 import {
   isStrained,
@@ -11,7 +12,7 @@ import {
   withStirredIn,
   withStrain,
 } from '@/core/batch/index.ts';
-import { defatsOf, leftOfLiquid, reductionsOf } from '@/core/questions/index.ts';
+import { defatsOf, reductionsOf } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { partName } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

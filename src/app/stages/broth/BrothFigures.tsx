@@ -1,5 +1,6 @@
+import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import { isStrained } from '@/core/batch/index.ts';
-import type { LiquidReckoning } from '@/core/questions/index.ts';
+
 import { type Written, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Figure } from '../../parts/Figure.tsx';

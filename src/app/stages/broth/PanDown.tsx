@@ -1,6 +1,6 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { withReduced } from '@/core/batch/index.ts';
-import type { BoilsDown } from '@/core/questions/index.ts';
+import type { BoilsDown } from '@/core/answers/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch, weigh } from '../../open/edits.ts';

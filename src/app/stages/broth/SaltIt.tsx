@@ -1,6 +1,7 @@
+import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import { type Taste, tastes, withStirredIn } from '@/core/batch/index.ts';
 import { answerTo } from '@/core/broth/index.ts';
-import type { LiquidReckoning } from '@/core/questions/index.ts';
+
 import { likedThickness } from '@/core/log/index.ts';
 import { suggestionWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';

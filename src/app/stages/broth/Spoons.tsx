@@ -1,5 +1,6 @@
+import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import clsx from 'clsx';
-import type { LiquidReckoning } from '@/core/questions/index.ts';
+
 import { useSaid } from '../../open/useSaid.ts';
 import css from './broth.module.scss';
 

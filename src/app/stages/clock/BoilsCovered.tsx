@@ -1,5 +1,6 @@
+import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import { writeDegrees, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
-import type { BatchReckoning } from '@/core/questions/index.ts';
+
 import { useOpenMeal } from '../../open/MealContext.ts';
 
 /** Usual, and worth knowing: under its lid it boils, so it loses more, and a cooler heat would keep it below. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { withLastMinutes } from '@/core/clock/index.ts';
 import { type Quantity, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
-import type { LidFor } from '@/core/questions/index.ts';
+import type { LidFor } from '@/core/answers/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch, editItems } from '../../open/edits.ts';

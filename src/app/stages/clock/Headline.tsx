@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import type { Line } from '@/core/day/index.ts';
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
 import { doingWords, capital } from '@/words/index.ts';

@@ -1,5 +1,5 @@
 import type { Interval } from '@/core/day/index.ts';
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { useWall } from '../../open/useWall.ts';
 
 /** More stretches than this are told by the picture alone. */

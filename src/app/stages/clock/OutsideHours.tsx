@@ -1,5 +1,5 @@
 import { skimWay, withSkim } from '@/core/batch/index.ts';
-import type { DayNote, DayPlan } from '@/core/questions/index.ts';
+import type { DayNote, DayPlan } from '@/core/answers/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';

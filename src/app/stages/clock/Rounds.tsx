@@ -1,5 +1,5 @@
 import { rounds, type Round } from '@/core/batch/index.ts';
-import { usualRounds } from '@/core/questions/index.ts';
+import { usualRounds } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';

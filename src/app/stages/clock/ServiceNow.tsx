@@ -1,6 +1,6 @@
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
-import type { Filled, LotNow } from '@/core/questions/index.ts';
+import type { Filled, LotNow } from '@/core/answers/index.ts';
 import { capital } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';

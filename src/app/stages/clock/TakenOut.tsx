@@ -1,5 +1,6 @@
+import { stillGood, takenOut } from '@/core/reckoning/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { stillGood, takenOut } from '@/core/questions/index.ts';
+
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useWall } from '../../open/useWall.ts';
 import css from './clock.module.scss';

@@ -1,6 +1,6 @@
 import type { Cooling } from '@/core/batch/index.ts';
 import { limits } from '@/core/keep/index.ts';
-import type { CoolingNow } from '@/core/questions/index.ts';
+import type { CoolingNow } from '@/core/answers/index.ts';
 import { MINUTE_MS, writeDegrees } from '@/core/quantity/index.ts';
 import { coolsWords, coolWayWords, hoursWords, pansWords, capital } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { shelvedOf } from '@/core/questions/index.ts';
+import { shelvedOf } from '@/core/answers/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useNow } from '../../browser/useNow.ts';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { places, type ShelfItem, type ShelfPlace } from '@/core/batch/index.ts';
 import { bestBefore } from '@/core/keep/index.ts';
-import type { Shelvable } from '@/core/questions/index.ts';
+import type { Shelvable } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { avoidableWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Parcel } from '@/core/batch/index.ts';
 import { dishName } from '@/core/order/index.ts';
-import { packingOf } from '@/core/questions/index.ts';
+import { packingOf } from '@/core/answers/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { editMeal } from '../../open/edits.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

@@ -1,6 +1,6 @@
 import type { Kitchen, ShelfItem } from '@/core/batch/index.ts';
 import { bestBefore, onShelf } from '@/core/keep/index.ts';
-import { amountOnShelf } from '@/core/questions/index.ts';
+import { amountOnShelf } from '@/core/answers/index.ts';
 import { avoidableWords, capital } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { type Said, useSaid } from '../../open/useSaid.ts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { type Cooling, type CoolWay, coolWays } from '@/core/batch/index.ts';
-import { leftToCool } from '@/core/questions/index.ts';
+import { leftToCool } from '@/core/answers/index.ts';
 import { pansFor, SHALLOW_CM } from '@/core/keep/index.ts';
 import { coolsWords, coolWayWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';

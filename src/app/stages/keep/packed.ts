@@ -1,4 +1,4 @@
-import type { PackedPlace } from '@/core/questions/index.ts';
+import type { PackedPlace } from '@/core/answers/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import type { Said } from '../../open/useSaid.ts';
 import type { LabelText } from '../../paper/label.ts';

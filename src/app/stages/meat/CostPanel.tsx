@@ -1,4 +1,4 @@
-import { costs } from '@/core/questions/index.ts';
+import { costs } from '@/core/reckoning/index.ts';
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';

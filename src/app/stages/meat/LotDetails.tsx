@@ -1,8 +1,9 @@
+import type { LotReckoning } from '@/core/reckoning/index.ts';
 import { useState } from 'react';
 import { type Lot, type Picking, PIECES_MOST, type Price, type Size, type Trim } from '@/core/batch/index.ts';
 import { findCut } from '@/core/meat/index.ts';
 import { quoted, writeMass } from '@/core/quantity/index.ts';
-import type { LotReckoning } from '@/core/questions/index.ts';
+
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { changeLot } from '../../open/edits.ts';

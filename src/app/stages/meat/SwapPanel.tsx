@@ -1,4 +1,4 @@
-import { swap } from '@/core/questions/index.ts';
+import { swap } from '@/core/answers/index.ts';
 import { useState } from 'react';
 import type { Price } from '@/core/batch/index.ts';
 import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';

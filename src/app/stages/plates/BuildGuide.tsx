@@ -1,9 +1,10 @@
+import { servingCosts } from '@/core/reckoning/index.ts';
 import { arrayMove } from '@dnd-kit/sortable';
 import type { Dish } from '@/core/batch/index.ts';
 import { builds, heatingOf, itemsFor, overflows } from '@/core/plates/index.ts';
 import { type Money, writeMoney } from '@/core/shop/index.ts';
 import { dishName } from '@/core/order/index.ts';
-import { perServing, servingCosts, type Shares } from '@/core/questions/index.ts';
+import { perServing, type Shares } from '@/core/answers/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { editDish } from '../../open/edits.ts';

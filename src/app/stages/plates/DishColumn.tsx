@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { Lock, LockOpen } from 'lucide-react';
 import { withLocked, withLockedMl } from '@/core/plates/index.ts';
-import type { Shares } from '@/core/questions/index.ts';
+import type { Shares } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { editDish } from '../../open/edits.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';

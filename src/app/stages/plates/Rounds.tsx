@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { firstRound, nextRound } from '@/core/plates/index.ts';
-import type { Shares } from '@/core/questions/index.ts';
+import type { Shares } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { massUnits } from '../../open/useSettings.ts';

@@ -1,6 +1,7 @@
+import { servedOf } from '@/core/reckoning/index.ts';
 import { Link } from 'react-router';
 import type { Dish } from '@/core/batch/index.ts';
-import { servedOf, type Shares } from '@/core/questions/index.ts';
+import { type Shares } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { weigh } from '../../open/edits.ts';
 import css from './plates.module.scss';

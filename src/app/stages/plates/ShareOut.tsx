@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { writeChance } from '@/core/quantity/index.ts';
-import type { Shares } from '@/core/questions/index.ts';
+import type { Shares } from '@/core/answers/index.ts';
 import { shareTitle, shareUnder } from '@/words/index.ts';
 import { editMeal } from '../../open/edits.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

@@ -1,5 +1,5 @@
 import { batchWithWay, isOfBatch, mealWithWay } from '@/core/plates/index.ts';
-import type { Shares } from '@/core/questions/index.ts';
+import type { Shares } from '@/core/answers/index.ts';
 import { type Range } from '@/core/quantity/index.ts';
 import { wayWords } from '@/words/index.ts';
 import { editBatch, editMeal } from '../../open/edits.ts';

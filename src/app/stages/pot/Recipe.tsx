@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { useEffect, useState } from 'react';
 import { asksWeight, firstChoice, matchLine, putRecipeIn, readLine, readRecipe } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
-import { recipeOut } from '@/core/questions/index.ts';
+import { recipeOut } from '@/core/answers/index.ts';
 import { recipeFile } from '@/words/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';

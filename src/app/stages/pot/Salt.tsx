@@ -1,8 +1,9 @@
+import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import { boilsDownTo, isStrained } from '@/core/batch/index.ts';
 import clsx from 'clsx';
 import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { BatchReckoning } from '@/core/questions/index.ts';
+
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';
 import { without } from '../../open/withOrWithout.ts';

@@ -1,9 +1,10 @@
+import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import clsx from 'clsx';
 import type { Vessel } from '@/core/batch/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { standsOn } from '@/core/pot/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
-import type { BatchReckoning } from '@/core/questions/index.ts';
+
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { changeLot, editBatch } from '../../open/edits.ts';
 import { PotSection } from '../../figures/PotSection.tsx';

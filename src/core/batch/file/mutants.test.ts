@@ -1,9 +1,10 @@
+import { reckon } from '../../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { drawsOf, openMeal } from '../../model/index.ts';
-import { answer, reckon } from '../../questions/index.ts';
+import { answer } from '../../answers/index.ts';
 import { isCheck, runs } from '../../testing/runs.ts';
 import { reference } from '@/reference/index.ts';
 import { unfinite } from '../../testing/finite.ts';

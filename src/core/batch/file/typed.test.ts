@@ -1,3 +1,4 @@
+import { reckon } from '../../reckoning/index.ts';
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
@@ -12,7 +13,7 @@ import {
   readShare,
   TEXT_MOST,
 } from '../../quantity/index.ts';
-import { reckon } from '../../questions/index.ts';
+
 import { readPrice } from '../../shop/index.ts';
 import { unfinite } from '../../testing/finite.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { afterBy, type AfterStep } from '../../batch/index.ts';
 import { openMeal } from '../../model/index.ts';
-import { dayFacts } from '../../questions/day/facts.ts';
+import { dayFacts } from '../../answers/heavy/day/facts.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { milestonesOf, type Milestones } from '../milestones.ts';
 import { taskId, type BatchTaskKind, type Task } from '../task.ts';

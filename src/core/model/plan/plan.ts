@@ -31,7 +31,7 @@ import { type Ticket, ticketsOf } from '../../order/index.ts';
 import { airShare, BROTH_TARGET, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Input, OfBatch } from '../input.ts';
-import { nextOf, priorFor } from '../posterior/spreads.ts';
+import { nextOf, priorFor } from '../belief/spreads.ts';
 import type { Problem, Says } from '../problem.ts';
 import { keptFor } from '../kept.ts';
 import { potHeatOf } from './heat.ts';

@@ -14,7 +14,7 @@ import { cookOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';
 import type { OfBatch } from '../input.ts';
-import { learnSpreads, type Prior, priorFor, tenderGroup } from '../posterior/spreads.ts';
+import { learnSpreads, type Prior, priorFor, tenderGroup } from '../belief/spreads.ts';
 import type { Problem } from '../problem.ts';
 
 interface MeatLot {

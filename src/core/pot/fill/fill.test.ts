@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { levels, sizes } from '../../batch/schema.ts';
 import { usualKitchen } from '../../batch/usual.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { fillOf, levelCm } from './fill.ts';
 import { bySpoon } from './spoon.ts';
 import { floorCm2 } from '../vessel/shape.ts';

@@ -5,7 +5,7 @@ import { runs } from '@/core/testing/runs.ts';
 import { levels, sizes, type Batch, type Lot } from '../../batch/schema.ts';
 import { usualKitchen } from '../../batch/usual.ts';
 import { massOf } from '../../ledger/index.ts';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { volumeTo, widthAt } from '../vessel/shape.ts';
 import { deal } from './deal.ts';

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
 import type { Batch, Item } from '../../batch/index.ts';
 import { openMeal } from '../../model/index.ts';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { levelAt, FULL } from './fill.ts';
 

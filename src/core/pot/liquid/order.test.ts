@@ -1,7 +1,7 @@
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import type { Batch, Entry, Item } from '../../batch/schema.ts';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { reference } from '@/reference/index.ts';
 import { notInYet, orderHints } from './hints.ts';

@@ -5,7 +5,7 @@ import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { avoidable } from '../../batch/avoidable.ts';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { heldIn } from './allergens.ts';
 import { fromPacket } from './figures.ts';

@@ -1,6 +1,6 @@
 import { openMeal } from '../../model/index.ts';
 import { expect, test } from '@jest/globals';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { massOf } from '../../ledger/index.ts';
 

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
 import type { Batch, Item } from '../../batch/schema.ts';
 import { massOf, nothing, type FlowId } from '../../ledger/index.ts';
-import { reckon } from '../../questions/reckon/reckon.ts';
+import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { problemWords } from '@/words/index.ts';
 

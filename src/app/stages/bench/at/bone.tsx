@@ -1,5 +1,5 @@
 import type { ComesOut } from '@/core/pot/index.ts';
-import { boneEachG } from '@/core/questions/index.ts';
+import { boneEachG } from '@/core/answers/index.ts';
 import { useFigures } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
 import { Bones } from '../task/Bones.tsx';

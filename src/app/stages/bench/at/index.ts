@@ -1,5 +1,5 @@
 import type { AfterStep, AfterWhat } from '@/core/batch/index.ts';
-import type { BenchCard } from '@/core/questions/index.ts';
+import type { BenchCard } from '@/core/answers/index.ts';
 import { add } from './add.tsx';
 import { boilDown } from './boilDown.tsx';
 import { bone } from './bone.tsx';

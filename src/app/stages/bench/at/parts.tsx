@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { Quantity } from '@/core/quantity/index.ts';
-import { vesselFor } from '@/core/questions/index.ts';
+import { vesselFor } from '@/core/answers/index.ts';
 import type { AfterStepOf } from '@/core/work/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';

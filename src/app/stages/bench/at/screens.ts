@@ -1,7 +1,8 @@
+import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import type { ComponentType } from 'react';
 import type { AfterWhat } from '@/core/batch/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
-import type { BatchReckoning, BenchCard, DayPlan } from '@/core/questions/index.ts';
+import type { BenchCard, DayPlan } from '@/core/answers/index.ts';
 import type { AfterStepOf } from '@/core/work/index.ts';
 
 /** An act on a step: its name, and the step after it. */

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Navigate, useParams, useSearchParams } from 'react-router';
-import { benchCards, type BenchCard } from '@/core/questions/index.ts';
+import { benchCards, type BenchCard } from '@/core/answers/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { planAt, triesFor } from '../../../open/dayPlans.ts';
 import { weigh } from '../../../open/edits.ts';

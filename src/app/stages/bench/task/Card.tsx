@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { type BenchCard, type DayPlan, expectedAt } from '@/core/questions/index.ts';
+import { type BenchCard, type DayPlan, expectedAt } from '@/core/answers/index.ts';
 import { benchTitle, onScaleWords } from '@/words/index.ts';
 import { useFigures } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';

@@ -1,6 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { standingEntries } from '@/core/batch/index.ts';
-import type { BenchCard } from '@/core/questions/index.ts';
+import type { BenchCard } from '@/core/answers/index.ts';
 import { midpoint, writeMass } from '@/core/quantity/index.ts';
 import { benchTitle } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';

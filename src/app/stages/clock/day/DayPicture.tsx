@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { useState, type CSSProperties } from 'react';
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { dateOf, type Wall, weekdayOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { LineRow } from './LineRow.tsx';

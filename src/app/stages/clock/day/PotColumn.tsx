@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { area, curveMonotoneY, line as lineOf } from 'd3-shape';
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { useWall } from '../../../open/useWall.ts';
 import css from './day.module.scss';
 

@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { editMeal } from '../../../open/edits.ts';

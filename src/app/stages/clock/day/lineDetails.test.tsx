@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { openMeal } from '@/core/model/index.ts';
-import { answer } from '@/core/questions/index.ts';
+import { answer } from '@/core/answers/index.ts';
 import { screen, within } from '../../../testing/dom.ts';
 import {
   clockAt,

@@ -1,4 +1,4 @@
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { firstPlan, planAt, triesFor } from '../../../open/dayPlans.ts';
 import { useAnswer } from '../../../open/useAnswer.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { calendarOf } from '@/core/day/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { saveFile, saveText } from '../../../browser/saveText.ts';

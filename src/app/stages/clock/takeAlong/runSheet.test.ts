@@ -4,7 +4,7 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { openMeal } from '@/core/model/index.ts';
-import { answer } from '@/core/questions/index.ts';
+import { answer } from '@/core/answers/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { Paper } from '../../../paper/paper.ts';
 import { runSheet } from './runSheet.ts';

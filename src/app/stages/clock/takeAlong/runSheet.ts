@@ -1,4 +1,4 @@
-import type { DayPlan } from '@/core/questions/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { type Face, INK, PAGE, Paper, QUIET } from '../../../paper/paper.ts';
 import type { PaperFonts } from '../../../paper/fonts.ts';

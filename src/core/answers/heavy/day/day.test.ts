@@ -1,0 +1,354 @@
+import { openMeal } from '../../../model/index.ts';
+import { describe, expect, test } from '@jest/globals';
+import { usualKitchen } from '../../../batch/usual.ts';
+import type { Batch, Day, Entry, Feel, HeatSource } from '../../../batch/schema.ts';
+import { momentOf, wallOf, wallTimeOf } from '../../../clock/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
+import type { Input } from '../../../model/input.ts';
+import { contradicts } from '../contradicts.ts';
+import { dayNoteWords, doingWords } from '@/words/index.ts';
+import { dayOf } from './day.ts';
+import { serviceNow } from '../serviceNow.ts';
+
+const ZONE = 'Europe/Amsterdam';
+const at = (local: string) => momentOf({ local, zone: ZONE }) ?? NaN;
+const MINUTE = 60_000;
+const served = '2026-12-05T18:00';
+const now = at('2026-12-04T09:00');
+
+const pot = (id: string, changes: Partial<Batch> = {}): Batch => ({
+  ...batchOf([lotOf('beef-blade-roast', 2000, { id: `${id}-lot` })], changes),
+  id,
+  name: id,
+});
+function meal(batches: Batch[], day: Day = {}, entries: Entry[] = [], sources?: HeatSource[]): Input {
+  const input = inputOf(batches, [dishOf('taco', 24)], entries);
+  return {
+    ...input,
+    meal: { ...input.meal, serving: { local: served, zone: ZONE }, day },
+    kitchen: { ...usualKitchen, ...(sources && { heatSources: sources }) },
+  };
+}
+const fork = (minutes: number, feel: Feel, lidOn: number, lot?: string): Entry => ({
+  id: `fork-${minutes}-${feel}`,
+  at: lidOn + minutes * MINUTE,
+  batch: 'pot',
+  measures: { what: 'check', feel, ...(lot !== undefined && { lot }) },
+  value: { text: feel },
+  measure: 'feel',
+  source: 'typed',
+});
+/** The day with its lines and notes in words: what a cook reads is what is tested. */
+function plan(input: Input, when = now, tries = 150) {
+  const day = dayOf(openMeal(input), { now: when, tries });
+  const name = (id: string) => input.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
+  return {
+    ...day,
+    lines: day.lines.map((line) => ({ ...line, words: doingWords(line.does) })),
+    said: day.notes.map((note) => dayNoteWords(note, wallOf(day.zone), name)),
+  };
+}
+type Told = ReturnType<typeof plan>;
+const starts = (day: Told, words: RegExp) =>
+  day.lines.filter((line) => words.test(line.words)).map(({ from }) => from);
+const one = (day: Told, words: RegExp) => starts(day, words)[0] ?? NaN;
+
+/** No more hands at once than there are. */
+function handsAtOnce({ lines }: Told): number {
+  const wanting = lines.filter(({ hands }) => hands > 0);
+  return Math.max(
+    ...wanting.map(({ from }) =>
+      wanting.reduce((sum, line) => (line.from <= from && line.to > from + 1 ? sum + line.hands : sum), 0),
+    ),
+  );
+}
+
+describe('the day hangs from its serving', () => {
+  test('its steps stand in the order of the work, the last plates are filled as it is served', () => {
+    const day = plan(meal([pot('pot')]));
+    expect(day.lateMin).toBe(0);
+    expect(day.hangs).toBe(true);
+    expect(day.serving).toBe(at(served));
+    const order = [
+      /^Trim/,
+      /^Sear/,
+      /^Soften/,
+      /^Bring to heat/,
+      /^Test/,
+      /^Lift/,
+      /^Cool/,
+      /^Pull/,
+      /^Dress the meat/,
+      /^Fill 24/,
+    ];
+    const times = order.map((words) => one(day, words));
+    for (const [i, time] of times.entries()) expect(time).toBeGreaterThan(times[i - 1] ?? 0);
+    expect(at(served) - Math.max(...day.lines.map(({ to }) => to))).toBeLessThan(6 * MINUTE);
+    expect(handsAtOnce(day)).toBe(1);
+    expect(day.gapMin).toBe(0);
+  });
+
+  test('surer is sooner, and more hands are later', () => {
+    const begins = (day: Day) => plan(meal([pot('pot')], day)).begins;
+    expect(begins({ chance: 0.95 })).toBeLessThan(begins({ chance: 0.5 }));
+    expect(begins({ hands: 3 })).toBeGreaterThan(begins({ hands: 1 }));
+  });
+
+  test('a dry brine is rubbed in the day before, and nobody works at night', () => {
+    const day = plan(meal([pot('pot', { steps: [{ what: 'dry brine' }] })]));
+    expect(wallTimeOf(one(day, /^Rub/), ZONE).local.slice(0, 10)).toBe('2026-12-04');
+    for (const { from, hands } of day.lines) {
+      const hour = Number(wallTimeOf(from, ZONE).local.slice(11, 13));
+      if (hands > 0) expect(hour >= 6 && hour < 23).toBe(true);
+    }
+  });
+
+  test('the overnight path: pulled, chilled, its fat lifted off, and heated right through', () => {
+    const day = plan(meal([pot('pot', { skim: 'chill' })]));
+    // Nothing that is warm stands about: it is pulled, cooled fast and chilled in one go.
+    const fast = day.lines.find(({ words }) => words.startsWith('Cool fast'));
+    const pulled = day.lines.find(({ words }) => words.startsWith('Pull'));
+    const strained = day.lines.find(({ words }) => words.startsWith('Strain'));
+    expect((strained?.from ?? Infinity) - (pulled?.to ?? 0)).toBeLessThan(5 * MINUTE);
+    expect((fast?.from ?? Infinity) - (strained?.to ?? 0)).toBeLessThan(5 * MINUTE);
+    expect(one(day, /^Chills/)).toBe(fast?.to);
+    expect(one(day, /^Lift off/) - one(day, /^Chills/)).toBeGreaterThanOrEqual(600 * MINUTE);
+    expect(one(day, /reheat to 74/)).toBeGreaterThan(one(day, /^Lift off/));
+  });
+
+  test('the change to winter time in its night gives the brine no hour less', () => {
+    const input = meal([pot('pot', { steps: [{ what: 'dry brine' }] })]);
+    const winter = { ...input, meal: { ...input.meal, serving: { local: '2026-10-25T18:00', zone: ZONE } } };
+    const day = plan(winter, at('2026-10-23T09:00'));
+    expect(day.serving).toBe(at('2026-10-25T18:00'));
+    expect(one(day, /^Sear/) - one(day, /^Salted/)).toBeGreaterThanOrEqual(720 * MINUTE);
+    // And the night is the wall clock's: nobody is up before half past six on either side of it.
+    for (const { from, hands } of day.lines)
+      if (hands > 0) expect(wallTimeOf(from, ZONE).local.slice(11) >= '06:30').toBe(true);
+  });
+
+  test('what goes in and comes out on the way, the lid, stirring and turning are in it', () => {
+    const cook = [
+      { heat: 'stove' as const, lid: 'on' as const },
+      { heat: 'stove' as const, lid: 'ajar' as const, minutes: { text: '45 min', lo: 45, hi: 45 } },
+    ];
+    const items = [
+      { id: 'stock', ref: 'stock-low-salt', state: 'in' as const },
+      { id: 'onion', ref: 'onion', state: 'in' as const, at: { phase: 0, minutes: 60 } },
+    ];
+    const day = plan(meal([pot('pot', { cook, items })]));
+    expect(starts(day, /^In: onion/)).toHaveLength(1);
+    expect(starts(day, /^Lid ajar/)).toHaveLength(1);
+    expect(starts(day, /^Stir/).length).toBeGreaterThan(1);
+    const torn = plan(meal([pot('pot', { tear: { text: '30 min', lo: 30, hi: 30 } })]));
+    expect(one(torn, /^Lift/) - one(torn, /^Tear the meat/)).toBe(30 * MINUTE);
+    const open = plan(
+      meal([pot('pot', { cook: [{ heat: 'oven', setting: { text: '', lo: 175, hi: 175 }, lid: 'off' }] })]),
+    );
+    expect(starts(open, /^Turn the pieces/).length).toBeGreaterThan(1);
+  });
+
+  test('tasks of the cook’s own, their minutes and their time', () => {
+    const tasks = [
+      {
+        id: 'toast',
+        words: 'Toast the rolls',
+        minutes: { text: '10 min', lo: 10, hi: 10 },
+        when: 'serving' as const,
+      },
+      {
+        id: 'fire',
+        words: 'Sharpen the knives',
+        minutes: { text: '5 min', lo: 5, hi: 5 },
+        when: 'the pot' as const,
+      },
+    ];
+    const pull = { 'pot|pull': { text: '50 min', lo: 50, hi: 50 } };
+    const day = plan(
+      meal([pot('pot')], { tasks, minutes: pull, pins: { 'own|toast': at('2026-12-05T12:00') } }),
+    );
+    expect(one(day, /^Toast/)).toBe(at('2026-12-05T12:00'));
+    expect(one(day, /^Sharpen/)).toBeLessThan(one(day, /^Soften/));
+    expect(day.lines.find(({ task }) => task === 'pot|pull')?.minutes).toBe(50);
+  });
+});
+
+describe('several pots share one kitchen', () => {
+  const oven = (id: string): HeatSource => ({ id, name: id, kind: 'oven' });
+  const burners = ['a', 'b', 'c', 'd'].map((id): HeatSource => ({ id, name: id, kind: 'burner' }));
+  const on = { lid: 'on' as const, heat: 'oven' as const };
+  const cook = (vessel: string, celsius: number) => [
+    { ...on, vessel, setting: { text: '', lo: celsius, hi: celsius } },
+  ];
+
+  test('two ovens’ worth in one: one after the other, and what a second oven would save is said', () => {
+    const pots = [pot('one', { cook: cook('pot-28', 160) }), pot('two', { cook: cook('pot-32', 140) })];
+    const single = plan(meal(pots, {}, [], [...burners, oven('only')]));
+    const [first, second] = single.pots.toSorted((a, b) => a.hot - b.hot);
+    expect((first?.to ?? Infinity) - 10 * MINUTE).toBeLessThanOrEqual(second?.hot ?? 0);
+    expect(single.said.join()).toMatch(
+      /The oven cannot take all at once: with another the day could begin .* later/,
+    );
+    const double = plan(meal(pots, {}, [], [...burners, oven('left'), oven('right')]));
+    expect(double.begins).toBeGreaterThan(single.begins + 60 * MINUTE);
+    expect(handsAtOnce(double)).toBe(1);
+  });
+
+  test('run from now nothing is seared hours before its pot, and what must wait waits in the cold', () => {
+    const pots = ['pot-28', 'pot-32', 'pot-36'].map((vessel, i) =>
+      pot(`pot ${i}`, { cook: cook(vessel, 150 + 10 * i) }),
+    );
+    const day = plan(
+      meal(pots, { forward: true, hands: 2 }, [], [...burners, oven('only')]),
+      at('2026-12-05T07:00'),
+      40,
+    );
+    for (const { id } of pots) {
+      const seared = day.lines.find(({ task }) => task === `${id}|sear`);
+      const softened = day.lines.find(({ key }) => key === `${id}|pot|aromatics`);
+      const waits = ((softened?.from ?? 0) - (seared?.to ?? 0)) / MINUTE;
+      const cold = day.lines.some(
+        ({ task, words }) => task === `${id}|sear` && words.startsWith('In the fridge'),
+      );
+      expect(waits < 60 || cold).toBe(true);
+    }
+    expect(handsAtOnce(day)).toBeLessThanOrEqual(2);
+    expect(day.said.join(' ')).toMatch(/would be held hot for \d+ h: cook it the day before/);
+  });
+
+  test('two batches never stand in one pot at once', () => {
+    const day = plan(
+      meal([pot('one', { cook: cook('pot-28', 160) }), pot('two', { cook: cook('pot-28', 160) })]),
+    );
+    const [first, second] = day.pots.toSorted((a, b) => a.from - b.from);
+    expect(first?.to ?? Infinity).toBeLessThanOrEqual(second?.from ?? 0);
+  });
+
+  test('without having chosen, each batch has a vessel of its own', () => {
+    const day = plan(
+      meal([pot('one'), pot('two')], { hands: 2 }, [], [...burners, oven('left'), oven('right')]),
+    );
+    const [one1, two] = day.pots;
+    expect(Math.abs((one1?.hot ?? 0) - (two?.hot ?? 1e15))).toBeLessThan(120 * MINUTE);
+  });
+
+  test('a kitchen without a smoker, and a pot wider than the oven, are said', () => {
+    const smoke = [
+      { heat: 'smoker' as const, lid: 'off' as const, minutes: { text: '2 h', lo: 120, hi: 120 } },
+      ...cook('pot-45', 150),
+    ];
+    const { said } = plan(meal([pot('pot', { cook: smoke })]));
+    expect(said.join(' ')).toMatch(/The kitchen has no smoker/);
+    expect(said.join(' ')).toMatch(/It is 53 cm across with its handles, and the oven is 45 cm wide/);
+  });
+});
+
+describe('when it cannot be kept', () => {
+  test('a serving time that is over, or too near: from now, and so much later', () => {
+    for (const when of ['2026-12-05T18:30', '2026-12-05T16:00']) {
+      const day = plan(meal([pot('pot')]), at(when));
+      expect(day.hangs).toBe(false);
+      expect(day.serving).toBeGreaterThan(at(when) + 4 * 60 * MINUTE);
+      expect(day.lateMin).toBe(Math.round((day.serving - at(served)) / MINUTE));
+      expect(Math.min(...day.lines.map(({ from }) => from))).toBeGreaterThanOrEqual(at(when) - 5 * MINUTE);
+    }
+  });
+
+  test('run from now it is served as soon as it can be', () => {
+    const day = plan(meal([pot('pot')], { forward: true }), at('2026-12-05T08:00'));
+    expect(day.serving).toBeLessThan(at('2026-12-05T15:00'));
+    expect(day.lateMin).toBe(0);
+  });
+
+  test('a heat that never gets there leaves the batch out of the day, and says a heat that does', () => {
+    const cold = [{ heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const }];
+    expect(plan(meal([pot('pot', { cook: cold })])).unknown).toEqual(['pot']);
+  });
+});
+
+describe('forks move the day', () => {
+  const lidOn = at('2026-12-05T12:00');
+  const cooking = pot('pot', { lidOn });
+  const when = (minutes: number) => lidOn + (minutes + 1) * MINUTE;
+
+  test('"not yet" looks again where half of what is left has passed, and serves later if it must', () => {
+    const before = plan(meal([cooking]), when(240));
+    const late = plan(meal([cooking], {}, [fork(240, 'resists', lidOn)]), when(240));
+    expect(late.serving).toBeGreaterThan(before.serving);
+    expect(late.lateMin).toBeGreaterThan(0);
+    expect(one(late, /^Test/)).toBeGreaterThanOrEqual(when(240) + 19 * MINUTE);
+  });
+
+  test('tender: it is lifted out at once, and nobody looks again', () => {
+    const day = plan(meal([cooking], {}, [fork(180, 'turns freely', lidOn)]), when(180));
+    expect(starts(day, /^Test/)).toEqual([]);
+    expect(one(day, /^Lift out/)).toBeLessThan(when(180) + 6 * MINUTE);
+  });
+
+  test('one that contradicts the last is found, one that follows from it is not', () => {
+    const entries = [fork(180, 'turns freely', lidOn)];
+    expect(
+      contradicts(openMeal(meal([cooking], {}, entries)), { check: fork(220, 'resists', lidOn) })?.id,
+    ).toBe('fork-180-turns freely');
+    expect(
+      contradicts(openMeal(meal([cooking], {}, entries)), { check: fork(220, 'falls apart', lidOn) }),
+    ).toBeNull();
+  });
+
+  test('big and small pieces are different pieces: two forks that differ in that contradict nothing', () => {
+    const small = [fork(150, 'turns freely', lidOn)];
+    const hard = fork(190, 'resists', lidOn);
+    const big: Entry = { ...hard, measures: { what: 'check', feel: 'resists', pieces: 'big' } };
+    const asked = openMeal(meal([cooking], {}, small));
+    expect(contradicts(asked, { check: hard })).not.toBeNull();
+    expect(contradicts(asked, { check: big })).toBeNull();
+  });
+
+  test('the line of a pot on the heat stands where its lid went on', () => {
+    const [band] = plan(meal([cooking]), when(100)).pots;
+    expect(band?.hot).toBe(lidOn);
+    expect(
+      band?.curves[0]?.points.every(({ chance }, i, all) => i === 0 || chance >= (all[i - 1]?.chance ?? 0)),
+    ).toBe(true);
+    expect(band?.goodUntil).toBeGreaterThan(band?.evenOdds ?? Infinity);
+  });
+});
+
+describe('service is now', () => {
+  const lidOn = at('2026-12-05T15:00');
+  const two = {
+    ...pot('pot', { lidOn, size: 'whole' }),
+    lots: [
+      lotOf('lamb-shoulder', 1500, { id: 'lamb', pieces: { size: 'cubes' } }),
+      lotOf('beef-shank', 2500, { id: 'shank' }),
+    ],
+  };
+
+  test('plates from what is tender, more when the rest is chopped, and when that follows', () => {
+    const minutes = 150;
+    const answer = serviceNow(openMeal(meal([two], {}, [fork(minutes, 'turns freely', lidOn, 'lamb')])), {
+      now: lidOn + minutes * MINUTE,
+    });
+    expect(answer.lots.map(({ tender }) => tender)).toEqual([true, false]);
+    expect(answer.now.plates).toBeGreaterThan(0);
+    expect(answer.now.plates).toBeLessThan(answer.total);
+    expect(answer.chopped.plates).toBeGreaterThan(answer.now.plates);
+    expect(answer.choppedMore).toBe(answer.chopped.plates - answer.now.plates);
+    expect(answer.tenderG).toBeCloseTo(answer.lots[0]?.shredG ?? NaN, 6);
+    expect(answer.restAt).toBeGreaterThan(lidOn + minutes * MINUTE);
+  });
+
+  test('whole meat that is cold inside gains by being cut smaller; what is hot through does not', () => {
+    const gain = (minutes: number) => {
+      const shank = serviceNow(openMeal(meal([two])), { now: lidOn + minutes * MINUTE }).lots[1];
+      return (shank?.moreMin ?? 0) - (shank?.smallerMin ?? 0);
+    };
+    expect(gain(70)).toBeGreaterThan(15);
+    expect(gain(230)).toBeLessThan(gain(70));
+  });
+
+  test('before the lid is on nothing is tender and nothing is chopped', () => {
+    const answer = serviceNow(openMeal(meal([pot('pot')])), { now: now });
+    expect([answer.now.plates, answer.chopped.plates, answer.restAt]).toEqual([0, 0, undefined]);
+  });
+});

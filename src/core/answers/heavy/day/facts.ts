@@ -1,0 +1,92 @@
+import { tickedTasks } from '../../../reckoning/index.ts';
+import { type DayFacts, type Resource, type ResourceKind, usualMinutes } from '../../../day/index.ts';
+import { type Kitchen, type Learned, usualDay } from '../../../batch/index.ts';
+import { momentOf } from '../../../clock/index.ts';
+import { OVEN_WIDTH, sourcesOf } from '../../../pot/index.ts';
+import { midpoint } from '../../../quantity/index.ts';
+import type { OpenedMeal } from '../../../model/index.ts';
+
+import { dayBatch, LONG_AGO } from './batchFacts.ts';
+
+/** Of a fridge at home (estimate). */
+const FRIDGE_SHELVES = 4;
+/** What the day is planned from, of a meal as it stands now. */
+export function dayFacts(
+  { input, plan: mealPlan, nominal }: OpenedMeal,
+  now: number,
+  zone: string,
+): DayFacts {
+  const { meal, kitchen } = input;
+  const day = meal.day ?? {};
+  const ticked = tickedTasks(input.entries);
+  const minutes = Object.entries(day.minutes ?? {}).flatMap(([task, amount]) => {
+    const typed = midpoint(amount);
+    return typed === undefined ? [] : [[task, typed] as const];
+  });
+  const chance = day.chance ?? usualDay.chance;
+  return {
+    batches: nominal.batches
+      .filter(({ plan }) => plan.lots.length > 0 && plan.ready)
+      .map((one) => dayBatch(one, input, { ticked, chance, now })),
+    dishes: mealPlan.tickets
+      .filter(({ count }) => count > 0)
+      .map(({ id, name, count }) => ({
+        id,
+        name,
+        count,
+        kind: meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own',
+        built: meal.dishes.find((dish) => dish.id === id)?.built ?? false,
+      })),
+    place: meal.place ?? 'here',
+    sent: {
+      road: midpoint(meal.sent?.road) ?? usualMinutes.road,
+      packing: midpoint(meal.sent?.packing),
+      cold: meal.sent?.cold ?? false,
+    },
+    own: day.tasks ?? [],
+    hands: day.hands ?? usualDay.hands,
+    awake: [minutesOfClock(day.from ?? usualDay.from), minutesOfClock(day.to ?? usualDay.to)],
+    zone,
+    serving: meal.serving && momentOf(meal.serving),
+    forward: day.forward ?? false,
+    minutes: Object.fromEntries(minutes),
+    paces: pacesOf(input.learned),
+    pins: Object.fromEntries(
+      Object.entries(day.pins ?? {}).map(([task, at]) => [task, Math.max(at, now - LONG_AGO)]),
+    ),
+    resources: resourcesOf(kitchen),
+    over: ticked,
+  };
+}
+
+/** What the log has taught of this kitchen's hands: how long a kind of task takes, of the usual. */
+const pacesOf = (learned: Learned | undefined): DayFacts['paces'] =>
+  Object.fromEntries(
+    (learned?.figures ?? []).flatMap(({ what, of, mean }) => (what === 'task' ? [[of, Math.exp(mean)]] : [])),
+  );
+
+function minutesOfClock(time: string): number {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return hours * 60 + minutes;
+}
+
+/** What there is to cook on and in. */
+function resourcesOf(kitchen: Kitchen): readonly Resource[] {
+  const of = (kind: 'burner' | 'oven' | 'smoker' | 'grill' | 'slow cooker base') => sourcesOf(kitchen, kind);
+  const many = (kind: ResourceKind, amount: number): Resource[] =>
+    amount > 0 ? [{ kind, id: '', amount }] : [];
+  return [
+    ...many('burner', of('burner').length),
+    ...of('oven').map(({ widthCm }, i): Resource => ({
+      kind: 'oven',
+      id: String(i + 1),
+      amount: Math.round(widthCm ?? OVEN_WIDTH),
+    })),
+    ...many('smoker', of('smoker').length),
+    ...many('griddle', of('grill').length),
+    ...many('slow cooker base', of('slow cooker base').length),
+    ...many('blender', kitchen.vessels.filter(({ kind }) => kind === 'blender jug').length),
+    ...many('fridge shelf', FRIDGE_SHELVES),
+    ...kitchen.vessels.map(({ id }): Resource => ({ kind: 'vessel', id, amount: 1 })),
+  ];
+}

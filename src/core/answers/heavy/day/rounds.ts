@@ -1,0 +1,65 @@
+import { usualMinutes, type DayBatch } from '../../../day/index.ts';
+import type { Batch } from '../../../batch/index.ts';
+import { isSmoke, openPhase } from '../../../clock/index.ts';
+import { midpoint, valueAt } from '../../../quantity/index.ts';
+import type { NominalBatch } from '../../../model/index.ts';
+
+const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
+
+/** What is done at intervals where nobody has said: stirred on the stove, turned where it pokes out uncovered. */
+export function usualRounds(batch: Batch): NonNullable<Batch['rounds']> {
+  if (openPhase(batch.cook)?.heat === 'stove')
+    return [{ what: 'stir', every: timed(usualMinutes.stirEvery) }];
+  return batch.level !== 'cover' && batch.cook.some((phase) => phase.lid === 'off' && !isSmoke(phase))
+    ? [{ what: 'turn', every: timed(usualMinutes.turnEvery) }]
+    : [];
+}
+
+/**
+ * What is done at intervals: as the cook wrote it; else stirred on the stove, turned while it is uncovered and pokes
+ * out. A fire is fed all the while.
+ */
+export function roundsOf(
+  { batch, lengths }: NominalBatch['plan'],
+  potFrom: number,
+  braiseMin: number,
+): DayBatch['rounds'] {
+  const written = batch.rounds;
+  const whole = (every: number) => ({ every, from: 0, to: braiseMin });
+  let at = 0;
+  const spans = batch.cook.map((phase, i) => {
+    const from = at - potFrom;
+    at += valueAt(lengths, i);
+    return { phase, from, to: at - potFrom };
+  });
+  const fires = spans
+    .filter(({ phase, from }) => phase.heat === 'smoker' && from >= 0)
+    .map(({ phase, from, to }) => ({
+      what: 'tend the fire' as const,
+      every: usualMinutes.fireEvery,
+      from,
+      to: phase === openPhase(batch.cook) ? braiseMin : to,
+    }));
+  if (written)
+    return [
+      ...fires,
+      ...written.map(({ what, every }) => ({ what, ...whole(midpoint(every) ?? usualMinutes.turnEvery) })),
+    ];
+  const stirred = openPhase(batch.cook)?.heat === 'stove';
+  return [
+    ...fires,
+    ...(stirred ? [{ what: 'stir' as const, ...whole(usualMinutes.stirEvery) }] : []),
+    ...(batch.level === 'cover'
+      ? []
+      : spans
+          .filter(
+            ({ phase, from, to }) => phase.lid === 'off' && phase.heat !== 'stove' && from >= 0 && to > from,
+          )
+          .map(({ phase, from, to }) => ({
+            what: 'turn' as const,
+            every: usualMinutes.turnEvery,
+            from,
+            to: phase === openPhase(batch.cook) ? braiseMin : to,
+          }))),
+  ];
+}

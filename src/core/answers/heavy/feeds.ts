@@ -1,0 +1,44 @@
+import { drawsOf, servingColumns, type OpenedMeal } from '../../model/index.ts';
+import { valueAt, percentileOfSorted } from '../../quantity/index.ts';
+import { emptyServed, serve } from '../../plates/index.ts';
+
+export interface Feeds {
+  /** How many of each dish, if it were the only one. */
+  readonly alone: readonly { readonly dish: string; readonly name: string; readonly count: number }[];
+  /** How many times over the order as it stands is fed, with the chance asked for. */
+  readonly times: number;
+}
+
+/** More servings than this nobody counts. */
+const MOST = 100_000;
+
+/**
+ * What the meat and the liquid that are planned feed, with a given chance: of each dish alone, and of
+ * the order as it stands. Null where there is nothing to feed or no liquid is known.
+ */
+export function feeds(meal: OpenedMeal, { chance }: { readonly chance: number }): Feeds | null {
+  const { tickets } = meal.plan;
+  if (tickets.length === 0 || meal.now.some((plan) => plan.liquid === undefined)) return null;
+  const drawn = drawsOf(meal);
+  const { n } = drawn;
+  const surely = (column: Float64Array) => percentileOfSorted(column.toSorted(), 1 - chance);
+  const alone = tickets.map((ticket) => {
+    const [columns] = servingColumns(meal.input.meal.id, [ticket], n);
+    const only = [{ ...ticket, count: MOST, way: 'set' as const }];
+    const served = emptyServed(1);
+    const draw = { portion: new Float64Array(1), serving: new Float64Array(1), held: new Float64Array(1) };
+    const counts = new Float64Array(n).map((_, d) => {
+      draw.portion[0] = columns?.portion[d] ?? 1;
+      draw.serving[0] = columns?.serving[d] ?? 0;
+      draw.held[0] = columns?.held[d] ?? 1;
+      serve(only, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
+      return served.plates;
+    });
+    return { dish: ticket.id, name: ticket.name, count: Math.floor(surely(counts)) };
+  });
+  const ratio = (have: Float64Array, need: Float64Array) =>
+    have.map((x, d) => (valueAt(need, d) > 0 ? x / valueAt(need, d) : Infinity));
+  const meat = ratio(drawn.shredG, drawn.needG);
+  const liquid = ratio(drawn.liquidMl, drawn.needMl);
+  return { alone, times: surely(meat.map((x, d) => Math.min(x, liquid[d] ?? Infinity))) };
+}

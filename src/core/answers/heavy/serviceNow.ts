@@ -1,0 +1,154 @@
+import { MINUTE_MS, valueAt } from '../../quantity/index.ts';
+import { cookOf } from '../../clock/index.ts';
+import { dishName, type Ticket } from '../../order/index.ts';
+import { mlOf } from '../../broth/index.ts';
+import { picksAll } from '../../meat/index.ts';
+import { nominalServing, emptyServed, serve } from '../../plates/index.ts';
+import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
+
+/** A lot when it is to be served now. */
+export interface LotNow {
+  readonly batch: string;
+  readonly lot: string;
+  readonly name: string;
+  readonly shredG: number;
+  /** Found tender, or already on the bench; else the chance of it. */
+  readonly tender: boolean;
+  readonly chance: number;
+  /** Minutes more at even odds, as it is and cut smaller. */
+  readonly moreMin: number;
+  readonly smallerMin: number;
+  /** Its lid is on, or it is out already. */
+  readonly begun: boolean;
+  /** It has not cooked long enough to be eaten, chopped. */
+  readonly raw: boolean;
+}
+
+export interface Filled {
+  readonly plates: number;
+  readonly dishes: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly count: number;
+    readonly filled: number;
+  }[];
+}
+
+export interface ServiceNow {
+  readonly lots: readonly LotNow[];
+  readonly total: number;
+  /** Shred of what is tender, g. */
+  readonly tenderG: number;
+  /** From what is tender, in the order of the meal; and in the order that fills the most plates. */
+  readonly now: Filled;
+  readonly reordered: Filled;
+  /** With all that is cooked chopped where it will not pull, and how many plates more that is. */
+  readonly chopped: Filled;
+  readonly choppedMore: number;
+  /** Epoch ms: when the rest can be on plates, in nine days of ten. */
+  readonly restAt: number | undefined;
+}
+
+/** Likely enough to be pulled without a fork in it (estimate). */
+const SURE = 0.8;
+/** From tender to the plate: lifted, cooled, pulled, sauced, min (estimate). */
+const TO_PLATE = 35;
+/** Cooked so far that it can be chopped and eaten, min (estimate). */
+const COOKED_MIN = 60;
+
+/** What can be served at this moment, what the rest wants, and what each way out of it gives. */
+export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }): ServiceNow {
+  const { input, nominal } = meal;
+  const lots = nominal.batches.flatMap((one) => lotsNow(one, now));
+  const { tickets } = meal.plan;
+  // Of a pot that is not on yet there is nothing to pour.
+  const begun = new Set(lots.flatMap((lot) => (lot.begun ? [lot.batch] : [])));
+  const ml = nominal.batches.reduce(
+    (sum, { plan, mass }) => sum + (plan.liquid && begun.has(plan.id) ? mlOf(mass.liquid) : 0),
+    0,
+  );
+  const gramsOf = (some: readonly LotNow[]) => some.reduce((sum, { shredG }) => sum + shredG, 0);
+  const tender = gramsOf(lots.filter((lot) => lot.tender));
+  const cooked = gramsOf(lots.filter(({ raw }) => !raw));
+  const names = new Map(input.meal.dishes.map((dish) => [dish.id, dishName(dish)]));
+  const smallFirst = tickets.toSorted((a, b) => a.meat.want - b.meat.want);
+  const rest = nominal.batches.flatMap(({ plan }) =>
+    plan.ready && plan.batch.lidOn !== undefined && lots.some((lot) => lot.batch === plan.id && !lot.tender)
+      ? [
+          plan.batch.lidOn +
+            ((plan.ready.odds.potAt(0.9) ?? 24 * 60) - plan.ready.potFrom + TO_PLATE) * MINUTE_MS,
+        ]
+      : [],
+  );
+  const served = filled(tickets, tender, ml, names);
+  const chopped = filled(tickets, cooked, ml, names);
+  return {
+    lots,
+    total: tickets.reduce((sum, { count }) => sum + count, 0),
+    tenderG: tender,
+    now: served,
+    reordered: filled(smallFirst, tender, ml, names),
+    chopped,
+    choppedMore: chopped.plates - served.plates,
+    // Nobody knows when a pot that is not on yet can be served.
+    restAt:
+      rest.length > 0 && lots.every((lot) => lot.begun)
+        ? Math.max(now + TO_PLATE * MINUTE_MS, ...rest)
+        : undefined,
+  };
+}
+
+function lotsNow({ plan, mass }: NominalBatch, now: number): LotNow[] {
+  const { batch, ready } = plan;
+  const onBench = plan.lots.some(
+    ({ weighed }) => !Number.isNaN(weighed.shred) || !Number.isNaN(weighed.bone),
+  );
+  return plan.lots.flatMap((lot, i) => {
+    const m = mass.lots[i];
+    if (!m || picksAll(lot.pick)) return [];
+    const r = ready?.lots.findIndex(({ id }) => id === lot.id) ?? -1;
+    const since = batch.lidOn === undefined ? undefined : (now - batch.lidOn) / MINUTE_MS;
+    const minutes = cookOf(batch.cook).potFrom + (since ?? 0);
+    const chance =
+      onBench || ready?.lots[r]?.found
+        ? 1
+        : since === undefined || !ready
+          ? 0
+          : ready.odds.lotChance(r, minutes);
+    const left = ready && r >= 0 ? ready.odds.left(r, minutes) : { asItIs: 0, cutSmaller: 0 };
+    const tender = chance >= SURE;
+    return [
+      {
+        batch: plan.id,
+        lot: lot.id,
+        name: plan.cuts[i]?.name ?? '',
+        shredG: m.shred,
+        tender,
+        chance,
+        moreMin: tender ? 0 : left.asItIs,
+        smallerMin: tender ? 0 : left.cutSmaller,
+        begun: onBench || since !== undefined,
+        raw: !onBench && (since === undefined || since < COOKED_MIN),
+      },
+    ];
+  });
+}
+
+function filled(
+  tickets: readonly Ticket[],
+  grams: number,
+  ml: number,
+  names: ReadonlyMap<string, string>,
+): Filled {
+  const out = emptyServed(tickets.length);
+  serve(tickets, grams, ml, nominalServing(tickets.length), out);
+  return {
+    plates: out.plates,
+    dishes: tickets.map(({ id, count }, t) => ({
+      id,
+      name: names.get(id) ?? '',
+      count,
+      filled: valueAt(out.filled, t),
+    })),
+  };
+}

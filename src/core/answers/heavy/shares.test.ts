@@ -1,0 +1,95 @@
+import { servedOf, wentOut } from '../../reckoning/index.ts';
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { loadSolver } from '../../../../scripts/solver.ts';
+import type { Batch, Dish, Entry } from '../../batch/index.ts';
+import { openMeal, type Input } from '../../model/index.ts';
+import { batchWithWay, isOfBatch, type LpSolver, mealWithWay } from '../../plates/index.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
+
+import { shares } from './shares.ts';
+
+let solver: LpSolver;
+beforeAll(async () => {
+  solver = await loadSolver();
+});
+
+const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '160 °C', lo: 160, hi: 160 } }];
+const pot = (changes: Partial<Batch> = {}) =>
+  batchOf([lotOf('beef-shank', 3000)], { cook: oven, ...changes });
+const mealOf = (dishes: Dish[], changes: Partial<Batch> = {}, entries: Entry[] = []) =>
+  inputOf([pot(changes)], dishes, entries);
+const shared = (input: Input) => shares(openMeal(input), undefined, solver);
+const count = (what: 'served' | 'came back', n: number, at: number): Entry => ({
+  id: `${what} ${at}`,
+  at,
+  batch: 'pot',
+  measures: { what, dish: 'dish-taco' },
+  value: { text: String(n), lo: n, hi: n },
+  measure: 'count',
+  source: 'typed',
+});
+const plated = (g: number, at: number): Entry => ({
+  ...count('served', 1, at),
+  id: `plate ${at}`,
+  measures: { what: 'plated', dish: 'dish-taco' },
+  value: grams(g),
+  measure: 'mass',
+});
+
+describe('a way out', () => {
+  test.each([
+    ['short', 40],
+    ['over', 10],
+  ] as const)('that is taken where it is %s does what it said', (_, tacos) => {
+    const input = mealOf([dishOf('taco', tacos), dishOf('roll', 2)]);
+    const now = shared(input);
+    expect(now.ways.length).toBeGreaterThan(1);
+    for (const way of now.ways) {
+      // It shows what each dish would get, and that is what it serves.
+      expect(way.gives.reduce((sum, { servings }) => sum + servings, 0)).toBe(way.served);
+      const taken: Input = isOfBatch(way)
+        ? { ...input, batches: input.batches.map((batch) => batchWithWay(batch, way, 'new')) }
+        : { ...input, meal: mealWithWay(input.meal, way) };
+      const then = shared(taken).dishes.reduce((sum, { servings }) => sum + servings, 0);
+      expect(then).toBeGreaterThanOrEqual(way.served);
+      expect(then - way.served).toBeLessThanOrEqual(1);
+    }
+  });
+});
+
+describe('what has gone out', () => {
+  test('is off both sides: what was weighed by its weight, the rest by its portion', () => {
+    const dishes = [dishOf('taco', 20)];
+    const before = shared(mealOf(dishes));
+    const entries = [count('served', 8, 1), count('came back', 2, 2), plated(60, 3), plated(60, 4)];
+    const after = shared(mealOf(dishes, {}, entries));
+    expect(after.dishes[0]?.of).toBe(20 - 8);
+    const goneG = before.there.shredG - after.there.shredG;
+    expect(goneG).toBeCloseTo(6 * 52 + 120, 6);
+  });
+
+  test('never is fewer than none, and an entry that was taken back is not out', () => {
+    expect(servedOf([count('came back', 3, 1)], 'dish-taco')).toBe(0);
+    const taken: Entry = { ...count('served', 8, 2), value: null, replaces: 'served 1' };
+    expect(wentOut([count('served', 8, 1), taken]).get('dish-taco')?.counted ?? 0).toBe(0);
+  });
+});
+
+describe('beside the meat', () => {
+  test('vegetables that go to the plates are shared alike, with their names; in the bin they are nobody’s', () => {
+    const dishes = [dishOf('pasta', 12)];
+    expect(shared(mealOf(dishes)).sides).toEqual([]);
+    const [side] = shared(mealOf(dishes, { goes: { strained: 'plates' } })).sides;
+    expect(side?.of.map((name) => name.toLowerCase())).toEqual(['onion', 'carrot']);
+    expect(side?.eachG).toBeGreaterThan(10);
+    const half = shared(mealOf([dishOf('pasta', 24)], { goes: { strained: 'plates' } })).sides[0];
+    expect(half?.eachG).toBeCloseTo((side?.eachG ?? NaN) / 2, 0);
+  });
+
+  test('what is fried in skimmed fat says how much of it there is', () => {
+    expect(shared(mealOf([dishOf('taco', 12)])).griddle).toBeUndefined();
+    const griddle = shared(mealOf([dishOf('folded taco', 12)])).griddle;
+    expect(griddle?.wantsG).toBeCloseTo(12 * 7, 6);
+    expect(griddle?.thereG).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,197 @@
+import { servedOf, wentOut } from '../../reckoning/index.ts';
+import { afterOf, type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../batch/index.ts';
+import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
+import { massOf } from '../../ledger/index.ts';
+import { bowlG, drawsOf, ingredientsById, priorFor } from '../../model/index.ts';
+import { itemsOf } from '../../pot/index.ts';
+import { mlOf } from '../../broth/index.ts';
+import type { Portion } from '../../order/index.ts';
+import {
+  builds,
+  itemsFor,
+  type LpSolver,
+  measuresFor,
+  type ShareDish,
+  type ShareOut,
+  shareOut,
+  type ShareSource,
+  type Sharing,
+  SKIMMED,
+  type Way,
+  waysOut,
+} from '../../plates/index.ts';
+import { midpoint, percentileOfSorted } from '../../quantity/index.ts';
+
+/** What the plates get of what is really there, and what to do where it does not come out. */
+export interface Shares extends ShareOut {
+  readonly sources: readonly ShareSource[];
+  readonly ways: readonly Way[];
+  /** Of the shred, what there is in 95 of 100 runs, of what is likely. */
+  readonly surely: number;
+  /** What has to be set apart before the meat goes back in, so that the mixture is as the dishes want it, ml, by batch. */
+  readonly setApart: readonly { readonly batch: string; readonly ml: number }[];
+  /** What was strained out and is served whole: of each batch, g for each serving, and what it is. */
+  readonly sides: readonly Side[];
+  /** Skimmed fat that the dishes fried in it want, g, and what there is; undefined where none is. */
+  readonly griddle: { readonly wantsG: number; readonly thereG: number } | undefined;
+  /** What else the rest would make. */
+  readonly rest: readonly { readonly what: 'soup' | 'tacos'; readonly count: number }[];
+}
+
+interface Side {
+  readonly batch: string;
+  readonly eachG: number;
+  readonly of: readonly string[];
+}
+
+/** Meat that is back in its sauce with nothing after it is one mixture. */
+const isMixed = (batch: Batch): boolean => {
+  const steps = afterOf(batch).filter(({ what }) => what !== 'hold' && what !== 'salt');
+  const last = steps.at(-1)?.what;
+  return last === 'meat back' || !steps.some(({ what }) => what === 'lift');
+};
+
+const SURELY = 0.05;
+/** g of shred in a taco and ml in a bowl of soup: what a rest is told by (common practice, no source). */
+const TACO_G = 52;
+const SOUP_ML = 270;
+
+/** Shares out the meal: its dishes against the shred and the liquid of all its batches. */
+export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Shares {
+  if (!solver) throw new Error('Sharing out wants its solver.');
+  const sharing = sharingOf(meal);
+  const now = shareOut(sharing, solver);
+  const drawn = drawsOf(meal);
+  const shredG = sharing.sources.reduce((sum, source) => sum + source.shredG, 0);
+  return {
+    ...now,
+    sources: sharing.sources,
+    ways: waysOut(sharing, now, solver),
+    surely: shredG > 0 ? percentileOfSorted(Float64Array.from(drawn.shredG).sort(), SURELY) / shredG : 0,
+    setApart: setApartOf(meal, sharing),
+    sides: sidesOf(meal, sharing),
+    griddle: griddleOf(meal, sharing),
+    rest: [
+      { what: 'soup' as const, count: Math.floor(now.left.liquidMl / SOUP_ML) },
+      { what: 'tacos' as const, count: Math.floor(now.left.shredG / TACO_G) },
+    ].filter(({ count }) => count > 0),
+  };
+}
+
+/** The meal as the sharing sees it: what was served already is off both sides. */
+function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
+  const { meal, kitchen, entries, learned } = input;
+  const scoops = kitchen.scoops ?? usualScoops;
+  // As it was weighed once; else by its volume, and by what was weighed out with it here.
+  const gramsOf = (scoop: Scoop) =>
+    scoop.shredG ?? shredInScoop(scoop) * Math.exp(priorFor(learned, 'scoop', scoop.id).mean);
+  const out = wentOut(entries);
+  const count = (id: string) => servedOf(entries, id);
+  const all = nominal.batches.map(sourceOf);
+  // What was weighed out is known; what went out at a tap was a portion.
+  const goneG = plan.tickets.reduce((sum, { id, meat }) => {
+    const { counted = 0, plated = [] } = out.get(id) ?? {};
+    const portion = midpoint(meal.dishes.find((dish) => dish.id === id)?.locked?.meat) ?? meat.want;
+    return sum + Math.max(0, counted) * portion + plated.reduce((g, one) => g + one.grams, 0);
+  }, 0);
+  const goneMl = plan.tickets.reduce(
+    (sum, { id, meat, liquid, held }) => sum + count(id) * (liquid.want + held * meat.want),
+    0,
+  );
+  const [shredG, liquidMl] = [sum(all, 'shredG'), sum(all, 'liquidMl')];
+  const sources = all.map((source) => ({
+    ...source,
+    shredG: shredG > 0 ? source.shredG * Math.max(0, 1 - goneG / shredG) : 0,
+    liquidMl: liquidMl > 0 ? source.liquidMl * Math.max(0, 1 - goneMl / liquidMl) : 0,
+  }));
+  const byScoop = meal.share?.by === 'scoops';
+  const allMixed = (from: readonly string[] | undefined) =>
+    sources.every(({ batch, mixed }) => mixed || !(from?.includes(batch) ?? true));
+  const dishes = plan.tickets.map((ticket): ShareDish => {
+    const dish: Dish | undefined = meal.dishes.find(({ id }) => id === ticket.id);
+    const { soaksMl = 0 } = builds[dish?.kind ?? 'own'];
+    return {
+      id: ticket.id,
+      name: ticket.name,
+      count: Math.max(0, Math.floor(ticket.count - count(ticket.id))),
+      meat: ticket.meat,
+      liquid: withSoaked(ticket.liquid, soaksMl),
+      held: allMixed(dish?.from) ? 0 : ticket.held,
+      priority: dish?.priority ?? 2,
+      firm: ticket.firm,
+      from: dish?.from,
+      lockedG: midpoint(dish?.locked?.meat),
+      lockedMl: midpoint(dish?.locked?.liquid),
+      scoops: byScoop ? measuresFor(scoops, 'scoop', ticket.meat, gramsOf) : [],
+      ladles:
+        byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', ticket.liquid, gramsOf) : [],
+    };
+  });
+  return { dishes, sources, evenOut: meal.share?.evenOut === true };
+}
+
+/** What is dipped takes up broth too, whatever is ladled. */
+const withSoaked = ({ min, want, max }: Portion, ml: number): Portion => ({
+  min: min + ml,
+  want: want + ml,
+  max: max + ml,
+});
+
+const sum = (sources: readonly ShareSource[], what: 'shredG' | 'liquidMl') =>
+  sources.reduce((total, source) => total + source[what], 0);
+
+const sourceOf = (one: NominalBatch): ShareSource => ({
+  batch: one.plan.id,
+  shredG: bowlG(one.plan, one.mass),
+  liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
+  mixed: isMixed(one.plan.batch),
+});
+
+/** Grams of a flow of one batch. */
+const flowing = ({ nominal }: OpenedMeal, batch: string, flow: string): number =>
+  nominal.flows.reduce((g, one) => g + (one.batch === batch && one.id === flow ? massOf(one.amount) : 0), 0);
+
+/** Vegetables that go whole to the plates: the same for every serving that is still to go out. */
+function sidesOf(meal: OpenedMeal, { dishes }: Sharing): readonly Side[] {
+  const servings = dishes.reduce((total, { count }) => total + count, 0);
+  const known = ingredientsById(meal.input);
+  return meal.input.batches.flatMap((batch) => {
+    const grams = flowing(meal, batch.id, 'strained');
+    if (batch.goes?.strained !== 'plates' || servings === 0 || grams < WORTH_A_PLATE * servings) return [];
+    const of = itemsOf(batch).flatMap(({ ref, state }) => {
+      const ingredient = known.get(ref);
+      return state === 'in' && ingredient?.section === 'vegetables' ? [ingredient.name] : [];
+    });
+    return [{ batch: batch.id, eachG: grams / servings, of: [...new Set(of)] }];
+  });
+}
+/** Less than this on a plate is no side, g. */
+const WORTH_A_PLATE = 5;
+
+/** Fat skimmed off is what the griddle wants: whether it goes round. */
+function griddleOf(meal: OpenedMeal, { dishes }: Sharing): Shares['griddle'] {
+  const wantsG = dishes.reduce((total, { id, count }) => {
+    const kind = meal.input.meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own';
+    return (
+      total + itemsFor(kind, count).reduce((g, { name, amount }) => g + (name === SKIMMED ? amount : 0), 0)
+    );
+  }, 0);
+  if (wantsG === 0) return undefined;
+  return { wantsG, thereG: meal.input.batches.reduce((g, { id }) => g + flowing(meal, id, 'skim'), 0) };
+}
+
+/** Of a mixture that would be too wet: what of its liquid its dishes do not want. */
+function setApartOf({ plan }: OpenedMeal, { dishes, sources }: Sharing): Shares['setApart'] {
+  const wantedMl = plan.tickets.reduce(
+    (total, { count, liquid, meat, held }) => total + count * (liquid.want + held * meat.want),
+    0,
+  );
+  const shredG = sum(sources, 'shredG');
+  return sources.flatMap(({ batch, mixed, liquidMl, shredG: own }) => {
+    if (!mixed || shredG <= 0 || dishes.length === 0) return [];
+    const ml = liquidMl - (wantedMl * own) / shredG;
+    return ml > WORTH_IT * liquidMl ? [{ batch, ml }] : [];
+  });
+}
+/** Less than this of it nobody sets apart. */
+const WORTH_IT = 0.05;

@@ -1,0 +1,39 @@
+import { describe, expect, test } from '@jest/globals';
+import { usualKitchen, withChopped, withSkim } from '../../batch/index.ts';
+import { openMeal } from '../../model/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
+import { defatsOf, vesselFor } from './defat.ts';
+
+const pot = batchOf([lotOf('beef-blade-roast', 3000)]);
+const one = (batch: typeof pot) => {
+  const [found] = openMeal(inputOf([batch], [dishOf('taco', 20)])).nominal.batches;
+  if (!found) throw new Error('no batch');
+  return found;
+};
+
+describe('taking the fat off', () => {
+  test('each way says what it takes, whichever way is chosen; the longer it waits the more', () => {
+    const ways = (batch: typeof pot) => defatsOf(one(batch)).map(({ way, fatG }) => [way, Math.round(fatG)]);
+    expect(ways(withSkim(pot, 'chill'))).toEqual(ways(pot));
+    const [hot, settle, chill] = defatsOf(one(pot)).map(({ fatG }) => fatG);
+    expect(hot).toBeLessThan(settle ?? NaN);
+    expect(settle).toBeLessThan(chill ?? NaN);
+  });
+
+  test('the smallest vessel that holds it, and none that would run over', () => {
+    expect(vesselFor(2000, usualKitchen)?.name).toBe('20 cm pot');
+    expect(vesselFor(3000, usualKitchen)?.name).not.toBe('20 cm pot');
+    expect(vesselFor(200_000, usualKitchen)).toBeUndefined();
+  });
+});
+
+test('chopped, what will not pull goes into the bowl too', () => {
+  const minutes = { text: '1 h', lo: 60, hi: 60 };
+  const short = batchOf([lotOf('beef-shank', 3000)], {
+    cook: [{ heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid: 'on', minutes }],
+  });
+  const [pulled, chopped] = [one(short).mass.sums, one(withChopped(short)).mass.sums];
+  expect(pulled.unpulled).toBeGreaterThan(500);
+  expect(chopped.unpulled).toBe(0);
+  expect(chopped.shred).toBeGreaterThan(pulled.shred + 0.8 * pulled.unpulled);
+});

@@ -1,0 +1,28 @@
+import { type Skim, skims } from '../../batch/index.ts';
+import { mainOf, takenBy } from '../../broth/index.ts';
+import { skimShare } from '../../work/index.ts';
+import { brimMl, FULL } from '../../pot/index.ts';
+import type { Input, NominalBatch } from '../../model/index.ts';
+
+/** A way of taking the fat off: what comes off, g, and after how long, min. */
+export interface Defat {
+  readonly way: Skim;
+  readonly fatG: number;
+  readonly afterMin: number;
+}
+
+/** Until it can be skimmed so, min (common practice, no source). */
+const after: Readonly<Record<Skim, number>> = { hot: 5, settle: 20, chill: 600, leave: 0 };
+
+/** What each way of skimming would take off the pot's liquid. */
+export function defatsOf({ plan, mass }: NominalBatch): readonly Defat[] {
+  if (!plan.liquid) return [];
+  const floating = mainOf(mass.liquid).pool.fat + takenBy(plan.liquid, mass.liquid, 'skim').fat;
+  return skims.map((way) => ({ way, fatG: skimShare[way] * floating, afterMin: after[way] }));
+}
+
+/** The smallest vessel of the kitchen that holds so much without being too full; undefined: none does. */
+export const vesselFor = (ml: number, { vessels }: Input['kitchen']) =>
+  vessels
+    .filter((vessel) => vessel.kind !== 'pan' && vessel.kind !== 'tray' && FULL * brimMl(vessel) >= ml)
+    .sort((a, b) => brimMl(a) - brimMl(b))[0];

@@ -1,0 +1,86 @@
+import type { MealReckoning } from '../../reckoning/index.ts';
+import { avoidable, type Avoidable } from '../../batch/index.ts';
+import { type Amount, nothing, plus, times } from '../../ledger/index.ts';
+import { ingredientsById, type OpenedMeal, speciesOf } from '../../model/index.ts';
+import { carriers } from '../../order/index.ts';
+import { heldIn, itemsOf } from '../../pot/index.ts';
+import type { Range } from '../../quantity/index.ts';
+
+/** What one serving of a dish holds, of what comes out of the pots; bread and what goes on it are not in it. */
+export interface PerServing {
+  readonly dish: string;
+  readonly name: string;
+  readonly energyKcal: Range;
+  readonly proteinG: Range;
+  readonly fatG: Range;
+  readonly saltG: Range;
+  /** What guests may have to avoid: of the pots, of what it is built on and what goes on it. */
+  readonly holds: readonly Avoidable[];
+}
+
+/** kcal in a gram (Atwater's general factors, published: as USDA SR24 documents them; salt and water have none). */
+const ATWATER = { protein: 4, fat: 9, carbohydrate: 4, alcohol: 7 } as const;
+
+/** Energy of an amount, kcal. */
+export const energyOf = ({ protein, fat, starch, other, alcohol }: Amount): number =>
+  ATWATER.protein * protein +
+  ATWATER.fat * fat +
+  ATWATER.carbohydrate * (starch + other) +
+  ATWATER.alcohol * alcohol;
+
+/**
+ * What one serving of each dish holds: the flows to its plates over its servings, as far as the serving's own weight is
+ * known. An estimate throughout: what is in the flesh comes from the tables.
+ */
+export function perServing(
+  meal: OpenedMeal,
+  { servings }: Pick<MealReckoning, 'servings'>,
+): readonly PerServing[] {
+  const { nominal, input, plan } = meal;
+  const pots = potsHold(meal);
+  return plan.tickets.map((ticket, t) => {
+    const filled = nominal.served.filled[t] ?? 0;
+    const all = nominal.flows
+      .filter(
+        ({ id, dish }) =>
+          dish === ticket.id &&
+          (id === 'servedMeat' || id === 'servedHeld' || id === 'servedSalt' || id === 'servedLiquid'),
+      )
+      .reduce((sum, { amount }) => plus(sum, amount), nothing);
+    const one = filled > 0 ? times(all, 1 / filled) : nothing;
+    const { mid = 0, p10 = mid, p90 = mid } = servings.find(({ dish }) => dish === ticket.id)?.meatG ?? {};
+    const [low, high] = mid > 0 ? [p10 / mid, p90 / mid] : [1, 1];
+    const range = (value: number, off: number): Range => ({
+      mid: value,
+      p10: value * low * (1 - off),
+      p50: value,
+      p90: value * high * (1 + off),
+    });
+    const dish = input.meal.dishes.find(({ id }) => id === ticket.id);
+    const on = dish ? [carriers[dish.kind] ?? [], dish.besides ?? []].flat() : [];
+    const holds = new Set<string>([...pots, ...on.flatMap(({ holds: held = [] }) => held)]);
+    return {
+      dish: ticket.id,
+      name: ticket.name,
+      energyKcal: range(energyOf(one), OFF.energy),
+      proteinG: range(one.protein, OFF.protein),
+      fatG: range(one.fat, OFF.fat),
+      saltG: range(one.salt, OFF.salt),
+      holds: avoidable.filter((what) => holds.has(what)),
+    };
+  });
+}
+
+/** What the composition itself is off by, relative: cooked fat is known worst (estimates; see numbers.md 1). */
+const OFF = { energy: 0.07, protein: 0.05, fat: 0.2, salt: 0.1 } as const;
+
+/** Animals and allergens of all the pots that feed the meal. */
+function potsHold({ input }: OpenedMeal): ReadonlySet<string> {
+  const known = [...ingredientsById(input).values()];
+  return new Set(
+    input.batches.flatMap((batch) => [
+      ...batch.lots.flatMap(({ cut }) => speciesOf(cut, input) ?? []),
+      ...heldIn(itemsOf(batch), known).held.map(({ what }) => what),
+    ]),
+  );
+}

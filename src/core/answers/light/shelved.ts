@@ -1,0 +1,98 @@
+import {
+  avoidable,
+  type Avoidable,
+  type Batch,
+  isStrained,
+  type Keepable,
+  type ShelfItem,
+} from '../../batch/index.ts';
+import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts';
+import { gramsLeft } from '../../keep/index.ts';
+import { massOf, nothing, plus, type Amount } from '../../ledger/index.ts';
+import { ingredientsById, type OpenedMeal, speciesOf } from '../../model/index.ts';
+import { heldIn, itemsOf } from '../../pot/index.ts';
+
+/** What of a batch can go to the shelf, before it is put there. */
+export type Shelvable = Pick<
+  ShelfItem,
+  'what' | 'name' | 'grams' | 'ml' | 'saltG' | 'fatG' | 'waterG' | 'proteinG' | 'holds' | 'batch'
+>;
+
+/** Less than this nobody keeps, g. */
+const WORTH_A_BOX = 20;
+
+/** What is left of a batch and worth a box: its shred, its broth or sauce, and the fat that was skimmed. */
+export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable[] {
+  const { nominal, now } = meal;
+  const plan = now.find(({ id }) => id === batchId);
+  if (!plan) return [];
+  const amountOf = (...ids: readonly string[]): Amount =>
+    nominal.flows
+      .filter(({ batch, id }) => batch === batchId && ids.includes(id))
+      .reduce((sum, { amount }) => plus(sum, amount), nothing);
+  const cut = cutsNamed(plan.cuts.map(({ name }) => name)) || plan.batch.name.toLowerCase();
+  const strained = isStrained(plan.batch);
+  const holds = holdsOf(meal, plan.batch);
+  const shelved = (what: Keepable, name: string, amount: Amount, ml?: number): Shelvable => ({
+    what,
+    name,
+    grams: massOf(amount),
+    ...(ml !== undefined && { ml }),
+    saltG: amount.salt,
+    fatG: amount.fat,
+    waterG: amount.water,
+    proteinG: amount.protein,
+    ...(holds.length > 0 && { holds: [...holds] }),
+    batch: batchId,
+  });
+  const liquid = amountOf('keptLiquid');
+  const fat = amountOf('skim', 'skimOnWay', 'panFatKept');
+  return [
+    shelved('shred', `${cut}, shredded`, amountOf('keptShred')),
+    shelved(
+      strained ? 'broth' : 'sauce',
+      `${cut} ${strained ? 'broth' : 'sauce'}`,
+      liquid,
+      volumeOf(massOf(liquid) - liquid.fat, liquid.fat, strained),
+    ),
+    shelved('fat', `${cut} fat`, fat),
+  ].filter(({ grams }) => grams >= WORTH_A_BOX);
+}
+
+/** What was cooked, as a label says it: "beef shank and beef blade roast". */
+const cutsNamed = (names: readonly string[]): string =>
+  [...new Set(names.map((name) => name.split(',')[0]?.toLowerCase() ?? name))].join(' and ');
+
+/** What guests may not have in it: its animals, and what its ingredients are known to hold. */
+function holdsOf({ input }: OpenedMeal, batch: Batch): readonly Avoidable[] {
+  const species = batch.lots.flatMap(({ cut }) => speciesOf(cut, input) ?? []);
+  const known = [...ingredientsById(input).values()];
+  const all = new Set<string>([...species, ...heldIn(itemsOf(batch), known).held.map(({ what }) => what)]);
+  return avoidable.filter((one) => all.has(one));
+}
+
+/** Grams of a kept thing that was measured by volume, ml. */
+export const gramsOfKept = (what: Keepable, ml: number): number =>
+  ml * (what === 'fat' ? FAT_DENSITY : what === 'broth' ? BROTH : what === 'sauce' ? SAUCE : 1);
+
+/** So much of a thing on the shelf: g, and of a liquid ml too. */
+export interface ShelfAmount {
+  readonly grams: number;
+  readonly ml: number | undefined;
+}
+
+/** What is left of a thing on the shelf, and what of that each of its boxes holds. */
+export function amountOnShelf(item: ShelfItem): {
+  readonly all: ShelfAmount;
+  readonly box: ShelfAmount;
+  readonly boxes: number;
+} {
+  const boxes = item.boxes ?? 1;
+  const grams = gramsLeft(item);
+  const ml = item.ml !== undefined && item.grams > 0 ? (item.ml * grams) / item.grams : undefined;
+  return {
+    all: { grams, ml },
+    box: { grams: grams / boxes, ml: ml === undefined ? undefined : ml / boxes },
+    boxes,
+  };
+}

@@ -1,0 +1,205 @@
+import { nominalLiquid, type LiquidDraw } from '../../broth/index.ts';
+import { nominalLot, type LotDraw } from '../../meat/index.ts';
+import { condition, type Conditioned, type SparseRow } from '../../pooled/index.ts';
+import { valueAt } from '../../quantity/index.ts';
+import { normals } from '../run/normals.ts';
+import { type BatchDraw, emptyBatchMass, runBatch } from '../run/run.ts';
+import type { BatchPlan } from '../plan/plan.ts';
+import {
+  covarianceOf,
+  latentsOf,
+  multiplierOf,
+  multipliersOf,
+  priorMultipliersOf,
+  priorOf,
+  type Latent,
+} from './latents.ts';
+import type { Learned } from '../../batch/index.ts';
+import { type Saying, sayingsOf } from './sayings.ts';
+import { readingsOf, unread, type Reading } from './readings.ts';
+
+/** What is known of a meal after its weighings: the middle of it, and how a draw of what was known before moves. */
+export interface Posterior {
+  readonly latents: readonly Latent[];
+  /** The middle, for each batch. */
+  readonly centre: readonly BatchDraw[];
+  /** What each latent multiplies by, in each draw. */
+  readonly drawn: (n: number) => readonly Float64Array[];
+  /** What the readings say of each kind by themselves: the message that the log learns from. */
+  readonly says: () => readonly Saying[];
+  /** A reading lay beyond what is plausible: with another bound something else would be taught. */
+  readonly isBounded: boolean;
+}
+
+/** The run is bent, so its slopes are taken anew at each better middle. */
+const ROUNDS = 4;
+const STEP = 0.02;
+/** Of more than so many latents the slopes are taken once: each of many bends the run but little. */
+const MANY = 300;
+/**
+ * What a reading can be off and still be of this meat, in standard deviations of what was foretold (estimate): what lies
+ * beyond is missing or found.
+ */
+const PLAUSIBLE = 2.5;
+
+export const plainDraw = (plan: BatchPlan): BatchDraw => ({
+  lots: plan.lots.map(() => ({ ...nominalLot })),
+  liquid: { ...nominalLiquid },
+});
+
+/** Sets the multiplier of a latent in the draw of its batch. */
+export function put(draw: BatchDraw | undefined, latent: Latent, value: number): void {
+  if (!draw) return;
+  const multiplier = multiplierOf(latent, value);
+  if (latent.lot === undefined) draw.liquid[latent.what as keyof LiquidDraw] = multiplier;
+  else {
+    const lot = draw.lots[latent.lot];
+    if (lot) lot[latent.what as keyof LotDraw] = multiplier;
+  }
+}
+
+/**
+ * One posterior for the middle and the draws. The logarithms of what nobody knows are normal, with the lots of a cut and of
+ * the kitchen sharing theirs; each reading is a linear look at them, by the slopes of the forward run at the middle
+ * (Gauss and Newton's steps), so that a weighed shred, pot or broth teaches of all that came before it.
+ */
+export function posteriorOf(
+  meal: string,
+  plans: readonly BatchPlan[],
+  {
+    learned,
+    plausible = PLAUSIBLE,
+  }: { readonly learned?: Learned | undefined; readonly plausible?: number } = {},
+): Posterior {
+  const latents = latentsOf(meal, plans, learned);
+  const readings = readingsOf(plans);
+  const priors = (n: number) => latents.map((latent) => priorOf(meal, latent, n));
+  const foreseen = (n: number) => latents.map((latent) => priorMultipliersOf(meal, latent, n));
+  if (readings.length === 0)
+    return {
+      latents,
+      centre: centreAt(plans, latents, () => 0),
+      drawn: foreseen,
+      says: () => [],
+      isBounded: false,
+    };
+
+  const blind = plans.map(unread);
+  const covariance = (i: number, j: number) => covarianceOf(latents[i], latents[j]);
+  const noise = readings.map((reading) => reading.noise);
+  let middle = new Float64Array(latents.length);
+  let rows: readonly SparseRow[] = [];
+  let off = new Float64Array(readings.length);
+  let conditioned: Conditioned | undefined;
+  let isBounded = false;
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const anew = round === 0 || latents.length <= MANY;
+    const looked = lookAt(blind, latents, readings, middle, anew);
+    if (anew) rows = looked.rows;
+    conditioned = anew || !conditioned ? condition(latents.length, covariance, rows, noise) : conditioned;
+    const { gain, spread } = conditioned;
+    off = Float64Array.from(readings, ({ value }, r) => {
+      // How far the reading is from what was foretold before anything was known.
+      const about = (rows[r] ?? []).reduce((sum, [i, slope]) => sum + slope * valueAt(middle, i), 0);
+      const far = Math.log(value / valueAt(looked.foretold, r)) + about;
+      const most = plausible * valueAt(spread, r);
+      if (Math.abs(far) > most) isBounded = true;
+      return Math.max(-most, Math.min(most, far));
+    });
+    middle = Float64Array.from(gain, (of) => dot(of, off));
+  }
+  return {
+    latents,
+    centre: centreAt(plans, latents, (i) => valueAt(middle, i)),
+    isBounded,
+    says: () => (conditioned ? sayingsOf(latents, middle, covariance, rows, conditioned) : []),
+    drawn: (n) =>
+      conditioned
+        ? moved(meal, priors(n), rows, off, noise, conditioned, n).map((values, i) => {
+            const latent = latents[i];
+            return latent ? multipliersOf(latent, values) : values;
+          })
+        : foreseen(n),
+  };
+}
+
+/** The middle that a value of each latent leads to. */
+function centreAt(
+  plans: readonly BatchPlan[],
+  latents: readonly Latent[],
+  value: (i: number) => number,
+): BatchDraw[] {
+  const centre = plans.map(plainDraw);
+  for (const [i, latent] of latents.entries()) put(centre[latent.batch], latent, value(i));
+  return centre;
+}
+
+/** The middle before anything is weighed: as the log has taught. */
+export const foretold = (meal: string, plans: readonly BatchPlan[], learned: Learned): readonly BatchDraw[] =>
+  centreAt(plans, latentsOf(meal, plans, learned), () => 0);
+
+const dot = (a: Float64Array, b: Float64Array) => {
+  let sum = 0;
+  for (let k = 0; k < a.length; k += 1) sum += valueAt(a, k) * valueAt(b, k);
+  return sum;
+};
+
+/** What the run says of each reading at a middle, and its slopes there, both in logarithms. */
+function lookAt(
+  plans: readonly BatchPlan[],
+  latents: readonly Latent[],
+  readings: readonly Reading[],
+  middle: Float64Array,
+  slopes: boolean,
+): { readonly foretold: Float64Array; readonly rows: readonly SparseRow[] } {
+  const foretold = new Float64Array(readings.length);
+  const rows: [number, number][][] = readings.map(() => []);
+  for (const [b, plan] of plans.entries()) {
+    const own = readings.flatMap((reading, r) => (reading.batch === b ? [{ reading, r }] : []));
+    if (own.length === 0) continue;
+    const draw = plainDraw(plan);
+    const mine = latents.flatMap((latent, i) => (latent.batch === b ? [{ latent, i }] : []));
+    for (const { latent, i } of mine) put(draw, latent, valueAt(middle, i));
+    const mass = emptyBatchMass(plan);
+    runBatch(plan, draw.lots, draw.liquid, mass);
+    const at = own.map(({ reading }) => Math.max(1e-6, reading.foretold(mass)));
+    for (const [k, { r }] of own.entries()) foretold[r] = at[k] ?? 1e-6;
+    for (const { latent, i } of slopes ? mine : []) {
+      put(draw, latent, valueAt(middle, i) + STEP);
+      runBatch(plan, draw.lots, draw.liquid, mass);
+      for (const [k, { reading, r }] of own.entries()) {
+        const slope = Math.log(Math.max(1e-6, reading.foretold(mass)) / (at[k] ?? 1)) / STEP;
+        if (slope !== 0) rows[r]?.push([i, slope]);
+      }
+      put(draw, latent, valueAt(middle, i));
+    }
+  }
+  return { foretold, rows };
+}
+
+/** Each draw moved by what it should have weighed and did not. */
+function moved(
+  meal: string,
+  priors: readonly Float64Array[],
+  rows: readonly SparseRow[],
+  off: Float64Array,
+  noise: readonly number[],
+  { gain }: Conditioned,
+  n: number,
+): readonly Float64Array[] {
+  const columns = priors.map((column) => column.slice());
+  const errors = noise.map((sigma, r) => normals(`${meal}|reading|${r}`, n).map((z) => sigma * z));
+  const short = new Float64Array(rows.length);
+  for (let d = 0; d < n; d += 1) {
+    for (const [r, row] of rows.entries()) {
+      let sum = valueAt(off, r) + (errors[r]?.[d] ?? 0);
+      for (const [i, slope] of row) sum -= slope * (priors[i]?.[d] ?? 0);
+      short[r] = sum;
+    }
+    for (const [i, column] of columns.entries()) {
+      const of = gain[i];
+      if (of) column[d] = valueAt(column, d) + dot(of, short);
+    }
+  }
+  return columns;
+}

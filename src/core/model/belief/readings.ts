@@ -1,0 +1,89 @@
+import { mainOf, noLiquidWeighed } from '../../broth/index.ts';
+import { massOf } from '../../ledger/index.ts';
+import { isWeighed, type LotPlan } from '../../meat/index.ts';
+import type { BatchMass } from '../run/run.ts';
+import type { BatchPlan } from '../plan/plan.ts';
+
+/** Something that was weighed and that the plan would have foretold: what it came to, and what a run says of it. */
+export interface Reading {
+  /** The batch by its place among the plans. */
+  readonly batch: number;
+  readonly value: number;
+  /** Relative standard deviation of the reading itself. */
+  readonly noise: number;
+  readonly foretold: (mass: BatchMass) => number;
+}
+
+/** A kitchen scale: a share, and g (estimates). */
+const SCALE = { share: 0.002, grams: 1 };
+/** A jug's mark, or a spoon's depth (estimate). */
+const JUG = 0.02;
+
+const ofScale = (grams: number) => SCALE.share + SCALE.grams / Math.max(1, grams);
+
+const ofLots = ['cooked', 'pickings', 'shred'] as const;
+
+/**
+ * What was weighed in the batches that teaches of what came before it. Raw weights, trimmings, bones and the pour are no
+ * such readings: the plan goes on from them. A sum over several lots is one reading.
+ */
+export function readingsOf(plans: readonly BatchPlan[]): readonly Reading[] {
+  return plans.flatMap((plan, batch) => [...lotReadings(plan, batch), ...liquidReadings(plan, batch)]);
+}
+
+function lotReadings({ weighings }: BatchPlan, batch: number): Reading[] {
+  return weighings.flatMap(({ flow, lots, grams }) => {
+    const of = ofLots.find((one) => one === flow);
+    if (of === undefined || lots.length === 0 || !(grams > 0)) return [];
+    const foretold = ({ lots: masses }: BatchMass) =>
+      lots.reduce((sum, i) => sum + (masses[i]?.[of] ?? 0), 0);
+    return [{ batch, value: grams, noise: ofScale(grams), foretold }];
+  });
+}
+
+function liquidReadings({ liquid }: BatchPlan, batch: number): Reading[] {
+  if (!liquid) return [];
+  const { weighed, steps } = liquid;
+  const first = (what: 'strain' | 'skim') => steps.findIndex((step) => step.what === what);
+  const taken = (what: 'strain' | 'skim') => (mass: BatchMass) => {
+    const pool = mass.liquid.taken[first(what)];
+    return pool ? massOf(pool) : 0;
+  };
+  const found: (readonly [number, number, Reading['foretold']])[] = [
+    [weighed.steam, ofScale(weighed.steam), ({ liquid: { steam } }) => steam],
+    [weighed.pot, ofScale(weighed.pot), ({ liquid: { potG } }) => potG],
+    [weighed.strained, ofScale(weighed.strained), taken('strain')],
+    [weighed.skim, ofScale(weighed.skim), taken('skim')],
+    isWeighed(weighed.liquidMl)
+      ? [weighed.liquidMl, JUG, (mass) => madeMl(mass)]
+      : [weighed.liquid, ofScale(weighed.liquid), (mass) => mainOf(mass.liquid).madeG],
+  ];
+  return found
+    .filter(([value]) => isWeighed(value) && value > 0)
+    .map(([value, noise, foretold]) => ({ batch, value, noise, foretold }));
+}
+
+/** The main liquid before anything of it was drunk or poured away, ml. */
+const madeMl = ({ liquid }: BatchMass): number => {
+  const { ml, grams, madeG } = mainOf(liquid);
+  return grams > 0 ? (ml * madeG) / grams : ml;
+};
+
+/** The plan as it was before those readings: what it would have foretold. */
+export const unread = (plan: BatchPlan): BatchPlan => ({
+  ...plan,
+  lots: plan.lots.map((lot): LotPlan => ({
+    ...lot,
+    weighed: { ...lot.weighed, cooked: NaN, pickings: NaN, shred: NaN },
+  })),
+  liquid: plan.liquid && {
+    ...plan.liquid,
+    // The pour and what has gone since are no readings: the plan goes on from them.
+    weighed: {
+      ...noLiquidWeighed(),
+      pour: plan.liquid.weighed.pour,
+      drunk: plan.liquid.weighed.drunk,
+      pouredAway: plan.liquid.weighed.pouredAway,
+    },
+  },
+});

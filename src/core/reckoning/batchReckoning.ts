@@ -1,0 +1,217 @@
+import { isStrained } from '../batch/index.ts';
+import { bodyOf, type Body, mlOf } from '../broth/index.ts';
+import { BROTH } from '../work/index.ts';
+import { comeOut, type ComesOut, stillIn } from '../pot/index.ts';
+import { heldOfTicket, needOf } from '../order/index.ts';
+import { type Range, rangeOf } from '../quantity/index.ts';
+import {
+  type BatchPlan,
+  type Drawn,
+  batchColumns,
+  type BatchFigure,
+  type BoilsCovered,
+  type LiquidFigure,
+  type MeatFigure,
+  ingredientsById,
+  type Input,
+  type Problem,
+  type NominalBatch,
+  type OpenedMeal,
+  type SearFigures,
+  liquidFigures,
+  meatFigures,
+  bowlG,
+} from '../model/index.ts';
+import { nextActOf, type NextAct } from './nextAct.ts';
+import { milestonesIn, tickedTasks } from './seen.ts';
+import { lotReckoning, type LotReckoning } from './lotReckoning.ts';
+import { writtenOf, type Written } from './written.ts';
+import { liquidsOf, type LiquidReckoning } from './liquids.ts';
+import { saltFigures, type SaltFigures } from './salt.ts';
+import { secondWaveOf, type SecondWave } from './secondWave.ts';
+import { potOf, type PotPicture } from './potPicture.ts';
+
+/** A figure, or null where no stage can answer yet. */
+export type Answer = Range | null;
+
+export interface BatchReckoning {
+  readonly id: string;
+  readonly meat: Readonly<Record<MeatFigure, Range>>;
+  /** Of broth and sauce the one that is not made is null. */
+  readonly liquid: Readonly<Record<Exclude<LiquidFigure, 'liquidMl'> | 'brothMl' | 'sauceMl', Answer>>;
+  /** Minutes from the moment the pot is hot. */
+  readonly ready: {
+    readonly firstCheckMin: number | null;
+    readonly min: Answer;
+    /** After a fork has said "not yet"; the lot to look at. */
+    readonly nextCheckMin?: number;
+    readonly lookAt?: string;
+    /** Where every phase has its time: what that gives. */
+    readonly written: Written | null;
+  };
+  readonly lots: readonly LotReckoning[];
+  readonly pot: PotPicture | null;
+  readonly salt: SaltFigures | null;
+  /** Each finished liquid, the pot's own first, and what it still wants. */
+  readonly liquids: readonly LiquidReckoning[];
+  /** What gelatin makes of the finished liquid; null where there is none. */
+  readonly body: Body | null;
+  /** What the sear takes, or would take. */
+  readonly sear: SearFigures;
+  /** What went in and must come out again, and how many have. */
+  readonly comeOut: readonly ComesOut[];
+  /** How long each phase of the cook lasts, min. */
+  readonly lengths: readonly number[];
+  /** What the plates want of this batch: the meal's need, dealt by what each batch can give. */
+  readonly need: {
+    readonly meatG: number;
+    readonly liquidMl: number;
+    /** Of the liquid what each dish is ladled, and what the shred of all is to hold, ml. */
+    readonly dishes: readonly { readonly dish: string; readonly name: string; readonly ml: number }[];
+    readonly heldMl: number;
+  };
+  /** The shred with what the plates want it to hold, g. */
+  readonly dressedG: number;
+  /** What it wants next, as far as the readings and the ticks tell. */
+  readonly next: NextAct;
+  /** What was not tender and went back. */
+  readonly second: SecondWave | null;
+  /** It boils under its lid, and the oven that would keep it below. */
+  readonly boils: BoilsCovered | null;
+  /** The pot boils dry before the meat is tender. */
+  readonly dry: boolean;
+}
+
+/** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
+export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
+  const { batches } = nominal;
+  const shred = ({ plan, mass }: NominalBatch) => bowlG(plan, mass);
+  const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
+  const share = (of: (batch: NominalBatch) => number) => {
+    const all = batches.reduce((sum, other) => sum + of(other), 0);
+    return all > 0 ? of(batch) / all : 1 / batches.length;
+  };
+  const { meatG, liquidMl } = needOf(plan.tickets);
+  const part = share(liquid);
+  return {
+    meatG: meatG * share(shred),
+    liquidMl: liquidMl * part,
+    dishes: plan.tickets.flatMap(({ id, name, count, liquid: { want } }) =>
+      want > 0 ? [{ dish: id, name, ml: count * want * part }] : [],
+    ),
+    heldMl: plan.tickets.reduce((sum, ticket) => sum + part * ticket.count * heldOfTicket(ticket), 0),
+  };
+}
+
+/** What of a batch must come out again: its items by their fate, and the bones of its lots. */
+function comeOutOf({ plan }: NominalBatch, input: Input): readonly ComesOut[] {
+  const boned = plan.lots.flatMap((lot, i) => {
+    const typed = plan.batch.lots.find(({ id }) => id === lot.id);
+    return typed && lot.boneShare > 0
+      ? [{ lot: typed, name: `bones of ${(plan.cuts[i]?.name ?? '').split(',')[0]?.toLowerCase() ?? ''}` }]
+      : [];
+  });
+  return comeOut(plan.batch, ingredientsById(input), boned, input.entries);
+}
+
+/** The shred is weighed and something is still in it. */
+export function stillInPot(batch: NominalBatch, input: Input): Problem[] {
+  const { plan } = batch;
+  if (!plan.lots.some(({ weighed }) => !Number.isNaN(weighed.shred))) return [];
+  const left = stillIn(comeOutOf(batch, input)).filter(({ kind }) => kind === 'item');
+  if (left.length === 0) return [];
+  const things = left.map(({ name, count = 0, back }) => ({ name, left: count - back, of: count }));
+  return [{ batch: plan.id, stage: 'bench', says: { what: 'still in', things } }];
+}
+
+/** One batch as a screen, a file and the command line show it. */
+export function batchReckoning(
+  one: NominalBatch,
+  meal: OpenedMeal,
+  drawn: Drawn | undefined,
+): BatchReckoning {
+  return {
+    ...figuresOf(one, drawn, needOfBatch(one, meal)),
+    salt: saltFigures(one, meal.nominal.flows),
+    comeOut: comeOutOf(one, meal.input),
+    second: secondWaveOf(one, meal.input),
+    next: nextActOf({
+      batch: one.plan.batch,
+      bought: one.mass.sums.raw > 0,
+      milestones: milestonesIn(one.plan, tickedTasks(meal.input.entries)),
+      ready: one.plan.ready,
+    }),
+  };
+}
+
+function figuresOf(
+  { plan, mass }: NominalBatch,
+  drawn: Drawn | undefined,
+  need: BatchReckoning['need'],
+): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next' | 'second'> {
+  const { columns: mid, write } = batchColumns(1);
+  write(mass, plan, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, 0);
+  const columns = drawn?.batches.get(plan.id)?.columns;
+  const range = (name: BatchFigure): Range =>
+    rangeOf(mid[name][0] ?? NaN, columns?.[name] ?? new Float64Array(0));
+  // What the meat gives is known without a time; the rest of the liquid is not.
+  const known = (name: LiquidFigure): Answer =>
+    plan.liquid || name === 'juiceMl' || name === 'fatG' ? range(name) : null;
+  const { liquidMl: left, ...liquid } = mapValues(liquidFigures, known);
+  // What is left of a pot that boils dry is no broth.
+  const dry = plan.liquid !== undefined && mass.liquid.dry;
+  const liquidMl = dry ? null : left;
+  return {
+    id: plan.id,
+    meat: mapValues(meatFigures, range),
+    liquid: {
+      ...liquid,
+      saltPct: dry ? null : liquid.saltPct,
+      brothMl: isStrained(plan.batch) ? liquidMl : null,
+      sauceMl: isStrained(plan.batch) ? null : liquidMl,
+    },
+    ready: readyOf(plan, () => range('readyMin'), columns?.readyMin),
+    lots: plan.lots.flatMap((lot, i) => {
+      const m = mass.lots[i];
+      const cut = plan.cuts[i];
+      if (!m || !cut) return [];
+      return [lotReckoning(lot.id, cut, m, plan.ready)];
+    }),
+    liquids: liquidsOf({ plan, mass }, drawn),
+    body: liquidMl ? bodyOf(liquid.gelatinG?.mid ?? 0, liquidMl.mid) : null,
+    pot: potOf(plan),
+    sear: plan.sear,
+    lengths: plan.lengths,
+    need,
+    dressedG: bowlG(plan, mass) * (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
+    boils: plan.boilsCovered
+      ? { ...plan.boilsCovered, minutes: plan.boilsCovered.minutes - (plan.ready?.potFrom ?? 0) }
+      : null,
+    dry,
+  };
+}
+
+/** A record with the same keys. */
+const mapValues = <K extends string, T>(
+  of: Readonly<Record<K, unknown>>,
+  value: (key: NoInfer<K>) => T,
+): Record<K, T> =>
+  Object.fromEntries((Object.keys(of) as K[]).map((key) => [key, value(key)])) as Record<K, T>;
+
+function readyOf(
+  plan: BatchPlan,
+  min: () => Range,
+  drawn: Float64Array | undefined,
+): BatchReckoning['ready'] {
+  const { ready } = plan;
+  if (!ready) return { firstCheckMin: null, min: null, written: writtenOf(plan, undefined, undefined) };
+  const { potFrom, firstCheck, nextCheck, lookAt } = ready;
+  const tender = min();
+  return {
+    firstCheckMin: firstCheck - potFrom,
+    min: tender,
+    ...(nextCheck !== undefined && { nextCheckMin: nextCheck - potFrom }),
+    lookAt,
+    written: writtenOf(plan, tender, drawn),
+  };
+}

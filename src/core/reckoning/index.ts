@@ -1,0 +1,14 @@
+export { type BatchReckoning } from './batchReckoning.ts';
+export { type Cause } from './causes.ts';
+export { costs, servingCosts } from './costs.ts';
+export { type LiquidReckoning, leftOfLiquid } from './liquids.ts';
+export { type LotReckoning, lotReckoning } from './lotReckoning.ts';
+export { type MealReckoning } from './mealReckoning.ts';
+export { type NextAct, nextInDay } from './nextAct.ts';
+export { type PotPicture, type VesselPicture } from './potPicture.ts';
+export { type Reckoning, reckon } from './reckon.ts';
+export { milestonesIn, tickedIn, tickedTasks } from './seen.ts';
+export { servedOf, wentOut } from './served.ts';
+export { stillGood, takenOut } from './takenOut.ts';
+export { withOldRanges } from './withOldRanges.ts';
+export { withWater } from './withWater.ts';

@@ -1,0 +1,183 @@
+import { mlOf } from '../broth/index.ts';
+import { needOf, type Ticket } from '../order/index.ts';
+import { isWeighed } from '../meat/index.ts';
+import { SHORT } from '../plates/index.ts';
+import { valueAt, percentileOfSorted, type Range, rangeOf } from '../quantity/index.ts';
+import type { Answer } from './batchReckoning.ts';
+import {
+  bowlG,
+  largestLot,
+  type Drawn,
+  type Nominal,
+  type BatchPlan,
+  type MealPlan,
+} from '../model/index.ts';
+
+export interface Serving {
+  readonly dish: string;
+  readonly name: string;
+  readonly count: number;
+  readonly meatG: Range;
+  /** All the liquid one serving gets: ladled, and held by its shred. */
+  readonly liquidMl: Answer;
+  readonly heldMl: Answer;
+}
+
+export interface MealReckoning {
+  readonly needG: number;
+  readonly needMl: number;
+  /** The dishes that can be counted, as the plates want them. */
+  readonly tickets: readonly Ticket[];
+  readonly servings: readonly Serving[];
+  readonly shredG: Range;
+  readonly liquidMl: Answer;
+  /** Share of draws in which every serving gets what is wanted; null without draws or a time. */
+  readonly enough: number | null;
+  readonly shortFirst: 'meat' | 'liquid' | null;
+  readonly plates: {
+    readonly total: number;
+    readonly surely: number;
+    readonly likely: number;
+    /** The same of each dish, in the order of the tickets, and which part runs short of it more often. */
+    readonly dishes: readonly {
+      readonly dish: string;
+      readonly surely: number;
+      readonly likely: number;
+      readonly short: 'meat' | 'liquid' | null;
+    }[];
+  } | null;
+  /** What would bring the chance to 95 in 100: raw weight of the largest lot's cut, or liquid. */
+  readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
+  readonly moreMl: number | null;
+  readonly leftG: Range;
+  readonly leftMl: Answer;
+}
+
+const isStillBought = ({ batch, lots }: BatchPlan) =>
+  batch.lidOn === undefined &&
+  lots.every(({ weighed }) => !isWeighed(weighed.cooked) && !isWeighed(weighed.shred));
+
+/** "Surely" is 95 draws in 100, "likely" every other one. */
+const SURELY = 0.95;
+
+/** The meal as a screen, a file and the command line show it. */
+export function mealReckoning(
+  tickets: MealPlan['tickets'],
+  { served, batches }: Nominal,
+  plans: readonly BatchPlan[],
+  drawn: Drawn | undefined,
+): MealReckoning {
+  const liquidKnown = plans.every((plan) => plan.liquid !== undefined);
+  const { meatG: needG, liquidMl: needMl } = needOf(tickets);
+  const total = tickets.reduce((sum, ticket) => sum + ticket.count, 0);
+  const counted = total > 0 && plans.some((plan) => plan.lots.length > 0) ? drawn : undefined;
+  const shredG = batches.reduce((sum, { plan, mass }) => sum + bowlG(plan, mass), 0);
+  const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
+  const shortage = counted && shortages(counted);
+  // What is on the heat or on the scale cannot be bought any more.
+  const largest = largestLot(plans.filter(isStillBought));
+  const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
+  const plates = counted && Float64Array.from(counted.plates).sort();
+  const range = (mid: number, draws: Float64Array | undefined) => rangeOf(mid, draws ?? new Float64Array(0));
+  return {
+    needG,
+    needMl,
+    tickets,
+    servings: tickets.map((ticket, t) => ({
+      dish: ticket.id,
+      name: ticket.name,
+      count: ticket.count,
+      meatG: range(valueAt(served.meatG, t), drawn?.meatG[t]),
+      liquidMl: liquidKnown
+        ? range(valueAt(served.ladledMl, t) + valueAt(served.heldMl, t), drawn?.servedMl[t])
+        : null,
+      heldMl: liquidKnown ? range(valueAt(served.heldMl, t), drawn?.heldMl[t]) : null,
+    })),
+    enough: shortage && liquidKnown ? shortage.enough : null,
+    shortFirst: shortage && liquidKnown ? shortage.first : null,
+    plates:
+      plates && liquidKnown
+        ? {
+            total,
+            surely: Math.floor(percentileOfSorted(plates, 1 - SURELY)),
+            likely: Math.floor(percentileOfSorted(plates, 0.5)),
+            dishes: tickets.map(({ id }, t) => dishOf(id, counted, t)),
+          }
+        : null,
+    more: largest && moreG > 0 ? { batch: largest.batch, lot: largest.lot, grams: moreG } : null,
+    moreMl: shortage && liquidKnown && shortage.ml > 0 ? shortage.ml : null,
+    leftG: aboutMiddle(range(served.leftG, drawn?.leftG)),
+    leftMl: liquidKnown ? aboutMiddle(range(served.leftMl, drawn?.leftMl)) : null,
+    shredG: range(shredG, drawn?.shredG),
+    liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
+  };
+}
+
+/**
+ * What is left when plates are filled one by one is anything below a portion, so the nominal run's may be an odd one: its range
+ * reaches as far as that.
+ */
+function aboutMiddle(range: Range): Range {
+  const { mid, p10, p90 } = range;
+  if (p10 === undefined || p90 === undefined) return range;
+  return { ...range, p10: Math.min(p10, mid), p90: Math.max(p90, mid) };
+}
+
+/** How far one dish goes, and which part of it is wanting. */
+function dishOf(dish: string, { filled, shortOf }: Drawn, t: number) {
+  const sorted = Float64Array.from(filled[t] ?? []).sort();
+  const times = (code: number) => (shortOf[t] ?? []).filter((one) => one === code).length;
+  const [meat, liquid] = [times(SHORT.meat), times(SHORT.liquid)];
+  return {
+    dish,
+    surely: Math.floor(percentileOfSorted(sorted, 1 - SURELY)),
+    likely: Math.floor(percentileOfSorted(sorted, 0.5)),
+    // Of one that is sure nothing is said.
+    short:
+      meat + liquid < (1 - SURELY) * sorted.length
+        ? null
+        : meat >= liquid
+          ? ('meat' as const)
+          : ('liquid' as const),
+  };
+}
+
+/** How often the whole meal is fed, and which of the two runs short more often. */
+function shortages({ n, shredG, needG, liquidMl, needMl }: Drawn) {
+  let enough = 0;
+  let meat = 0;
+  let liquid = 0;
+  const missingMl = new Float64Array(n);
+  for (let d = 0; d < n; d += 1) {
+    const shortG = valueAt(needG, d) - valueAt(shredG, d);
+    const shortMl = valueAt(needMl, d) - valueAt(liquidMl, d);
+    missingMl[d] = shortMl;
+    if (shortG > 0) meat += 1;
+    if (shortMl > 0) liquid += 1;
+    if (shortG <= 0 && shortMl <= 0) enough += 1;
+  }
+  const first = meat === 0 && liquid === 0 ? null : meat >= liquid ? ('meat' as const) : ('liquid' as const);
+  return { enough: enough / n, first, ml: percentileOfSorted(missingMl.sort(), SURELY) };
+}
+
+/** Raw weight of the largest lot's cut that would feed all in 95 draws of 100, g; 0 if they are fed. */
+function moreRaw({ n, shredG, needG }: Drawn, perRaw: Float64Array): number {
+  const grams = new Float64Array(n);
+  for (let d = 0; d < n; d += 1) {
+    const short = valueAt(needG, d) - valueAt(shredG, d);
+    grams[d] = short / Math.max(1e-9, valueAt(perRaw, d));
+  }
+  return Math.max(0, percentileOfSorted(grams.sort(), SURELY));
+}
+
+/** Shred of one gram of raw weight of a lot, in each draw. */
+function perRawOf(
+  at: { batch: string; lot: string },
+  plans: readonly BatchPlan[],
+  drawn: Drawn,
+): Float64Array {
+  const all = plans.flatMap((plan) => plan.lots.map((lot) => ({ batch: plan.id, lot })));
+  const i = all.findIndex(({ batch, lot }) => batch === at.batch && lot.id === at.lot);
+  const rawG = all[i]?.lot.rawG ?? 1;
+  return (drawn.lotShredG[i] ?? new Float64Array(drawn.n)).map((shred) => shred / rawG);
+}

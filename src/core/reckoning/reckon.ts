@@ -1,0 +1,55 @@
+import type { LedgerFlow } from '../ledger/index.ts';
+import { numberOfDraws, type Drawn, type Problem, type OpenedMeal } from '../model/index.ts';
+import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './batchReckoning.ts';
+import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
+import { boilsDry } from './dry.ts';
+import { reducedTooFar } from './thick.ts';
+import { causesOf, type Cause } from './causes.ts';
+import { firstWavePlates } from './secondWave.ts';
+import { saltProblems } from './salt.ts';
+import { tooMuchLiquid } from './slowCooker.ts';
+import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
+
+export interface Reckoning {
+  readonly meal: MealReckoning;
+  readonly batches: readonly BatchReckoning[];
+  readonly ledger: readonly LedgerFlow[];
+  /** Missing and found, as flows, g. */
+  readonly unaccounted: readonly (Unaccounted & { readonly causes: readonly Cause[] })[];
+  /** Plates that can be filled while what went back cooks on. */
+  readonly platesNow?: number | undefined;
+  readonly problems: readonly Problem[];
+  readonly draws: number;
+}
+
+/**
+ * All that can be known of a meal and its batches. Without draws only the nominal run is told (under a
+ * millisecond); with them every figure that nobody can know has its range, and "enough" its chance. The same
+ * input gives the same figures.
+ */
+export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
+  const { input, plan, now, nominal, ledger } = meal;
+  const batches = nominal.batches.map((one) => batchReckoning(one, meal, drawn));
+  return {
+    meal: mealReckoning(plan.tickets, nominal, now, drawn),
+    batches,
+    ledger,
+    unaccounted: unaccountedOf(ledger).map((one) => {
+      const of = now.find(({ id }) => id === one.flow.batch);
+      const comeOut = batches.find(({ id }) => id === one.flow.batch)?.comeOut ?? [];
+      return { ...one, causes: of ? causesOf(one, of, comeOut, input) : [] };
+    }),
+    platesNow: firstWavePlates(meal),
+    problems: [
+      ...plan.problems,
+      ...nominal.batches.flatMap((one) => [
+        ...boilsDry(one, input),
+        ...reducedTooFar(one),
+        ...saltProblems(one, input),
+        ...stillInPot(one, input),
+        ...tooMuchLiquid(one, needOfBatch(one, meal).liquidMl),
+      ]),
+    ],
+    draws: drawn ? numberOfDraws(now) : 0,
+  };
+}
