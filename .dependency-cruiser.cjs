@@ -45,7 +45,7 @@ module.exports = {
       },
       to: {
         path: '^src/core/(?!testing/)',
-        pathNot: ['^src/core/$2/', '^src/core/([^/]+|batch/file)/index\\.ts$'],
+        pathNot: ['^src/core/$2/', '^src/core/([^/]+|meal/file)/index\\.ts$'],
       },
     },
     {
@@ -129,7 +129,7 @@ module.exports = {
       from: {
         path: '^src/',
         pathNot:
-          '^src/core/batch/(schema|mealSchema|kitchenSchema|shelfSchema|entrySchema|afterSchema|coolingSchema|learnedSchema|fields|jitless|file/.*)\\.ts$',
+          '^src/core/meal/(schema|mealSchema|kitchenSchema|shelfSchema|entrySchema|afterSchema|coolingSchema|learnedSchema|fields|jitless|file/.*)\\.ts$',
       },
       to: { path: 'node_modules/zod' },
     },

@@ -1,6 +1,6 @@
 /** A backup as a busy kitchen has it after years: many batches with their readings. */
-import { writeBackupHead, writeBackupMeal } from '../src/core/batch/file/index.ts';
-import { usualBatch, usualDish, usualLot, usualMeal } from '../src/core/batch/index.ts';
+import { writeBackupHead, writeBackupMeal } from '../src/core/meal/file/index.ts';
+import { usualBatch, usualDish, usualLot, usualMeal } from '../src/core/meal/index.ts';
 
 const HOUR_MS = 3_600_000;
 const LONG_AGO = Date.UTC(2010, 0, 4, 12);

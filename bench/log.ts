@@ -4,7 +4,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import type { Learnable } from '../src/core/batch/index.ts';
+import type { Learnable } from '../src/core/meal/index.ts';
 import { learn, learnedBefore, type PastBatch } from '../src/core/log/index.ts';
 import { manyMeals } from './backup.ts';
 import { median, say } from './measure.ts';

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from '../src/core/quantity/index.ts';
-import { mealFileOf, writeMealFile } from '../src/core/batch/file/index.ts';
+import { mealFileOf, writeMealFile } from '../src/core/meal/file/index.ts';
 import { reference } from '../src/reference/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../src/core/testing/meals.ts';
 

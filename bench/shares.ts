@@ -1,6 +1,6 @@
 /** Sharing out: twelve dishes, three hundred servings, by scoops, from three pots. */
 import { performance } from 'node:perf_hooks';
-import { shredInScoop, usualScoops } from '../src/core/batch/index.ts';
+import { shredInScoop, usualScoops } from '../src/core/meal/index.ts';
 import { measuresFor, shareOut, waysOut, type ShareDish, type Sharing } from '../src/core/plates/index.ts';
 import { loadSolver } from '../scripts/solver.ts';
 import { median, say } from './measure.ts';

@@ -4,9 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@jest/globals';
 import { demoLog } from '@/app/demo/demoLog.ts';
-import { usualKitchen } from '@/core/batch/index.ts';
-import { readMealFile, writeMealFile } from '@/core/batch/file/index.ts';
-import { writeBackupHead, writeBackupMeal } from '@/core/batch/file/backup.ts';
+import { usualKitchen } from '@/core/meal/index.ts';
+import { readMealFile, writeMealFile } from '@/core/meal/file/index.ts';
+import { writeBackupHead, writeBackupMeal } from '@/core/meal/file/backup.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'slow-spoon-'));
 const put = (name: string, text: string): string => {

@@ -4,7 +4,7 @@
  */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { mealFileOf, readMealFile, writeMealFile } from '../src/core/batch/file/index.ts';
+import { mealFileOf, readMealFile, writeMealFile } from '../src/core/meal/file/index.ts';
 import {
   afterBy,
   type AfterStep,
@@ -19,7 +19,7 @@ import {
   usualBatch,
   usualKitchen,
   type Weighable,
-} from '../src/core/batch/index.ts';
+} from '../src/core/meal/index.ts';
 import { type Measure, readQuantity } from '../src/core/quantity/index.ts';
 import { reference } from '../src/reference/index.ts';
 

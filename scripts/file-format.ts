@@ -5,7 +5,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { z } from 'zod';
-import { mealFile } from '../src/core/batch/file/index.ts';
+import { mealFile } from '../src/core/meal/file/index.ts';
 
 const path = fileURLToPath(new URL('../docs/batch-file.schema.json', import.meta.url));
 const schema = z.toJSONSchema(mealFile, { reused: 'ref' });

@@ -4,7 +4,7 @@
  * app's. A bad file gives one sentence on standard error and exit code 2.
  */
 import { openAsBlob } from 'node:fs';
-import { usualKitchen } from '../src/core/batch/index.ts';
+import { usualKitchen } from '../src/core/meal/index.ts';
 import { digestOf, learn, learnedFigures, pastOf } from '../src/core/log/index.ts';
 import { reference } from '../src/reference/index.ts';
 import { readBackup } from '../src/store/backup/read.ts';

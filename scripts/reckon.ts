@@ -4,8 +4,8 @@
  */
 import { reckon } from '../src/core/reckoning/index.ts';
 import { readFileSync, statSync } from 'node:fs';
-import type { Stage } from '../src/core/batch/index.ts';
-import { readMealFile, tooLarge } from '../src/core/batch/file/index.ts';
+import type { Stage } from '../src/core/meal/index.ts';
+import { readMealFile, tooLarge } from '../src/core/meal/file/index.ts';
 import { cooling, printed, shares } from '../src/core/answers/index.ts';
 import { drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { loadSolver } from './solver.ts';

@@ -5,7 +5,7 @@
  */
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import type { Lid, Phase } from '../src/core/batch/index.ts';
+import type { Lid, Phase } from '../src/core/meal/index.ts';
 import { pieceOf } from '../src/core/pot/index.ts';
 import { courseOf, readinessOf, referencePot, STEP, type PotHeat } from '../src/core/tender/index.ts';
 

@@ -47,7 +47,7 @@ if (afterMb > beforeMb * 1.1 + 1)
 const mutants = Math.max(3_000, Math.round(0.25 * minutes * MUTANTS_A_MINUTE));
 const jest = spawnSync(
   process.execPath,
-  ['node_modules/jest/bin/jest.js', 'src/core/batch/file/mutants.test.ts', '--silent'],
+  ['node_modules/jest/bin/jest.js', 'src/core/meal/file/mutants.test.ts', '--silent'],
   {
     env: {
       ...process.env,

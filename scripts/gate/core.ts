@@ -4,7 +4,7 @@ import { digestOf } from '../../src/core/log/index.ts';
 import { drawsOf, type Input, openMeal } from '../../src/core/model/index.ts';
 import { answer } from '../../src/core/answers/index.ts';
 import { reference } from '../../src/reference/index.ts';
-import { usualKitchen } from '../../src/core/batch/index.ts';
+import { usualKitchen } from '../../src/core/meal/index.ts';
 import { manyMeals } from '../../bench/backup.ts';
 import { sixLots, twelvePots, twoHundredLots } from '../../bench/meals.ts';
 import { loadSolver } from '../solver.ts';

@@ -1,6 +1,6 @@
 import type { Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
-import { usualKitchen } from '@/core/batch/index.ts';
+import { usualKitchen } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, PackRow, Row, TableName } from './kinds.ts';
 import { bin } from './bin.ts';

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import { usualKitchen } from '@/core/batch/index.ts';
+import { usualKitchen } from '@/core/meal/index.ts';
 import { digestedOf } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';

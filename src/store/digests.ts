@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import type { Kitchen } from '@/core/batch/index.ts';
+import type { Kitchen } from '@/core/meal/index.ts';
 import { type Digest, type Digested, type Logged, type PastBatch, pastOf } from '@/core/log/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { DigestRow, HouseRow, MealRow } from './kinds.ts';

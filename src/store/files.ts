@@ -1,5 +1,5 @@
-import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/batch/file/index.ts';
-import type { MealFile } from '@/core/batch/index.ts';
+import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/meal/file/index.ts';
+import type { MealFile } from '@/core/meal/index.ts';
 import { begunAt, learnedBefore } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { SlowSpoonDb } from './db.ts';

@@ -1,4 +1,4 @@
-import type { Batch, Entry, Kitchen, Learned, Meal, ShelfItem } from '@/core/batch/index.ts';
+import type { Batch, Entry, Kitchen, Learned, Meal, ShelfItem } from '@/core/meal/index.ts';
 import type { Hours } from '@/core/clock/index.ts';
 import type { Digest } from '@/core/log/index.ts';
 

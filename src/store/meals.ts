@@ -6,7 +6,7 @@ import {
   usualBatch,
   usualLot,
   usualMeal,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { act, rowsIn } from './acts.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';

@@ -1,5 +1,5 @@
 import type { Table, Transaction } from 'dexie';
-import type { Entry } from '@/core/batch/index.ts';
+import type { Entry } from '@/core/meal/index.ts';
 import type { EntryRow, PackRow } from './kinds.ts';
 
 /*

@@ -1,4 +1,4 @@
-import type { Entry } from '@/core/batch/index.ts';
+import type { Entry } from '@/core/meal/index.ts';
 import type { PastMeal } from '@/core/log/index.ts';
 import { act } from './acts.ts';
 import type { SlowSpoonDb } from './db.ts';

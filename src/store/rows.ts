@@ -6,7 +6,7 @@ import {
   type Kitchen,
   type Learned,
   type Meal,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './kinds.ts';
 import { sameKept } from './sameKept.ts';
 

@@ -1,7 +1,7 @@
 import { openMeal } from '@/core/model/index.ts';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { reckon } from '@/core/reckoning/reckon.ts';
-import { standingEntries } from '@/core/batch/index.ts';
+import { standingEntries } from '@/core/meal/index.ts';
 import { reference } from '@/reference/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';

@@ -1,6 +1,6 @@
 import type { Transaction } from 'dexie';
 import sameRow from 'fast-deep-equal';
-import type { Kitchen } from '@/core/batch/index.ts';
+import type { Kitchen } from '@/core/meal/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { SlowSpoonDb } from './db.ts';

@@ -10,7 +10,7 @@ import {
   type OwnCut,
   usualBatch,
   usualKitchen,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 
 import { grams, lotOf } from '@/core/testing/meals.ts';

@@ -1,4 +1,4 @@
-import type { BackupChanges } from '@/core/batch/file/index.ts';
+import type { BackupChanges } from '@/core/meal/file/index.ts';
 import { agoWords, namesWords } from './sizes.ts';
 
 /** When all was saved as a whole last, and whether something has been done since. */

@@ -1,4 +1,4 @@
-import type { Leaving } from '@/core/batch/index.ts';
+import type { Leaving } from '@/core/meal/index.ts';
 import type { ByHand, Doubt } from '@/core/bench/index.ts';
 import type { BenchCard } from '@/core/answers/index.ts';
 import { actWords, stepTitle, weighedWords } from './steps/index.ts';

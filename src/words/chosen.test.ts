@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { usualBatch } from '@/core/batch/usual.ts';
+import { usualBatch } from '@/core/meal/usual.ts';
 import { beforePanWords, crewWords, heatWords, lotWords } from './index.ts';
 
 const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });

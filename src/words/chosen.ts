@@ -1,4 +1,4 @@
-import { type Batch, type Day, type Lot, type Step, usualDay } from '@/core/batch/index.ts';
+import { type Batch, type Day, type Lot, type Step, usualDay } from '@/core/meal/index.ts';
 import { type Hours, openPhase, writeTime } from '@/core/clock/index.ts';
 
 const stepNames: Readonly<Record<Step, string>> = {

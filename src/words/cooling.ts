@@ -1,4 +1,4 @@
-import type { Cooling, CoolWay } from '@/core/batch/index.ts';
+import type { Cooling, CoolWay } from '@/core/meal/index.ts';
 import { hotLimits, type HotWatch } from '@/core/keep/index.ts';
 
 export const coolWayWords: Readonly<Record<CoolWay, string>> = {

@@ -1,4 +1,4 @@
-import type { Round } from '@/core/batch/index.ts';
+import type { Round } from '@/core/meal/index.ts';
 import type { Doing } from '@/core/day/index.ts';
 import { actWords } from './steps/index.ts';
 

@@ -1,4 +1,4 @@
-import type { DishKind } from '@/core/batch/index.ts';
+import type { DishKind } from '@/core/meal/index.ts';
 
 /** What the liquid of a kind of dish is called once it is set apart. */
 const byKind: Readonly<Partial<Record<DishKind, string>>> = {

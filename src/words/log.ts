@@ -1,4 +1,4 @@
-import type { Became, Heat, Learnable, LeftThing, Verdict } from '@/core/batch/index.ts';
+import type { Became, Heat, Learnable, LeftThing, Verdict } from '@/core/meal/index.ts';
 import type {
   CutStory,
   Digest,

@@ -1,4 +1,4 @@
-import type { Overfull } from '@/core/batch/index.ts';
+import type { Overfull } from '@/core/meal/index.ts';
 
 const names: Readonly<Record<Overfull['what'], string>> = {
   dishes: 'A meal holds at most N dishes',

@@ -1,4 +1,4 @@
-import type { Heat } from '@/core/batch/index.ts';
+import type { Heat } from '@/core/meal/index.ts';
 import { avoidableWords } from './called.ts';
 import type { Problem, Remedy, Says } from '@/core/model/index.ts';
 

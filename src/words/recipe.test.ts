@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { openMeal } from '@/core/model/index.ts';
 import { recipeOut } from '@/core/answers/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
-import type { Batch } from '@/core/batch/index.ts';
+import type { Batch } from '@/core/meal/index.ts';
 import { recipeFile } from './index.ts';
 
 interface Recipe {

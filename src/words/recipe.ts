@@ -1,4 +1,4 @@
-import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/batch/index.ts';
+import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/meal/index.ts';
 import type { RecipeOut } from '@/core/answers/index.ts';
 
 const grams = (g: number) =>

@@ -1,4 +1,4 @@
-import type { Keepable, ShelfPlace } from '@/core/batch/index.ts';
+import type { Keepable, ShelfPlace } from '@/core/meal/index.ts';
 
 export const placeWords: Readonly<Record<ShelfPlace, string>> = {
   fridge: 'fridge',

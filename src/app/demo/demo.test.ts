@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, expect, jest, test } from '@jest/globals';
 import { dateOf, momentOf, writeClock } from '@/core/clock/index.ts';
-import { readMealFile } from '@/core/batch/file/index.ts';
+import { readMealFile } from '@/core/meal/file/index.ts';
 import { openDb } from '@/store/db.ts';
 import { coreWorker } from '@/workers/core.ts';
 import supper from '../../../examples/lantern-supper.json' with { type: 'json' };

@@ -2,7 +2,7 @@ import supper from '../../../examples/lantern-supper.json';
 import { dateOf, momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import type { SlowSpoonDb } from '@/store/db.ts';
 import type { KeptRow } from '@/store/kinds.ts';
-import { type Kitchen, type MealFile, shifted } from '@/core/batch/index.ts';
+import { type Kitchen, type MealFile, shifted } from '@/core/meal/index.ts';
 import { startLogger } from '@/workers/logger.ts';
 import { reference } from '@/reference/index.ts';
 import { mendDigests, stampOf } from '@/store/digests.ts';

@@ -5,7 +5,7 @@ import {
   type Meal,
   type OwnTask,
   usualBatch,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 

@@ -1,4 +1,4 @@
-import type { ShelfItem } from '@/core/batch/index.ts';
+import type { ShelfItem } from '@/core/meal/index.ts';
 
 const DAY = 86_400_000;
 

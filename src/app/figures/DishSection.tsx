@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { DishKind } from '@/core/batch/index.ts';
+import type { DishKind } from '@/core/meal/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';
 

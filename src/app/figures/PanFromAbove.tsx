@@ -1,5 +1,5 @@
 import type { Panful } from '@/core/pot/index.ts';
-import type { Vessel } from '@/core/batch/index.ts';
+import type { Vessel } from '@/core/meal/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';
 

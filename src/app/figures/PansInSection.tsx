@@ -1,4 +1,4 @@
-import type { CoolWay } from '@/core/batch/index.ts';
+import type { CoolWay } from '@/core/meal/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';
 

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { useRef } from 'react';
-import type { DishKind } from '@/core/batch/index.ts';
+import type { DishKind } from '@/core/meal/index.ts';
 import { LastPlate } from './LastPlate.tsx';
 import css from './figures.module.scss';
 

@@ -1,6 +1,6 @@
 import type { BatchReckoning, Reckoning } from '@/core/reckoning/index.ts';
 import { createContext, createElement, useContext, type ReactElement, type ReactNode } from 'react';
-import type { Batch, Entry } from '@/core/batch/index.ts';
+import type { Batch, Entry } from '@/core/meal/index.ts';
 
 import type { OpenedMeal } from '@/core/model/index.ts';
 import type { UnitChoice } from '@/core/quantity/index.ts';

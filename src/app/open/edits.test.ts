@@ -2,7 +2,7 @@
  * The page's own simulation cannot clone; the store needs nothing else of a page but its one tag.
  */
 import { beforeEach, expect, jest, test } from '@jest/globals';
-import { usualKitchen } from '@/core/batch/usual.ts';
+import { usualKitchen } from '@/core/meal/usual.ts';
 import { pantry } from '@/reference/pantry.ts';
 import { redo, undo } from '@/store/acts.ts';
 import { loadMeal, newMeal } from '@/store/meals.ts';

@@ -14,7 +14,7 @@ import {
   usualDish,
   usualKitchen,
   usualLot,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { covered, openPhase, withLastMinutes } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';

@@ -1,6 +1,6 @@
 import { act, keep, redo, undo, type ActOptions } from '@/store/acts.ts';
 import type { Change, KeptRow } from '@/store/kinds.ts';
-import { type Overfull, overfull } from '@/core/batch/index.ts';
+import { type Overfull, overfull } from '@/core/meal/index.ts';
 import { overfullWords } from '@/words/index.ts';
 import { Refused } from '../lists/data/refused.ts';
 import { loadRows } from '@/store/meals.ts';

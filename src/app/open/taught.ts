@@ -1,4 +1,4 @@
-import { usualKitchen } from '@/core/batch/index.ts';
+import { usualKitchen } from '@/core/meal/index.ts';
 import type { PastBatch } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { mendDigests, stampOf, taughtBy } from '@/store/digests.ts';

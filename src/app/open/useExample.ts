@@ -1,6 +1,6 @@
 import { reckon } from '@/core/reckoning/index.ts';
 import { useMemo } from 'react';
-import { exampleMeal } from '@/core/batch/index.ts';
+import { exampleMeal } from '@/core/meal/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 
 import { reference } from '@/reference/index.ts';

@@ -1,4 +1,4 @@
-import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
+import { usualKitchen, type Kitchen } from '@/core/meal/index.ts';
 import { useKept } from './useKept.ts';
 
 /** The kitchen that all meals share, unless they came with their own. */

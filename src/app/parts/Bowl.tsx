@@ -1,4 +1,4 @@
-import type { Vessel } from '@/core/batch/index.ts';
+import type { Vessel } from '@/core/meal/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { editKitchen } from '../open/edits.ts';

@@ -1,6 +1,6 @@
 import { isTender } from '@/core/tender/index.ts';
 import { useState } from 'react';
-import { type Entry, type Feel, feels } from '@/core/batch/index.ts';
+import { type Entry, type Feel, feels } from '@/core/meal/index.ts';
 import type { Wall } from '@/core/clock/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { ask } from '@/workers/client.ts';

@@ -1,4 +1,4 @@
-import type { OwnCut } from '@/core/batch/index.ts';
+import type { OwnCut } from '@/core/meal/index.ts';
 import { reference } from '@/reference/index.ts';
 
 const species = [...new Set(reference.cuts.map((cut) => cut.species))];

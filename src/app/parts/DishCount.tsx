@@ -1,4 +1,4 @@
-import { type Dish, platesProblem } from '@/core/batch/index.ts';
+import { type Dish, platesProblem } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { saysWords } from '@/words/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';

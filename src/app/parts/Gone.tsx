@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Weighable } from '@/core/batch/index.ts';
+import type { Weighable } from '@/core/meal/index.ts';
 import { type ByHand, takenByHand } from '@/core/bench/index.ts';
 import { byHandWords, goneWords } from '@/words/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type Lesson, skims, tools } from '@/core/batch/index.ts';
+import { type Lesson, skims, tools } from '@/core/meal/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { reference } from '@/reference/index.ts';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { openPhase } from '@/core/clock/index.ts';
-import { type Lesson, withLesson } from '@/core/batch/index.ts';
+import { type Lesson, withLesson } from '@/core/meal/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import { lessonsAt } from '@/core/answers/index.ts';
 import { TEXT_MOST } from '@/core/quantity/index.ts';

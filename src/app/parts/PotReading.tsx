@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Vessel } from '@/core/batch/index.ts';
+import type { Vessel } from '@/core/meal/index.ts';
 import { midpoint, readLength, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { useDraft } from '../open/drafts.ts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
-import type { Weighable } from '@/core/batch/index.ts';
+import type { Weighable } from '@/core/meal/index.ts';
 import { type Measure, midpoint, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { weigh } from '../open/edits.ts';

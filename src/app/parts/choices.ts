@@ -1,4 +1,4 @@
-import type { Picking, Size, Trim } from '@/core/batch/index.ts';
+import type { Picking, Size, Trim } from '@/core/meal/index.ts';
 
 /** What a cook may do with the meat, in words: for the batch, and for one lot of it. */
 export const trims: readonly { value: Trim; words: string }[] = [

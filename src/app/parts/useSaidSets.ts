@@ -1,4 +1,4 @@
-import type { LessonSets } from '@/core/batch/index.ts';
+import type { LessonSets } from '@/core/meal/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { skimWords, toolWords } from '@/words/index.ts';

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { stages } from '@/core/batch/index.ts';
+import { stages } from '@/core/meal/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { doAgain, takeBack } from '../open/memory.ts';
 

@@ -1,5 +1,5 @@
 import { Navigate, useParams } from 'react-router';
-import { stages } from '@/core/batch/index.ts';
+import { stages } from '@/core/meal/index.ts';
 import { useMeal } from '../open/useMeal.ts';
 import { OpenFrame } from './OpenFrame.tsx';
 import { Sheets } from './Sheets.tsx';

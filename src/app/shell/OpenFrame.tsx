@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import { standingOf } from '@/core/batch/index.ts';
+import { standingOf } from '@/core/meal/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { type Figures, MealProvider, type OpenMeal } from '../open/MealContext.ts';
 import { useReckoning } from '../open/useReckoning.ts';

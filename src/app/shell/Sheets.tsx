@@ -1,5 +1,5 @@
 import { lazy, memo, Suspense, type ComponentType } from 'react';
-import type { Stage } from '@/core/batch/index.ts';
+import type { Stage } from '@/core/meal/index.ts';
 import { usePainted } from '../browser/usePainted.ts';
 
 const sheets: Readonly<Record<Stage, ComponentType>> = {

@@ -1,7 +1,7 @@
 import { nextInDay } from '@/core/reckoning/index.ts';
 import clsx from 'clsx';
 import { Link } from 'react-router';
-import type { Batch } from '@/core/batch/index.ts';
+import type { Batch } from '@/core/meal/index.ts';
 
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { addBatch } from '../open/edits.ts';

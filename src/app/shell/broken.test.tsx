@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { fireEvent, screen, waitFor } from '../testing/dom.ts';
-import { usualBatch, usualLot } from '@/core/batch/index.ts';
+import { usualBatch, usualLot } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
 const saved: { name: string; text: string }[] = [];

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor, within } from '../testing/dom.ts';
-import type { Stage } from '@/core/batch/index.ts';
+import type { Stage } from '@/core/meal/index.ts';
 import {
   choose,
   clockAt,

@@ -1,5 +1,5 @@
 import { useLocation, useParams } from 'react-router';
-import { type Stage, stages } from '@/core/batch/index.ts';
+import { type Stage, stages } from '@/core/meal/index.ts';
 
 /** The open station; an unknown word opens the meat. */
 export function useStage(): Stage {

@@ -4,7 +4,7 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, configure, render, screen } from './dom.ts';
 import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event';
 import { BrowserRouter } from 'react-router';
-import { type Kitchen, type Stage, usualKitchen } from '@/core/batch/index.ts';
+import { type Kitchen, type Stage, usualKitchen } from '@/core/meal/index.ts';
 import type { Input } from '@/core/model/index.ts';
 import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
 import { packed } from '@/store/packs.ts';

@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, type Rendered } from './dom.ts';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
-import { standingEntries } from '@/core/batch/index.ts';
+import { standingEntries } from '@/core/meal/index.ts';
 import { openMeal, type Input } from '@/core/model/index.ts';
 
 import { MealProvider } from '../open/MealContext.ts';

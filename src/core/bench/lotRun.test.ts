@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { afterBy, type AfterStep, type Entry } from '../batch/index.ts';
+import { afterBy, type AfterStep, type Entry } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';

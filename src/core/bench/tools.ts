@@ -1,5 +1,5 @@
 import { isStep } from '../work/index.ts';
-import { type AfterWhat, afterOf, type Batch, type Tool } from '../batch/index.ts';
+import { type AfterWhat, afterOf, type Batch, type Tool } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** What a tool makes of pulling: how cool the meat has to be, how fast it goes, and how well it finds what is picked. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { afterBy, type AfterStep, type DrawnFrom, type StretchState } from '../batch/index.ts';
+import { afterBy, type AfterStep, type DrawnFrom, type StretchState } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
 import { openMeal } from '../model/index.ts';
 import type { AfterStepOf } from '../work/index.ts';

@@ -1,4 +1,4 @@
-import { afterOf, type Batch } from '../batch/index.ts';
+import { afterOf, type Batch } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import {
   broughtIn,

@@ -1,4 +1,4 @@
-import type { AfterWhat, DishKind, Heat, OwnTask, Picking, Round, Skim, Step } from '../batch/index.ts';
+import type { AfterWhat, DishKind, Heat, OwnTask, Picking, Round, Skim, Step } from '../meal/index.ts';
 import type { Resource } from './resources.ts';
 import type { BatchTaskKind, Doing } from './task.ts';
 

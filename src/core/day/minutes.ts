@@ -1,4 +1,4 @@
-import type { DishKind, Picking } from '../batch/index.ts';
+import type { DishKind, Picking } from '../meal/index.ts';
 import { griddleMinutes } from '../plates/index.ts';
 
 /** How long hands take (all common practice, no source; the cook's own figure goes before them). */

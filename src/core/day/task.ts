@@ -1,4 +1,4 @@
-import type { AfterWhat, Lid, Onto, Round } from '../batch/index.ts';
+import type { AfterWhat, Lid, Onto, Round } from '../meal/index.ts';
 import type { Need } from './resources.ts';
 
 /** The steps of a batch from the board to its sauce, in the order of the work. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import { weighable } from '../batch/schema.ts';
+import { weighable } from '../meal/schema.ts';
 import { openMeal } from '../model/index.ts';
 import { anyMeal, builtMeal } from '../testing/anyMeal.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';

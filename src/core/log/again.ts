@@ -1,5 +1,5 @@
 import { reckon } from '../reckoning/index.ts';
-import { cookAgain, forPlates } from '../batch/index.ts';
+import { cookAgain, forPlates } from '../meal/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 
 /** What a meal takes, all its pots together. */

@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
 import papa from 'papaparse';
-import { usualKitchen } from '../batch/index.ts';
-import { mealFile } from '../batch/file/index.ts';
+import { usualKitchen } from '../meal/index.ts';
+import { mealFile } from '../meal/file/index.ts';
 import { reference } from '@/reference/index.ts';
 import {
   type CsvColumn,

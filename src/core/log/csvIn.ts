@@ -7,7 +7,7 @@ import {
   usualBatch,
   type Verdict,
   verdicts,
-} from '../batch/index.ts';
+} from '../meal/index.ts';
 import { type Measure, midpoint, quoted, readQuantity, TEXT_MOST } from '../quantity/index.ts';
 import type { Reference } from '@/reference/types.ts';
 

@@ -1,4 +1,4 @@
-import type { Entry } from '../batch/index.ts';
+import type { Entry } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import type { Digest } from './digest.ts';
 import { rawOf, yieldOf } from './list.ts';

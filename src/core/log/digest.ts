@@ -1,5 +1,5 @@
 import { reckon, servedOf, servingCosts } from '../reckoning/index.ts';
-import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../batch/index.ts';
+import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../meal/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import type { Strands } from '../ledger/index.ts';
 import { type Input, openMeal } from '../model/index.ts';

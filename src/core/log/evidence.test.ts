@@ -1,6 +1,6 @@
 import { reckon } from '../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { afterBy, type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../batch/index.ts';
+import { afterBy, type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../meal/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 
 import { dayOf } from '../answers/heavy/day/day.ts';

@@ -10,7 +10,7 @@ import {
   standingEntries,
   type Taste,
   usualScoops,
-} from '../batch/index.ts';
+} from '../meal/index.ts';
 import { mainOf, saltShareOf } from '../broth/index.ts';
 import { COATS, MAIN, thicknessOf } from '../work/index.ts';
 import { cookOf, openPhase } from '../clock/index.ts';

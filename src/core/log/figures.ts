@@ -8,7 +8,7 @@ import {
   type OwnTask,
   shredInScoop,
   usualScoops,
-} from '../batch/index.ts';
+} from '../meal/index.ts';
 import { COATS } from '../work/index.ts';
 import { isOwn, OWN_TASK, paceGroup, type TaskRef } from '../day/index.ts';
 import { cookedShare, findCut, type KnownCut } from '../meat/index.ts';

@@ -1,5 +1,5 @@
-import type { Learned } from '../batch/index.ts';
-import { learnables } from '../batch/index.ts';
+import type { Learned } from '../meal/index.ts';
+import { learnables } from '../meal/index.ts';
 import { learnSpreads } from '../model/index.ts';
 import { type GroupReading, learnGroups } from '../pooled/index.ts';
 import type { Evidence } from './evidence.ts';

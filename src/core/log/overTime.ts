@@ -1,4 +1,4 @@
-import type { Verdict } from '../batch/index.ts';
+import type { Verdict } from '../meal/index.ts';
 import type { Logged } from './digest.ts';
 import { rawOf, yieldOf } from './list.ts';
 import { type ShareRange, storyOf } from './story.ts';

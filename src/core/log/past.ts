@@ -1,4 +1,4 @@
-import type { Batch, Learned, Meal } from '../batch/index.ts';
+import type { Batch, Learned, Meal } from '../meal/index.ts';
 import { momentOf } from '../clock/index.ts';
 import type { Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';

@@ -1,5 +1,5 @@
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import type { DishKind } from '../batch/index.ts';
+import type { DishKind } from '../meal/index.ts';
 import type { Digest, Logged } from './digest.ts';
 
 /** Into what a lot comes apart, in this order. */

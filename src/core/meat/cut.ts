@@ -1,4 +1,4 @@
-import type { Kitchen, OwnCut } from '../batch/index.ts';
+import type { Kitchen, OwnCut } from '../meal/index.ts';
 import type { Composition, Cut, Reference } from '@/reference/types.ts';
 import { fatFreeYieldFor, fleshOf, type Flesh } from './flesh.ts';
 import { pickedShare, pickPlan } from './picking.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { usualKitchen } from '../batch/usual.ts';
-import type { OwnCut, Trim } from '../batch/schema.ts';
+import { usualKitchen } from '../meal/usual.ts';
+import type { OwnCut, Trim } from '../meal/schema.ts';
 import { reference } from '@/reference/index.ts';
 import { saysWords } from '@/words/index.ts';
 import { cookedWater } from './cookLot.ts';

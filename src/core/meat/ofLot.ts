@@ -1,4 +1,4 @@
-import type { Fattiness, Lot } from '../batch/index.ts';
+import type { Fattiness, Lot } from '../meal/index.ts';
 import type { KnownCut } from './cut.ts';
 import type { Flesh } from './flesh.ts';
 

@@ -1,4 +1,4 @@
-import type { Picking } from '../batch/index.ts';
+import type { Picking } from '../meal/index.ts';
 
 /** Picked out though "all that is tender" is kept: half way between 0 and .03 (common practice, no source). */
 const LEAST = 0.015;

@@ -1,4 +1,4 @@
-import type { Trim } from '../batch/index.ts';
+import type { Trim } from '../meal/index.ts';
 import type { Composition } from '@/reference/types.ts';
 
 /** Share of the boneless weight that each way of trimming takes off (estimates). */

@@ -1,4 +1,4 @@
-import type { Batch, Entry, Kitchen, Learned, Meal } from '../batch/index.ts';
+import type { Batch, Entry, Kitchen, Learned, Meal } from '../meal/index.ts';
 import type { Ingredient, Reference } from '@/reference/types.ts';
 
 /** All that a reckoning depends on: the same input gives the same figures everywhere. */

@@ -1,6 +1,6 @@
 import { reckon } from '../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { afterBy, type AfterStep } from '../batch/index.ts';
+import { afterBy, type AfterStep } from '../meal/index.ts';
 import { mustClose } from '../ledger/balance.ts';
 import { massOf } from '../ledger/index.ts';
 

@@ -1,4 +1,4 @@
-import type { BeyondLimit, Lid } from '../batch/index.ts';
+import type { BeyondLimit, Lid } from '../meal/index.ts';
 import type { OwnCutFault } from '../meat/index.ts';
 import type { GuestMustNot, PortionFault } from '../order/index.ts';
 import type { MisfitSays, Remedy as FitRemedy } from '../pot/index.ts';

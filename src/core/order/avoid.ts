@@ -1,4 +1,4 @@
-import type { Avoidable, Batch, Dish } from '../batch/index.ts';
+import type { Avoidable, Batch, Dish } from '../meal/index.ts';
 import { carriers } from './carriers.ts';
 import { dishName } from './dishes.ts';
 import type { Ingredient } from '@/reference/types.ts';

@@ -1,4 +1,4 @@
-import type { Avoidable, DishKind } from '../batch/index.ts';
+import type { Avoidable, DishKind } from '../meal/index.ts';
 
 /** What a dish is built on, for one serving, and how it is packed (common practice, no source). */
 export interface Carrier {

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { dishKinds } from '../batch/mealSchema.ts';
+import { dishKinds } from '../meal/mealSchema.ts';
 import { dishOf, grams } from '../testing/meals.ts';
 import { dishName, needOf, ticketsOf, usualDishes } from './index.ts';
 

@@ -1,4 +1,4 @@
-import type { Dish, DishKind, Part } from '../batch/index.ts';
+import type { Dish, DishKind, Part } from '../meal/index.ts';
 import { servingsFor } from './guests.ts';
 import { midpoint } from '../quantity/index.ts';
 

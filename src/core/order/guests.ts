@@ -1,4 +1,4 @@
-import type { Guests } from '../batch/index.ts';
+import type { Guests } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** How much a guest eats, of what a usual guest eats (estimates). */

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { dishKinds } from '../batch/mealSchema.ts';
+import { dishKinds } from '../meal/mealSchema.ts';
 import { builds, heatingOf, overflows } from './build.ts';
 
 test('every kind of dish has its build, and a cook can see what is below what', () => {

@@ -1,4 +1,4 @@
-import type { DishKind } from '../batch/index.ts';
+import type { DishKind } from '../meal/index.ts';
 
 /** How a dish of a kind is built: its layers from below, what is done to it, what keeps its bread dry. */
 export interface Build {

@@ -1,4 +1,4 @@
-import { isStrained } from '../batch/index.ts';
+import { isStrained } from '../meal/index.ts';
 import { bodyOf, type Body, mlOf } from '../broth/index.ts';
 import { BROTH } from '../work/index.ts';
 import { comeOut, type ComesOut, stillIn } from '../pot/index.ts';

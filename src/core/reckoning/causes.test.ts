@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { Entry } from '../batch/index.ts';
+import type { Entry } from '../meal/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckon } from './reckon.ts';

@@ -1,4 +1,4 @@
-import { afterOf, type Batch } from '../batch/index.ts';
+import { afterOf, type Batch } from '../meal/index.ts';
 import type { Input } from '../model/index.ts';
 import type { ComesOut } from '../pot/index.ts';
 import { isWeighed } from '../meat/index.ts';

@@ -1,4 +1,4 @@
-import type { Batch, Kitchen } from '../batch/index.ts';
+import type { Batch, Kitchen } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import type { BatchReckoning } from './batchReckoning.ts';
 import type { MealReckoning } from './mealReckoning.ts';

@@ -1,4 +1,4 @@
-import type { Phase } from '../batch/index.ts';
+import type { Phase } from '../meal/index.ts';
 import { covered, openPhase, withLastMinutes } from '../clock/index.ts';
 import {
   keptFor,

@@ -1,4 +1,4 @@
-import { isStrained } from '../batch/index.ts';
+import { isStrained } from '../meal/index.ts';
 import { saltShareOf, saltyWays, type SaltyWays, type Thicken, thickenTo } from '../broth/index.ts';
 import { MAIN, type Thickness, thicknessOf, thicks, type Liquid } from '../work/index.ts';
 import { massOf } from '../ledger/index.ts';

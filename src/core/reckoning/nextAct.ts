@@ -1,4 +1,4 @@
-import { type Batch, isStrained } from '../batch/index.ts';
+import { type Batch, isStrained } from '../meal/index.ts';
 import { isTimed, phaseMinutes } from '../clock/index.ts';
 import type { Line, Milestones } from '../day/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';

@@ -1,5 +1,5 @@
 import { valueAt } from '../quantity/index.ts';
-import type { Level, Vessel } from '../batch/index.ts';
+import type { Level, Vessel } from '../meal/index.ts';
 import {
   type ItemPlan,
   FULL,

@@ -1,4 +1,4 @@
-import { isStrained } from '../batch/index.ts';
+import { isStrained } from '../meal/index.ts';
 import { mainOf, saltShareOf, takenBy } from '../broth/index.ts';
 import { type Flow, massOf } from '../ledger/index.ts';
 import {

@@ -1,4 +1,4 @@
-import { type Size, standingEntries } from '../batch/index.ts';
+import { type Size, standingEntries } from '../meal/index.ts';
 import { isWeighed } from '../meat/index.ts';
 import { cookOf } from '../clock/index.ts';
 import { bowlG, type Input, type NominalBatch, type OpenedMeal } from '../model/index.ts';

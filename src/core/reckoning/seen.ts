@@ -1,4 +1,4 @@
-import { standingEntries, type Entry, isStrained } from '../batch/index.ts';
+import { standingEntries, type Entry, isStrained } from '../meal/index.ts';
 import { milestonesOf, taskId, type BatchTaskKind, type Milestones } from '../day/index.ts';
 import { isWeighed } from '../meat/index.ts';
 import type { BatchPlan } from '../model/index.ts';

@@ -1,4 +1,4 @@
-import { type Entry, standingEntries } from '../batch/index.ts';
+import { type Entry, standingEntries } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** What went out of a dish: counted at a tap, and weighed out one by one, g. */

@@ -1,4 +1,4 @@
-import { boilsDownTo } from '../batch/index.ts';
+import { boilsDownTo } from '../meal/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { boilDownMinutes, openPhase } from '../clock/index.ts';
 import type { Problem, NominalBatch } from '../model/index.ts';

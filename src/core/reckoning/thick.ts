@@ -1,4 +1,4 @@
-import { boilsDownTo, isStrained } from '../batch/index.ts';
+import { boilsDownTo, isStrained } from '../meal/index.ts';
 import type { NominalBatch, Problem } from '../model/index.ts';
 import { midpoint } from '../quantity/index.ts';
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Batch, Phase } from '../batch/index.ts';
+import type { Batch, Phase } from '../meal/index.ts';
 import { massOf, type FlowId } from '../ledger/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';

@@ -1,4 +1,4 @@
-import type { Item } from '../batch/index.ts';
+import type { Item } from '../meal/index.ts';
 import { type Input, openMeal, type OpenedMeal } from '../model/index.ts';
 import { itemsOf } from '../pot/index.ts';
 

@@ -9,7 +9,7 @@ import {
   type Dinero,
 } from 'dinero.js';
 import * as currencies from 'dinero.js/currencies';
-import type { Price } from '../batch/index.ts';
+import type { Price } from '../meal/index.ts';
 import { G_PER_LB } from '../quantity/index.ts';
 
 /** An amount of money that can cross a border between threads: whole units of 10^−scale of its currency. */

@@ -1,5 +1,5 @@
 import { PRICE as BOUND, quoted, TEXT_MOST } from '../quantity/index.ts';
-import type { Price } from '../batch/index.ts';
+import type { Price } from '../meal/index.ts';
 
 type Reading = { readonly ok: true; readonly price: Price } | { readonly ok: false; readonly error: string };
 

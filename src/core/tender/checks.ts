@@ -1,6 +1,6 @@
 import { valueAt } from '../quantity/index.ts';
 import { errorFunction } from 'simple-statistics';
-import type { Feel } from '../batch/index.ts';
+import type { Feel } from '../meal/index.ts';
 
 /** A fork in the meat: when, what it said, and whether only the big pieces were tried. */
 export interface Seen {

@@ -1,4 +1,4 @@
-import type { Phase } from '../batch/index.ts';
+import type { Phase } from '../meal/index.ts';
 import { diffusivityOf, STEP, type Piece } from './curve.ts';
 import { coreTemperature, coreTemperatureAt } from './heat/coreTemperature.ts';
 import { courseOf, minutesOnBurner } from './heat/course.ts';

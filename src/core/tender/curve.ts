@@ -3,7 +3,7 @@ import { courseOf, keyOfPhases, keyOfPot } from './heat/course.ts';
 import type { PotHeat } from './heat/pot.ts';
 import { coreTemperature } from './heat/coreTemperature.ts';
 import { propertiesOf } from './heat/properties.ts';
-import type { Phase } from '../batch/index.ts';
+import type { Phase } from '../meal/index.ts';
 import { valueAt, valueBetween, bisect } from '../quantity/index.ts';
 import type { Composition } from '@/reference/types.ts';
 

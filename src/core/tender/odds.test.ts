@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import { feels } from '../batch/words.ts';
+import { feels } from '../meal/choices.ts';
 import { normals } from '../model/run/normals.ts';
 import { percentileOfSorted } from '../quantity/range.ts';
 import { isTender, phi, feelLikelihood, type Seen } from './checks.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { usualBatch } from '../batch/usual.ts';
-import type { Phase, Size } from '../batch/schema.ts';
+import { usualBatch } from '../meal/usual.ts';
+import type { Phase, Size } from '../meal/schema.ts';
 import { pieceOf } from '../pot/index.ts';
 import { boilingAt } from './heat/boiling.ts';
 import { tenderingAt } from './constants.ts';

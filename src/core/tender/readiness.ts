@@ -1,4 +1,4 @@
-import type { Phase } from '../batch/index.ts';
+import type { Phase } from '../meal/index.ts';
 import { valueAt, type Range } from '../quantity/index.ts';
 import { type Cook, cookOf, lengthsUntil } from '../clock/index.ts';
 import { isTender, type Seen } from './checks.ts';

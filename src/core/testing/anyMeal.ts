@@ -10,9 +10,9 @@ import {
   stretchStates,
   thickeners,
   tools,
-} from '../batch/index.ts';
-import { fattinesses, levels, lids, pickings, sizes, trims, weighable, type Entry } from '../batch/schema.ts';
-import { parts } from '../batch/mealSchema.ts';
+} from '../meal/index.ts';
+import { fattinesses, levels, lids, pickings, sizes, trims, weighable, type Entry } from '../meal/schema.ts';
+import { parts } from '../meal/mealSchema.ts';
 import { reference } from '@/reference/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from './meals.ts';
 

@@ -1,4 +1,4 @@
-import { usualBatch, usualKitchen, type Batch, type Dish, type Entry, type Lot } from '../batch/index.ts';
+import { usualBatch, usualKitchen, type Batch, type Dish, type Entry, type Lot } from '../meal/index.ts';
 import type { Input } from '../model/index.ts';
 import { reference } from '@/reference/index.ts';
 

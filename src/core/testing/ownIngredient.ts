@@ -1,5 +1,5 @@
-import { kitchen } from '../batch/kitchenSchema.ts';
-import { usualKitchen, type OwnIngredient } from '../batch/index.ts';
+import { kitchen } from '../meal/kitchenSchema.ts';
+import { usualKitchen, type OwnIngredient } from '../meal/index.ts';
 
 /** Why a file would not take an ingredient of the kitchen's own; undefined if it does. */
 export const ownIngredientProblem = (ingredient: OwnIngredient): string | undefined =>

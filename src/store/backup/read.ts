@@ -4,7 +4,7 @@ import {
   readBackupHead,
   readBackupMeal,
   tooLarge,
-} from '@/core/batch/file/index.ts';
+} from '@/core/meal/file/index.ts';
 import { breath } from '../breath.ts';
 import type { Course } from './save.ts';
 

@@ -1,5 +1,5 @@
-import { usualKitchen, type Kitchen } from '@/core/batch/index.ts';
-import { type BackupChanges, type BackupMeal, canonical } from '@/core/batch/file/index.ts';
+import { usualKitchen, type Kitchen } from '@/core/meal/index.ts';
+import { type BackupChanges, type BackupMeal, canonical } from '@/core/meal/file/index.ts';
 import type { Transaction } from 'dexie';
 import type { SlowSpoonDb } from '../db.ts';
 import type { BatchRow, KeptRow } from '../kinds.ts';

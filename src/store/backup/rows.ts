@@ -1,5 +1,5 @@
-import type { BackupMeal } from '@/core/batch/file/index.ts';
-import type { Entry } from '@/core/batch/index.ts';
+import type { BackupMeal } from '@/core/meal/file/index.ts';
+import type { Entry } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from '../db.ts';
 import type { BatchRow, MealRow, PackRow } from '../kinds.ts';
 

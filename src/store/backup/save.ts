@@ -1,4 +1,4 @@
-import { writeBackupHead, writeBackupMeal } from '@/core/batch/file/index.ts';
+import { writeBackupHead, writeBackupMeal } from '@/core/meal/file/index.ts';
 import type { SlowSpoonDb } from '../db.ts';
 import { backupRows } from './rows.ts';
 

@@ -1,4 +1,4 @@
-import type { AfterStep, AfterWhat } from '@/core/batch/index.ts';
+import type { AfterStep, AfterWhat } from '@/core/meal/index.ts';
 import { add } from './add.ts';
 import { boilDown } from './boilDown.ts';
 import { bone } from './bone.ts';

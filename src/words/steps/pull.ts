@@ -1,4 +1,4 @@
-import type { Tool } from '@/core/batch/index.ts';
+import type { Tool } from '@/core/meal/index.ts';
 import { said, type StepWords } from './words.ts';
 
 /** What a tool makes of pulling, in words. */

@@ -1,4 +1,4 @@
-import type { School } from '@/core/batch/index.ts';
+import type { School } from '@/core/meal/index.ts';
 
 /** How a school works once the meat is tender, and when to. */
 export const schoolWords: Readonly<Record<School, { readonly name: string; readonly why: string }>> = {

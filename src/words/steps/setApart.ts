@@ -1,4 +1,4 @@
-import type { DrawnFrom } from '@/core/batch/index.ts';
+import type { DrawnFrom } from '@/core/meal/index.ts';
 import { said, type StepWords } from './words.ts';
 
 /** Where in the pot a part is taken from. */

@@ -1,4 +1,4 @@
-import type { Skim } from '@/core/batch/index.ts';
+import type { Skim } from '@/core/meal/index.ts';
 import { said, type StepWords } from './words.ts';
 
 export const skimWords: Readonly<Record<Skim, string>> = {

@@ -1,4 +1,4 @@
-import type { AfterWhat } from '@/core/batch/index.ts';
+import type { AfterWhat } from '@/core/meal/index.ts';
 import type { AfterStepOf, WeighedStep } from '@/core/work/index.ts';
 
 /** What is known at the bench beside the step: bones still to find, where they were counted, and how many are out. */

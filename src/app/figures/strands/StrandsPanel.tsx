@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
-import { type Stage, stages } from '@/core/batch/index.ts';
+import { type Stage, stages } from '@/core/meal/index.ts';
 import { strandsOf } from '@/core/ledger/index.ts';
 import { MealProvider, useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useExample } from '../../open/useExample.ts';

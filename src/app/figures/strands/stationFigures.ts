@@ -1,4 +1,4 @@
-import { type Stage, isStrained } from '@/core/batch/index.ts';
+import { type Stage, isStrained } from '@/core/meal/index.ts';
 import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
 import type { Figures, OpenMeal } from '../../open/MealContext.ts';
 

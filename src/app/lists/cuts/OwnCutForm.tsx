@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { cloneElement, useId, type ReactElement } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { type Kitchen, NAME_MOST, type OwnCut, YIELD } from '@/core/batch/index.ts';
+import { type Kitchen, NAME_MOST, type OwnCut, YIELD } from '@/core/meal/index.ts';
 import { fattier, findCut, ownCutProblem } from '@/core/meat/index.ts';
 import { readShare } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';

@@ -2,7 +2,7 @@ import type { Course } from '@/store/backup/save.ts';
 import type { Backup, BackupReading } from '@/store/backup/read.ts';
 import type { Way } from '@/store/backup/restore.ts';
 import { changeBackup } from '@/store/backup/lastBackup.ts';
-import type { BackupChanges } from '@/core/batch/file/index.ts';
+import type { BackupChanges } from '@/core/meal/file/index.ts';
 import { db, isDemo } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import { inOrder } from '../../open/queue.ts';

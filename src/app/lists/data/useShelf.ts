@@ -1,4 +1,4 @@
-import type { ShelfItem } from '@/core/batch/index.ts';
+import type { ShelfItem } from '@/core/meal/index.ts';
 import { useKept } from '../../open/useKept.ts';
 
 const EMPTY: readonly ShelfItem[] = [];

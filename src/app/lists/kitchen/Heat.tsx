@@ -1,6 +1,6 @@
 import { boilingAt } from '@/core/tender/index.ts';
 import { Plus, X } from 'lucide-react';
-import { type HeatSource, type Kitchen, sourceKinds } from '@/core/batch/index.ts';
+import { type HeatSource, type Kitchen, sourceKinds } from '@/core/meal/index.ts';
 import { OVEN_WIDTH, usualSources } from '@/core/pot/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { editKitchen } from '../../open/edits.ts';

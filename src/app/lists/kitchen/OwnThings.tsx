@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import type { Kitchen } from '@/core/batch/index.ts';
+import type { Kitchen } from '@/core/meal/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { editKitchen } from '../../open/edits.ts';

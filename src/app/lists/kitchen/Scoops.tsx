@@ -1,5 +1,5 @@
 import { Plus, X } from 'lucide-react';
-import { type Kitchen, type Scoop, shredInScoop, usualScoops } from '@/core/batch/index.ts';
+import { type Kitchen, type Scoop, shredInScoop, usualScoops } from '@/core/meal/index.ts';
 import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { weighedScoops } from '@/core/plates/index.ts';
 import { fromBatches } from '@/words/index.ts';

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { stands, type Vessel, vesselKinds } from '@/core/batch/index.ts';
+import { stands, type Vessel, vesselKinds } from '@/core/meal/index.ts';
 import {
   brimMl,
   brimOfWater,

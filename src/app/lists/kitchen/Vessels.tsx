@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { Kitchen, Vessel } from '@/core/batch/index.ts';
+import type { Kitchen, Vessel } from '@/core/meal/index.ts';
 import { brimMl, standsOn } from '@/core/pot/index.ts';
 import { type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { editKitchen } from '../../open/edits.ts';

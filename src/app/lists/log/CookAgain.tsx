@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
-import { platesIn } from '@/core/batch/index.ts';
+import { platesIn } from '@/core/meal/index.ts';
 import { againFor } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { loadMeal, mealAgain } from '@/store/meals.ts';

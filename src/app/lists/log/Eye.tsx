@@ -10,7 +10,7 @@ import {
   type QuizKind,
   quizKinds,
 } from '@/core/log/index.ts';
-import { usualKitchen } from '@/core/batch/index.ts';
+import { usualKitchen } from '@/core/meal/index.ts';
 import { reference } from '@/reference/index.ts';
 import { eyeTitle, quizWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, useState } from 'react';
-import type { DishKind } from '@/core/batch/index.ts';
+import type { DishKind } from '@/core/meal/index.ts';
 import { DishSection } from '../../figures/DishSection.tsx';
 import { edgeOf, fillOf } from '../../figures/materials.ts';
 import css from './log.module.scss';

@@ -1,7 +1,7 @@
 import { reckon } from '@/core/reckoning/index.ts';
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor } from '../../testing/dom.ts';
-import type { Batch } from '@/core/batch/index.ts';
+import type { Batch } from '@/core/meal/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';

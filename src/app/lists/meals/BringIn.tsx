@@ -1,6 +1,6 @@
 import { importMeal } from '@/store/meals.ts';
 import { useState } from 'react';
-import type { MealFile } from '@/core/batch/index.ts';
+import type { MealFile } from '@/core/meal/index.ts';
 import { db } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import { AskReplace } from './AskReplace.tsx';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
-import type { BackupChanges } from '@/core/batch/file/index.ts';
+import type { BackupChanges } from '@/core/meal/file/index.ts';
 import { backupChangesWords, broughtInWords, unreadWords } from '@/words/index.ts';
 import { type Backup, bringBack, compareBackup, openBackup, type Way } from '../data/backups.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

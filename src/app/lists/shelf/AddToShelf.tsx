@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { keepables, places, type Keepable, type ShelfPlace } from '@/core/batch/index.ts';
+import { keepables, places, type Keepable, type ShelfPlace } from '@/core/meal/index.ts';
 import { gramsOfKept } from '@/core/answers/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { keptWords, placeWords } from '@/words/index.ts';

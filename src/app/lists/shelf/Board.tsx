@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
-import type { ShelfItem, ShelfPlace } from '@/core/batch/index.ts';
+import type { ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
 import { amountOnShelf } from '@/core/answers/index.ts';
 import { avoidableWords, placeWords } from '@/words/index.ts';
 import { useSaid } from '../../open/useSaid.ts';

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/batch/index.ts';
+import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
 import { daysUntil, gramsLeft, movedTo, onShelf, bestBefore, withGone } from '@/core/keep/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits.ts';

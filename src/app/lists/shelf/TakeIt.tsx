@@ -1,5 +1,5 @@
 import { type Ref, useState } from 'react';
-import type { ShelfItem } from '@/core/batch/index.ts';
+import type { ShelfItem } from '@/core/meal/index.ts';
 import { asIngredient, gramsLeft, mustNot, withGone } from '@/core/keep/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { avoidableWords } from '@/words/index.ts';

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor } from '../../testing/dom.ts';
-import type { ShelfItem } from '@/core/batch/index.ts';
+import type { ShelfItem } from '@/core/meal/index.ts';
 import { mendSummaries } from '@/store/summaries.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {

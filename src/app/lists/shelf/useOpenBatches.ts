@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { Batch, Meal } from '@/core/batch/index.ts';
+import type { Batch, Meal } from '@/core/meal/index.ts';
 import { isOpen } from '@/core/answers/index.ts';
 import { loadMeals } from '@/store/meals.ts';
 import { clockNow } from '../../browser/clock.ts';

@@ -1,6 +1,6 @@
 import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { useId, useState } from 'react';
-import type { Price } from '@/core/batch/index.ts';
+import type { Price } from '@/core/meal/index.ts';
 import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { SelectField } from './SelectField.tsx';
 import { useTyped } from './useTyped.ts';

@@ -1,4 +1,4 @@
-import { NAME_MOST } from '@/core/batch/index.ts';
+import { NAME_MOST } from '@/core/meal/index.ts';
 import { useId } from 'react';
 import { useTyped } from './useTyped.ts';
 

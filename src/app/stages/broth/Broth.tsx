@@ -11,7 +11,7 @@ import {
   withSkim,
   withStirredIn,
   withStrain,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { defatsOf, reductionsOf } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { partName } from '@/words/index.ts';

@@ -1,5 +1,5 @@
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
-import { isStrained } from '@/core/batch/index.ts';
+import { isStrained } from '@/core/meal/index.ts';
 
 import { type Written, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

@@ -1,4 +1,4 @@
-import { isStrained } from '@/core/batch/index.ts';
+import { isStrained } from '@/core/meal/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Gone } from '../../parts/Gone.tsx';

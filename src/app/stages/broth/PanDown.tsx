@@ -1,5 +1,5 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { withReduced } from '@/core/batch/index.ts';
+import { withReduced } from '@/core/meal/index.ts';
 import type { BoilsDown } from '@/core/answers/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';

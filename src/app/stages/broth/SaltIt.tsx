@@ -1,5 +1,5 @@
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
-import { type Taste, tastes, withStirredIn } from '@/core/batch/index.ts';
+import { type Taste, tastes, withStirredIn } from '@/core/meal/index.ts';
 import { answerTo } from '@/core/broth/index.ts';
 
 import { likedThickness } from '@/core/log/index.ts';

@@ -1,5 +1,5 @@
 import { isSmoke, openPhase } from '@/core/clock/index.ts';
-import { lidFits, type Phase, starts } from '@/core/batch/index.ts';
+import { lidFits, type Phase, starts } from '@/core/meal/index.ts';
 import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

@@ -1,4 +1,4 @@
-import { skimWay, withSkim } from '@/core/batch/index.ts';
+import { skimWay, withSkim } from '@/core/meal/index.ts';
 import type { DayNote, DayPlan } from '@/core/answers/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { dayNoteWords } from '@/words/index.ts';

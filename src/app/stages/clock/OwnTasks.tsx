@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/batch/index.ts';
+import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/meal/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { resourceWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';

@@ -1,4 +1,4 @@
-import { rounds, type Round } from '@/core/batch/index.ts';
+import { rounds, type Round } from '@/core/meal/index.ts';
 import { usualRounds } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';

@@ -1,5 +1,5 @@
 import { openPhase, withMain } from '@/core/clock/index.ts';
-import type { Phase } from '@/core/batch/index.ts';
+import type { Phase } from '@/core/meal/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';

@@ -1,4 +1,4 @@
-import { type Day, usualDay, skimWay, withSkim } from '@/core/batch/index.ts';
+import { type Day, usualDay, skimWay, withSkim } from '@/core/meal/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch, editDay } from '../../open/edits.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, within } from '../../testing/dom.ts';
-import type { Batch, Phase } from '@/core/batch/index.ts';
+import type { Batch, Phase } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { clockAt, closePage, openAt, press, sheet, stored, takeBack, tap } from '../../testing/openApp.tsx';
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
-import type { Batch, Phase } from '@/core/batch/index.ts';
+import type { Batch, Phase } from '@/core/meal/index.ts';
 import { batchOf } from '@/core/testing/meals.ts';
 
 /** What an edit would make of the batch. */

@@ -1,4 +1,4 @@
-import type { Phase } from '@/core/batch/index.ts';
+import type { Phase } from '@/core/meal/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { editBatch } from '../../open/edits.ts';
 

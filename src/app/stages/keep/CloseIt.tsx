@@ -7,7 +7,7 @@ import {
   leftThings,
   type LeftThing,
   verdicts,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { becameWords, leftThingWords, verdictWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { db } from '../../browser/db.ts';

@@ -1,4 +1,4 @@
-import type { Cooling } from '@/core/batch/index.ts';
+import type { Cooling } from '@/core/meal/index.ts';
 import { limits } from '@/core/keep/index.ts';
 import type { CoolingNow } from '@/core/answers/index.ts';
 import { MINUTE_MS, writeDegrees } from '@/core/quantity/index.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { places, type ShelfItem, type ShelfPlace } from '@/core/batch/index.ts';
+import { places, type ShelfItem, type ShelfPlace } from '@/core/meal/index.ts';
 import { bestBefore } from '@/core/keep/index.ts';
 import type { Shelvable } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';

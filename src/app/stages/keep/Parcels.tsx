@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Parcel } from '@/core/batch/index.ts';
+import type { Parcel } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { packingOf } from '@/core/answers/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';

@@ -1,4 +1,4 @@
-import type { Kitchen, ShelfItem } from '@/core/batch/index.ts';
+import type { Kitchen, ShelfItem } from '@/core/meal/index.ts';
 import { bestBefore, onShelf } from '@/core/keep/index.ts';
 import { amountOnShelf } from '@/core/answers/index.ts';
 import { avoidableWords, capital } from '@/words/index.ts';

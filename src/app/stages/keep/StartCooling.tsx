@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type Cooling, type CoolWay, coolWays } from '@/core/batch/index.ts';
+import { type Cooling, type CoolWay, coolWays } from '@/core/meal/index.ts';
 import { leftToCool } from '@/core/answers/index.ts';
 import { pansFor, SHALLOW_CM } from '@/core/keep/index.ts';
 import { coolsWords, coolWayWords } from '@/words/index.ts';

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { typedMass, writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
-import type { BuyMix } from '@/core/batch/index.ts';
+import type { BuyMix } from '@/core/meal/index.ts';
 import { nothingToBuyWords } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

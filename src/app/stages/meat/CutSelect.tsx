@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Lot, OwnCut } from '@/core/batch/index.ts';
+import type { Lot, OwnCut } from '@/core/meal/index.ts';
 import { reference } from '@/reference/index.ts';
 import { editLot } from '../../open/edits.ts';
 import { usePainted } from '../../browser/usePainted.ts';

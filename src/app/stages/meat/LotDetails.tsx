@@ -1,6 +1,6 @@
 import type { LotReckoning } from '@/core/reckoning/index.ts';
 import { useState } from 'react';
-import { type Lot, type Picking, PIECES_MOST, type Price, type Size, type Trim } from '@/core/batch/index.ts';
+import { type Lot, type Picking, PIECES_MOST, type Price, type Size, type Trim } from '@/core/meal/index.ts';
 import { findCut } from '@/core/meat/index.ts';
 import { quoted, writeMass } from '@/core/quantity/index.ts';
 

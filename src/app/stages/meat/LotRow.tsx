@@ -2,7 +2,7 @@ import type { LotReckoning } from '@/core/reckoning/index.ts';
 import sameProps from 'fast-deep-equal';
 import { X } from 'lucide-react';
 import { lazy, memo, Suspense, useState } from 'react';
-import type { Lot, OwnCut } from '@/core/batch/index.ts';
+import type { Lot, OwnCut } from '@/core/meal/index.ts';
 
 import { typedMass, type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import { editLot, removeLot } from '../../open/edits.ts';

@@ -1,6 +1,6 @@
 import { swap } from '@/core/answers/index.ts';
 import { useState } from 'react';
-import type { Price } from '@/core/batch/index.ts';
+import type { Price } from '@/core/meal/index.ts';
 import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

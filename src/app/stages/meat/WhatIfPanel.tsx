@@ -1,5 +1,5 @@
 import { type ReactNode, useState } from 'react';
-import { type Heat, type Lid, type Size, type Trim, type WhatIf, withWhatIf } from '@/core/batch/index.ts';
+import { type Heat, type Lid, type Size, type Trim, type WhatIf, withWhatIf } from '@/core/meal/index.ts';
 import type { PlanFigures } from '@/core/answers/index.ts';
 import {
   type Range,

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { avoidable, type Avoidable, PIECES_MOST } from '@/core/batch/index.ts';
+import { avoidable, type Avoidable, PIECES_MOST } from '@/core/meal/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { avoidableWords, problemWords } from '@/words/index.ts';

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { avoidable, type Dish } from '@/core/batch/index.ts';
+import { avoidable, type Dish } from '@/core/meal/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editDish } from '../../open/edits.ts';

@@ -1,5 +1,5 @@
 import { Besides } from './Besides.tsx';
-import type { Dish, Part } from '@/core/batch/index.ts';
+import type { Dish, Part } from '@/core/meal/index.ts';
 import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
 import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';

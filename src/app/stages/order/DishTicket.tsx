@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Dish, DishKind } from '@/core/batch/index.ts';
+import type { Dish, DishKind } from '@/core/meal/index.ts';
 import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';

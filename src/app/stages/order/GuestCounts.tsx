@@ -1,4 +1,4 @@
-import type { Dish } from '@/core/batch/index.ts';
+import type { Dish } from '@/core/meal/index.ts';
 import { appetite, type Appetite, appetites } from '@/core/order/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editDish } from '../../open/edits.ts';

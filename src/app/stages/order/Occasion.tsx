@@ -1,4 +1,4 @@
-import type { Meal } from '@/core/batch/index.ts';
+import type { Meal } from '@/core/meal/index.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editMeal } from '../../open/edits.ts';

@@ -1,6 +1,6 @@
 import { servingCosts } from '@/core/reckoning/index.ts';
 import { arrayMove } from '@dnd-kit/sortable';
-import type { Dish } from '@/core/batch/index.ts';
+import type { Dish } from '@/core/meal/index.ts';
 import { builds, heatingOf, itemsFor, overflows } from '@/core/plates/index.ts';
 import { type Money, writeMoney } from '@/core/shop/index.ts';
 import { dishName } from '@/core/order/index.ts';

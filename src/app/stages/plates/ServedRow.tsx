@@ -1,6 +1,6 @@
 import { servedOf } from '@/core/reckoning/index.ts';
 import { Link } from 'react-router';
-import type { Dish } from '@/core/batch/index.ts';
+import type { Dish } from '@/core/meal/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { weigh } from '../../open/edits.ts';

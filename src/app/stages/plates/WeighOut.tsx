@@ -2,7 +2,7 @@ import { wentOut } from '@/core/reckoning/index.ts';
 import { useEffect, useEffectEvent, useState, type CSSProperties } from 'react';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { Navigate, useNavigate, useParams } from 'react-router';
-import type { Dish } from '@/core/batch/index.ts';
+import type { Dish } from '@/core/meal/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { type PlateNow, runOf, slotOf, withLocked } from '@/core/plates/index.ts';
 import { type Shares } from '@/core/answers/index.ts';

@@ -1,4 +1,4 @@
-import { type Step, steps } from '@/core/batch/index.ts';
+import { type Step, steps } from '@/core/meal/index.ts';
 import { usualMinutes } from '@/core/day/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';

@@ -1,4 +1,4 @@
-import { type Item, NAME_MOST } from '@/core/batch/index.ts';
+import { type Item, NAME_MOST } from '@/core/meal/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
 import { type ChangeEvent, type KeyboardEvent, useDeferredValue, useMemo, useState } from 'react';
 import { type Offer, offerOf, searchLine, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';

@@ -1,4 +1,4 @@
-import { type Item, ways, type Way } from '@/core/batch/index.ts';
+import { type Item, ways, type Way } from '@/core/meal/index.ts';
 import { usualSoftenMin } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';

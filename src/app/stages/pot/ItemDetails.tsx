@@ -1,4 +1,4 @@
-import { fates, type Item, type Moment, preps } from '@/core/batch/index.ts';
+import { fates, type Item, type Moment, preps } from '@/core/meal/index.ts';
 import { fateOf, intoMarinade, offShare } from '@/core/pot/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';

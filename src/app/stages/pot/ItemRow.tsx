@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Item } from '@/core/batch/index.ts';
+import type { Item } from '@/core/meal/index.ts';
 import { writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { avoidable, type OwnIngredient } from '@/core/batch/index.ts';
+import { avoidable, type OwnIngredient } from '@/core/meal/index.ts';
 import { fromPacket, type PacketFigures } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { lazy, Suspense, useState } from 'react';
-import type { Level } from '@/core/batch/index.ts';
+import type { Level } from '@/core/meal/index.ts';
 import { beforePanWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';

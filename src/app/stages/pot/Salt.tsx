@@ -1,5 +1,5 @@
 import type { BatchReckoning } from '@/core/reckoning/index.ts';
-import { boilsDownTo, isStrained } from '@/core/batch/index.ts';
+import { boilsDownTo, isStrained } from '@/core/meal/index.ts';
 import clsx from 'clsx';
 import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';

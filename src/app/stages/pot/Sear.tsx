@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { panFats } from '@/core/batch/index.ts';
+import { panFats } from '@/core/meal/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';

@@ -1,6 +1,6 @@
 import { pansOf } from '@/core/pot/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
-import type { Batch } from '@/core/batch/index.ts';
+import type { Batch } from '@/core/meal/index.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { useOpenMeal } from '../../open/MealContext.ts';

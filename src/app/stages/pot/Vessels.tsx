@@ -1,6 +1,6 @@
 import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import clsx from 'clsx';
-import type { Vessel } from '@/core/batch/index.ts';
+import type { Vessel } from '@/core/meal/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { standsOn } from '@/core/pot/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';

@@ -1,7 +1,7 @@
 import { drawsOf, openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Batch, BuyMix, Lot } from '../../batch/schema.ts';
+import type { Batch, BuyMix, Lot } from '../../meal/schema.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { buy } from './buy.ts';
 import { feeds } from './feeds.ts';

@@ -1,4 +1,4 @@
-import { type Batch, type BuyMix, type Lot, standingEntries } from '../../batch/index.ts';
+import { type Batch, type BuyMix, type Lot, standingEntries } from '../../meal/index.ts';
 import { valueAt, midpoint } from '../../quantity/index.ts';
 import { type Input, meatDrawsOf, openMeal, type OpenedMeal } from '../../model/index.ts';
 import {

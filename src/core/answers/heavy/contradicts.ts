@@ -1,5 +1,5 @@
 import { MINUTE_MS } from '../../quantity/index.ts';
-import { type Entry, standingEntries } from '../../batch/index.ts';
+import { type Entry, standingEntries } from '../../meal/index.ts';
 import { cookOf } from '../../clock/index.ts';
 import type { OpenedMeal } from '../../model/index.ts';
 

@@ -1,4 +1,4 @@
-import { type Cooling, type CoolWay, standingEntries } from '../../batch/index.ts';
+import { type Cooling, type CoolWay, standingEntries } from '../../meal/index.ts';
 import {
   celsiusAt,
   type Cools,

@@ -1,6 +1,6 @@
 import { reckon, withWater } from '../../reckoning/index.ts';
-import { withBoilDown } from '../../batch/index.ts';
-import type { Lid } from '../../batch/index.ts';
+import { withBoilDown } from '../../meal/index.ts';
+import type { Lid } from '../../meal/index.ts';
 import { withLastMinutes } from '../../clock/index.ts';
 import { bisect } from '../../quantity/index.ts';
 import { type Input, openMeal, type OpenedMeal } from '../../model/index.ts';

@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { pieceOf, searPlan, type SearPlan } from '../../pot/index.ts';
 import { type OpenedMeal, searedAs, toSear } from '../../model/index.ts';
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Batch, Entry } from '../../batch/index.ts';
+import type { Batch, Entry } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { serviceNow } from './serviceNow.ts';

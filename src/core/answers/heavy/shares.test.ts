@@ -1,7 +1,7 @@
 import { servedOf, wentOut } from '../../reckoning/index.ts';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { loadSolver } from '../../../../scripts/solver.ts';
-import type { Batch, Dish, Entry } from '../../batch/index.ts';
+import type { Batch, Dish, Entry } from '../../meal/index.ts';
 import { openMeal, type Input } from '../../model/index.ts';
 import { batchWithWay, isOfBatch, type LpSolver, mealWithWay } from '../../plates/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';

@@ -1,5 +1,5 @@
 import { servedOf, wentOut } from '../../reckoning/index.ts';
-import { afterOf, type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../batch/index.ts';
+import { afterOf, type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../meal/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { bowlG, drawsOf, ingredientsById, priorFor } from '../../model/index.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { withWhatIf } from '../../batch/index.ts';
+import { withWhatIf } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { reckonDrawn } from '../../testing/reckonDrawn.ts';

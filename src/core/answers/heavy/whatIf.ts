@@ -1,5 +1,5 @@
 import { costs, reckon } from '../../reckoning/index.ts';
-import { type WhatIf, withWhatIf } from '../../batch/index.ts';
+import { type WhatIf, withWhatIf } from '../../meal/index.ts';
 import { drawsOf, openMeal, type OpenedMeal } from '../../model/index.ts';
 import type { Range } from '../../quantity/index.ts';
 import { figureOf } from '../../shop/index.ts';

@@ -1,6 +1,6 @@
 import { reckon } from '../../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { type AfterStep, afterBy, type Entry } from '../../batch/index.ts';
+import { type AfterStep, afterBy, type Entry } from '../../meal/index.ts';
 import { doubtOf, jumpOf } from '../../bench/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';

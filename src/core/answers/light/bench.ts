@@ -7,7 +7,7 @@ import {
   type Entry,
   standingEntries,
   type Weighable,
-} from '../../batch/index.ts';
+} from '../../meal/index.ts';
 import { type BatchTaskKind, type Doing, taskId, taskOfStep } from '../../day/index.ts';
 import type { Input } from '../../model/index.ts';
 import type { ComesOut } from '../../pot/index.ts';

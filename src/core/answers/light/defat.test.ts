@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { usualKitchen, withChopped, withSkim } from '../../batch/index.ts';
+import { usualKitchen, withChopped, withSkim } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { defatsOf, vesselFor } from './defat.ts';

@@ -1,4 +1,4 @@
-import { type Skim, skims } from '../../batch/index.ts';
+import { type Skim, skims } from '../../meal/index.ts';
 import { mainOf, takenBy } from '../../broth/index.ts';
 import { skimShare } from '../../work/index.ts';
 import { brimMl, FULL } from '../../pot/index.ts';

@@ -4,7 +4,7 @@ import { reckonDrawn } from '../../testing/reckonDrawn.ts';
 import { describe, expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import { reference } from '@/reference/index.ts';
-import { readMealFile, writeMealFile } from '../../batch/file/file.ts';
+import { readMealFile, writeMealFile } from '../../meal/file/file.ts';
 
 import { mustClose } from '../../ledger/balance.ts';
 

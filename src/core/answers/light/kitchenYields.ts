@@ -1,5 +1,5 @@
 import { reckon } from '../../reckoning/index.ts';
-import { standingEntries } from '../../batch/index.ts';
+import { standingEntries } from '../../meal/index.ts';
 
 import type { OpenedMeal } from '../../model/index.ts';
 

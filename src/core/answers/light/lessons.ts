@@ -1,4 +1,4 @@
-import { type Batch, type DishKind, type Kitchen, type Lesson, lessonChanges } from '../../batch/index.ts';
+import { type Batch, type DishKind, type Kitchen, type Lesson, lessonChanges } from '../../meal/index.ts';
 import { openPhase } from '../../clock/index.ts';
 
 /** A note that comes up, and whether it offers something that the batch has not taken. */

@@ -2,7 +2,7 @@ import { reckon } from '../../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Parcel } from '../../batch/index.ts';
+import type { Parcel } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { packingOf } from './packing.ts';

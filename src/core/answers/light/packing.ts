@@ -1,5 +1,5 @@
 import type { MealReckoning } from '../../reckoning/index.ts';
-import type { Avoidable, Parcel } from '../../batch/index.ts';
+import type { Avoidable, Parcel } from '../../meal/index.ts';
 import type { OpenedMeal } from '../../model/index.ts';
 import { perServing } from './perServing.ts';
 

@@ -1,5 +1,5 @@
 import type { MealReckoning } from '../../reckoning/index.ts';
-import { avoidable, type Avoidable } from '../../batch/index.ts';
+import { avoidable, type Avoidable } from '../../meal/index.ts';
 import { type Amount, nothing, plus, times } from '../../ledger/index.ts';
 import { ingredientsById, type OpenedMeal, speciesOf } from '../../model/index.ts';
 import { carriers } from '../../order/index.ts';

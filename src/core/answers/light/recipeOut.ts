@@ -1,5 +1,5 @@
 import type { Reckoning } from '../../reckoning/index.ts';
-import type { Batch, Prep } from '../../batch/index.ts';
+import type { Batch, Prep } from '../../meal/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 
 import { ingredientsById, type OpenedMeal } from '../../model/index.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Entry } from '../../batch/index.ts';
+import type { Entry } from '../../meal/index.ts';
 import { answerTo } from '../../broth/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { MINUTE_MS } from '../../quantity/index.ts';

@@ -1,5 +1,5 @@
 import { isStep } from '../../work/index.ts';
-import { afterOf, type AfterStep, type Entry, standingEntries } from '../../batch/index.ts';
+import { afterOf, type AfterStep, type Entry, standingEntries } from '../../meal/index.ts';
 import { boilDownMl, type Mark, type Reduction, reductionBy } from '../../broth/index.ts';
 import { BROTH, gramsOfVolume, MAIN } from '../../work/index.ts';
 import { type Input, nextOf, type NominalBatch } from '../../model/index.ts';

@@ -5,7 +5,7 @@ import {
   isStrained,
   type Keepable,
   type ShelfItem,
-} from '../../batch/index.ts';
+} from '../../meal/index.ts';
 import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts';
 import { gramsLeft } from '../../keep/index.ts';
 import { massOf, nothing, plus, type Amount } from '../../ledger/index.ts';

@@ -1,7 +1,7 @@
 import { costs, reckon } from '../../reckoning/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { usualKitchen } from '../../batch/usual.ts';
+import { usualKitchen } from '../../meal/usual.ts';
 
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 

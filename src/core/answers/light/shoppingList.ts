@@ -1,4 +1,4 @@
-import { type Meal, standingEntries } from '../../batch/index.ts';
+import { type Meal, standingEntries } from '../../meal/index.ts';
 import { carriers, countOf } from '../../order/index.ts';
 import { ingredientsById, type OpenedMeal } from '../../model/index.ts';
 import { itemsFor } from '../../plates/index.ts';

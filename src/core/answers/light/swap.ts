@@ -1,5 +1,5 @@
 import { reckon } from '../../reckoning/index.ts';
-import type { Lot, Price } from '../../batch/index.ts';
+import type { Lot, Price } from '../../meal/index.ts';
 import { LOT_SPREAD, type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
 
 import { findCut } from '../../meat/index.ts';

@@ -1,4 +1,4 @@
-import type { Taste } from '../../batch/index.ts';
+import type { Taste } from '../../meal/index.ts';
 import { type Thick, thicks } from '../../work/index.ts';
 import type { Salty } from './salty.ts';
 import { type Thin, thickenBy, thickenTo } from './thicken.ts';

@@ -1,4 +1,4 @@
-import type { Lid, Phase } from '../../batch/index.ts';
+import type { Lid, Phase } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { isSmoke, openPhase, withMain } from './phases.ts';
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Phase } from '../../batch/index.ts';
+import type { Phase } from '../../meal/index.ts';
 import { covered, withLastMinutes } from './lastMinutes.ts';
 import { cookOf, lengthsUntil, minutesOf, openPhase, phaseMinutes } from './phases.ts';
 import { alcoholLeft, boilDownMinutes } from './steam.ts';

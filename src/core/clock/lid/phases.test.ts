@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Phase } from '../../batch/index.ts';
+import type { Phase } from '../../meal/index.ts';
 import {
   cookOf,
   isSmoke,

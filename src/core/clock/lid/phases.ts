@@ -1,4 +1,4 @@
-import type { Moment, Phase } from '../../batch/index.ts';
+import type { Moment, Phase } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 
 /**

@@ -1,4 +1,4 @@
-import type { OwnTask } from '../../batch/index.ts';
+import type { OwnTask } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { taskId, type Task } from '../task.ts';
 import { OWN_TASK } from '../minutes.ts';

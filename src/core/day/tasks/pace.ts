@@ -1,4 +1,4 @@
-import type { OwnTask } from '../../batch/index.ts';
+import type { OwnTask } from '../../meal/index.ts';
 import type { Task, TaskRef } from '../task.ts';
 
 /** What the groups of the cook's own tasks begin with. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { afterBy, type AfterStep } from '../../batch/index.ts';
+import { afterBy, type AfterStep } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { dayFacts } from '../../answers/heavy/day/facts.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';

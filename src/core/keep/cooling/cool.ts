@@ -1,4 +1,4 @@
-import type { CoolWay } from '../../batch/index.ts';
+import type { CoolWay } from '../../meal/index.ts';
 import { valueAt } from '../../quantity/index.ts';
 import { limits } from './limits.ts';
 import { evenLayer, stepLayer } from './slab.ts';

@@ -1,4 +1,4 @@
-import type { Cooling, CoolWay, Vessel } from '../../batch/index.ts';
+import type { Cooling, CoolWay, Vessel } from '../../meal/index.ts';
 import type { Cools } from './cool.ts';
 
 /** A tray of 30 × 23 cm, where no vessel is named (common practice, no source). */

@@ -1,4 +1,4 @@
-import type { Kitchen, ShelfItem } from '../../batch/index.ts';
+import type { Kitchen, ShelfItem } from '../../meal/index.ts';
 
 const DAY = 86_400_000;
 

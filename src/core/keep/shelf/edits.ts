@@ -1,4 +1,4 @@
-import type { Avoidable, OwnIngredient, ShelfEnd, ShelfItem, ShelfPlace } from '../../batch/index.ts';
+import type { Avoidable, OwnIngredient, ShelfEnd, ShelfItem, ShelfPlace } from '../../meal/index.ts';
 import { gramsLeft } from './bestBefore.ts';
 
 /** An item at another place: freezing and thawing are dated, since the days in between do not count. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { ShelfItem } from '../../batch/index.ts';
+import type { ShelfItem } from '../../meal/index.ts';
 import { ownIngredientProblem } from '../../testing/ownIngredient.ts';
 import { bestBefore, daysUntil, gramsLeft, onShelf } from './bestBefore.ts';
 import { asIngredient, movedTo, mustNot, withGone } from './edits.ts';

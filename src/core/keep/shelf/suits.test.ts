@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { ShelfItem } from '../../batch/index.ts';
+import type { ShelfItem } from '../../meal/index.ts';
 import { suitsPot } from './suits.ts';
 
 const DAY = 86_400_000;

@@ -1,4 +1,4 @@
-import type { Avoidable, Kitchen, ShelfItem } from '../../batch/index.ts';
+import type { Avoidable, Kitchen, ShelfItem } from '../../meal/index.ts';
 import { bestBefore, daysUntil, gramsLeft, onShelf } from './bestBefore.ts';
 import { mustNot } from './edits.ts';
 

@@ -1,7 +1,7 @@
 import type { LiquidDraw } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { keepColumn, normals } from '../run/normals.ts';
-import type { Learnable, Learned } from '../../batch/index.ts';
+import type { Learnable, Learned } from '../../meal/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import { learnSpreads, priorFor } from './spreads.ts';
 import type { BatchPlan } from '../plan/plan.ts';

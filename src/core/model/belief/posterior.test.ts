@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Entry, Lot } from '../../batch/index.ts';
+import type { Entry, Lot } from '../../meal/index.ts';
 import { reckonDrawn } from '../../testing/reckonDrawn.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import type { Range } from '../../quantity/index.ts';

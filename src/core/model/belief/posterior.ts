@@ -14,7 +14,7 @@ import {
   priorOf,
   type Latent,
 } from './latents.ts';
-import type { Learned } from '../../batch/index.ts';
+import type { Learned } from '../../meal/index.ts';
 import { type Saying, sayingsOf } from './sayings.ts';
 import { readingsOf, unread, type Reading } from './readings.ts';
 

@@ -1,4 +1,4 @@
-import { type Batch, type Learnable, type Learned } from '../../batch/index.ts';
+import { type Batch, type Learnable, type Learned } from '../../meal/index.ts';
 import { openPhase } from '../../clock/index.ts';
 
 /**

@@ -1,4 +1,4 @@
-import type { Batch } from '../../batch/index.ts';
+import type { Batch } from '../../meal/index.ts';
 import { isTimed } from '../../clock/index.ts';
 import type { Readiness } from '../../tender/index.ts';
 

@@ -1,4 +1,4 @@
-import type { Batch } from '../../batch/index.ts';
+import type { Batch } from '../../meal/index.ts';
 import { minutesOf } from '../../clock/index.ts';
 import { type ItemPlan, planItems, takenUpShare } from '../../pot/index.ts';
 import { ingredientsById, type OfBatch } from '../input.ts';

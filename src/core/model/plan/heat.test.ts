@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Phase } from '../../batch/index.ts';
+import type { Phase } from '../../meal/index.ts';
 import { hoursColdBeyond, referencePot } from '../../tender/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { batchOf, grams, inputOf, lotOf } from '../../testing/meals.ts';

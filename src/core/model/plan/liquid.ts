@@ -1,4 +1,4 @@
-import type { Batch } from '../../batch/index.ts';
+import type { Batch } from '../../meal/index.ts';
 import { type LiquidPlan, noLiquidWeighed, stepsOf, sumsOf } from '../../broth/index.ts';
 import { type ItemPlan, densityOf, saltOfVolume, salts } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';

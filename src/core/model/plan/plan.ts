@@ -7,7 +7,7 @@ import {
   lotWeightProblem,
   platesProblem,
   standingOf,
-} from '../../batch/index.ts';
+} from '../../meal/index.ts';
 import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
 import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';

@@ -1,4 +1,4 @@
-import { platesProblem, standingEntries } from '../../batch/index.ts';
+import { platesProblem, standingEntries } from '../../meal/index.ts';
 import { avoided, avoidedOnDishes, countOf, dishName, portionProblem } from '../../order/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';

@@ -9,7 +9,7 @@ import {
   startOf,
   tenderness,
 } from '../../tender/index.ts';
-import { type Batch, type Entry, standingEntries } from '../../batch/index.ts';
+import { type Batch, type Entry, standingEntries } from '../../meal/index.ts';
 import { cookOf, openPhase, phaseMinutes } from '../../clock/index.ts';
 import { compositionOf, type KnownCut } from '../../meat/index.ts';
 import { sidesOf, type ToSear } from '../../pot/index.ts';

@@ -1,4 +1,4 @@
-import type { Batch, Lot, Size, Vessel } from '../../batch/index.ts';
+import type { Batch, Lot, Size, Vessel } from '../../meal/index.ts';
 import { emptyLotMass, nominalLot, trimLot, type LotPlan } from '../../meat/index.ts';
 import { panfuls, pansOf, SEAR_LOSS, type ToSear } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';

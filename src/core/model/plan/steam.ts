@@ -1,4 +1,4 @@
-import type { Batch, Phase } from '../../batch/index.ts';
+import type { Batch, Phase } from '../../meal/index.ts';
 import type { SteamCourse } from '../../broth/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import { midpoint, valueAt, valueBetween } from '../../quantity/index.ts';

@@ -1,4 +1,4 @@
-import { afterOf, type Batch } from '../../batch/index.ts';
+import { afterOf, type Batch } from '../../meal/index.ts';
 import { type LiquidMass, type LiquidPlan, takenBy } from '../../broth/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus } from '../../ledger/index.ts';
 import { densityOf } from '../../pot/index.ts';

@@ -1,4 +1,4 @@
-import type { Batch, Size, Vessel } from '../../batch/index.ts';
+import type { Batch, Size, Vessel } from '../../meal/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import {
   BONE_DENSITY,

@@ -1,6 +1,6 @@
 import { isStep } from '../../work/index.ts';
 import { valueAt } from '../../quantity/index.ts';
-import { afterOf } from '../../batch/index.ts';
+import { afterOf } from '../../meal/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Entry } from '../../batch/index.ts';
+import type { Entry } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { weighedEntry } from '../../testing/meals.ts';
 import { passedBefore } from './passed.ts';

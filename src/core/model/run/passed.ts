@@ -1,4 +1,4 @@
-import type { Entry } from '../../batch/index.ts';
+import type { Entry } from '../../meal/index.ts';
 import type { Weighable } from '../../ledger/index.ts';
 
 /** What of each passes a bowl before it is weighed: eaten it is missing in it, found late it lies in it. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Entry } from '../../batch/index.ts';
+import type { Entry } from '../../meal/index.ts';
 import { batchReadings, lotReadings, massOf, readingNameOf, type Weighable } from '../../ledger/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { openMeal } from '../openMeal.ts';

@@ -1,4 +1,4 @@
-import { type Entry, standingOf } from '../../batch/index.ts';
+import { type Entry, standingOf } from '../../meal/index.ts';
 import { type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
 import { BROTH, gramsOfVolume } from '../../work/index.ts';
 import { addsUp, isLotReading, lotReadings, type LotReading, type Weighable } from '../../ledger/index.ts';

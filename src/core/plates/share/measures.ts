@@ -1,4 +1,4 @@
-import type { Scoop } from '../../batch/index.ts';
+import type { Scoop } from '../../meal/index.ts';
 import type { Portion } from '../../order/index.ts';
 import type { Measure } from './wanted.ts';
 

@@ -1,4 +1,4 @@
-import { afterOf, type Batch, type Dish, type Meal } from '../../batch/index.ts';
+import { afterOf, type Batch, type Dish, type Meal } from '../../meal/index.ts';
 import { countOf } from '../../order/index.ts';
 import type { Portioned, Way } from './ways.ts';
 

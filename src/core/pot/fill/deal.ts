@@ -1,5 +1,5 @@
 import { valueAt } from '../../quantity/index.ts';
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { brimMl } from '../vessel/shape.ts';
 
 /** One lot on its way into the vessels. */

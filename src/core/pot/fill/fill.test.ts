@@ -1,8 +1,8 @@
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { levels, sizes } from '../../batch/schema.ts';
-import { usualKitchen } from '../../batch/usual.ts';
+import { levels, sizes } from '../../meal/schema.ts';
+import { usualKitchen } from '../../meal/usual.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { reckon } from '../../reckoning/reckon.ts';
 import { fillOf, levelCm } from './fill.ts';

@@ -1,4 +1,4 @@
-import type { Level, Size, Vessel } from '../../batch/index.ts';
+import type { Level, Size, Vessel } from '../../meal/index.ts';
 import { heightOf, volumeTo } from '../vessel/shape.ts';
 
 /** Fill no vessel above this share of its height (80 to 85 %, common practice, no source). */

@@ -1,4 +1,4 @@
-import type { Heat, Kitchen, Level, Lid, Size, Vessel } from '../../batch/index.ts';
+import type { Heat, Kitchen, Level, Lid, Size, Vessel } from '../../meal/index.ts';
 import type { Quantity } from '../../quantity/index.ts';
 import { brimMl, heightOf, longestInside, volumeTo } from '../vessel/shape.ts';
 import { mayStand, outerCm, sourcesOf, vesselsFor } from '../vessel/stands.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Batch, Item } from '../../batch/index.ts';
+import type { Batch, Item } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';

@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { volumeTo, widthAt } from '../vessel/shape.ts';
 
 /** One piece in the vessel cut down its middle, cm: x from the middle, y from the floor. */

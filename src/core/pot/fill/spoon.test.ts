@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { volumeTo } from '../vessel/shape.ts';
 import { bySpoon } from './spoon.ts';
 

@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { otherMlTo } from './fill.ts';
 
 /** A vessel before the lid as a spoon finds it. */

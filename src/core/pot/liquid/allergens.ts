@@ -1,4 +1,4 @@
-import type { Item } from '../../batch/index.ts';
+import type { Item } from '../../meal/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { WITHOUT_FIGURES } from './own.ts';
 

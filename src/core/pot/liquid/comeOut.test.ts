@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
-import type { Item } from '../../batch/index.ts';
+import type { Item } from '../../meal/index.ts';
 import { batchOf } from '../../testing/meals.ts';
 import { comeOut } from './comeOut.ts';
 

@@ -1,4 +1,4 @@
-import { type Batch, type Entry, type Item, type Lot, standingEntries } from '../../batch/index.ts';
+import { type Batch, type Entry, type Item, type Lot, standingEntries } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { fateOf, itemsOf, piecesOfItem } from './items.ts';

@@ -1,4 +1,4 @@
-import { type Batch, type Doing, type Item, boilsDownTo } from '../../batch/index.ts';
+import { type Batch, type Doing, type Item, boilsDownTo } from '../../meal/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { itemsOf } from './items.ts';
 

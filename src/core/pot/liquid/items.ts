@@ -1,4 +1,4 @@
-import type { Batch, Fate, Item } from '../../batch/index.ts';
+import type { Batch, Fate, Item } from '../../meal/index.ts';
 import { type Amount, amountOf, massOf, times } from '../../ledger/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';

@@ -1,6 +1,6 @@
 import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import type { Batch, Entry, Item } from '../../batch/schema.ts';
+import type { Batch, Entry, Item } from '../../meal/schema.ts';
 import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { reference } from '@/reference/index.ts';

@@ -1,4 +1,4 @@
-import { NAME_MOST } from '../../batch/index.ts';
+import { NAME_MOST } from '../../meal/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
 /** The source of an ingredient that the cook named and no table has. */

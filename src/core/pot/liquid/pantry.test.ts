@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { avoidable } from '../../batch/avoidable.ts';
+import { avoidable } from '../../meal/avoidable.ts';
 import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { heldIn } from './allergens.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { preps } from '../../batch/words.ts';
+import { preps } from '../../meal/choices.ts';
 import { amountOf, components, massOf, plus, times } from '../../ledger/index.ts';
 import { reference } from '@/reference/index.ts';
 import { prepare } from './prep.ts';

@@ -1,4 +1,4 @@
-import type { Item, Prep } from '../../batch/index.ts';
+import type { Item, Prep } from '../../meal/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 

@@ -1,4 +1,4 @@
-import type { Batch, Item, Way } from '../../batch/index.ts';
+import type { Batch, Item, Way } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { fateOf, itemsOf } from './items.ts';

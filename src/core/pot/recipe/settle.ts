@@ -1,4 +1,4 @@
-import type { Batch, Item } from '../../batch/index.ts';
+import type { Batch, Item } from '../../meal/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { withoutFigures } from '../liquid/own.ts';
 import { itemsOf } from '../liquid/items.ts';

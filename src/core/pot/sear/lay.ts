@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { widthAt } from '../vessel/shape.ts';
 import { packBlocks } from './packBlocks.ts';
 import { packDiscs, type Floor } from './packDiscs.ts';

@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { floorCm2 } from '../vessel/shape.ts';
 import { discOf, floorOf, mostIn, type Footprint } from './lay.ts';
 import type { Floor } from './packDiscs.ts';

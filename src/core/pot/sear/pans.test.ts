@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import { sizes, type Vessel } from '../../batch/schema.ts';
+import { sizes, type Vessel } from '../../meal/schema.ts';
 import { packBlocks } from './packBlocks.ts';
 import { packDiscs, type Floor } from './packDiscs.ts';
 import { floorOf, GAP, type PieceInPan } from './lay.ts';

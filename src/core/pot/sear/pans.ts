@@ -1,4 +1,4 @@
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 import { discOf, floorOf, laySpread, type PieceInPan } from './lay.ts';
 import { type AsWritten, panfuls } from './panfuls.ts';
 import type { ToSear } from './pieces.ts';

@@ -1,4 +1,4 @@
-import type { Size } from '../../batch/index.ts';
+import type { Size } from '../../meal/index.ts';
 import { MUSCLE_DENSITY } from '../fill/fill.ts';
 
 /** One lot on its way to the pan. */

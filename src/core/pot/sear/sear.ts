@@ -1,4 +1,4 @@
-import type { Batch } from '../../batch/index.ts';
+import type { Batch } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 
 /** Water that a sear drives off, of the raw weight: 2 to 4 % (estimate). */

@@ -1,4 +1,4 @@
-import type { Batch } from '../../batch/index.ts';
+import type { Batch } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 
 /** Meat takes up 1 to 3 % of its weight from wine or thin brine overnight (estimate). */

@@ -2,7 +2,7 @@ import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Batch, Item } from '../../batch/schema.ts';
+import type { Batch, Item } from '../../meal/schema.ts';
 import { massOf, nothing, type FlowId } from '../../ledger/index.ts';
 import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Vessel } from '../../batch/schema.ts';
+import type { Vessel } from '../../meal/schema.ts';
 import { brimMl, brimOfWater, fullOfWater, heightOf, surfaceCm2, withVolume, volumeTo } from './shape.ts';
 
 const round: Vessel = { id: 'v', name: 'v', kind: 'pot', shape: 'round', widthCm: 28, heightCm: 14 };

@@ -1,5 +1,5 @@
 import { bounds } from '../../quantity/index.ts';
-import type { Vessel } from '../../batch/index.ts';
+import type { Vessel } from '../../meal/index.ts';
 
 /**
  * The inside of a vessel: an upright or sloping cylinder or box. All its sections are alike, so a

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { usualKitchen, type Vessel } from '../../batch/index.ts';
+import { usualKitchen, type Vessel } from '../../meal/index.ts';
 import { mayStand, outerCm, pansOf, sourcesOf, standsOn, vesselsFor } from './stands.ts';
 
 const { vessels } = usualKitchen;

@@ -1,4 +1,4 @@
-import type { Heat, HeatSource, Stand, Vessel } from '../../batch/index.ts';
+import type { Heat, HeatSource, Stand, Vessel } from '../../meal/index.ts';
 import { brimMl } from './shape.ts';
 
 /** What a vessel of each kind may stand on if nobody has said (common practice, no source). */

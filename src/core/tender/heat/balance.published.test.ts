@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Lid, Phase } from '../../batch/index.ts';
+import type { Lid, Phase } from '../../meal/index.ts';
 import { LATENT, rateOf, smokeSurface, vapourKPa } from './balance.ts';
 import { boilingAt } from './boiling.ts';
 import { courseOf, minutesOnBurner } from './course.ts';

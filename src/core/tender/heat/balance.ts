@@ -1,4 +1,4 @@
-import type { Lid, Phase } from '../../batch/index.ts';
+import type { Lid, Phase } from '../../meal/index.ts';
 import { bisect, midpoint, valueBetween } from '../../quantity/index.ts';
 import { saturationKPa } from './boiling.ts';
 import type { PotHeat } from './pot.ts';

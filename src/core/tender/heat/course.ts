@@ -1,4 +1,4 @@
-import type { Phase } from '../../batch/index.ts';
+import type { Phase } from '../../meal/index.ts';
 import { midpoint, valueAt } from '../../quantity/index.ts';
 import { BURNER, inSmoke, rateOf, smokeStep } from './balance.ts';
 import { boilingAt } from './boiling.ts';

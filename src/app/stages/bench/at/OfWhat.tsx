@@ -1,4 +1,4 @@
-import type { AfterWhat } from '@/core/batch/index.ts';
+import type { AfterWhat } from '@/core/meal/index.ts';
 import { without } from '../../../open/withOrWithout.ts';
 import { LiquidChoice } from './LiquidChoice.tsx';
 import type { HowProps } from './screens.ts';

@@ -1,4 +1,4 @@
-import type { AfterStep, AfterWhat } from '@/core/batch/index.ts';
+import type { AfterStep, AfterWhat } from '@/core/meal/index.ts';
 import type { BenchCard } from '@/core/answers/index.ts';
 import { add } from './add.tsx';
 import { boilDown } from './boilDown.tsx';

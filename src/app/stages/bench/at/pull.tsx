@@ -1,4 +1,4 @@
-import { tools } from '@/core/batch/index.ts';
+import { tools } from '@/core/meal/index.ts';
 import { toolWords } from '@/words/index.ts';
 import { OneOfField } from '../../../parts/fields/OneOfField.tsx';
 import { useSaid } from '../../../open/useSaid.ts';

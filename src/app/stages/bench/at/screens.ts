@@ -1,6 +1,6 @@
 import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import type { ComponentType } from 'react';
-import type { AfterWhat } from '@/core/batch/index.ts';
+import type { AfterWhat } from '@/core/meal/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
 import type { BenchCard, DayPlan } from '@/core/answers/index.ts';
 import type { AfterStepOf } from '@/core/work/index.ts';

@@ -1,4 +1,4 @@
-import { drawnFrom } from '@/core/batch/index.ts';
+import { drawnFrom } from '@/core/meal/index.ts';
 import { drawnWords } from '@/words/index.ts';
 import { OneOfField } from '../../../parts/fields/OneOfField.tsx';
 import { NameField } from './NameField.tsx';

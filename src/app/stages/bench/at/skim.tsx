@@ -1,4 +1,4 @@
-import { skims } from '@/core/batch/index.ts';
+import { skims } from '@/core/meal/index.ts';
 import { skimWords } from '@/words/index.ts';
 import { OneOfField } from '../../../parts/fields/OneOfField.tsx';
 import { OfWhat } from './OfWhat.tsx';

@@ -1,4 +1,4 @@
-import { stretchStates } from '@/core/batch/index.ts';
+import { stretchStates } from '@/core/meal/index.ts';
 import { OneOfField } from '../../../parts/fields/OneOfField.tsx';
 import { AddField } from './AddField.tsx';
 import { FromBowl } from './FromBowl.tsx';

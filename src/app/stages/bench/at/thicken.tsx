@@ -1,4 +1,4 @@
-import { thickeners } from '@/core/batch/index.ts';
+import { thickeners } from '@/core/meal/index.ts';
 import { OneOfField } from '../../../parts/fields/OneOfField.tsx';
 import { OfWhat } from './OfWhat.tsx';
 import { Amount, amountUnder, ToTheJug } from './parts.tsx';

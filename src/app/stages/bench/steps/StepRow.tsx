@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import type { AfterStep } from '@/core/batch/index.ts';
+import type { AfterStep } from '@/core/meal/index.ts';
 import { actWords } from '@/words/index.ts';
 import { Grip, useRow } from '../../../parts/sortable/Grip.tsx';
 import { screensOf } from '../at/index.ts';

@@ -11,7 +11,7 @@ import {
   type School,
   schoolFor,
   schools,
-} from '@/core/batch/index.ts';
+} from '@/core/meal/index.ts';
 import { makesLiquid } from '@/core/work/index.ts';
 import { actWords, schoolWords, stepsWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';

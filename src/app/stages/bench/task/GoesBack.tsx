@@ -1,4 +1,4 @@
-import { withChopped } from '@/core/batch/index.ts';
+import { withChopped } from '@/core/meal/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { editBatch } from '../../../open/edits.ts';
 import { useWall } from '../../../open/useWall.ts';

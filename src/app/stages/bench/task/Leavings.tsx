@@ -1,4 +1,4 @@
-import { type Leaving, leavings } from '@/core/batch/index.ts';
+import { type Leaving, leavings } from '@/core/meal/index.ts';
 import { notForPets } from '@/core/bench/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { leavingWords, petsWords } from '@/words/index.ts';

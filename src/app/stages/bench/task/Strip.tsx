@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { standingEntries } from '@/core/batch/index.ts';
+import { standingEntries } from '@/core/meal/index.ts';
 import type { BenchCard } from '@/core/answers/index.ts';
 import { midpoint, writeMass } from '@/core/quantity/index.ts';
 import { benchTitle } from '@/words/index.ts';

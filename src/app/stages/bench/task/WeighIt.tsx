@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Weighable } from '@/core/batch/index.ts';
+import type { Weighable } from '@/core/meal/index.ts';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { type Doubt, doubtOf } from '@/core/bench/index.ts';
 import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';

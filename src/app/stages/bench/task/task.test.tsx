@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor, within } from '../../../testing/dom.ts';
-import { type Batch, standingEntries } from '@/core/batch/index.ts';
+import { type Batch, standingEntries } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { leaveScale, scaleNow, standIn } from '../../../browser/scale.ts';
 import {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@jest/globals';
-import { readMealFile } from '../../../batch/file/index.ts';
+import { readMealFile } from '../../../meal/file/index.ts';
 import { momentOf } from '../../../clock/index.ts';
 import { type Input, openMeal } from '../../../model/index.ts';
 import { reference } from '@/reference/index.ts';

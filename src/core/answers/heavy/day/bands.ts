@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '../../../quantity/index.ts';
 import type { Day } from '../../../day/index.ts';
-import type { Feel, Heat, Lid } from '../../../batch/index.ts';
+import type { Feel, Heat, Lid } from '../../../meal/index.ts';
 import { isTimed, openPhase } from '../../../clock/index.ts';
 import { lidsOf } from './moments.ts';
 import type { NominalBatch } from '../../../model/index.ts';

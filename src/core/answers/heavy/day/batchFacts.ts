@@ -7,7 +7,7 @@ import {
   isStrained,
   skimWay,
   staysInPot,
-} from '../../../batch/index.ts';
+} from '../../../meal/index.ts';
 import { pullingOf } from '../../../bench/index.ts';
 import { mlOf, takenBy } from '../../../broth/index.ts';
 import { boilDownMinutes, cookOf, isTimed, openPhase } from '../../../clock/index.ts';

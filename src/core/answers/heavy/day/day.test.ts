@@ -1,7 +1,7 @@
 import { openMeal } from '../../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { usualKitchen } from '../../../batch/usual.ts';
-import type { Batch, Day, Entry, Feel, HeatSource } from '../../../batch/schema.ts';
+import { usualKitchen } from '../../../meal/usual.ts';
+import type { Batch, Day, Entry, Feel, HeatSource } from '../../../meal/schema.ts';
 import { momentOf, wallOf, wallTimeOf } from '../../../clock/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
 import type { Input } from '../../../model/input.ts';

@@ -1,5 +1,5 @@
 import { HELD_LONG, planDay, type Day, type Lack, type Outside, type Tight } from '../../../day/index.ts';
-import { standingEntries, usualDay } from '../../../batch/index.ts';
+import { standingEntries, usualDay } from '../../../meal/index.ts';
 import type { Input, OpenedMeal } from '../../../model/index.ts';
 import { bandsOf, type PotBand } from './bands.ts';
 import { dayFacts } from './facts.ts';

@@ -1,6 +1,6 @@
 import { tickedTasks } from '../../../reckoning/index.ts';
 import { type DayFacts, type Resource, type ResourceKind, usualMinutes } from '../../../day/index.ts';
-import { type Kitchen, type Learned, usualDay } from '../../../batch/index.ts';
+import { type Kitchen, type Learned, usualDay } from '../../../meal/index.ts';
 import { momentOf } from '../../../clock/index.ts';
 import { OVEN_WIDTH, sourcesOf } from '../../../pot/index.ts';
 import { midpoint } from '../../../quantity/index.ts';

@@ -1,4 +1,4 @@
-import type { Feel } from '../../../batch/index.ts';
+import type { Feel } from '../../../meal/index.ts';
 import { isTimed } from '../../../clock/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
 import { isTender } from '../../../tender/index.ts';

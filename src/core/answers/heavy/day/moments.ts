@@ -1,5 +1,5 @@
 import type { DayBatch } from '../../../day/index.ts';
-import type { Batch, Lid, Moment } from '../../../batch/index.ts';
+import type { Batch, Lid, Moment } from '../../../meal/index.ts';
 import { cookOf } from '../../../clock/index.ts';
 import { itemsOf } from '../../../pot/index.ts';
 import { valueAt } from '../../../quantity/index.ts';

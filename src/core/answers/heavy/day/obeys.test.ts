@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Batch, Day, Entry, Feel, Item, Meal } from '../../../batch/schema.ts';
+import type { Batch, Day, Entry, Feel, Item, Meal } from '../../../meal/schema.ts';
 import { momentOf, wallOf, wallTimeOf } from '../../../clock/index.ts';
 import { openMeal } from '../../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';

@@ -1,5 +1,5 @@
 import { usualMinutes, type DayBatch } from '../../../day/index.ts';
-import type { Batch } from '../../../batch/index.ts';
+import type { Batch } from '../../../meal/index.ts';
 import { isSmoke, openPhase } from '../../../clock/index.ts';
 import { midpoint, valueAt } from '../../../quantity/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';

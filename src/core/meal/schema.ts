@@ -42,7 +42,7 @@ import type {
   feels,
   stands,
   tastes,
-} from './words.ts';
+} from './choices.ts';
 import {
   fates,
   heats,
@@ -56,7 +56,7 @@ import {
   steps,
   leavings,
   ways,
-} from './words.ts';
+} from './choices.ts';
 
 export const sizes = ['cubes', 'chunks', 'ribs', 'whole'] as const;
 export const trims = ['none', 'silver skin', 'thick fat', 'close'] as const;

@@ -1,6 +1,6 @@
 import './jitless.ts';
 import { z } from 'zod';
-import { becameOf, learnables, leftThings, verdicts } from './words.ts';
+import { becameOf, learnables, leftThings, verdicts } from './choices.ts';
 
 const LOG_MOST = 5;
 

@@ -1,7 +1,7 @@
 import './jitless.ts';
 import { z } from 'zod';
 import { id, mass, moment as time, temperature } from './fields.ts';
-import { coolWays } from './words.ts';
+import { coolWays } from './choices.ts';
 
 /** Something that is cooled down: a liquid or the shred, in so many pans. */
 export const cooling = z.strictObject({

@@ -2,7 +2,7 @@ import './jitless.ts';
 import { z } from 'zod';
 import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { id, measured, moment as time, name } from './fields.ts';
-import { feels, tastes } from './words.ts';
+import { feels, tastes } from './choices.ts';
 
 export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', 'dressed', ...batchReadings];
 

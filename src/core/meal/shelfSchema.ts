@@ -2,7 +2,7 @@ import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { bounds } from '../quantity/index.ts';
-import { ends, keepables, places } from './words.ts';
+import { ends, keepables, places } from './choices.ts';
 import { id, moment, name, within } from './fields.ts';
 
 const gram = within(bounds.mass);

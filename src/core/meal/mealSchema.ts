@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
 import { duration, id, mass, measured, moment as time, name, pieces, share, volume } from './fields.ts';
-import { taskNeeds, taskWhens } from './words.ts';
+import { taskNeeds, taskWhens } from './choices.ts';
 
 /** Of the file: who eats what, when and where, and how the day is worked. */
 

@@ -128,4 +128,4 @@ export {
   taskWhens,
   vesselKinds,
   ways,
-} from './words.ts';
+} from './choices.ts';

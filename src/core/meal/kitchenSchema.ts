@@ -15,7 +15,7 @@ import {
   stands,
   tools,
   vesselKinds,
-} from './words.ts';
+} from './choices.ts';
 
 /** The kitchen's part of the file: its vessels, fires, scoops, and the cook's own cuts and ingredients. */
 const vessel = z.strictObject({
