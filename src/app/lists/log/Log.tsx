@@ -4,7 +4,7 @@ import { cutShort, orderWords, storyTitle } from '@/words/index.ts';
 import { useLog } from '../data/useLog.ts';
 import { SeekField } from '../../parts/fields/SeekField.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { LogLinks } from './LogLinks.tsx';
@@ -81,13 +81,14 @@ export default function Log() {
               size={34}
               onChange={seek}
             />
-            <SelectField label="in order" hidden value={order} onChoose={(next) => put(next as LogOrder)}>
-              {orders.map((one) => (
-                <option key={one} value={one}>
-                  {orderWords[one]}
-                </option>
-              ))}
-            </SelectField>
+            <OneOfField
+              label="in order"
+              hidden
+              among={orders}
+              value={order}
+              say={(one) => orderWords[one]}
+              onChoose={put}
+            />
             <span className="quiet" role="status">
               {found.length === digests.length ? '' : `${String(found.length)} of ${String(digests.length)}`}
             </span>

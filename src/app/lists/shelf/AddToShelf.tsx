@@ -7,7 +7,7 @@ import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits.ts';
 import { massUnits, useSettings } from '../../open/useSettings.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
 import css from './shelf.module.scss';
 
@@ -52,13 +52,13 @@ export function AddToShelf() {
   return (
     <div className={css.add}>
       <TextField label="What it is" value={name} onChange={setName} />
-      <SelectField label="kind" value={what} onChoose={(next) => setWhat(next as Keepable)}>
-        {keepables.map((one) => (
-          <option key={one} value={one}>
-            {keptWords[one]}
-          </option>
-        ))}
-      </SelectField>
+      <OneOfField
+        label="kind"
+        among={keepables}
+        value={what}
+        say={(one) => keptWords[one]}
+        onChoose={setWhat}
+      />
       <QuantityField
         label="How much"
         quantity={undefined}
@@ -68,13 +68,13 @@ export function AddToShelf() {
         chars={10}
         onChange={(quantity, measure) => setAmount({ quantity, volume: measure === 'volume' })}
       />
-      <SelectField label="in the" value={place} onChoose={(next) => setPlace(next as ShelfPlace)}>
-        {places.map((one) => (
-          <option key={one} value={one}>
-            {placeWords[one]}
-          </option>
-        ))}
-      </SelectField>
+      <OneOfField
+        label="in the"
+        among={places}
+        value={place}
+        say={(one) => placeWords[one]}
+        onChoose={setPlace}
+      />
       <button type="button" className="btn act" disabled={typed === undefined || name === ''} onClick={add}>
         Put it there
       </button>

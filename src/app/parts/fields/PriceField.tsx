@@ -2,7 +2,7 @@ import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { useId, useState } from 'react';
 import type { Price } from '@/core/meal/index.ts';
 import { readPrice, USUAL_CURRENCY } from '@/core/shop/index.ts';
-import { SelectField } from './SelectField.tsx';
+import { OneOfField } from './OneOfField.tsx';
 import { useTyped } from './useTyped.ts';
 import { FieldError } from '../FieldError.tsx';
 import css from './priceField.module.scss';
@@ -64,20 +64,16 @@ export function PriceField({
         />
       </span>
       {!bare && (
-        <SelectField
+        <OneOfField
           label={`${label}: for how much`}
           hidden
+          among={['kg', 'lb', 'all']}
           value={price.per}
+          say={(per) => pers[per]}
           onChoose={(per) => {
-            onChange({ ...price, text, per: per as Price['per'] });
+            onChange({ ...price, text, per });
           }}
-        >
-          {Object.entries(pers).map(([value, words]) => (
-            <option key={value} value={value}>
-              {words}
-            </option>
-          ))}
-        </SelectField>
+        />
       )}
       {fault !== undefined && <FieldError id={`${id}-wrong`}>{fault}</FieldError>}
     </span>

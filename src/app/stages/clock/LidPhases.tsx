@@ -4,10 +4,10 @@ import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { EndWith } from './EndWith.tsx';
-import { changePhase, heatOf, heats, lids, withHeat, type HeatChoice } from './phaseEdits.ts';
+import { changePhase, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
 import { Rounds } from './Rounds.tsx';
 import css from './clock.module.scss';
 
@@ -50,20 +50,16 @@ export function LidPhases() {
                   );
                 }}
               />
-              <SelectField
+              <OneOfField
                 label={`${nameOf(i, open)} on`}
                 hidden
+                among={heats.map(({ value }) => value)}
                 value={heatOf(one)}
+                say={(value) => heats.find((heat) => heat.value === value)?.words ?? value}
                 onChoose={(value) => {
-                  changePhase(batch.id, i, 'the heat of a phase', (p) => withHeat(p, value as HeatChoice));
+                  changePhase(batch.id, i, 'the heat of a phase', (p) => withHeat(p, value));
                 }}
-              >
-                {heats.map(({ value, words }) => (
-                  <option key={value} value={value}>
-                    {words}
-                  </option>
-                ))}
-              </SelectField>
+              />
               {one.heat === 'oven' && (
                 <QuantityField
                   label="At"

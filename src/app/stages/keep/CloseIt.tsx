@@ -22,7 +22,7 @@ import { FileButton } from '../../parts/FileButton.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
 import css from './keep.module.scss';
 
@@ -55,10 +55,10 @@ export function CloseIt() {
       </section>
     );
   const missing = reckoning.unaccounted.filter(({ flow }) => flow.batch === batch.id);
-  const became = (what: LeftThing, went: string) =>
+  const became = (what: LeftThing, went: Became | undefined) =>
     say('what became of it', ({ became: before = [], ...one }) => {
       const rest = before.filter((other) => other.what !== what);
-      return { ...one, became: went === '' ? rest : [...rest, { what, went: went as Became }] };
+      return { ...one, became: went === undefined ? rest : [...rest, { what, went }] };
     });
   return (
     <section aria-labelledby="close-title" className={css.pack}>
@@ -125,19 +125,15 @@ export function CloseIt() {
       </div>
       <div className={css.became}>
         {leftThings.map((what) => (
-          <SelectField
+          <OneOfField
             key={what}
             label={leftThingWords[what]}
-            value={closed.became?.find((one) => one.what === what)?.went ?? ''}
+            among={becameOf}
+            value={closed.became?.find((one) => one.what === what)?.went}
+            say={(went) => becameWords[went]}
+            none="not said"
             onChoose={(went) => became(what, went)}
-          >
-            <option value="">not said</option>
-            {becameOf.map((went) => (
-              <option key={went} value={went}>
-                {becameWords[went]}
-              </option>
-            ))}
-          </SelectField>
+          />
         ))}
       </div>
       <div className="choices">

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { saveFile } from '../../browser/saveText.ts';
 import { type LabelSize, labelSizes, type LabelText } from '../../paper/label.ts';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { PrinterSheet } from './PrinterSheet.tsx';
 
 /** Labels as a sheet of the size that is in the printer: seen first, then as a PDF. */
@@ -27,13 +27,13 @@ export function LabelSheet({ labels }: { readonly labels: readonly LabelText[] }
         </button>
         {open && (
           <>
-            <SelectField label="Labels" value={size} onChoose={(next) => setSize(next as LabelSize)}>
-              {(Object.keys(labelSizes) as LabelSize[]).map((one) => (
-                <option key={one} value={one}>
-                  {one}, {labelSizes[one].wide} × {labelSizes[one].high} mm
-                </option>
-              ))}
-            </SelectField>
+            <OneOfField
+              label="Labels"
+              among={Object.keys(labelSizes) as LabelSize[]}
+              value={size}
+              say={(one) => `${one}, ${String(labelSizes[one].wide)} × ${String(labelSizes[one].high)} mm`}
+              onChoose={setSize}
+            />
             <button
               type="button"
               className="btn act"

@@ -9,7 +9,7 @@ import { editShelf } from '../../open/edits.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useShelf } from '../../lists/data/useShelf.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { dayWords } from '../../parts/dayWords.ts';
 import css from './keep.module.scss';
 
@@ -67,13 +67,13 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
             chars={4}
             onChange={({ lo }) => setBoxes(lo === undefined ? undefined : Math.max(1, Math.round(lo)))}
           />
-          <SelectField label="to the" value={place} onChoose={(next) => setPlace(next as ShelfPlace)}>
-            {places.map((to) => (
-              <option key={to} value={to}>
-                {placeWords[to]}
-              </option>
-            ))}
-          </SelectField>
+          <OneOfField
+            label="to the"
+            among={places}
+            value={place}
+            say={(to) => placeWords[to]}
+            onChoose={setPlace}
+          />
           <button
             type="button"
             className="btn act"

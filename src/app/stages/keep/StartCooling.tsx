@@ -6,6 +6,7 @@ import { coolsWords, coolWayWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { editBatch } from '../../open/edits.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import css from './keep.module.scss';
@@ -30,13 +31,13 @@ export function StartCooling({ running }: { readonly running: readonly Cooling['
   const pans = typed ?? usual;
   return (
     <div className={css.start}>
-      <SelectField label="Cool" value={chosen} onChoose={(next) => setWhat(next as Cooling['what'])}>
-        {offered.map((one) => (
-          <option key={one} value={one}>
-            {coolsWords[one]}
-          </option>
-        ))}
-      </SelectField>
+      <OneOfField
+        label="Cool"
+        among={offered}
+        value={chosen}
+        say={(one) => coolsWords[one]}
+        onChoose={setWhat}
+      />
       <SelectField label="in" value={vessel} onChoose={setVessel}>
         <option value="">trays of 30 × 23 cm</option>
         {loaded.kitchen.vessels.map(({ id, name }) => (
@@ -53,13 +54,13 @@ export function StartCooling({ running }: { readonly running: readonly Cooling['
         chars={4}
         onChange={({ lo }) => setTyped(lo === undefined ? undefined : Math.max(1, Math.round(lo)))}
       />
-      <SelectField label="how" value={way} onChoose={(next) => setWay(next as CoolWay)}>
-        {coolWays.map((one) => (
-          <option key={one} value={one}>
-            {coolWayWords[one]}
-          </option>
-        ))}
-      </SelectField>
+      <OneOfField
+        label="how"
+        among={coolWays}
+        value={way}
+        say={(one) => coolWayWords[one]}
+        onChoose={setWay}
+      />
       <button
         type="button"
         className="btn act"

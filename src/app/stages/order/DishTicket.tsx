@@ -8,7 +8,7 @@ import { problemWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editDish, editMeal } from '../../open/edits.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { DishCount } from '../../parts/DishCount.tsx';
 import { DishDetails } from './DishDetails.tsx';
@@ -45,24 +45,17 @@ export function DishTicket({ dish, ticket }: Props) {
         <DishCount dish={dish} short hidden />
       )}
       <div>
-        <SelectField
+        <OneOfField
           label="Dish"
           hidden
+          among={kinds}
           value={dish.kind}
+          say={(kind) => usualDishes[kind].name}
           onChoose={(kind) => {
             // Layers are of the kind that they were put in order for.
-            editDish(meal.id, dish.id, 'the dish', ({ layers: _, ...d }) => ({
-              ...d,
-              kind: kind as DishKind,
-            }));
+            editDish(meal.id, dish.id, 'the dish', ({ layers: _, ...d }) => ({ ...d, kind }));
           }}
-        >
-          {kinds.map((kind) => (
-            <option key={kind} value={kind}>
-              {usualDishes[kind].name}
-            </option>
-          ))}
-        </SelectField>
+        />
         {dish.name !== undefined && <p className={css.ticketName}>{dish.name}</p>}
       </div>
       <p className={css.ticketEach}>
