@@ -18,6 +18,7 @@ export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
+export { buildWords } from './builds.ts';
 export { actWords, stepsWords } from './steps/index.ts';
 export { toolWords } from './steps/pull.ts';
 export { schoolWords } from './steps/schools.ts';
@@ -25,7 +26,7 @@ export { drawnWords } from './steps/setApart.ts';
 export { skimWords } from './steps/skim.ts';
 export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
-export { recipeFile } from './recipe.ts';
+export { noRecipeWords, recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';
 export { sizeWords } from './sizes.ts';
@@ -43,6 +44,7 @@ export {
   leftThingWords,
   drawnLotWords,
   missedWords,
+  noPastWords,
   orderWords,
   percent,
   quizWords,

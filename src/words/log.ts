@@ -1,5 +1,6 @@
 import type { Became, Heat, Learnable, LeftThing, Verdict } from '@/core/meal/index.ts';
 import type {
+  NoPast,
   CutStory,
   Digest,
   LearnedFigure,
@@ -9,6 +10,7 @@ import type {
   SlabPart,
 } from '@/core/log/index.ts';
 import { shredOf } from '@/core/log/index.ts';
+import { quoted } from '@/core/quantity/index.ts';
 import { capital } from './capital.ts';
 
 /** A share in whole per cent, and in halves where the two would read the same. */
@@ -204,4 +206,30 @@ export function lastTimeWords(digest: Logged, mass: (grams: number) => string): 
     closed?.noTime === undefined ? '' : `no time for ${closed.noTime}`,
   ].filter((one) => one !== '');
   return said.length === 0 ? '' : `Last time: ${said.join(', ')}.`;
+}
+
+/** Why a row of a table is no past cook. */
+export function noPastWords(why: NoPast): string {
+  switch (why.what) {
+    case 'no day':
+      return `${quoted(why.text)} is no day; write 2026-03-09 or 9.3.2026.`;
+    case 'no cut':
+      return `${quoted(why.text)} is no cut that is known here.`;
+    case 'too long':
+      return `${quoted(why.text)} is too long to be an amount.`;
+    case 'unread':
+      return why.error;
+    case 'no raw weight':
+      return 'There is no raw weight.';
+    case 'no weight':
+      return `${quoted(why.text)} is no weight of meat.`;
+    case 'more than the meat':
+      return `${quoted(why.text)} of ${why.of} is more than the ${quoted(why.raw)} of meat.`;
+    case 'no plates':
+      return `${quoted(why.text)} is no number of plates.`;
+    case 'no verdict':
+      return `${quoted(why.text)} is none of “short”, “just enough” and “over”.`;
+    case 'teaches nothing':
+      return 'Nothing was weighed, and no plates are counted as short or over: it would teach nothing.';
+  }
 }

@@ -4,7 +4,8 @@ import { openMeal } from '@/core/model/index.ts';
 import { recipeOut } from '@/core/answers/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import type { Batch } from '@/core/meal/index.ts';
-import { recipeFile } from './index.ts';
+import { readRecipe } from '@/core/pot/index.ts';
+import { noRecipeWords, recipeFile } from './index.ts';
 
 interface Recipe {
   readonly name: string;
@@ -73,4 +74,16 @@ describe('a batch as a recipe', () => {
     const opened = openMeal(inputOf([batchOf([])], []));
     expect(() => recipeOut(opened, reckon(opened), 'gone')).toThrow('“gone”');
   });
+});
+
+test.each([
+  ['', 'There is nothing in it; paste the lines of a recipe.'],
+  ['{"@type":"Article"}', 'This file holds no recipe: it is a “Article”.'],
+  ['{"@type":"Rec', 'This file is broken or not JSON: it may have been cut off.'],
+  ['[1,2]', 'This file holds no recipe: nothing in it says that it is one.'],
+  ['<!doctype html><p>hello</p>', 'This page holds no recipe as JSON-LD; paste its lines instead.'],
+  ['{"@type":"Recipe","name":"Air"}', 'The recipe “Air” names no ingredients.'],
+])('%j is refused in one sentence', (text, error) => {
+  const read = readRecipe(text);
+  expect(read.ok ? '' : noRecipeWords(read.why)).toBe(error);
 });

@@ -1,5 +1,6 @@
 import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/meal/index.ts';
 import type { RecipeOut } from '@/core/answers/index.ts';
+import type { NoRecipe } from '@/core/pot/index.ts';
 
 const grams = (g: number) =>
   g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : g >= 10 ? `${Math.round(g)} g` : `${g.toFixed(1)} g`;
@@ -58,4 +59,24 @@ function stepsOf(batch: Batch, minutes: number | undefined): string[] {
     isStrained(batch) ? 'Strain the liquid and skim it.' : 'Skim the sauce and keep its vegetables.',
     'Shred the meat, pick it over, and dress it.',
   ];
+}
+
+/** Why a text is no recipe, and what to do. */
+export function noRecipeWords(why: NoRecipe): string {
+  switch (why.what) {
+    case 'empty':
+      return 'There is nothing in it; paste the lines of a recipe.';
+    case 'too large':
+      return `This is ${Math.round(why.bytes / 1e6)} MB, and a recipe is never more than 2 MB.`;
+    case 'page without one':
+      return 'This page holds no recipe as JSON-LD; paste its lines instead.';
+    case 'broken':
+      return 'This file is broken or not JSON: it may have been cut off.';
+    case 'none in it':
+      return `This file holds no recipe: ${why.type === undefined ? 'nothing in it says that it is one' : `it is a “${why.type}”`}.`;
+    case 'no ingredients':
+      return `The recipe “${why.name}” names no ingredients.`;
+    case 'no line':
+      return 'No line of it names an ingredient; write one to a line.';
+  }
 }

@@ -8,7 +8,7 @@ import {
   type Verdict,
   verdicts,
 } from '../meal/index.ts';
-import { type Measure, midpoint, quoted, readQuantity, TEXT_MOST } from '../quantity/index.ts';
+import { type Measure, midpoint, type Quantity, readQuantity, TEXT_MOST } from '../quantity/index.ts';
 import type { Reference } from '@/reference/types.ts';
 
 /** What a column of a table of past cooks can hold. */
@@ -49,8 +49,27 @@ export interface PastMeal {
 export interface CsvReading {
   readonly good: readonly PastMeal[];
   /** Rows that are left out, by their line in the file, with the reason. */
-  readonly bad: readonly { readonly line: number; readonly why: string }[];
+  readonly bad: readonly { readonly line: number; readonly why: NoPast }[];
 }
+
+/** Why a row is no past cook. */
+export type NoPast =
+  | {
+      readonly what: 'no day' | 'no cut' | 'too long' | 'no weight' | 'no plates' | 'no verdict';
+      readonly text: string;
+    }
+  /** As the reading of a quantity says it. */
+  | { readonly what: 'unread'; readonly error: string }
+  | { readonly what: 'no raw weight' | 'teaches nothing' }
+  | {
+      readonly what: 'more than the meat';
+      readonly text: string;
+      readonly of: CsvColumn;
+      readonly raw: string;
+    };
+
+const isWhy = (read: Quantity | PastMeal | NoPast | undefined): read is NoPast =>
+  read !== undefined && 'what' in read;
 
 /** The column that a heading most likely is. */
 export function csvColumnFor(heading: string): CsvColumn | undefined {
@@ -130,7 +149,7 @@ export function readPastRows(
   },
 ): CsvReading {
   const good: PastMeal[] = [];
-  const bad: { line: number; why: string }[] = [];
+  const bad: { line: number; why: NoPast }[] = [];
   for (const [i, row] of rows.entries()) {
     if (row.every((cell) => cell.trim() === '')) continue;
     const cell = (column: CsvColumn) => {
@@ -138,7 +157,7 @@ export function readPastRows(
       return at === undefined ? '' : (row[at] ?? '').trim();
     };
     const read = readRow(cell, units, kitchen, reference, newId, zone);
-    if (typeof read === 'string') bad.push({ line: firstLine + i, why: read });
+    if (isWhy(read)) bad.push({ line: firstLine + i, why: read });
     else good.push(read);
   }
   return { good, bad };
@@ -162,25 +181,28 @@ function readRow(
   reference: Reference,
   newId: () => string,
   zone: string,
-): PastMeal | string {
+): PastMeal | NoPast {
   const at = dayOf(cell('date'));
-  if (at === undefined) return `${quoted(cell('date'))} is no day; write 2026-03-09 or 9.3.2026.`;
+  if (at === undefined) return { what: 'no day', text: cell('date') };
   const cut = cutOf(cell('cut'), kitchen, reference);
-  if (cut === undefined) return `${quoted(cell('cut'))} is no cut that is known here.`;
-  const amount = (column: CsvColumn, measure: Extract<Measure, 'mass' | 'volume'>) => {
+  if (cut === undefined) return { what: 'no cut', text: cell('cut') };
+  const amount = (
+    column: CsvColumn,
+    measure: Extract<Measure, 'mass' | 'volume'>,
+  ): Quantity | NoPast | undefined => {
     const text = cell(column);
     if (text === '') return undefined;
-    if (text.length > TEXT_MOST) return `${quoted(text)} is too long to be an amount.`;
+    if (text.length > TEXT_MOST) return { what: 'too long', text };
     const reading = readQuantity(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [
       units[measure],
     ]);
-    return reading.ok ? reading.quantity : reading.error;
+    return reading.ok ? reading.quantity : { what: 'unread', error: reading.error };
   };
   const raw = amount('raw weight', 'mass');
-  if (raw === undefined) return 'There is no raw weight.';
-  if (typeof raw === 'string') return raw;
+  if (raw === undefined) return { what: 'no raw weight' };
+  if (isWhy(raw)) return raw;
   const rawG = midpoint(raw) ?? 0;
-  if (rawG <= 0) return `${quoted(cell('raw weight'))} is no weight of meat.`;
+  if (rawG <= 0) return { what: 'no weight', text: cell('raw weight') };
   const batchId = newId();
   const entries: Entry[] = [];
   for (const [column, flow] of Object.entries(WEIGHED) as [
@@ -189,9 +211,9 @@ function readRow(
   ][]) {
     const value = amount(column, 'mass');
     if (value === undefined) continue;
-    if (typeof value === 'string') return value;
+    if (isWhy(value)) return value;
     if ((midpoint(value) ?? 0) > rawG)
-      return `${quoted(cell(column))} of ${column} is more than the ${quoted(cell('raw weight'))} of meat.`;
+      return { what: 'more than the meat', text: cell(column), of: column, raw: cell('raw weight') };
     entries.push({
       id: newId(),
       at,
@@ -203,7 +225,7 @@ function readRow(
     });
   }
   const broth = amount('broth volume', 'volume');
-  if (typeof broth === 'string') return broth;
+  if (isWhy(broth)) return broth;
   if (broth)
     entries.push({
       id: newId(),
@@ -216,12 +238,12 @@ function readRow(
     });
   const plates = cell('plates') === '' ? undefined : Number(cell('plates'));
   if (plates !== undefined && !(Number.isInteger(plates) && plates > 0 && plates <= 20_000))
-    return `${quoted(cell('plates'))} is no number of plates.`;
+    return { what: 'no plates', text: cell('plates') };
   const verdict = verdictOf(cell('short or over'));
   if (cell('short or over') !== '' && verdict === undefined)
-    return `${quoted(cell('short or over'))} is none of “short”, “just enough” and “over”.`;
+    return { what: 'no verdict', text: cell('short or over') };
   if (entries.length === 0 && (verdict === undefined || plates === undefined))
-    return 'Nothing was weighed, and no plates are counted as short or over: it would teach nothing.';
+    return { what: 'teaches nothing' };
   const mealId = newId();
   const meal: Meal = {
     id: mealId,

@@ -41,5 +41,6 @@ export {
   type CsvUnits,
   type PastMeal,
   readPastRows,
+  type NoPast,
 } from './csvIn.ts';
 export { batchRows, entryRows } from './csvOut.ts';

@@ -1,6 +1,6 @@
 import type { DishKind } from '../meal/index.ts';
 
-/** How a dish of a kind is built: its layers from below, what is done to it, what keeps its bread dry. */
+/** How a dish of a kind is built: its layers from below, and what is done to it. */
 export interface Build {
   /** From the bottom up, the usual order. */
   readonly layers: readonly string[];
@@ -10,7 +10,6 @@ export interface Build {
     readonly minutes: number;
     readonly atOnce: number;
     readonly celsius?: number;
-    readonly says: string;
   } | null;
   /** What it takes besides what is ordered with it, for one serving. */
   readonly items: readonly {
@@ -20,7 +19,6 @@ export interface Build {
     /** It goes onto the shopping list: the others are in the house or come out of the pot. */
     readonly isBought?: true;
   }[];
-  readonly keepsDry: string;
   /** ml of broth that what it is built on takes up when it is dipped; absent: it is not dipped. */
   readonly soaksMl?: number;
 }
@@ -32,37 +30,32 @@ export const SKIMMED = 'skimmed fat';
 export const builds: Readonly<Record<DishKind, Build>> = {
   taco: {
     layers: ['warm tortilla', 'meat', 'onion and herbs', 'lime'],
-    heat: { on: 'griddle', minutes: 1, atOnce: 6, says: '30 s a side, dry' },
+    heat: { on: 'griddle', minutes: 1, atOnce: 6 },
     items: [{ name: 'limes', each: 0.25, unit: 'pieces' }],
-    keepsDry: 'Drain the meat to a moist heap; fill when it is asked for.',
   },
   'folded taco': {
     layers: ['tortilla, dipped in the broth', 'cheese', 'meat', 'folded', 'a cup to dip'],
-    heat: { on: 'griddle', minutes: 3, atOnce: 4, says: '1–2 min a side in two spoons of skimmed fat' },
+    heat: { on: 'griddle', minutes: 3, atOnce: 4 },
     items: [
       { name: 'cheese that melts', each: 30, unit: 'g', isBought: true },
       { name: SKIMMED, each: 7, unit: 'g' },
     ],
     soaksMl: 8,
-    keepsDry: 'Cheese against the tortilla on both sides; out of the pan as soon as it is crisp.',
   },
   'cheese shell': {
     layers: ['cheese, melted to a disc', 'meat', 'folded while warm'],
-    heat: { on: 'griddle', minutes: 3, atOnce: 4, says: 'until the edge is brown' },
+    heat: { on: 'griddle', minutes: 3, atOnce: 4 },
     items: [{ name: 'cheese that melts', each: 57, unit: 'g', isBought: true }],
-    keepsDry: 'The meat well drained: there is no bread to take up the juice.',
   },
   roll: {
     layers: ['toasted bottom', 'butter or fat', 'meat', 'pickle', 'lid', 'a cup to dip'],
-    heat: { on: 'oven', minutes: 4, atOnce: 24, celsius: 180, says: 'cut side up, to a light brown' },
+    heat: { on: 'oven', minutes: 4, atOnce: 24, celsius: 180 },
     items: [],
-    keepsDry: 'Toast the cut sides and fat them; dip in the hand, not on the plate.',
   },
   'long roll': {
     layers: ['toasted roll, left in one', 'meat', 'cheese', 'gravy last'],
-    heat: { on: 'oven', minutes: 5, atOnce: 12, celsius: 200, says: 'until the cheese runs' },
+    heat: { on: 'oven', minutes: 5, atOnce: 12, celsius: 200 },
     items: [],
-    keepsDry: 'Gravy over the meat, not over the bread; serve at once.',
   },
   'pressed sandwich': {
     layers: [
@@ -74,12 +67,11 @@ export const builds: Readonly<Record<DishKind, Build>> = {
       'lid, buttered outside',
       'a cup to dip',
     ],
-    heat: { on: 'press', minutes: 5, atOnce: 2, says: 'until it is brown and the cheese runs' },
+    heat: { on: 'press', minutes: 5, atOnce: 2 },
     items: [
       { name: 'cheese that melts', each: 40, unit: 'g', isBought: true },
       { name: 'butter', each: 12, unit: 'g' },
     ],
-    keepsDry: 'Cheese on both sides keeps the juice off the bread.',
   },
   pasta: {
     layers: ['pasta, drained', 'sauce with its meat, mixed in', 'cheese at the table'],
@@ -87,52 +79,44 @@ export const builds: Readonly<Record<DishKind, Build>> = {
       on: 'pot',
       minutes: 11,
       atOnce: 10,
-      says: 'in a litre of water for 100 g, with 10 g of salt a litre',
     },
     items: [
       { name: 'water for the pasta', each: 900, unit: 'ml' },
       { name: 'salt for the water', each: 9, unit: 'g' },
     ],
-    keepsDry: 'A minute less than it says, the rest in the sauce with a ladle of its water.',
   },
   mash: {
     layers: ['mash or gnocchi', 'meat', 'sauce over it'],
     heat: null,
     items: [{ name: 'mash or gnocchi', each: 200, unit: 'g', isBought: true }],
-    keepsDry: 'A hollow in the middle holds the sauce.',
   },
   gratin: {
     layers: ['meat in its sauce', 'breadcrumbs and cheese'],
-    heat: { on: 'oven', minutes: 10, atOnce: 12, celsius: 200, says: 'until the top is brown' },
+    heat: { on: 'oven', minutes: 10, atOnce: 12, celsius: 200 },
     items: [{ name: 'cheese to brown', each: 25, unit: 'g', isBought: true }],
-    keepsDry: 'Use a dish that may stand 200 °C: enamel, iron, stoneware; no glass from the fridge.',
   },
   'hand pie': {
     layers: ['pastry', 'filling, cold and thick', 'pastry, sealed and pricked'],
-    heat: { on: 'oven', minutes: 25, atOnce: 12, celsius: 200, says: 'until it is brown underneath' },
+    heat: { on: 'oven', minutes: 25, atOnce: 12, celsius: 200 },
     items: [{ name: 'egg to brush', each: 4, unit: 'g' }],
-    keepsDry: 'The filling cold and thick enough to hold a line.',
   },
   burrito: {
     layers: ['warm tortilla', 'rice or beans', 'meat', 'sauce', 'rolled'],
-    heat: { on: 'griddle', minutes: 2, atOnce: 4, says: 'seam down first' },
+    heat: { on: 'griddle', minutes: 2, atOnce: 4 },
     items: [],
-    keepsDry: 'Rice or beans below the meat take up the juice.',
   },
   soup: {
     layers: ['meat in the warm bowl', 'broth, boiling', 'herbs'],
     heat: null,
     items: [],
-    keepsDry: 'Broth last, boiling, so that the meat is hot.',
   },
-  dip: { layers: ['broth, hot'], heat: null, items: [], keepsDry: 'In warmed cups, filled last.' },
+  dip: { layers: ['broth, hot'], heat: null, items: [] },
   'on the bone': {
     layers: ['the piece', 'sauce over it'],
     heat: null,
     items: [],
-    keepsDry: 'A bowl on the table for the bones: they come back counted.',
   },
-  own: { layers: ['as you build it'], heat: null, items: [], keepsDry: '' },
+  own: { layers: ['as you build it'], heat: null, items: [] },
 };
 
 /** Rounds and minutes to heat so many on so many griddles, presses or ovens at once. */

@@ -77,5 +77,5 @@ export {
 export { packsSaid, type Packs, readAmount } from './liquid/amount.ts';
 export { readLine } from './recipe/line.ts';
 export { matchLine } from './recipe/match.ts';
-export { readRecipe } from './recipe/read.ts';
+export { type NoRecipe, readRecipe } from './recipe/read.ts';
 export { asksWeight, firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';

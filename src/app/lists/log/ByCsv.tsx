@@ -1,3 +1,4 @@
+import { noPastWords } from '@/words/index.ts';
 import papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import {
@@ -229,7 +230,7 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
                   <ul>
                     {reading.bad.slice(0, 200).map(({ line, why }) => (
                       <li key={line}>
-                        Line {line}: {why}
+                        Line {line}: {noPastWords(why)}
                       </li>
                     ))}
                   </ul>

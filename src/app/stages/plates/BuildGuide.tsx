@@ -6,7 +6,7 @@ import { type Money, writeMoney } from '@/core/shop/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { perServing, type Shares } from '@/core/answers/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
-import { avoidableWords } from '@/words/index.ts';
+import { avoidableWords, buildWords } from '@/words/index.ts';
 import { editDish } from '../../open/edits.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
@@ -51,6 +51,7 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
   const { loaded, units } = useOpenMeal();
   const said = useSaid();
   const build = builds[dish.kind];
+  const says = buildWords[dish.kind];
   const layers = dish.layers ?? build.layers;
   const count = share?.of ?? 0;
   const heating = heatingOf(dish.kind, count);
@@ -90,7 +91,7 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
       {build.heat && heating && (
         <p>
           {onHeat[build.heat.on]}
-          {build.heat.celsius === undefined ? '' : ` at ${String(build.heat.celsius)} °C`}: {build.heat.says}.{' '}
+          {build.heat.celsius === undefined ? '' : ` at ${String(build.heat.celsius)} °C`}: {says.heat}.{' '}
           {String(build.heat.atOnce)} at once,{' '}
           {heating.rounds === 1 ? 'one round' : `${String(heating.rounds)} rounds`},{' '}
           <b>{String(heating.minutes)} min</b> for all.
@@ -109,7 +110,7 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
           .
         </p>
       )}
-      {build.keepsDry !== '' && <p className="quiet">{build.keepsDry}</p>}
+      {says.keepsDry !== '' && <p className="quiet">{says.keepsDry}</p>}
       {facts && facts.energyKcal.mid > 0 && (
         <p className="quiet">
           {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { asksWeight, firstChoice, matchLine, putRecipeIn, readLine, readRecipe } from '@/core/pot/index.ts';
 import { ingredientsOf } from '@/core/model/index.ts';
 import { recipeOut } from '@/core/answers/index.ts';
-import { recipeFile } from '@/words/index.ts';
+import { noRecipeWords, recipeFile } from '@/words/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -37,7 +37,7 @@ export default function Recipe() {
   const others = (large ?? []).filter((one) => !known.some(({ id }) => id === one.id));
   const read = (source: string) => {
     const recipe = readRecipe(source);
-    setError(recipe.ok ? undefined : recipe.error);
+    setError(recipe.ok ? undefined : noRecipeWords(recipe.why));
     if (!recipe.ok) return;
     setLines(
       recipe.lines.map((line, i) => {

@@ -1,13 +1,21 @@
 /** A recipe as it came in: its name if it has one, and its lines of ingredients. */
 export type RecipeReading =
   | { readonly ok: true; readonly name: string | undefined; readonly lines: readonly string[] }
-  | { readonly ok: false; readonly error: string };
+  | { readonly ok: false; readonly why: NoRecipe };
+
+/** Why a text is no recipe. */
+export type NoRecipe =
+  | { readonly what: 'empty' | 'page without one' | 'broken' | 'no line' }
+  | { readonly what: 'too large'; readonly bytes: number }
+  /** type: what it says that it is, if it says. */
+  | { readonly what: 'none in it'; readonly type: string | undefined }
+  | { readonly what: 'no ingredients'; readonly name: string };
 
 /** A recipe with more lines is a book. */
 const MOST_LINES = 200;
 const MOST_CHARS = 2_000_000;
 
-const refused = (error: string): RecipeReading => ({ ok: false, error });
+const refused = (why: NoRecipe): RecipeReading => ({ ok: false, why });
 type Json = Readonly<Record<string, unknown>>;
 const isObject = (value: unknown): value is Json => typeof value === 'object' && value !== null;
 
@@ -16,16 +24,14 @@ const isObject = (value: unknown): value is Json => typeof value === 'object' &&
  * plain lines of text.
  */
 export function readRecipe(text: string): RecipeReading {
-  if (text.trim() === '') return refused('There is nothing in it; paste the lines of a recipe.');
-  if (text.length > MOST_CHARS)
-    return refused(`This is ${Math.round(text.length / 1e6)} MB, and a recipe is never more than 2 MB.`);
+  if (text.trim() === '') return refused({ what: 'empty' });
+  if (text.length > MOST_CHARS) return refused({ what: 'too large', bytes: text.length });
   const embedded = [...text.matchAll(/<script[^>]*ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(
     ([, inside]) => inside ?? '',
   );
   const looksJson = /^\s*[{[]/.test(text);
   if (!looksJson && embedded.length === 0) {
-    if (/^\s*<(!doctype|html)/i.test(text))
-      return refused('This page holds no recipe as JSON-LD; paste its lines instead.');
+    if (/^\s*<(!doctype|html)/i.test(text)) return refused({ what: 'page without one' });
     return plainLines(text);
   }
   const sources = looksJson ? [text] : embedded;
@@ -37,15 +43,15 @@ export function readRecipe(text: string): RecipeReading {
       // Of several on a page one may be broken; the others still count.
     }
   }
-  if (parsed.length === 0) return refused('This file is broken or not JSON: it may have been cut off.');
+  if (parsed.length === 0) return refused({ what: 'broken' });
   const recipe = parsed.map(findRecipe).find((found) => found !== undefined);
-  if (!recipe) return refused(`This file holds no recipe: ${typesIn(parsed[0])}.`);
+  if (!recipe) return refused({ what: 'none in it', type: typeIn(parsed[0]) });
   const given = recipe.recipeIngredient ?? recipe.ingredients;
   const lines = (Array.isArray(given) ? given : typeof given === 'string' ? given.split('\n') : [])
     .filter((line): line is string => typeof line === 'string' && line.trim() !== '')
     .map(unescaped);
   const name = typeof recipe.name === 'string' ? unescaped(recipe.name).slice(0, 200) : undefined;
-  if (lines.length === 0) return refused(`The recipe “${name ?? ''}” names no ingredients.`);
+  if (lines.length === 0) return refused({ what: 'no ingredients', name: name ?? '' });
   return { ok: true, name, lines: lines.slice(0, MOST_LINES) };
 }
 
@@ -54,7 +60,7 @@ function plainLines(text: string): RecipeReading {
     .split(/\r?\n/)
     .map((line) => line.trim())
     .filter((line) => line !== '' && !line.endsWith(':') && line.length <= 300);
-  if (lines.length === 0) return refused('No line of it names an ingredient; write one to a line.');
+  if (lines.length === 0) return refused({ what: 'no line' });
   return { ok: true, name: undefined, lines: lines.slice(0, MOST_LINES) };
 }
 
@@ -68,10 +74,10 @@ function findRecipe(value: unknown): Json | undefined {
   return findRecipe(value['@graph'] ?? value.mainEntity);
 }
 
-function typesIn(value: unknown): string {
+function typeIn(value: unknown): string | undefined {
   const first: unknown = Array.isArray(value) ? value[0] : value;
   const type = isObject(first) ? typesOf(first)[0] : undefined;
-  return typeof type === 'string' ? `it is a “${type.slice(0, 60)}”` : 'nothing in it says that it is one';
+  return typeof type === 'string' ? type.slice(0, 60) : undefined;
 }
 
 const unescaped = (text: string) =>
