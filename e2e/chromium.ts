@@ -2,9 +2,7 @@ import { execFileSync } from 'node:child_process';
 
 /** Debian's Chromium, headless as root, with every name but the loopback address cut off. */
 export const chromiumOptions = {
-  executablePath: execFileSync('sh', ['-c', 'command -v chromium-headless-shell || command -v chromium'], {
-    encoding: 'utf8',
-  }).trim(),
+  executablePath: execFileSync('sh', ['-c', 'command -v chromium'], { encoding: 'utf8' }).trim(),
   args: [
     '--no-sandbox',
     '--disable-gpu',

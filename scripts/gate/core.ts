@@ -12,10 +12,11 @@ import type { Figure, TooSlow } from './verdict.ts';
 
 /** The yardstick: so many normals by jStat's sampler, which no change of ours moves. */
 const NORMALS = 50_000;
-function yardstick(): number {
+/** Its time, ms, as the mean of some in a row: on a busy machine a short one finds a quiet moment, and a long work none. */
+function yardstick(times: number): number {
   const begun = performance.now();
-  for (let i = 0; i < NORMALS; i += 1) jstat.jStat.normal.sample(0, 1);
-  return performance.now() - begun;
+  for (let i = 0; i < times * NORMALS; i += 1) jstat.jStat.normal.sample(0, 1);
+  return (performance.now() - begun) / times;
 }
 
 /** Pairs of yardstick and work go on for so long, ms; and so long where it seems slower than it was. */
@@ -64,11 +65,13 @@ export async function coreFigures(
     let [least, fastest] = [Infinity, Infinity];
     const began = performance.now();
     const ratio = () => least / fastest;
+    let alike = 1;
     for (let spent = 0; spent < LONG || (spent < AT_MOST && tooSlow(name, ratio()));) {
-      fastest = Math.min(fastest, yardstick());
+      fastest = Math.min(fastest, yardstick(alike));
       const begun = performance.now();
       work();
       least = Math.min(least, performance.now() - begun);
+      alike = Math.max(1, Math.round(ratio()));
       spent = performance.now() - began;
     }
     told.push(`${name}: ${least.toFixed(least < 10 ? 2 : 0)} ms`);
