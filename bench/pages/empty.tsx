@@ -5,7 +5,6 @@ import * as query from '@tanstack/react-query';
 import * as comlink from 'comlink';
 import * as shape from 'd3-shape';
 import * as dexie from 'dexie';
-import * as hooks from 'dexie-react-hooks';
 import * as icons from 'lucide-react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, useLocation } from 'react-router';
@@ -20,7 +19,6 @@ Object.assign(globalThis, {
     shape.area,
     shape.curveBumpY,
     dexie.Dexie,
-    hooks.useLiveQuery,
     icons.Undo2,
     icons.Redo2,
     icons.X,

@@ -1,8 +1,8 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { TimerRow } from '@/store/kinds.ts';
 import { db } from './db.ts';
 import { clockNow } from './clock.ts';
+import { useStored } from './useStored.ts';
 
 const fire = (promise: Promise<unknown>) => {
   promise.catch((error: unknown) => {
@@ -34,4 +34,5 @@ export const markRung = (id: string): void => fire(db.timers.update(id, { rung: 
 
 /** All timers, the next first. */
 export const useTimers = (): readonly TimerRow[] =>
-  useLiveQuery(() => db.timers.orderBy('ends').toArray(), [], []);
+  useStored(['timers'], () => db.timers.orderBy('ends').toArray()) ?? NONE;
+const NONE: readonly TimerRow[] = [];

@@ -1,11 +1,11 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback } from 'react';
 import { db } from '../browser/db.ts';
 import css from './photo.module.scss';
+import { useStored } from '../browser/useStored.ts';
 
 /** The picture of a batch, where one was taken; it lies in this browser alone. */
 export function Photo({ batch, name }: { readonly batch: string; readonly name: string }) {
-  const row = useLiveQuery(() => db.photos.get(batch), [batch]);
+  const row = useStored(['photo', batch], () => db.photos.get(batch));
   const picture = row?.picture;
   const show = useCallback(
     (img: HTMLImageElement | null) => {

@@ -1,8 +1,8 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useQuery } from '@tanstack/react-query';
 import { lastBackup, type LastBackup } from '@/store/backup/lastBackup.ts';
 import { db } from '../../browser/db.ts';
 import { queries } from '../../open/queries.ts';
+import { useStored } from '../../browser/useStored.ts';
 
 export interface Keeping {
   /** Bytes that are kept here, and that the browser allows; undefined where it does not tell. */
@@ -40,4 +40,4 @@ export function useKeeping(): readonly [Keeping, () => Promise<void>] {
 }
 
 /** When all was backed up last, and whether something has been done since; undefined while that is looked up. */
-export const useLastBackup = (): LastBackup | undefined => useLiveQuery(() => lastBackup(db), []);
+export const useLastBackup = (): LastBackup | undefined => useStored(['last backup'], () => lastBackup(db));

@@ -1,4 +1,3 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useMemo, useState } from 'react';
 import { type Digest, isPast, type Logged } from '@/core/log/index.ts';
 import { clockNow } from '../../browser/clock.ts';
@@ -7,6 +6,7 @@ import { logOf } from '@/store/digests.ts';
 import { db } from '../../browser/db.ts';
 import { type Mended, mendingNow, mendLog, unreadNow } from '../../open/taught.ts';
 import { useWatched } from '../../browser/watched.ts';
+import { useStored } from '../../browser/useStored.ts';
 
 export interface Log {
   /** All past batches, oldest first; undefined while they are read. */
@@ -24,8 +24,11 @@ const AT_MOST_MS = 600;
 /** The log as it stands on the disk, brought up to date with the meals. */
 export function useLog(): Log {
   // An act lets go of its meal's digest: it is made anew, and what stood before stands until then.
-  const missing = useLiveQuery(async () => (await db.meals.count()) - (await db.digests.count()), []);
-  const log = useLiveQuery(() => logOf(db), []);
+  const missing = useStored(
+    ['digests missing'],
+    async () => (await db.meals.count()) - (await db.digests.count()),
+  );
+  const log = useStored(['log'], () => logOf(db));
   const digests = useMemo(() => {
     if (!log) return undefined;
     const now = clockNow();
@@ -46,10 +49,10 @@ export function useLog(): Log {
 
 /** A batch of the log with its strands; undefined while they are read. */
 export function useWhole(of: Logged | undefined): Digest | undefined {
-  const found = useLiveQuery(async () => {
+  const found = useStored(['digest', of?.meal, of?.batch], async () => {
     if (!of) return undefined;
     const row = await db.digests.get(of.meal);
     return row?.digests.find(({ batch }) => batch === of.batch);
-  }, [of?.meal, of?.batch]);
+  });
   return found?.batch === of?.batch ? found : undefined;
 }

@@ -1,10 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { startTransition, useEffect, useState } from 'react';
 import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { breath } from '@/store/breath.ts';
 import { loadMeals, type LoadedMeals, whyOf } from '@/store/meals.ts';
 import { db } from '../../browser/db.ts';
+import { useStored } from '../../browser/useStored.ts';
 
 export interface OpenedMeals {
   readonly opened: readonly OpenedMeal[];
@@ -26,9 +26,8 @@ export function useOpenedMeals(
   look: (meal: OpenedMeal) => unknown,
 ): OpenedMeals | undefined {
   const key = ids?.join(' ');
-  const loaded = useLiveQuery(
-    () => (key === undefined ? undefined : loadMeals(db, key === '' ? [] : key.split(' '))),
-    [key],
+  const loaded = useStored(['meals', key], () =>
+    key === undefined ? undefined : loadMeals(db, key === '' ? [] : key.split(' ')),
   );
   const [meals, setMeals] = useState<OpenedMeals>();
   useEffect(() => {

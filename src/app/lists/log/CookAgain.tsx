@@ -1,4 +1,3 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo, useState } from 'react';
 import { platesIn } from '@/core/meal/index.ts';
 import { againFor } from '@/core/log/index.ts';
@@ -9,6 +8,7 @@ import { onDisk } from '../../open/memory.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './log.module.scss';
+import { useStored } from '../../browser/useStored.ts';
 
 interface Props {
   readonly meal: string;
@@ -22,7 +22,7 @@ const MOST = 20_000;
 /** A past meal as the start of the next, for as many as there are now: meat grows with them, steam does not. */
 export function CookAgain({ meal, lastTime, onCooked }: Props) {
   const said = useSaid();
-  const loaded = useLiveQuery(() => loadMeal(db, meal), [meal]);
+  const loaded = useStored(['meal', meal], () => loadMeal(db, meal));
   const before = loaded ? platesIn(loaded.meal.dishes) : 0;
   // What is typed stands in the field, also while it is no number of plates yet.
   const [typed, type] = useState<string>();

@@ -1,10 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect } from 'react';
 import { binnedUntil, emptyBin } from '@/store/bin.ts';
 import { putBack } from '@/store/meals.ts';
 import { db } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import css from './meals.module.scss';
+import { useStored } from '../../browser/useStored.ts';
 
 const days = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
 
@@ -13,7 +13,7 @@ export function Bin({ report }: { readonly report: (error: unknown) => void }) {
   useEffect(() => {
     emptyBin(db, Date.now()).catch(reportError);
   }, []);
-  const rows = useLiveQuery(() => db.bin.orderBy('at').reverse().toArray(), []);
+  const rows = useStored(['bin'], () => db.bin.orderBy('at').reverse().toArray());
   if (!rows || rows.length === 0) return undefined;
   return (
     <details className={css.bin}>

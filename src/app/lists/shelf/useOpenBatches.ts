@@ -1,9 +1,9 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { Batch, Meal } from '@/core/meal/index.ts';
 import { isOpen } from '@/core/answers/index.ts';
 import { loadMeals } from '@/store/meals.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { db } from '../../browser/db.ts';
+import { useStored } from '../../browser/useStored.ts';
 
 export interface OpenBatch {
   readonly meal: Meal;
@@ -15,7 +15,7 @@ const MEALS = 6;
 
 /** Pots of meals that are still to be cooked, the newest meal first; of those on the heat none takes anything more. */
 export function useOpenBatches(): readonly OpenBatch[] {
-  const found = useLiveQuery(async () => {
+  const found = useStored(['open batches'], async () => {
     const rows = await db.summaries.orderBy('made').reverse().toArray();
     const open = rows.filter(
       ({ damaged, serving, zone }) =>
@@ -29,6 +29,6 @@ export function useOpenBatches(): readonly OpenBatch[] {
     return meals.flatMap(({ meal, batches }) =>
       batches.filter(({ lidOn }) => lidOn === undefined).map((batch) => ({ meal, batch })),
     );
-  }, []);
+  });
   return found ?? [];
 }

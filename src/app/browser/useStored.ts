@@ -1,0 +1,38 @@
+import { skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
+import { liveQuery } from 'dexie';
+import { useEffect, useEffectEvent } from 'react';
+
+/** What was read last, which may be nothing; or why it could not be read. */
+type Stored<T> = { readonly value: T } | { readonly fault: Error };
+
+/**
+ * What the disk holds, kept up to date: read anew whenever what it was read from changes. What was read before stands at once
+ * where it is asked for again. Undefined until it is read for the first time; what cannot be read is thrown, for the page that
+ * stands for a broken one.
+ * @param key names what is read, with all that it hangs on
+ */
+export function useStored<T>(
+  key: readonly (string | number | boolean | undefined)[],
+  read: () => Promise<T> | T,
+): T | undefined {
+  const client = useQueryClient();
+  const name = JSON.stringify(key);
+  const { data } = useQuery<Stored<T>>({
+    queryKey: ['stored', name],
+    queryFn: skipToken,
+    // It is compared by nobody: a log of years would take longer to look through than to draw.
+    structuralSharing: false,
+    staleTime: Infinity,
+  });
+  const readNow = useEffectEvent(read);
+  useEffect(() => {
+    const keep = (stored: Stored<T>) => client.setQueryData<Stored<T>>(['stored', name], stored);
+    const reading = liveQuery(() => readNow()).subscribe({
+      next: (value) => keep({ value }),
+      error: (fault: unknown) => keep({ fault: fault instanceof Error ? fault : new Error(String(fault)) }),
+    });
+    return () => reading.unsubscribe();
+  }, [client, name]);
+  if (data && 'fault' in data) throw data.fault;
+  return data?.value;
+}
