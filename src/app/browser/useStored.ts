@@ -1,9 +1,11 @@
 import { skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import { liveQuery } from 'dexie';
-import { useEffect, useEffectEvent } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 
-/** What was read last, which may be nothing; or why it could not be read. */
-type Stored<T> = { readonly value: T } | { readonly fault: Error };
+/** What was read last, which may be nothing: the library keeps no bare undefined. */
+interface Stored<T> {
+  readonly value: T;
+}
 
 /**
  * What the disk holds, kept up to date: read anew whenever what it was read from changes. What was read before stands at once
@@ -24,15 +26,16 @@ export function useStored<T>(
     structuralSharing: false,
     staleTime: Infinity,
   });
+  // It is of this place alone: tried again there, it is read anew.
+  const [fault, setFault] = useState<Error>();
   const readNow = useEffectEvent(read);
   useEffect(() => {
-    const keep = (stored: Stored<T>) => client.setQueryData<Stored<T>>(['stored', name], stored);
     const reading = liveQuery(() => readNow()).subscribe({
-      next: (value) => keep({ value }),
-      error: (fault: unknown) => keep({ fault: fault instanceof Error ? fault : new Error(String(fault)) }),
+      next: (value) => client.setQueryData<Stored<T>>(['stored', name], { value }),
+      error: (why: unknown) => setFault(why instanceof Error ? why : new Error(String(why))),
     });
     return () => reading.unsubscribe();
   }, [client, name]);
-  if (data && 'fault' in data) throw data.fault;
+  if (fault) throw fault;
   return data?.value;
 }

@@ -41,6 +41,7 @@ export {
   type CsvUnits,
   type PastMeal,
   readPastRows,
+  type CsvReading,
   type NoPast,
 } from './csvIn.ts';
 export { batchRows, entryRows } from './csvOut.ts';
