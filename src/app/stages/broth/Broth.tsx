@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { withoutReduction, withReduced, withStirredIn } from '@/core/meal/index.ts';
+import { afterOf, withoutReduction, withReduced, withStirredIn } from '@/core/meal/index.ts';
+import { isStep } from '@/core/work/index.ts';
 import { type BoilsDown, reductionsOf } from '@/core/answers/index.ts';
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import { useNow } from '../../browser/useNow.ts';
@@ -66,6 +67,10 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
   // While a part boils in its pan the jug keeps what stays.
   const jug = (down && liquids.find(({ id }) => id === 'pot')) ?? liquid;
   const named = liquid.id === 'pot' ? undefined : liquid.id;
+  // As it was written, letter for letter.
+  const written = afterOf(batch)
+    .filter(isStep('boil down'))
+    .find(({ id }) => id === down?.step)?.to;
   const reduceTo = (ml: number, text: string) => {
     editBatch(batch.id, 'how far it is boiled down', (b) =>
       withReduced(b, crypto.randomUUID(), { liquid: named, ml, text }),
@@ -92,7 +97,7 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
       <div className={css.ways}>
         <QuantityField
           label={`Boil the ${liquid.says} down to`}
-          quantity={down ? { text: volume(down.toMl), lo: down.toMl, hi: down.toMl } : undefined}
+          quantity={written}
           measure="volume"
           units={volumeUnits(units)}
           placeholder="not boiled down"

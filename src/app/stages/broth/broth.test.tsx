@@ -47,9 +47,11 @@ describe('broth: broth', () => {
       await openAt('broth', shank());
       const salt = () => Number(/([\d.]+) % now/.exec(sheet())?.[1]);
       const before = salt();
-      await write('Boil the broth down to', '400 ml');
+      await write('Boil the broth down to', '0.4 l');
       await user.keyboard('{Enter}');
       await waitFor(() => expect(title()).toBe('Boil the broth down to 400 ml'));
+      // What was written stands, letter for letter.
+      expect(screen.getByLabelText('Boil the broth down to')).toHaveProperty('value', '0.4 l');
       expect(Math.abs(salt() - before)).toBeLessThan(0.05);
       await write('Boil the broth down to', 'to a glaze');
       await user.tab();
