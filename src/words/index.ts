@@ -26,6 +26,7 @@ export { drawnWords } from './steps/setApart.ts';
 export { skimWords } from './steps/skim.ts';
 export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
+export { noOwnCutWords } from './ownCut.ts';
 export { noRecipeWords, recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { storageWords, unkeptWords } from './storage.ts';

@@ -1,6 +1,7 @@
 export { cookFlows, cookedWater, cookLot, type CookedLot } from './cookLot.ts';
 export { fitCookedModel } from './cookedModel.ts';
 export { kinOf } from './kin.ts';
+export { type NoOwnCut, readOwnCut, type WrittenCut } from './readOwnCut.ts';
 export { findCut, type OwnCutFault, ownCutProblem, type KnownCut } from './cut.ts';
 export {
   compositionOf,

@@ -1,29 +1,16 @@
 import clsx from 'clsx';
 import { cloneElement, useId, type ReactElement } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { type Kitchen, NAME_MOST, type OwnCut, YIELD } from '@/core/meal/index.ts';
-import { fattier, findCut, ownCutProblem } from '@/core/meat/index.ts';
-import { readShare } from '@/core/quantity/index.ts';
+import { type Kitchen, NAME_MOST } from '@/core/meal/index.ts';
+import { fattier, findCut, readOwnCut, type WrittenCut } from '@/core/meat/index.ts';
 import { reference } from '@/reference/index.ts';
-import { saysWords } from '@/words/index.ts';
+import { noOwnCutWords } from '@/words/index.ts';
 import { editKitchen } from '../../open/edits.ts';
 import { CutOptions } from '../../parts/CutOptions.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './cuts.module.scss';
 
-interface Form {
-  name: string;
-  like: string;
-  way: 'relative' | 'composition' | 'yield';
-  protein: string;
-  fat: string;
-  bone: string;
-  value: string;
-  of: 'purchased' | 'boneless';
-  what: 'cooked' | 'shred';
-}
-
-const empty: Form = {
+const empty: WrittenCut = {
   name: '',
   like: 'beef-blade-roast',
   way: 'relative',
@@ -35,38 +22,6 @@ const empty: Form = {
   what: 'shred',
 };
 
-/** The cut that the form describes, or why it cannot be, in one sentence. */
-function read(form: Form): OwnCut | string {
-  if (form.name.trim() === '') return 'Give the cut a name.';
-  const parts = {
-    protein: form.way === 'composition' ? form.protein : '',
-    fat: form.way === 'composition' ? form.fat : '',
-    bone: form.bone,
-    yield: form.way === 'yield' ? form.value : '',
-  };
-  for (const [what, text] of Object.entries(parts)) {
-    const value = readShare(text);
-    if (Number.isNaN(value)) return `“${text}” is not a share for the ${what}; write 0 to 100 %.`;
-  }
-  const [protein, fat, boneShare, value] = Object.values(parts).map(readShare);
-  if (boneShare !== undefined && boneShare > 0.95)
-    return `“${form.bone}” of bone leaves no meat; write at most 95 %, or buy it as bones for flavour.`;
-  if (form.way === 'composition' && (protein === undefined || fat === undefined))
-    return 'A composition needs protein and fat.';
-  if (form.way === 'yield' && !(value !== undefined && value >= YIELD.least))
-    return `Write what it comes to, ${100 * YIELD.least} to 100 %.`;
-  const own: OwnCut = {
-    id: crypto.randomUUID(),
-    name: form.name.trim(),
-    like: form.like,
-    ...(protein !== undefined && fat !== undefined && { composition: { protein, fat } }),
-    ...(boneShare !== undefined && { boneShare }),
-    ...(value !== undefined && { yield: { value, of: form.of, what: form.what } }),
-  };
-  const fault = ownCutProblem(own, reference);
-  return fault ? saysWords(fault) : own;
-}
-
 /** A cut of one's own: like another, but with its own bone and fat, a composition, or a known yield. */
 export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
   const {
@@ -77,17 +32,18 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
     reset,
     control,
     formState: { errors },
-  } = useForm<Form>({ defaultValues: empty });
-  const form = useWatch({ control }) as Form;
+  } = useForm<WrittenCut>({ defaultValues: empty });
+  const form = useWatch({ control }) as WrittenCut;
   const like = findCut(form.like, kitchen, reference);
   const percent = (x: number) => `${(100 * x).toFixed(0)} %`;
-  const save = (filled: Form) => {
-    const own = read(filled);
-    if (typeof own === 'string') {
-      setError('root', { message: own });
+  const save = (filled: WrittenCut) => {
+    const read = readOwnCut(filled, reference, crypto.randomUUID());
+    if (!read.ok) {
+      setError('root', { message: noOwnCutWords(read.why) });
       return;
     }
-    editKitchen(`a cut of your own, “${own.name}”`, (before) => ({ ...before, cuts: [...before.cuts, own] }));
+    const { cut } = read;
+    editKitchen(`a cut of your own, “${cut.name}”`, (before) => ({ ...before, cuts: [...before.cuts, cut] }));
     reset(empty);
   };
   return (
