@@ -40,7 +40,7 @@ module.exports = {
       comment: 'Each folder of the core is entered through its index.ts, from wherever it is asked.',
       severity: 'error',
       from: {
-        path: '^(src/core/([^/]+)/|src/(app|store|workers|words)/|scripts/|bench/)',
+        path: '^(src/core/([^/]+)/|src/(app|store|workers|words)/|scripts/|speed/)',
         pathNot: '(\\.test\\.tsx?$|^src/(core|app)/testing/)',
       },
       to: {
@@ -58,7 +58,7 @@ module.exports = {
     {
       name: 'testing-is-for-tests',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app)/testing/|^bench/)' },
+      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app)/testing/|^speed/)' },
       to: { path: '^src/(core|app)/testing/' },
     },
     from(

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { faultStorm } from '../bench/storm/faults.ts';
-import { killStorm } from '../bench/storm/kills.ts';
-import { randomOf } from '../bench/storm/random.ts';
+import { faultStorm } from '../speed/storm/faults.ts';
+import { killStorm } from '../speed/storm/kills.ts';
+import { randomOf } from '../speed/storm/random.ts';
 
 /** The same each time; `./slow-spoon storm` goes on for as long as one likes. */
 const SEED = 20_261_127;

@@ -1,5 +1,5 @@
 /**
- * Measures what has been reached against `bench/reached.json`: what is counted may not be more, what is timed, as a ratio to a
+ * Measures what has been reached against `speed/reached.json`: what is counted may not be more, what is timed, as a ratio to a
  * yardstick of the same run, not half as much again. With --keep what has become a tenth better is written into the table.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -8,7 +8,7 @@ import { coreFigures } from './gate/core.ts';
 import { pageFigures } from './gate/page.ts';
 import { type Figure, fails, type Table, tightened, tooSlowBy, verdictOf } from './gate/verdict.ts';
 
-const TABLE = 'bench/reached.json';
+const TABLE = 'speed/reached.json';
 const table = JSON.parse(readFileSync(TABLE, 'utf8')) as Table;
 const began = performance.now();
 // The page first: the engine optimises less while it counts, and what it counts is no time.

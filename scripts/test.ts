@@ -75,7 +75,7 @@ function freePort(): Promise<number> {
 
 /** One after the other, on one core. */
 async function checks(): Promise<Counts[]> {
-  const cruise = ['--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'bench'];
+  const cruise = ['--config', '.dependency-cruiser.cjs', 'src', 'server', 'scripts', 'speed'];
   return [
     ...(isCheck ? [await check('types, as released', bin('typescript/bin/tsc'), ['--noEmit'])] : []),
     await check('format', bin('oxfmt/bin/oxfmt'), ['--check', '.']),

@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { openMeal } from '../../src/core/model/index.ts';
 
-import { twelvePots, twoHundredLots } from '../../bench/meals.ts';
+import { twelvePots, twoHundredLots } from '../../speed/meals.ts';
 import type { Figure } from './verdict.ts';
 
 /** Functions whose calls are work, by their file and name. */

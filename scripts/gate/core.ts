@@ -5,8 +5,8 @@ import { drawsOf, type Input, openMeal } from '../../src/core/model/index.ts';
 import { answer } from '../../src/core/answers/index.ts';
 import { reference } from '../../src/reference/index.ts';
 import { usualKitchen } from '../../src/core/meal/index.ts';
-import { manyMeals } from '../../bench/backup.ts';
-import { sixLots, twelvePots, twoHundredLots } from '../../bench/meals.ts';
+import { manyMeals } from '../../speed/backup.ts';
+import { sixLots, twelvePots, twoHundredLots } from '../../speed/meals.ts';
 import { loadSolver } from '../solver.ts';
 import type { Figure, TooSlow } from './verdict.ts';
 

@@ -4,13 +4,13 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
-import { twelvePotsFile } from '../../bench/meals.ts';
+import { twelvePotsFile } from '../../speed/meals.ts';
 import { chromiumOptions } from '../../e2e/chromium.ts';
 import { AT_ONCE } from '../../src/offline/atOnce.ts';
 import { makeApp } from '../../server/app.ts';
 import type { Figure, TooSlow } from './verdict.ts';
 
-const EMPTY = 'node_modules/.cache/slow-spoon/bench';
+const EMPTY = 'node_modules/.cache/slow-spoon/speed';
 
 interface Measured {
   readonly figures: Figure[];
@@ -25,7 +25,7 @@ async function serve(dist: string, data: 'own' | 'demo'): Promise<{ url: string;
 
 /** What only a browser tells of the built application: what it loads, how it starts, and what a key moves. */
 export async function pageFigures(tooSlow: TooSlow): Promise<Measured> {
-  await build({ configFile: 'bench/pages/vite.config.ts', logLevel: 'error' });
+  await build({ configFile: 'speed/pages/vite.config.ts', logLevel: 'error' });
   const served = await Promise.all([serve('dist', 'own'), serve('dist', 'demo'), serve(EMPTY, 'own')]);
   const [own, demo, empty] = served;
   const browser = await chromium.launch(chromiumOptions);

@@ -1,4 +1,4 @@
-/** What has been reached, figure by figure: `bench/reached.json`. */
+/** What has been reached, figure by figure: `speed/reached.json`. */
 export interface Reached {
   /** What was measured where it was written. */
   readonly reached: number;

@@ -28,7 +28,7 @@ async function serve(dist: string): Promise<{ url: string; server: Server }> {
 export async function measureBrowser(): Promise<void> {
   await build({ configFile: at('pages/vite.config.ts'), logLevel: 'error' });
   const app = await serve(at('../dist'));
-  const empty = await serve(at('../node_modules/.cache/slow-spoon/bench'));
+  const empty = await serve(at('../node_modules/.cache/slow-spoon/speed'));
   const browser = await chromium.launch(chromiumOptions);
   try {
     await measureWorker(browser, `${empty.url}/worker.html`);

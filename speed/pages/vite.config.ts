@@ -19,7 +19,7 @@ export default defineConfig({
   resolve: { alias: { '@': at('../../src') } },
   worker: { format: 'es' },
   build: {
-    outDir: at('../../node_modules/.cache/slow-spoon/bench'),
+    outDir: at('../../node_modules/.cache/slow-spoon/speed'),
     emptyOutDir: true,
     target: 'es2023',
     assetsInlineLimit: 0,
