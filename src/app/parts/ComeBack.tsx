@@ -1,8 +1,8 @@
 import clsx from 'clsx';
 import { Minus, Plus } from 'lucide-react';
 import type { ComesOut } from '@/core/pot/index.ts';
-import { useFigures, useOpenMeal } from '../open/MealContext.ts';
-import { weigh } from '../open/edits.ts';
+import { useFigures } from '../open/MealContext.ts';
+import { useFound } from '../open/useFound.ts';
 import css from './comeBack.module.scss';
 
 /** More than these are counted in figures, not outlines. */
@@ -22,18 +22,9 @@ export function ComeBack() {
   );
 }
 
-function Counted({ thing: { thing, name, count, back, kind } }: { readonly thing: ComesOut }) {
-  const { loaded, batch, standing } = useOpenMeal();
-  const before = standing.find(({ measures }) => measures.what === 'back' && measures.thing === thing);
-  const set = (n: number) => {
-    weigh(loaded.meal.id, `${name}, found`, {
-      batch: batch.id,
-      measures: { what: 'back', thing },
-      value: n === 0 ? null : { text: String(n), lo: n, hi: n },
-      measure: 'count',
-      ...(before && { replaces: before.id }),
-    });
-  };
+function Counted({ thing: found }: { readonly thing: ComesOut }) {
+  const set = useFound(found);
+  const { name, count, back, kind } = found;
   const all = count !== undefined && back >= count;
   const drawn = Math.min(DRAWN, Math.max(count ?? 0, back));
   return (

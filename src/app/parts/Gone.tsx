@@ -7,6 +7,7 @@ import { weigh } from '../open/edits.ts';
 import { useSaid } from '../open/useSaid.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
+import acts from './acts.module.scss';
 import css from './gone.module.scss';
 
 export type Goes = keyof typeof goneWords & Weighable;
@@ -31,7 +32,7 @@ export function Gone({ what }: { readonly what: readonly Goes[] }) {
   const { mass } = useSaid();
   return (
     <section className={css.gone} aria-label="Not in the bowl, or not from it">
-      <p className={css.acts}>
+      <p className={acts.onCard}>
         {what.map((one) => (
           <button
             key={one}
@@ -45,7 +46,7 @@ export function Gone({ what }: { readonly what: readonly Goes[] }) {
         ))}
       </p>
       {open && (
-        <p className={css.acts}>
+        <p className={acts.onCard}>
           {(Object.keys(takenByHand) as ByHand[]).map((hand) => (
             <button
               key={hand}

@@ -5,6 +5,7 @@ import { useOpenMeal } from '../open/MealContext.ts';
 import { leaveScale, scaleNow, standIn } from '../browser/scale.ts';
 import { useWatched } from '../browser/watched.ts';
 import { SelectField } from './fields/SelectField.tsx';
+import acts from './acts.module.scss';
 import css from './standInPanel.module.scss';
 
 /** Weights that are put on by a tap, g. */
@@ -20,7 +21,7 @@ export function StandInPanel() {
   return (
     <details className={css.panel}>
       <summary>Stand-in scale: put something on it</summary>
-      <div className={css.acts}>
+      <div className={acts.atScale}>
         {PUTS.map((grams) => (
           <button
             key={grams}
@@ -42,7 +43,7 @@ export function StandInPanel() {
           All off
         </button>
       </div>
-      <div className={css.acts}>
+      <div className={acts.atScale}>
         <SelectField label="Scene" value={scene} onChoose={setScene}>
           {scenes.map(({ name }, i) => (
             <option key={name} value={String(i)}>

@@ -2,6 +2,7 @@ export type { NothingToBuy } from './heavy/buy.ts';
 export { benchCards, type BenchCard, boneEachG } from './light/bench.ts';
 export { cooling, type CoolingNow, leftToCool } from './heavy/cooling.ts';
 export { expectedAt } from './light/expected.ts';
+export { jugOf } from './light/jug.ts';
 export { defatsOf, vesselFor } from './light/defat.ts';
 export type { DayNote, DayPlan } from './heavy/day/day.ts';
 export { kitchenYields, type KitchenYield } from './light/kitchenYields.ts';

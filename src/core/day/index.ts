@@ -4,6 +4,7 @@ export type { Interval, Line, Tight } from './line.ts';
 export { milestonesOf, type Milestones } from './milestones.ts';
 export { HELD_LONG, planDay, type Day, type Outside } from './plan.ts';
 export type { Lack, Resource, ResourceKind } from './resources.ts';
+export { stillToDo } from './stillToDo.ts';
 export { taskOfStep } from './tasks/order.ts';
 export { taskId, type BatchTaskKind, type Doing, type Task, type TaskRef } from './task.ts';
 export { OWN_TASK, pullMinutes, SKIM_MINUTES, usual as usualMinutes } from './minutes.ts';

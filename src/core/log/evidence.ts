@@ -132,7 +132,7 @@ function fromPlates(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
   const { batches } = meal.plannedRun;
   // What it was stretched with is on the plates too, and tells nothing of the meat.
   const stretchG = batches.reduce((sum, one) => sum + stretchedG(one.plan, one.mass.liquid), 0);
-  const shredG = batches.reduce((sum, one) => sum + bowlG(one.plan, one.mass), -stretchG);
+  const shredG = batches.reduce((sum, one) => sum + bowlG(one), -stretchG);
   if (!said) return [];
   const meatG = said.grams - stretchG;
   if (!(meatG > 0 && shredG > 0)) return [];
@@ -296,7 +296,7 @@ function fromDressing({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence
         .some(({ held }) => held !== undefined),
     );
   if (written) return [];
-  const inBowl = bowlG(plan, mass);
+  const inBowl = bowlG({ plan, mass });
   const { tickets } = openMeal({ ...input, entries: [] }).plan;
   const shredG = tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
   const heldG = tickets.reduce((sum, { count, meat, held }) => sum + count * meat.want * held, 0);

@@ -15,7 +15,7 @@ export { sectionOf, type PieceInSection } from './fill/section.ts';
 export { fromPacket, type PacketFigures } from './liquid/figures.ts';
 export { heldIn } from './liquid/allergens.ts';
 export { withoutFigures, WITHOUT_FIGURES } from './liquid/own.ts';
-export { comeOut, stillIn, type ComesOut } from './liquid/comeOut.ts';
+export { bonesOf, comeOut, missingOf, stillIn, type ComesOut } from './liquid/comeOut.ts';
 export { type Hint, type HintRule, notInYet, orderHints } from './liquid/hints.ts';
 export {
   boughtOf,

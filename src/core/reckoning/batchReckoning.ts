@@ -1,7 +1,7 @@
 import { isStrained } from '../meal/index.ts';
 import { bodyOf, type Body, mlOf } from '../broth/index.ts';
 import { BROTH } from '../work/index.ts';
-import { comeOut, type ComesOut, stillIn } from '../pot/index.ts';
+import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
 import { heldOfTicket, needOf } from '../order/index.ts';
 import { type Range, rangeOf } from '../quantity/index.ts';
 import {
@@ -85,7 +85,6 @@ export interface BatchReckoning {
 /** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
 export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
   const { batches } = nominal;
-  const shred = ({ plan, mass }: NominalBatch) => bowlG(plan, mass);
   const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
   const share = (of: (batch: NominalBatch) => number) => {
     const all = batches.reduce((sum, other) => sum + of(other), 0);
@@ -94,7 +93,7 @@ export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal):
   const { meatG, liquidMl } = needOf(plan.tickets);
   const part = share(liquid);
   return {
-    meatG: meatG * share(shred),
+    meatG: meatG * share(bowlG),
     liquidMl: liquidMl * part,
     dishes: plan.tickets.flatMap(({ id, name, count, liquid: { want } }) =>
       want > 0 ? [{ dish: id, name, ml: count * want * part }] : [],
@@ -120,7 +119,7 @@ export function stillInPot(batch: NominalBatch, input: Input): Problem[] {
   if (!plan.lots.some(({ weighed }) => !Number.isNaN(weighed.shred))) return [];
   const left = stillIn(comeOutOf(batch, input)).filter(({ kind }) => kind === 'item');
   if (left.length === 0) return [];
-  const things = left.map(({ name, count = 0, back }) => ({ name, left: count - back, of: count }));
+  const things = left.map((one) => ({ name: one.name, left: missingOf(one) ?? 0, of: one.count ?? 0 }));
   return [{ batch: plan.id, stage: 'bench', says: { what: 'still in', things } }];
 }
 
@@ -183,7 +182,7 @@ function figuresOf(
     sear: plan.sear,
     lengths: plan.lengths,
     need,
-    dressedG: bowlG(plan, mass) * (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
+    dressedG: bowlG({ plan, mass }) * (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
     boils: plan.boilsCovered
       ? { ...plan.boilsCovered, minutes: plan.boilsCovered.minutes - (plan.ready?.potFrom ?? 0) }
       : null,

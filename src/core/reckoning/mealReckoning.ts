@@ -71,7 +71,7 @@ export function mealReckoning(
   const { meatG: needG, liquidMl: needMl } = needOf(tickets);
   const total = tickets.reduce((sum, ticket) => sum + ticket.count, 0);
   const counted = total > 0 && plans.some((plan) => plan.lots.length > 0) ? drawn : undefined;
-  const shredG = batches.reduce((sum, { plan, mass }) => sum + bowlG(plan, mass), 0);
+  const shredG = batches.reduce((sum, one) => sum + bowlG(one), 0);
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
   const shortage = counted && shortages(counted);
   // What is on the heat or on the scale cannot be bought any more.

@@ -78,7 +78,7 @@ export function firstWavePlates({ plan, nominal, input }: OpenedMeal): number | 
     return sum + (wave && !wave.pulled ? wave.shredG : 0);
   }, 0);
   if (later <= 0) return undefined;
-  const shredG = nominal.batches.reduce((sum, one) => sum + bowlG(one.plan, one.mass), 0);
+  const shredG = nominal.batches.reduce((sum, one) => sum + bowlG(one), 0);
   const ml = nominal.batches.reduce(
     (sum, { plan: of, mass }) => sum + (of.liquid ? mlOf(mass.liquid) : 0),
     0,

@@ -19,6 +19,7 @@ export {
   type AfterWhat,
   traitsOf,
   weighedOfStep,
+  type StepsWith,
   type WeighedStep,
 } from './step.ts';
 export { drawnFrom, type DrawnFrom } from './steps/setApart.ts';

@@ -3,7 +3,7 @@ import type { Quantity } from '../quantity/index.ts';
 import { type Scum, scum } from './during/scum.ts';
 import { type SkimOnWay, skimOnWay } from './during/skimOnWay.ts';
 import type { Fields, ValuesOf } from './fields.ts';
-import type { InDay, StepKind, StepRun, StepSetting } from './kind.ts';
+import type { StepKind, StepRun, StepSetting } from './kind.ts';
 import { stepKinds } from './steps/index.ts';
 
 type Kinds = typeof stepKinds;
@@ -27,16 +27,13 @@ export const isStep =
     step.what === what;
 
 /** What of a kind hangs on no figures: the same questions of each. */
-interface Traits {
-  readonly fields: Fields;
-  readonly works: 'meat' | 'liquid' | 'both';
-  readonly inDay: InDay;
-  readonly weighs: Weighable | undefined;
-  readonly behind?: readonly string[];
-  readonly last?: true;
-  readonly makes?: true;
-}
-export const traitsOf = (what: AfterWhat): Traits => stepKinds[what];
+export const traitsOf = (what: AfterWhat): Omit<StepKind<Fields, never>, 'apart' | 'liquid'> =>
+  stepKinds[what];
+
+/** Kinds that leave a field of this name open. */
+export type StepsWith<K extends string> = {
+  [W in AfterWhat]: K extends keyof Kinds[W]['fields'] ? W : never;
+}[AfterWhat];
 
 /** Kinds at which something is put on the scale. */
 export type WeighedStep = { [W in AfterWhat]: Kinds[W]['weighs'] extends undefined ? never : W }[AfterWhat];
@@ -64,13 +61,18 @@ export type LiquidStep =
 const during = { 'skim on the way': skimOnWay, scum } as const;
 interface Does {
   readonly flow: FlowId | undefined;
+  /** What was put on the scale of what it took. */
+  readonly weighs: Weighable | undefined;
   readonly run: (planned: LiquidStep, run: StepRun) => void;
 }
 // Each is filed under the kind that it takes; the compiler cannot follow a union through that.
 const does = new Map<string, Does>([
-  ...Object.entries(during).map(([what, one]) => [what, one as Does] as const),
-  ...Object.entries(stepKinds).flatMap(([what, kind]) =>
-    kind.liquid ? [[what, kind.liquid as Does] as const] : [],
+  ...Object.entries(during).map(([what, one]) => [what, { ...one, weighs: undefined } as Does] as const),
+  ...Object.entries(stepKinds).flatMap(([what, { liquid, weighs }]) =>
+    // Meat that is weighed as it is lifted is no reading of its liquid.
+    liquid
+      ? [[what, { ...liquid, weighs: weighs === liquid.flow ? weighs : undefined } as Does] as const]
+      : [],
   ),
 ]);
 function doesOf(what: LiquidStep['what']): Does {
@@ -82,13 +84,9 @@ function doesOf(what: LiquidStep['what']): Does {
 /** The flow that carries what a step took. */
 export const flowOfStep = ({ what }: Pick<LiquidStep, 'what'>): FlowId | undefined => doesOf(what).flow;
 
-/** What was put on the scale of what a step took. */
-export const weighedOfStep = ({ what }: Pick<LiquidStep, 'what'>): Weighable | undefined => {
-  const flow = doesOf(what).flow;
-  return what !== 'skim on the way' && what !== 'scum' && traitsOf(what).weighs === flow
-    ? traitsOf(what).weighs
-    : undefined;
-};
+/** The reading of what a step took; undefined where nobody weighs that. */
+export const weighedOfStep = ({ what }: Pick<LiquidStep, 'what'>): Weighable | undefined =>
+  doesOf(what).weighs;
 
 /** Does a step to its liquid. */
 export const runStep = (step: LiquidStep, run: StepRun): void => doesOf(step.what).run(step, run);

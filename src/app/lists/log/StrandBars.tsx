@@ -2,6 +2,7 @@ import type { StrandBar } from '@/core/log/index.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { edgeOf, fillOf } from '../../figures/materials.ts';
 import { shortPart } from '../../figures/flow/shortPart.ts';
+import flow from '../../figures/flow/flow.module.scss';
 import css from './log.module.scss';
 
 interface Props {
@@ -48,7 +49,7 @@ function Hung({ bars, most, liquidMl }: HungProps) {
   const wide = Math.max(IN_ROW, bars.length) * STEP;
   return (
     <svg viewBox={`-4 -10 ${String(wide)} ${String(deepest + 66)}`} role="img" aria-label={words}>
-      <path className={css.board} d={`M-1 -5h${String((bars.length - 1) * STEP + WIDE + 2)}`} />
+      <path className={flow.board} d={`M-1 -5h${String((bars.length - 1) * STEP + WIDE + 2)}`} />
       {bars.map(({ part, material, plannedG, nowG, weighed, words: what }, i) => {
         const off = nowG - plannedG;
         const low = Math.max(high(nowG), high(plannedG)) + 17;
@@ -60,11 +61,11 @@ function Hung({ bars, most, liquidMl }: HungProps) {
               fill={fillOf(material, weighed)}
               stroke={edgeOf(material)}
             />
-            <rect className={css.planned} width={WIDE} height={Math.max(1, high(plannedG))} />
-            <text y={low} className={css.quiet}>
+            <rect className={flow.planned} width={WIDE} height={Math.max(1, high(plannedG))} />
+            <text y={low} className={flow.quiet}>
               {shortPart({ part, words: what })}
             </text>
-            <text y={low + 17} className={css.figure}>
+            <text y={low + 17} className={flow.figure}>
               {part === 'liquid' ? said.volume(liquidMl.now) : said.mass(nowG)}
             </text>
             {Math.abs(off) >= SAME && (

@@ -88,7 +88,7 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
         />
       )}
       <div className={down ? css.jugAndPan : css.jugAlone}>
-        <TheJug jug={jug} />
+        <TheJug liquid={jug} />
         {down ? <PanDown down={down} now={now} /> : <BrothFigures liquid={liquid} />}
       </div>
       {!down && named === undefined && liquids.length === 1 && (

@@ -1,5 +1,6 @@
 import clsx from 'clsx';
-import type { Line } from '@/core/day/index.ts';
+import type { Batch, Day } from '@/core/meal/index.ts';
+import { type Line, stillToDo } from '@/core/day/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
@@ -18,7 +19,7 @@ interface Props {
 
 /** What the cook must know first: when to begin, or when to look; and how the day is timed. */
 export function Headline({ day, now }: Props) {
-  const { batch } = useOpenMeal();
+  const { batch, loaded } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const wall = useWall(day?.zone);
   return (
@@ -28,7 +29,7 @@ export function Headline({ day, now }: Props) {
           {batchReckoning.ready.min === null
             ? 'No time is known for this'
             : day
-              ? titleOf(day, wall, batch.id, batch.lidOn !== undefined, now)
+              ? titleOf(day, wall, batch, loaded.meal.day?.begun, now)
               : 'Working the day out'}
         </h1>
         <ServedAt day={day} />
@@ -75,9 +76,16 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
   );
 }
 
-function titleOf(day: DayPlan, wall: Wall, batch: string, lidOn: boolean, now: number): string {
+function titleOf(
+  day: DayPlan,
+  wall: Wall,
+  { id: batch, lidOn: since }: Pick<Batch, 'id' | 'lidOn'>,
+  begun: Day['begun'],
+  now: number,
+): string {
+  const lidOn = since !== undefined;
   const { lines } = day;
-  const mine = lines.filter((line) => line.batch === batch && line.to > now);
+  const mine = stillToDo(lines, now, begun).filter((line) => line.batch === batch);
   const look = mine.find(({ kind }) => kind === 'look');
   // A written time is lifted when it is over: nobody is told to look before.
   const lift = mine.find(({ does }) => does.what === 'lift');

@@ -142,7 +142,7 @@ const sum = (sources: readonly ShareSource[], what: 'shredG' | 'liquidMl') =>
 
 const sourceOf = (one: NominalBatch): ShareSource => ({
   batch: one.plan.id,
-  shredG: bowlG(one.plan, one.mass),
+  shredG: bowlG(one),
   liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
   mixed: isMixed(one.plan.batch),
 });

@@ -67,7 +67,7 @@ export const mealFileOf = (
   version: VERSION,
   reference,
   meal: parts.meal,
-  // A row of this browser may be as old as any file.
+  // What this browser keeps may have been written long ago, too.
   batches: parts.batches.map(newerBatch),
   entries: [...parts.entries],
   kitchen: parts.kitchen,

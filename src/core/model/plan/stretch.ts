@@ -38,10 +38,14 @@ export const stretchedG = (
   );
 
 /** What a batch has in its bowl for the plates, g: the shred of its lots, with what it was stretched with. */
-export const bowlG = (
-  plan: Parameters<typeof stretchedG>[0],
-  mass: { readonly lots: readonly { readonly bowl: number }[]; readonly liquid: LiquidMass },
-): number => mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));
+export const bowlG = ({ plan, mass }: Bowl): number =>
+  mass.lots.reduce((sum, { bowl }) => sum + bowl, stretchedG(plan, mass.liquid));
+
+/** A run of a batch, as far as its bowl goes. */
+interface Bowl {
+  readonly plan: Parameters<typeof stretchedG>[0];
+  readonly mass: { readonly lots: readonly { readonly bowl: number }[]; readonly liquid: LiquidMass };
+}
 
 /** What of the liquid a step's stretch took up. */
 export function soakedUp(

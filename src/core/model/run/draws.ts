@@ -9,7 +9,7 @@ import { type BatchColumns, batchColumns } from './figures.ts';
 import { numberOfDraws, type Drawn, type LiquidColumns } from './drawn.ts';
 import type { OpenedMeal } from '../openMeal.ts';
 import type { BatchPlan, MealPlan } from '../plan/plan.ts';
-import { stretchedG } from '../plan/stretch.ts';
+import { bowlG } from '../plan/stretch.ts';
 import { emptyBatchMass, runBatch } from './run.ts';
 
 /** Relative spreads of the plates, log-normal with median 1 (estimates; the log replaces them). */
@@ -160,7 +160,6 @@ function drawBatch(
   const mass = emptyBatchMass(plan);
   const draw = plainDraw(plan);
   const potFrom = plan.ready?.potFrom ?? 0;
-  const isStretched = plan.stretch.length > 0;
   for (let d = 0; d < drawn.n; d += 1) {
     for (let i = 0; i < lots.length; i += 1) {
       const column = lots[i];
@@ -184,12 +183,10 @@ function drawBatch(
     draw.liquid.minutes = openFactor(plan, ready);
     runBatch(plan, draw.lots, draw.liquid, mass);
     figures.write(mass, plan, ready - potFrom, d);
-    let shred = drawn.shredG[d] ?? NaN;
     for (let i = 0; i < lotShredG.length; i += 1) {
       const own = lotShredG[i];
       const lot = mass.lots[i];
       if (!own || !lot) continue;
-      shred += lot.bowl;
       own[d] = lot.bowl;
     }
     for (let i = 0; i < liquids.length; i += 1) {
@@ -199,7 +196,7 @@ function drawBatch(
       own.ml[d] = one.ml;
       own.saltPct[d] = 100 * saltShareOf(one);
     }
-    drawn.shredG[d] = isStretched ? shred + stretchedG(plan, mass.liquid) : shred;
+    drawn.shredG[d] = (drawn.shredG[d] ?? NaN) + bowlG({ plan, mass });
     if (plan.liquid) drawn.liquidMl[d] = (drawn.liquidMl[d] ?? NaN) + mlOf(mass.liquid);
   }
 }

@@ -20,7 +20,7 @@ export function dressedTickets(
   for (const [i, plan] of plans.entries()) {
     if (plan.dressedG === undefined) continue;
     const { mass } = nominalBatch(plan, centre[i]);
-    inBowls += bowlG(plan, mass);
+    inBowls += bowlG({ plan, mass });
     dressedG += plan.dressedG;
   }
   if (!(inBowls > 0)) return tickets;

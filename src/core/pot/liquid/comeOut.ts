@@ -79,3 +79,32 @@ const shortNameOf = (name: string) => name.replace(/^spices?, /, '').split(',')[
 /** What is still in the pot of things that were counted in. */
 export const stillIn = (things: readonly ComesOut[]): readonly ComesOut[] =>
   things.filter(({ count, back }) => count !== undefined && back < count);
+
+/** How many of a thing are still missing; undefined where nobody counted them. */
+export const missingOf = ({ count, back }: Pick<ComesOut, 'count' | 'back'>): number | undefined =>
+  count === undefined ? undefined : Math.max(0, count - back);
+
+/** The bones of a batch as a whole. */
+export interface BonesOut {
+  readonly all: readonly ComesOut[];
+  /** Those that somebody counted as they went in. */
+  readonly counted: readonly ComesOut[];
+  /** How many of those are still to find; undefined where none were counted. */
+  readonly left: number | undefined;
+  readonly back: number;
+  /** The first of which one is missing. */
+  readonly next: ComesOut | undefined;
+}
+
+/** What of the things that must come out are bones, and how far they have. */
+export function bonesOf(things: readonly ComesOut[]): BonesOut {
+  const all = things.filter(({ kind }) => kind === 'bones');
+  const counted = all.filter(({ count }) => count !== undefined);
+  return {
+    all,
+    counted,
+    left: counted.length === 0 ? undefined : counted.reduce((sum, one) => sum + (missingOf(one) ?? 0), 0),
+    back: all.reduce((sum, { back }) => sum + back, 0),
+    next: all.find((one) => missingOf(one) !== 0) ?? all[0],
+  };
+}

@@ -1,3 +1,4 @@
+import type { StepsWith } from '@/core/work/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
@@ -7,10 +8,10 @@ import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../../parts/fields/SelectField.tsx';
 import type { HowProps } from './screens.ts';
 
-type Props<W extends 'add' | 'stretch'> = Pick<HowProps<W>, 'step' | 'onChange'>;
+type Props<W extends StepsWith<'ref'>> = Pick<HowProps<W>, 'step' | 'onChange'>;
 
 /** Something of the kitchen that is stirred in: which, and how much. */
-export function AddField<W extends 'add' | 'stretch'>({ step, onChange }: Props<W>) {
+export function AddField<W extends StepsWith<'ref'>>({ step, onChange }: Props<W>) {
   const { loaded, units } = useOpenMeal();
   const known = ingredientsById({ kitchen: loaded.kitchen, reference });
   const ref = step.ref ?? '';

@@ -1,12 +1,10 @@
-import type { AfterWhat } from '@/core/meal/index.ts';
+import type { StepsWith } from '@/core/work/index.ts';
 import { without } from '../../../open/withOrWithout.ts';
 import { LiquidChoice } from './LiquidChoice.tsx';
 import type { HowProps } from './screens.ts';
 
-type OnLiquid = Extract<
-  AfterWhat,
-  'strain' | 'mash' | 'skim' | 'set apart' | 'put back' | 'boil down' | 'thicken' | 'add' | 'salt'
->;
+/** Dressed is the meat, with a liquid. */
+type OnLiquid = Exclude<StepsWith<'liquid'>, 'dress'>;
 
 /** Which liquid a step is done to. */
 export function OfWhat<W extends OnLiquid>({ step, liquids, name, onChange }: HowProps<W>) {

@@ -1,4 +1,4 @@
-import type { ComesOut } from '@/core/pot/index.ts';
+import { bonesOf } from '@/core/pot/index.ts';
 import { boneEachG } from '@/core/answers/index.ts';
 import { useFigures } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
@@ -12,8 +12,7 @@ import type { StepScreens } from './screens.ts';
 function Before() {
   const { batchReckoning } = useFigures();
   const { mass } = useSaid();
-  const bones = batchReckoning.comeOut.filter(({ kind }) => kind === 'bones');
-  const next = missing(bones);
+  const { all: bones, next } = bonesOf(batchReckoning.comeOut);
   return (
     <>
       {bones.map((thing) => (
@@ -29,10 +28,6 @@ function Before() {
     </>
   );
 }
-
-/** The first of which one is missing. */
-const missing = (bones: readonly ComesOut[]): ComesOut | undefined =>
-  bones.find(({ count = Infinity, back }) => back < count) ?? bones[0];
 
 export const bone: StepScreens<'bone'> = {
   How: undefined,

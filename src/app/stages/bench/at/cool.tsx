@@ -1,7 +1,7 @@
 import { pullingOf } from '@/core/bench/index.ts';
 import { startTimer } from '../../../browser/timers.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
-import css from '../task/task.module.scss';
+import acts from '../../../parts/acts.module.scss';
 import { Minutes } from './parts.tsx';
 import type { AtProps, StepScreens } from './screens.ts';
 
@@ -9,7 +9,7 @@ function After({ card }: AtProps) {
   const { batch } = useOpenMeal();
   const minutes = Math.round(pullingOf(batch).coolMin);
   return (
-    <p className={css.acts}>
+    <p className={acts.onCard}>
       <button
         type="button"
         className="btn act is-first"

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { Quantity } from '@/core/quantity/index.ts';
+import { missingOf } from '@/core/pot/index.ts';
 import { vesselFor } from '@/core/answers/index.ts';
-import type { AfterStepOf } from '@/core/work/index.ts';
+import type { AfterStepOf, StepsWith } from '@/core/work/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
 import { massUnits, volumeUnits } from '../../../open/useSettings.ts';
@@ -32,7 +33,7 @@ export function Minutes<W extends 'cool' | 'meat back' | 'hold'>({ step, name, o
   );
 }
 
-type Amounted = 'set apart' | 'thicken' | 'salt' | 'add' | 'stretch';
+type Amounted = StepsWith<'amount'>;
 
 interface AmountProps<W extends Amounted> {
   readonly step: AfterStepOf<W>;
@@ -83,6 +84,9 @@ export function ToTheJug() {
   );
 }
 
+/** Where nobody counted, nobody knows how many. */
+const leftWords = (left: number | undefined) => (left === undefined ? 'some' : left === 0 ? 'no' : left);
+
 /** What went in to come out again, and is not back. */
 export function StillInThePot() {
   const { batchReckoning } = useFigures();
@@ -96,7 +100,7 @@ export function StillInThePot() {
         <div key={thing.thing}>
           <Bones thing={thing} eachG={undefined} mass={mass} />
           <b>
-            {Math.max(0, (thing.count ?? 0) - thing.back) || 'no'} {thing.name}
+            {leftWords(missingOf(thing))} {thing.name}
           </b>
         </div>
       ))}

@@ -4,6 +4,7 @@ import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { gramsOn, scaleNow, tareScale, takeBluetooth, takeStandIn } from '../../../browser/scale.ts';
 import { useWatched } from '../../../browser/watched.ts';
+import acts from '../../../parts/acts.module.scss';
 import css from './scale.module.scss';
 
 interface Props {
@@ -52,7 +53,7 @@ export function ScaleBox({ thing, bowlG, onKeep, onType }: Props) {
         </span>
         <span className={css.says}>{words}</span>
       </button>
-      <p className={css.acts}>
+      <p className={acts.atScale}>
         <button type="button" className="btn act" onClick={tareScale}>
           Tare
         </button>
@@ -96,7 +97,7 @@ function NoScale({ onType }: Pick<Props, 'onType'>) {
   };
   return (
     <div className={css.scale}>
-      <p className={css.acts}>
+      <p className={acts.atScale}>
         <button type="button" className="btn act is-first" onClick={onType} data-weighs>
           Type the weight
         </button>

@@ -1,7 +1,6 @@
 import clsx from 'clsx';
 import type { ComesOut } from '@/core/pot/index.ts';
-import { useOpenMeal } from '../../../open/MealContext.ts';
-import { weigh } from '../../../open/edits.ts';
+import { useFound } from '../../../open/useFound.ts';
 import css from './task.module.scss';
 
 /** More of them are counted in figures. */
@@ -14,20 +13,6 @@ interface Props {
   readonly mass: (grams: number) => string;
   /** Its name stands beside it: there are several. */
   readonly labelled?: boolean;
-}
-
-/** Sets how many of a thing have come out again. */
-export function useFound({ thing, name }: Pick<ComesOut, 'thing' | 'name'>): (n: number) => void {
-  const { loaded, batch, standing } = useOpenMeal();
-  const before = standing.find(({ measures }) => measures.what === 'back' && measures.thing === thing);
-  return (n) =>
-    weigh(loaded.meal.id, `${name}, found`, {
-      batch: batch.id,
-      measures: { what: 'back', thing },
-      value: n <= 0 ? null : { text: String(n), lo: n, hi: n },
-      measure: 'count',
-      ...(before && { replaces: before.id }),
-    });
 }
 
 /** The outlines of what must come out: they fill as it is found, and the missing one is the only control that stands out. */

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { bonesOf } from '@/core/pot/index.ts';
 import { type BenchCard, type DayPlan, expectedAt } from '@/core/answers/index.ts';
 import { benchTitle, onScaleWords } from '@/words/index.ts';
 import { useFigures } from '../../../open/MealContext.ts';
@@ -30,13 +31,7 @@ export function Card({ card, day, other, now, moved }: Props) {
     if (moved) title.current?.focus({ preventScroll: true });
   }, [moved]);
   const { mass, volume } = useSaid();
-  const bones = batchReckoning.comeOut.filter(({ kind }) => kind === 'bones');
-  const counted = bones.filter(({ count }) => count !== undefined);
-  const left =
-    counted.length === 0
-      ? undefined
-      : counted.reduce((n, { count = 0, back }) => n + Math.max(0, count - back), 0);
-  const back = bones.reduce((n, one) => n + one.back, 0);
+  const { counted, left, back } = bonesOf(batchReckoning.comeOut);
   return (
     <article className={css.card}>
       <header>

@@ -3,7 +3,7 @@ import { jumpOf } from '@/core/bench/index.ts';
 import type { ComesOut } from '@/core/pot/index.ts';
 import { scaleNow } from '../../../browser/scale.ts';
 import { useWatched } from '../../../browser/watched.ts';
-import { useFound } from './Bones.tsx';
+import { useFound } from '../../../open/useFound.ts';
 
 interface Props {
   readonly thing: ComesOut;

@@ -14,6 +14,7 @@ import { useWall } from '../../../open/useWall.ts';
 import { Kept } from '../scale/Kept.tsx';
 import { Doubted } from './Doubted.tsx';
 import { ScaleBox } from '../scale/ScaleBox.tsx';
+import acts from '../../../parts/acts.module.scss';
 import css from './task.module.scss';
 
 interface Props {
@@ -98,7 +99,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
           unit={unit}
           words={`Kept ${wall.clock(entry.at)}${severalOf(entry.value?.text)}`}
         />
-        <p className={css.acts}>
+        <p className={acts.onCard}>
           <button type="button" className="btn act" onClick={() => setAdds(true)}>
             Another bowl
           </button>

@@ -1,3 +1,4 @@
+import { stillToDo } from '@/core/day/index.ts';
 import clsx from 'clsx';
 import { useState, type CSSProperties } from 'react';
 import type { DayPlan } from '@/core/answers/index.ts';
@@ -34,8 +35,7 @@ export function DayPicture({ day, now }: Props) {
   const { lines, pots, zone, serving } = day;
   const wall = useWall(zone);
   // What is over is told by the bands and the forks in them; what somebody began is over once they say so.
-  const begun = loaded.meal.day?.begun;
-  const shown = lines.filter(({ to, task }) => to > now || begun?.[task] !== undefined);
+  const shown = stillToDo(lines, now, loaded.meal.day?.begun);
   const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
   const marks = [
     ...inside.filter((at) => at < serving),

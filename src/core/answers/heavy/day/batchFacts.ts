@@ -120,7 +120,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
       boilDownMinutes(liquid ? takenBy(liquid, mass.liquid, 'reduction').water : 0) /
         Math.exp(priorFor(input.learned, 'reduce', '').mean),
     ),
-    shredG: bowlG(plan, mass),
+    shredG: bowlG({ plan, mass }),
   };
 }
 
