@@ -41,8 +41,14 @@ export async function kept(page: Page, words: string): Promise<void> {
 export const station = (page: Page, word: string) =>
   page.getByRole('navigation', { name: 'The strands' }).getByRole('link', { name: new RegExp(`^${word}`) });
 
-/** The screen has no fault that axe can find. */
+/**
+ * The screen has no fault that axe can find, once it has come to rest: a button that is still changing
+ * from one look to the next has neither's contrast.
+ */
 export async function noFaults(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    document.getAnimations().every(({ playState }) => playState === 'finished' || playState === 'idle'),
+  );
   const { violations } = await new AxeBuilder({ page }).include('main').analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)).toEqual([]);
 }

@@ -1,19 +1,9 @@
 import fc from 'fast-check';
-import {
-  afterWhats,
-  drawnFrom,
-  fates,
-  heats,
-  panFats,
-  preps,
-  skims,
-  stretchStates,
-  thickeners,
-  tools,
-} from '../meal/index.ts';
+import { fates, heats, panFats, preps, skims } from '../meal/index.ts';
 import { fattinesses, levels, lids, pickings, sizes, trims, weighable, type Entry } from '../meal/schema.ts';
 import { parts } from '../meal/mealSchema.ts';
 import { reference } from '@/reference/index.ts';
+import { anyAfter } from './anyAfter.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from './meals.ts';
 
 const gram = fc.oneof(
@@ -76,21 +66,6 @@ const choice = fc.record({
   strength: fc.record({ liquid: fc.constantFrom(0, 0.008, 0.2), meat: fc.constantFrom(0, 0.011, 0.2) }),
 });
 
-const afterStep = fc.record({
-  what: fc.constantFrom(...afterWhats),
-  liquid: maybe(fc.constantFrom('dip', 'soup')),
-  as: maybe(fc.constantFrom('dip', 'soup')),
-  g: maybe(gram),
-  measure: fc.constantFrom('mass' as const, 'volume' as const),
-  with: fc.constantFrom(...thickeners),
-  ref: fc.constantFrom(...reference.ingredients.map((i) => i.id)),
-  way: fc.constantFrom(...skims),
-  tool: fc.constantFrom(...tools),
-  share: maybe(fc.double({ min: 0, max: 1, noNaN: true })),
-  from: fc.constantFrom(...drawnFrom),
-  cooked: fc.constantFrom(...stretchStates),
-});
-
 /** Taken off by weight, or the usual where the text is empty. */
 const amountOnWay = maybe(gram).map((g) => (g === undefined ? {} : { lo: g, hi: g }));
 
@@ -101,7 +76,7 @@ export const anyMeal = fc
     items: fc.option(fc.array(item, { maxLength: 4 }), { nil: undefined }),
     salt: fc.option(gram, { nil: undefined }),
     reduceTo: fc.option(gram, { nil: undefined }),
-    after: maybe(fc.array(afterStep, { maxLength: 14 })),
+    after: maybe(anyAfter),
     onWay: maybe(fc.record({ fat: maybe(amountOnWay), scum: maybe(amountOnWay) })),
     choice,
     tacos: fc.nat({ max: 400 }),
@@ -140,15 +115,7 @@ export const anyMeal = fc
       }),
       ...(m.salt !== undefined && { salt: grams(m.salt) }),
       ...(m.reduceTo !== undefined && { reduceTo: grams(m.reduceTo) }),
-      ...(m.after && {
-        after: m.after.map(({ g, liquid, as, ...step }, i) => ({
-          id: `after${i}`,
-          ...step,
-          ...(liquid !== undefined && { liquid }),
-          ...(as !== undefined && { as }),
-          ...(g !== undefined && { amount: grams(g), to: grams(g) }),
-        })),
-      }),
+      ...(m.after && { after: m.after }),
       ...(m.onWay && {
         skimOnWay: {
           ...(m.onWay.fat !== undefined && { fat: { text: '', ...m.onWay.fat } }),
