@@ -49,13 +49,21 @@ export async function mendDigests(
   const isMade = (await db.house.get('log made')) !== undefined;
   const unread: Damaged[] = [];
   if (wanted.length === 0 && gone.length === 0 && !mark && isMade) return { made: false, unread };
+  const read = async (from: number) => {
+    const some = wanted.slice(from, from + AT_A_TIME);
+    return { some, before: await lastAct(db), loaded: await loadMeals(db, some) };
+  };
+  // While some are made, the next are read: the threads that make them have always enough to do.
+  let next = read(0);
   for (let from = 0; from < wanted.length; from += AT_A_TIME) {
     signal?.throwIfAborted();
     told?.(from, wanted.length);
-    const some = wanted.slice(from, from + AT_A_TIME);
-    const before = await lastAct(db);
-    const loaded = await loadMeals(db, some);
-    const digests = await digester(loaded.meals);
+    const { some, before, loaded } = await next;
+    const making = digester(loaded.meals);
+    next = from + AT_A_TIME < wanted.length ? read(from + AT_A_TIME) : next;
+    // What fails to be read is told when it is its turn.
+    next.catch(() => undefined);
+    const digests = await making;
     const made = new Map<string, readonly Digest[]>();
     unread.push(...loaded.damaged);
     for (const [i, { meal }] of loaded.meals.entries()) {

@@ -1,15 +1,7 @@
 import { massOf, clearPool } from '../ledger/index.ts';
 import { isWeighed } from '../meat/index.ts';
-import {
-  type Liquid,
-  liquidNamed,
-  type LiquidStep,
-  MAIN,
-  runStep,
-  volumeOf,
-  weighedOfStep,
-} from '../work/index.ts';
-import { type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan } from './liquid.ts';
+import { type Liquid, type LiquidStep, MAIN, volumeOf } from '../work/index.ts';
+import { type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan, readingOfStep } from './liquid.ts';
 import { boil } from './steps/boil.ts';
 import { pour } from './steps/pour.ts';
 
@@ -27,13 +19,14 @@ export function cookLiquid(
   clear(plan, out);
   pour(plan, meat, draw, out);
   boil(plan, meat, draw, out);
-  for (let i = 0; i < plan.steps.length; i += 1) {
-    const step = plan.steps[i];
-    const taken = out.taken[i];
-    if (!step || !taken) continue;
+  const { course } = out;
+  for (let i = 0; i < course.length; i += 1) {
+    const at = course[i];
+    if (!at) continue;
+    const { step, liquid, taken, reading, run } = at;
     clearPool(taken);
-    const liquid = liquidNamed(out, step.of);
-    runStep(step, { plan, meat, draw, out, liquid, taken, weighed: weighedOf(plan, step) });
+    const weighed = reading === undefined ? NaN : plan.weighed[reading];
+    run(step, { plan, meat, draw, out, liquid, taken, weighed });
   }
   weighJugs(plan, out);
 }
@@ -51,12 +44,10 @@ function clear({ solids, blended }: LiquidPlan, out: LiquidMass): void {
   }
 }
 
-/** What was weighed of a step: a reading of several of a kind stands for the first. */
+/** What was weighed of a step, g; NaN if nobody did. */
 export function weighedOf({ steps, weighed }: LiquidPlan, step: LiquidStep): number {
-  const reading = weighedOfStep(step);
-  if (reading === undefined || !(reading in weighed)) return NaN;
-  if (steps.find(({ what }) => what === step.what) !== step) return NaN;
-  return weighed[reading as keyof typeof weighed];
+  const reading = readingOfStep(steps, step);
+  return reading === undefined ? NaN : weighed[reading];
 }
 
 /** Each liquid as it is finished; the main one as it was weighed, if it was. */

@@ -12,7 +12,15 @@ import {
   type Pool,
 } from '../ledger/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
-import { emptyLiquid, flowOfStep, type Liquid, liquidNamed, MAIN, type LiquidStep } from '../work/index.ts';
+import {
+  emptyLiquid,
+  flowOfStep,
+  type Liquid,
+  type LiquidStep,
+  MAIN,
+  runnerOf,
+  weighedOfStep,
+} from '../work/index.ts';
 
 /** What was weighed of the liquid's flows, and of the pot with its contents after the braise, less the vessel. */
 export type LiquidWeighed = Record<BatchReading | 'pot' | 'liquidMl', number>;
@@ -131,10 +139,43 @@ export interface LiquidMass {
   readonly liquids: readonly Liquid[];
   /** What each step took, in the order of the plan. */
   readonly taken: readonly Pool[];
+  /** The steps with all that they work on. */
+  readonly course: readonly StepAt[];
+  /** A sieve is among them. */
+  readonly strains: boolean;
+}
+
+/** A step and what it works on: looked up once, since the run is repeated for thousands of draws. */
+export interface StepAt {
+  readonly step: LiquidStep;
+  readonly liquid: Liquid;
+  readonly taken: Pool;
+  /** Where what was weighed of it stands; undefined where nobody weighs that. */
+  readonly reading: keyof LiquidWeighed | undefined;
+  /** The part of the strands that what it took is drawn in. */
+  readonly strand: StrandPartName | undefined;
+  readonly run: ReturnType<typeof runnerOf>;
 }
 
 export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
-  const apart = steps.map((step) => ('as' in step ? step.as : step.of));
+  const apart = steps.flatMap((step) => ('as' in step ? [step.as, step.of] : [step.of]));
+  const liquids = [...new Set([MAIN, ...apart])].map(emptyLiquid);
+  const course = steps.flatMap((step): StepAt[] => {
+    const liquid = liquids.find(({ id }) => id === step.of);
+    const flow = flowOfStep(step);
+    return liquid
+      ? [
+          {
+            step,
+            liquid,
+            taken: emptyPool(),
+            reading: readingOfStep(steps, step),
+            strand: flow && strandOf(flow),
+            run: runnerOf(step),
+          },
+        ]
+      : [];
+  });
   return {
     pour: 0,
     pourFactor: 1,
@@ -150,13 +191,30 @@ export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
     potMissing: emptyPool(),
     saltOfMeatWater: 0,
     solids: 0,
-    liquids: [...new Set([MAIN, ...apart])].map(emptyLiquid),
-    taken: steps.map(emptyPool),
+    liquids,
+    taken: course.map(({ taken }) => taken),
+    course,
+    strains: steps.some(({ what }) => what === 'strain'),
   };
 }
 
+/** The reading of what a step took: one of several of a kind stands for the first. */
+export function readingOfStep(
+  steps: readonly LiquidStep[],
+  step: LiquidStep,
+): keyof LiquidWeighed | undefined {
+  const reading = weighedOfStep(step);
+  if (reading === undefined || !(reading in noneWeighed)) return undefined;
+  return steps.find(({ what }) => what === step.what) === step ? (reading as keyof LiquidWeighed) : undefined;
+}
+const noneWeighed = noLiquidWeighed();
+
 /** The main liquid: the one that was in the pot. */
-export const mainOf = (mass: LiquidMass): Liquid => liquidNamed(mass, MAIN);
+export function mainOf({ liquids }: Pick<LiquidMass, 'liquids'>): Liquid {
+  const main = liquids[0];
+  if (!main) throw new Error('A batch without its main liquid.');
+  return main;
+}
 
 /** All the finished liquid of a batch, ml. */
 export const mlOf = ({ liquids }: LiquidMass): number => liquids.reduce((sum, { ml }) => sum + ml, 0);
@@ -178,17 +236,11 @@ export function takenBy(
 }
 
 /** What the steps of one part of the strands took, g. */
-export function stepsG(
-  { steps }: Pick<LiquidPlan, 'steps'>,
-  { taken }: LiquidMass,
-  part: StrandPartName,
-): number {
+export function stepsG({ course }: LiquidMass, part: StrandPartName): number {
   let sum = 0;
-  for (let i = 0; i < steps.length; i += 1) {
-    const step = steps[i];
-    const pool = taken[i];
-    const id = step && flowOfStep(step);
-    if (id && pool && strandOf(id) === part) sum += massOf(pool);
+  for (let i = 0; i < course.length; i += 1) {
+    const step = course[i];
+    if (step?.strand === part) sum += massOf(step.taken);
   }
   return sum;
 }

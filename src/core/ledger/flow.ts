@@ -113,4 +113,4 @@ export function nodeOf(route: Route, end: 'from' | 'to'): string {
 
 /** What tells one flow from another: the planned and the weighed ledger meet on it. */
 export const flowKey = (r: Route): string =>
-  [r.id, r.from, r.to, r.batch, r.lot, r.item, r.dish, r.vessel, r.liquid, r.into, r.step].join('|');
+  `${r.id}|${r.from}|${r.to}|${r.batch}|${r.lot ?? ''}|${r.item ?? ''}|${r.dish ?? ''}|${r.vessel ?? ''}|${r.liquid ?? ''}|${r.into ?? ''}|${r.step ?? ''}`;

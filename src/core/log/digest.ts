@@ -1,8 +1,8 @@
-import { reckon, servedOf, servingCosts } from '../reckoning/index.ts';
+import { lotsOf, reckon, servedOf, servingCosts, unaccountedOf } from '../reckoning/index.ts';
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../meal/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import type { Strands } from '../ledger/index.ts';
-import { type Input, openMeal } from '../model/index.ts';
+import { type Input, openMeal, type OpenedMeal } from '../model/index.ts';
 import { dishName } from '../order/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
@@ -71,18 +71,17 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
   );
   if (begun.length === 0) return [];
   const meal = openMeal(input);
-  const reckoned = reckon(meal);
-  const costs = servingCosts(input.batches, reckoned.batches, reckoned.meal, input.kitchen);
-  const [cost] = costs?.values() ?? [];
+  const [cost] = costsOf(meal)?.values() ?? [];
+  const unaccounted = unaccountedOf(meal.ledger);
   const plates = {
     ordered: meal.plan.tickets.reduce((sum, { count }) => sum + count, 0),
     served: input.meal.dishes.reduce((sum, { id }) => sum + servedOf(input.entries, id), 0),
   };
   return begun.flatMap((batch): Digest[] => {
     const i = input.batches.indexOf(batch);
-    const [figures, plan, before] = [reckoned.batches[i], meal.now[i], meal.plannedRun.batches[i]?.mass];
+    const [now, before] = [meal.nominal.batches[i], meal.plannedRun.batches[i]?.mass];
     const outcome = outcomeOf(meal, batch.id);
-    if (!figures || !plan || !before || !outcome || !(figures.meat.rawG.mid > 0)) return [];
+    if (!now || !before || !outcome || !(now.mass.sums.raw > 0)) return [];
     const own = standing.filter((entry) => entry.batch === batch.id);
     const served = input.meal.serving && momentOf(input.meal.serving);
     return [
@@ -92,7 +91,7 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
         name: input.meal.name,
         pot: batch.name,
         at: served ?? own.at(-1)?.at ?? batch.lidOn ?? batch.closed?.at ?? 0,
-        cuts: figures.lots.map(({ cut, name, rawG, shredG }, k) => ({
+        cuts: lotsOf(now).map(({ cut, name, rawG, shredG }, k) => ({
           cut,
           name,
           rawG,
@@ -100,7 +99,7 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
           shredG,
         })),
         heat: openPhase(batch.cook)?.heat,
-        vessel: plan.vessels[0]?.vessel.name ?? '',
+        vessel: now.plan.vessels[0]?.vessel.name ?? '',
         dishes: input.meal.dishes.map(dishName),
         portions: meal.plan.tickets.flatMap(({ id, meat }) => {
           const kind = input.meal.dishes.find((dish) => dish.id === id)?.kind;
@@ -111,7 +110,7 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
         closed: batch.closed,
         guessG: midpoint(batch.guessG),
         ...outcome,
-        unaccounted: reckoned.unaccounted
+        unaccounted: unaccounted
           .filter(({ flow }) => flow.batch === batch.id)
           .map(({ flow, grams }) => ({ stage: flow.stage, grams, found: flow.id === 'found' })),
         plates,
@@ -121,6 +120,14 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
       },
     ];
   });
+}
+
+/** Undefined where nothing has a price: then nothing is reckoned for it either. */
+function costsOf(meal: OpenedMeal): ReturnType<typeof servingCosts> {
+  const { batches, kitchen } = meal.input;
+  if (!batches.some(({ lots }) => lots.some(({ price }) => price !== undefined))) return undefined;
+  const { batches: reckoned, meal: whole } = reckon(meal);
+  return servingCosts(batches, reckoned, whole, kitchen);
 }
 
 /** The digests of a meal, or why there are none: a fault in one must not keep the others out of the log, nor be lost. */

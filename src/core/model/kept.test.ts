@@ -16,7 +16,7 @@ const fresh = ({ reference, ...input }: Input): Input => ({
 const figuresOf = (input: Input) => {
   const { plan, nominal, ledger } = openMeal(input);
   return JSON.stringify([
-    plan.problems,
+    plan.problems(),
     plan.tickets,
     nominal.flows.map(({ id, amount }) => [id, massOf(amount), amount]),
     ledger.map(({ id, planned, now, weighed }) => [id, planned, now, weighed]),

@@ -17,3 +17,9 @@ export function keptFor<V>(): (of: object, hangsOn: readonly unknown[], make: ()
     return made;
   };
 }
+
+/** Works something out when it is first asked for, and then knows it. */
+export function once<T>(work: () => T): () => T {
+  let known: { readonly value: T } | undefined;
+  return () => (known ??= { value: work() }).value;
+}

@@ -52,7 +52,7 @@ describe('the plan of a meal', () => {
     const heavy = lotOf('beef-shank', 900_000, { id: 'heavy' });
     const { plan } = open([batchOf([shank, gone, heavy])], []);
     expect(plan.batches[0]?.lots.map(({ id }) => id)).toEqual([shank.id]);
-    expect(plan.problems.map(({ lot }) => lot)).toEqual([gone.id, 'heavy']);
+    expect(plan.problems().map(({ lot }) => lot)).toEqual([gone.id, 'heavy']);
   });
 
   test('a lot’s own choices go before its batch’s', () => {

@@ -2,6 +2,7 @@ import type { LedgerFlow } from '../ledger/index.ts';
 import type { Input } from './input.ts';
 import { ledgerOf } from './run/ledger.ts';
 import { runNominal, type Nominal } from './run/nominal.ts';
+import { once } from './kept.ts';
 import { dressedTickets } from './run/dressed.ts';
 import { salted } from './run/salted.ts';
 import { weighedPlan } from './run/weighed.ts';
@@ -70,9 +71,4 @@ export function openMeal(input: Input): OpenedMeal {
       return ledger();
     },
   };
-}
-
-function once<T>(work: () => T): () => T {
-  let known: { readonly value: T } | undefined;
-  return () => (known ??= { value: work() }).value;
 }

@@ -24,7 +24,7 @@ import {
 } from '../model/index.ts';
 import { nextActOf, type NextAct } from './nextAct.ts';
 import { milestonesIn, tickedTasks } from './seen.ts';
-import { lotReckoning, type LotReckoning } from './lotReckoning.ts';
+import { type LotReckoning, lotsOf } from './lotReckoning.ts';
 import { writtenOf, type Written } from './written.ts';
 import { liquidsOf, type LiquidReckoning } from './liquids.ts';
 import { saltFigures, type SaltFigures } from './salt.ts';
@@ -170,12 +170,7 @@ function figuresOf(
       sauceMl: isStrained(plan.batch) ? null : liquidMl,
     },
     ready: readyOf(plan, () => range('readyMin'), columns?.readyMin),
-    lots: plan.lots.flatMap((lot, i) => {
-      const m = mass.lots[i];
-      const cut = plan.cuts[i];
-      if (!m || !cut) return [];
-      return [lotReckoning(lot.id, cut, m, plan.ready)];
-    }),
+    lots: lotsOf({ plan, mass }),
     liquids: liquidsOf({ plan, mass }, drawn),
     body: liquidMl ? bodyOf(liquid.gelatinG?.mid ?? 0, liquidMl.mid) : null,
     pot: potOf(plan),

@@ -1,5 +1,6 @@
 import type { Readiness } from '../tender/index.ts';
 import type { KnownCut, LotMass } from '../meat/index.ts';
+import type { NominalBatch } from '../model/index.ts';
 import type { Range } from '../quantity/index.ts';
 
 export interface LotReckoning {
@@ -32,6 +33,13 @@ export interface LotReckoning {
   /** The last fork found it tender. */
   readonly found?: boolean;
 }
+
+/** What became of each lot of a batch. */
+export const lotsOf = ({ plan, mass }: NominalBatch): readonly LotReckoning[] =>
+  plan.lots.flatMap(({ id }, i) => {
+    const [m, cut] = [mass.lots[i], plan.cuts[i]];
+    return m && cut ? [lotReckoning(id, cut, m, plan.ready)] : [];
+  });
 
 /** What became of a lot of this cut, as a drawing of it and its words need it. */
 export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, ready?: Readiness): LotReckoning => ({

@@ -41,7 +41,7 @@ export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
     }),
     platesNow: firstWavePlates(meal),
     problems: [
-      ...plan.problems,
+      ...plan.problems(),
       ...nominal.batches.flatMap((one) => [
         ...boilsDry(one, input),
         ...reducedTooFar(one),

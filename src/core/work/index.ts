@@ -12,6 +12,7 @@ export {
   makesLiquid,
   type LiquidStep,
   plannedStep,
+  runnerOf,
   runStep,
   type AfterStep,
   type AfterStepOf,

@@ -88,8 +88,12 @@ export const flowOfStep = ({ what }: Pick<LiquidStep, 'what'>): FlowId | undefin
 export const weighedOfStep = ({ what }: Pick<LiquidStep, 'what'>): Weighable | undefined =>
   doesOf(what).weighs;
 
+/** What does a step to its liquid: looked up once for thousands of draws. */
+export const runnerOf = ({ what }: LiquidStep): ((step: LiquidStep, run: StepRun) => void) =>
+  doesOf(what).run;
+
 /** Does a step to its liquid. */
-export const runStep = (step: LiquidStep, run: StepRun): void => doesOf(step.what).run(step, run);
+export const runStep = (step: LiquidStep, run: StepRun): void => runnerOf(step)(step, run);
 
 /** The liquid that a step makes beside the pot's, of what was in no pot. */
 export function broughtIn(step: AfterStep): string | undefined {

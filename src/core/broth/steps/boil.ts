@@ -10,7 +10,6 @@ import {
   type LiquidPlan,
 } from '../liquid.ts';
 import { heldWater } from '../../work/index.ts';
-import { strainedLater } from './pour.ts';
 
 /** So little of the free water left is nearly dry (estimate). */
 const NEARLY = 0.1;
@@ -21,7 +20,7 @@ export function boil(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   const minutes = plan.minutesOpen * draw.minutes;
   boilOffAlcohol(plan, plan.minutesFixed + minutes, out);
   // What the solids hold is not free to boil off while they hold it.
-  const strained = strainedLater(plan) ? heldWater(solidsG, draw.held, massOf(solids)) : 0;
+  const strained = out.strains ? heldWater(solidsG, draw.held, massOf(solids)) : 0;
   const lifted = heldWater(comesOutG, draw.held, massOf(comesOut));
   const free = Math.max(0, pool.water - strained - lifted);
   const { weighed } = plan;

@@ -26,8 +26,6 @@ export function pour(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   main.comesOutG = massOf(plan.lifted) - (plan.lifted.fat - plan.liftedDry.fat);
   main.thickG = plan.thickG;
   setTimes(main.comesOut, plan.liftedDry, 1);
-  setTimes(main.solids, plan.dry, strainedLater(plan) ? 1 : 0);
+  // What no sieve will ever take is part of the sauce.
+  setTimes(main.solids, plan.dry, out.strains ? 1 : 0);
 }
-
-/** What no sieve will ever take is part of the sauce. */
-export const strainedLater = ({ steps }: LiquidPlan): boolean => steps.some(({ what }) => what === 'strain');

@@ -1,9 +1,10 @@
 import { nominalLiquid, type LiquidDraw } from '../../broth/index.ts';
+import { runLot } from '../../bench/index.ts';
 import { nominalLot, type LotDraw } from '../../meat/index.ts';
 import { condition, type Conditioned, type SparseRow } from '../../pooled/index.ts';
 import { valueAt } from '../../quantity/index.ts';
 import { normals } from '../run/normals.ts';
-import { type BatchDraw, emptyBatchMass, runBatch } from '../run/run.ts';
+import { type BatchDraw, type BatchMass, emptyBatchMass, runBatch } from '../run/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 import {
   covarianceOf,
@@ -161,20 +162,58 @@ function lookAt(
     const mine = latents.flatMap((latent, i) => (latent.batch === b ? [{ latent, i }] : []));
     for (const { latent, i } of mine) put(draw, latent, valueAt(middle, i));
     const mass = emptyBatchMass(plan);
-    runBatch(plan, draw.lots, draw.liquid, mass);
+    const run = runFor(plan, own, draw, mass);
+    run.all();
     const at = own.map(({ reading }) => Math.max(1e-6, reading.foretold(mass)));
     for (const [k, { r }] of own.entries()) foretold[r] = at[k] ?? 1e-6;
     for (const { latent, i } of slopes ? mine : []) {
+      if (!run.hangsOn(latent)) continue;
       put(draw, latent, valueAt(middle, i) + STEP);
-      runBatch(plan, draw.lots, draw.liquid, mass);
+      run.of(latent);
       for (const [k, { reading, r }] of own.entries()) {
         const slope = Math.log(Math.max(1e-6, reading.foretold(mass)) / (at[k] ?? 1)) / STEP;
         if (slope !== 0) rows[r]?.push([i, slope]);
       }
       put(draw, latent, valueAt(middle, i));
+      run.of(latent);
     }
   }
   return { foretold, rows };
+}
+
+/** Runs as much of a batch as its readings look at. */
+interface Run {
+  readonly all: () => void;
+  /** After a change of one latent. */
+  readonly of: (latent: Latent) => void;
+  /** Whether any reading can be another with this latent. */
+  readonly hangsOn: (latent: Latent) => boolean;
+}
+
+/** Where lots alone were weighed no liquid is cooked, and of the lots the one that has changed. */
+function runFor(
+  plan: BatchPlan,
+  own: readonly { readonly reading: Reading }[],
+  { lots, liquid }: BatchDraw,
+  mass: BatchMass,
+): Run {
+  if (!own.every(({ reading }) => reading.ofLots)) {
+    const all = () => runBatch(plan, lots, liquid, mass);
+    return { all, of: all, hangsOn: () => true };
+  }
+  const ofLot = (i: number) => {
+    const [lot, draw, out] = [plan.lots[i], lots[i], mass.lots[i]];
+    if (lot && draw && out) runLot(lot, draw, out);
+  };
+  return {
+    all: () => {
+      for (let i = 0; i < plan.lots.length; i += 1) ofLot(i);
+    },
+    of: ({ lot }) => {
+      if (lot !== undefined) ofLot(lot);
+    },
+    hangsOn: ({ lot }) => lot !== undefined,
+  };
 }
 
 /** Each draw moved by what it should have weighed and did not. */

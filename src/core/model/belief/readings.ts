@@ -12,6 +12,8 @@ export interface Reading {
   /** Relative standard deviation of the reading itself. */
   readonly noise: number;
   readonly foretold: (mass: BatchMass) => number;
+  /** It looks at the lots alone: whatever the liquid does, it is the same. */
+  readonly ofLots: boolean;
 }
 
 /** A kitchen scale: a share, and g (estimates). */
@@ -37,7 +39,7 @@ function lotReadings({ weighings }: BatchPlan, batch: number): Reading[] {
     if (of === undefined || lots.length === 0 || !(grams > 0)) return [];
     const foretold = ({ lots: masses }: BatchMass) =>
       lots.reduce((sum, i) => sum + (masses[i]?.[of] ?? 0), 0);
-    return [{ batch, value: grams, noise: ofScale(grams), foretold }];
+    return [{ batch, value: grams, noise: ofScale(grams), foretold, ofLots: true }];
   });
 }
 
@@ -60,7 +62,7 @@ function liquidReadings({ liquid }: BatchPlan, batch: number): Reading[] {
   ];
   return found
     .filter(([value]) => isWeighed(value) && value > 0)
-    .map(([value, noise, foretold]) => ({ batch, value, noise, foretold }));
+    .map(([value, noise, foretold]) => ({ batch, value, noise, foretold, ofLots: false }));
 }
 
 /** The main liquid before anything of it was drunk or poured away, ml. */

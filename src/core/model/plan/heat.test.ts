@@ -77,10 +77,12 @@ describe('hours between 5 and 57 °C', () => {
     const cook: Phase[] = [{ heat: 'stove', lid: 'on', vessel: 'pot-45' }];
     const batch = batchOf([lotOf('beef-brisket', 60_000)], { cook, size: 'whole', sear: false });
     const { problems } = openMeal(inputOf([batch], [])).plan;
-    const said = problems.filter(({ says }) => says.what === 'cold too long').map(problemWords);
+    const said = problems()
+      .filter(({ says }) => says.what === 'cold too long')
+      .map(problemWords);
     expect(said).toHaveLength(1);
     expect(said[0]).toMatch(/four are the usual limit.*local code/);
-    const small = openMeal(inputOf([batchOf([lotOf('beef-brisket', 2000)])], [])).plan.problems;
+    const small = openMeal(inputOf([batchOf([lotOf('beef-brisket', 2000)])], [])).plan.problems();
     expect(small.some(({ says }) => says.what === 'cold too long')).toBe(false);
   });
 });

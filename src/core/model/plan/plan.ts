@@ -37,6 +37,7 @@ import { keptFor } from '../kept.ts';
 import { potHeatOf } from './heat.ts';
 import { donenessOf } from './doneness.ts';
 import { filledWith } from './filled.ts';
+import { type Found, toldOf } from './found.ts';
 import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
@@ -82,12 +83,13 @@ export interface LotWeighing {
 export interface MealPlan {
   readonly tickets: readonly Ticket[];
   readonly batches: readonly BatchPlan[];
-  readonly problems: readonly Problem[];
+  /** Looked for when they are asked for: some want a heat solve of their own. */
+  readonly problems: () => readonly Problem[];
 }
 
 /** Turns the meal as it was typed into numbers, and says what could not be. Salt comes later. */
 export function planMeal(input: Input): MealPlan {
-  const problems: Problem[] = [...problemsOf(input)];
+  const problems: Found = [() => problemsOf(input)];
   const ordered = input.meal.batches.flatMap((id) => input.batches.filter((batch) => batch.id === id));
   // A vessel is one batch's: what has been chosen goes first, then the batches in their order.
   const taken = new Set(
@@ -95,7 +97,7 @@ export function planMeal(input: Input): MealPlan {
   );
   const batches = ordered.map((batch) => {
     const { plan, problems: own } = plannedBatch(batch, input, taken);
-    problems.push(...own);
+    problems.push(own);
     for (const { vessel } of plan.vessels) taken.add(vessel.id);
     return plan;
   });
@@ -108,7 +110,7 @@ export function planMeal(input: Input): MealPlan {
       ? ticket
       : soaking(ticket, input.learned),
   );
-  return { tickets, batches, problems };
+  return { tickets, batches, problems: toldOf(problems) };
 }
 
 /** What the shred of this kitchen takes up when nobody says how juicy it is to be. */
@@ -145,7 +147,7 @@ function meatOfPiece(batches: readonly BatchPlan[]): number | undefined {
   return pieces > 0 ? grams / pieces : undefined;
 }
 
-const planned = keptFor<{ readonly plan: BatchPlan; readonly problems: readonly Problem[] }>();
+const planned = keptFor<{ readonly plan: BatchPlan; readonly problems: () => readonly Problem[] }>();
 
 /** A batch's plan, and what was found wrong with it. It hangs on its own readings, since forks move the time, and on the vessels of the others. */
 function plannedBatch(
@@ -155,12 +157,13 @@ function plannedBatch(
 ) {
   const entries = standingOf(all, batch.id);
   return planned(batch, [kitchen, reference, learned, ...others, '', ...entries], () => {
-    const problems: Problem[] = [];
-    return { plan: planBatch(batch, { kitchen, reference, learned, entries }, problems, others), problems };
+    const problems: Found = [];
+    const plan = planBatch(batch, { kitchen, reference, learned, entries }, problems, others);
+    return { plan, problems: toldOf(problems) };
   });
 }
 
-function planBatch(batch: Batch, input: OfBatch, problems: Problem[], taken: ReadonlySet<string>): BatchPlan {
+function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: ReadonlySet<string>): BatchPlan {
   const known = batch.lots.flatMap((lot) => {
     const cut = usableCut(batch, lot, input, problems);
     const rawG = midpoint(lot.weight);
@@ -292,7 +295,7 @@ function fitProblems(
 }
 
 /** The cut of a lot if the reckoning can use the lot; what is wrong with it otherwise. */
-function usableCut(batch: Batch, lot: Lot, input: OfBatch, problems: Problem[]): KnownCut | undefined {
+function usableCut(batch: Batch, lot: Lot, input: OfBatch, problems: Found): KnownCut | undefined {
   const say = (says: Says) => problems.push({ batch: batch.id, lot: lot.id, says });
   const heavy = lotWeightProblem(lot.weight);
   if (heavy !== undefined) {

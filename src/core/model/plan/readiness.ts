@@ -16,6 +16,7 @@ import { sidesOf, type ToSear } from '../../pot/index.ts';
 import type { OfBatch } from '../input.ts';
 import { learnSpreads, type Prior, priorFor, tenderGroup } from '../belief/spreads.ts';
 import type { Problem } from '../problem.ts';
+import type { Found } from './found.ts';
 
 interface MeatLot {
   readonly id: string;
@@ -29,7 +30,7 @@ export function planReadiness(
   lots: readonly MeatLot[],
   pot: PotHeat,
   { kitchen, entries, learned }: OfBatch,
-  problems: Problem[],
+  problems: Found,
 ): Readiness | undefined {
   const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
   const forks = standingEntries(entries);
@@ -46,7 +47,7 @@ export function planReadiness(
   }));
   const here = lots.map(({ cut }) => priorFor(learned, 'tender', tenderGroup(batch, cut.id)));
   const cooking = asLongAs(batch, usual, here, pot, kitchen.altitudeM);
-  problems.push(...coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
+  problems.push(() => coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
   const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM, heatOf(here));
   if (typeof ready !== 'object') return undefined;
   if (!('never' in ready)) {

@@ -26,7 +26,7 @@ export const meatFigures = {
 const ratio = (part: number, whole: number) => (whole > 0 ? part / whole : 0);
 
 const onSteps = (strand: 'steam' | 'skim'): Figure => {
-  return ({ liquid }, plan) => (plan.liquid ? stepsG(plan.liquid, liquid, strand) : 0);
+  return ({ liquid }) => stepsG(liquid, strand);
 };
 
 /** Figures of its liquid: ml, g, and per cent. */

@@ -56,17 +56,35 @@ export function courseOf(
   steps: number,
   minutes: number,
 ): Course | undefined {
-  // Asked at every keystroke, by time and by steam: what is known is kept.
-  const key = `${keyOfPhases(phases)} ${lengths.join()} ${keyOfPot(pot)} ${altitudeM} ${steps} ${minutes}`;
-  if (kept.has(key)) return kept.get(key);
+  // Asked at every keystroke, by time, by cold and by steam: what is known is kept. The last phase goes on to the end, so
+  // that a shorter course is the beginning of a longer one.
+  const before = lengths.slice(0, phases.length - 1);
+  const key = `${keyOfPhases(phases)} ${before.join()} ${keyOfPot(pot)} ${altitudeM} ${minutes}`;
+  const known = kept.get(key);
+  if (known === NEVER) return undefined;
+  if (known && known.temperature.length >= steps) return upTo(known, steps);
   if (kept.size > MANY) kept.clear();
-  const course = follow(phases, lengths, pot, altitudeM, steps, minutes);
-  kept.set(key, course);
-  return course;
+  const followed = follow(phases, lengths, pot, altitudeM, Math.max(steps, MOSTLY), minutes);
+  kept.set(key, followed ?? NEVER);
+  return followed && upTo(followed, steps);
 }
 
-const kept = new Map<string, Course | undefined>();
+const kept = new Map<string, Course | typeof NEVER>();
+const NEVER = 'does not say how hot it is';
 const MANY = 300;
+/** As far as is mostly asked, in steps: half a day. */
+const MOSTLY = 184;
+
+/** The beginning of a course. */
+function upTo(course: Course, steps: number): Course {
+  const { temperature, steam, boilsCovered } = course;
+  if (temperature.length === steps) return course;
+  return {
+    temperature: temperature.subarray(0, steps),
+    steam: steam.subarray(0, steps),
+    boilsCovered: boilsCovered && boilsCovered.step < steps ? boilsCovered : undefined,
+  };
+}
 
 /** What tells pots apart, and phases: made once for each, since every lot of a pot asks. */
 export const keyOfPot = (pot: PotHeat): string => {
