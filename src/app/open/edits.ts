@@ -259,7 +259,7 @@ export function removeBatch(mealId: string, batchId: string): void {
   });
 }
 
-/** Adds a reading. One that corrects another names it; nothing is ever rewritten. */
+/** Adds a reading. One that corrects another names it; nothing is ever rewritten. Of two in one moment the later comes later. */
 export function weigh(
   mealId: string,
   words: string,
@@ -267,8 +267,13 @@ export function weigh(
   source: Entry['source'] = 'typed',
 ): void {
   const entryId = id();
-  const made: Entry = { ...entry, id: entryId, at: clockNow(), source };
-  change(mealId, { words }, (deed) => deed.append({ id: entryId, mealId, entry: made }));
+  const now = clockNow();
+  change(mealId, { words }, (deed) => {
+    const taken = new Set(deed.idsOf('entries', mealId).map((other) => deed.get('entries', other)?.entry.at));
+    let at = now;
+    while (taken.has(at)) at += 1;
+    deed.append({ id: entryId, mealId, entry: { ...entry, id: entryId, at, source } });
+  });
 }
 
 /** The kitchen of a meal that came with its own, or the one that all others share. */

@@ -1,28 +1,28 @@
-import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { fireEvent, screen, waitFor } from '../testing/dom.ts';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { fireEvent, screen } from '../testing/dom.ts';
 import { usualBatch, usualLot } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
-const saved: { name: string; text: string }[] = [];
-jest.unstable_mockModule('../browser/saveText.ts', () => ({
-  saveText: (name: string, text: string) => {
-    saved.push({ name, text });
-  },
-  saveFile: () => undefined,
-}));
-const { closePage, disk, emptyDisk, faultsOfPage, openAt, openPath, press, settled, sheet, stored, write } =
-  await import('../testing/openApp.tsx');
+const {
+  closePage,
+  disk,
+  emptyDisk,
+  faultsOfPage,
+  openAt,
+  openPath,
+  press,
+  save,
+  saved,
+  settled,
+  sheet,
+  stored,
+  write,
+} = await import('../testing/openApp.tsx');
 
 beforeEach(async () => {
   saved.length = 0;
   await emptyDisk();
 });
-/** Presses, and waits for the file. */
-async function save(name: string | RegExp): Promise<void> {
-  const before = saved.length;
-  await press(name);
-  await waitFor(() => expect(saved.length).toBe(before + 1), { timeout: 10_000 });
-}
 
 afterEach(closePage);
 

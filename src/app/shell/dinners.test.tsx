@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor, within } from '../testing/dom.ts';
 import type { Stage } from '@/core/meal/index.ts';
 import {
@@ -24,7 +24,10 @@ describe('shell: dinners', () => {
     clockAt('2026-12-04T09:00:00Z');
     await emptyDisk();
   });
-  afterEach(() => closePage());
+  afterEach(() => {
+    closePage();
+    jest.restoreAllMocks();
+  });
 
   async function station(stage: Stage): Promise<void> {
     const strands = within(screen.getByRole('navigation', { name: /^The strands/ }));

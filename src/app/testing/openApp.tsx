@@ -1,7 +1,7 @@
 import { levelling } from '../open/dayPlans.ts';
-import { jest } from '@jest/globals';
+import { expect, jest } from '@jest/globals';
 import { QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, configure, render, screen } from './dom.ts';
+import { cleanup, configure, render, screen, waitFor } from './dom.ts';
 import userEvent, { PointerEventsCheckLevel } from '@testing-library/user-event';
 import { BrowserRouter } from 'react-router';
 import { type Kitchen, type Stage, usualKitchen } from '@/core/meal/index.ts';
@@ -42,6 +42,17 @@ jest.unstable_mockModule('../browser/tabs.ts', () => ({
   tellOtherTabs: () => undefined,
   whenAnotherTabWrites: () => undefined,
 }));
+/** What the page has handed to the browser to be saved, as texts; a test empties it. */
+export const saved: { readonly name: string; readonly text: string }[] = [];
+jest.unstable_mockModule('../browser/saveText.ts', () => ({
+  saveText: (name: string, text: string) => {
+    saved.push({ name, text });
+  },
+  saveFile: () => undefined,
+}));
+/** What would be heard of a timer, and read on the lock of a phone. */
+export const [ring, notify] = [jest.fn(), jest.fn()];
+jest.unstable_mockModule('../stages/clock/timers/ring.ts', () => ({ ring, notify }));
 jest.unstable_mockModule('../browser/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
 // A tenth of the draws: a third of the time went into them, and what is tried here hangs on no tenth of a percent.
 const drawn = await import('@/core/model/run/drawn.ts');
@@ -74,6 +85,13 @@ jest.setTimeout(60_000);
 // Whether a thing can be seen is the browser tests' to say: here there is no layout, and asking takes most of the time.
 // On a busy machine a lazy sheet takes seconds.
 configure({ defaultHidden: true, asyncUtilTimeout: 10_000 });
+
+/** Presses what saves a file, and waits for it. */
+export async function save(name: string | RegExp): Promise<void> {
+  const before = saved.length;
+  await press(name);
+  await waitFor(() => expect(saved.length).toBe(before + 1), { timeout: 10_000 });
+}
 
 /** The kitchen's clock stands at a moment; `jest.restoreAllMocks` lets it go. */
 export function clockAt(moment: string): void {

@@ -1,24 +1,24 @@
-import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '../../testing/dom.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '@/core/testing/meals.ts';
 
-const saved: { name: string; text: string }[] = [];
-jest.unstable_mockModule('../../browser/saveText.ts', () => ({
-  saveText: (name: string, text: string) => {
-    saved.push({ name, text });
-  },
-  saveFile: () => undefined,
-}));
-const { closePage, emptyDisk, openAt, openPath, press, settled, sheet, stored, takeBack, user, write } =
-  await import('../../testing/openApp.tsx');
+const {
+  closePage,
+  emptyDisk,
+  openAt,
+  openPath,
+  press,
+  save,
+  saved,
+  settled,
+  sheet,
+  stored,
+  takeBack,
+  user,
+  write,
+} = await import('../../testing/openApp.tsx');
 
 beforeEach(emptyDisk);
-/** Presses, and waits for the file. */
-async function save(name: string | RegExp): Promise<void> {
-  const before = saved.length;
-  await press(name);
-  await waitFor(() => expect(saved.length).toBe(before + 1), { timeout: 10_000 });
-}
 
 afterEach(() => {
   closePage();

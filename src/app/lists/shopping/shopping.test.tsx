@@ -1,17 +1,13 @@
-import { afterEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '../../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
-const saved: string[] = [];
-jest.unstable_mockModule('../../browser/saveText.ts', () => ({
-  saveText: (_: string, text: string) => {
-    saved.push(text);
-  },
-  saveFile: () => undefined,
-}));
-const { closePage, kitchenOnDisk, openAt, openPath, press, settled, sheet, takeBack, tap, user } =
+const { closePage, kitchenOnDisk, openAt, openPath, press, saved, settled, sheet, takeBack, tap, user } =
   await import('../../testing/openApp.tsx');
-afterEach(closePage);
+afterEach(() => {
+  closePage();
+  saved.length = 0;
+});
 
 const line = (words: string) => {
   const row = screen.getAllByRole('listitem').find(({ textContent }) => textContent.includes(words));
@@ -64,7 +60,7 @@ describe('the shopping list', () => {
     await openList();
     await press('Save as CSV');
     await waitFor(() => expect(saved).toHaveLength(1));
-    const [head, ...rows] = (saved[0] ?? '').trim().split('\r\n');
+    const [head, ...rows] = (saved[0]?.text ?? '').trim().split('\r\n');
     expect(head).toBe('section,what,amount,unit,packs,pack,for');
     expect(rows).toContainEqual(expect.stringContaining('meat,"Beef shank, cross-cut, bone in",3000,g,,,'));
   });

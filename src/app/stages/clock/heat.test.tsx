@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, within } from '../../testing/dom.ts';
 import type { Batch, Phase } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
@@ -6,7 +6,10 @@ import { clockAt, closePage, openAt, press, sheet, stored, takeBack, tap } from 
 
 describe('clock: heat', () => {
   beforeEach(() => clockAt('2026-12-05T09:00:00Z'));
-  afterEach(closePage);
+  afterEach(() => {
+    closePage();
+    jest.restoreAllMocks();
+  });
 
   const oven = (celsius: number, changes: Partial<Phase> = {}): Phase => ({
     heat: 'oven',

@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, within } from '../../testing/dom.ts';
 import type { Batch, Day, Meal } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
@@ -19,7 +19,10 @@ import {
 describe('clock: obeys', () => {
   /** A Saturday morning in the kitchen. */
   beforeEach(() => clockAt('2026-12-05T06:00:00Z'));
-  afterEach(() => closePage());
+  afterEach(() => {
+    closePage();
+    jest.restoreAllMocks();
+  });
 
   interface Told {
     readonly day?: Day;

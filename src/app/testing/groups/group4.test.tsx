@@ -1,3 +1,3 @@
-import { testGroup } from '../testGroup.ts';
+import { testGroup } from '@/core/testing/testGroup.ts';
 
 await testGroup(4);

@@ -24,6 +24,7 @@ describe('task: task', () => {
   afterEach(() => {
     leaveScale();
     closePage();
+    jest.restoreAllMocks();
   });
 
   /** A shank in three pieces that a fork has found tender. */

@@ -2,9 +2,7 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import { screen, within } from '../../../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
-const [ring, notify] = [jest.fn(), jest.fn()];
-jest.unstable_mockModule('./ring.ts', () => ({ ring, notify }));
-const { clockAt, closePage, disk, openAt, openPath, press, settled, write } =
+const { clockAt, closePage, disk, notify, openAt, openPath, press, ring, settled, write } =
   await import('../../../testing/openApp.tsx');
 
 const NINE = '2026-12-05T09:00:00Z';

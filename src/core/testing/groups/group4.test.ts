@@ -1,0 +1,3 @@
+import { testGroup } from '../testGroup.ts';
+
+await testGroup(4);
