@@ -113,10 +113,19 @@ export function PotSection({ pot, items, words }: Props) {
         strokeLinecap="round"
         d={`M${LEFT - 22} ${rim + 18}h18M${LEFT + top + 4} ${rim + 18}h18`}
       />
+      <Stack stack={stack} x={stackX} />
+    </svg>
+  );
+}
+
+/** What goes in, beside the vessel: each as high as it stands in it. */
+function Stack({ stack, x }: { readonly stack: ReturnType<typeof stackOf>; readonly x: number }) {
+  return (
+    <>
       {stack.map(({ id, y, height, role, name }) => (
         <rect
           key={id}
-          x={stackX}
+          x={x}
           y={y}
           width="64"
           height={height}
@@ -126,9 +135,7 @@ export function PotSection({ pot, items, words }: Props) {
           <title>{name}</title>
         </rect>
       ))}
-      {stack.length > 0 && (
-        <path className="ink-line" strokeWidth="2.5" d={`M${stackX - 3} ${FOOT + 1}h70`} />
-      )}
-    </svg>
+      {stack.length > 0 && <path className="ink-line" strokeWidth="2.5" d={`M${x - 3} ${FOOT + 1}h70`} />}
+    </>
   );
 }

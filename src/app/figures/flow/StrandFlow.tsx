@@ -100,18 +100,14 @@ export function StrandFlow({ strands, liquidMl }: Props) {
           />
         )}
         {meat.map((one) => end(one, rows.meat, true))}
-        {carried.map(({ bar, x, w }) =>
-          w < ROOM ? null : (
-            <g key={bar.part} textAnchor="middle">
-              <text x={x + w / 2} y={rows.meat + rows.endHigh - 6}>
-                {shortPart(bar)}
-              </text>
-              <text x={x + w / 2} y={rows.meat + rows.endHigh + 12} className={css.figure}>
-                {said.mass(bar.nowG)}
-              </text>
-            </g>
-          ),
-        )}
+        {carried.map((one) => (
+          <Carried
+            key={one.bar.part}
+            end={one}
+            y={rows.meat + rows.endHigh}
+            figure={said.mass(one.bar.nowG)}
+          />
+        ))}
         {poured.map((one) => end(one, rows.pour, false))}
         {rest.map((one) => end(one, rows.rest, true))}
       </svg>
@@ -121,3 +117,26 @@ export function StrandFlow({ strands, liquidMl }: Props) {
 
 /** A ribbon this wide has room for its words, px. */
 const ROOM = 44;
+
+/** What falls into the liquid, with its words where the ribbon has room for them. */
+function Carried({
+  end: { bar, x, w },
+  y,
+  figure,
+}: {
+  readonly end: FlowEnd;
+  readonly y: number;
+  readonly figure: string;
+}) {
+  if (w < ROOM) return null;
+  return (
+    <g textAnchor="middle">
+      <text x={x + w / 2} y={y - 6}>
+        {shortPart(bar)}
+      </text>
+      <text x={x + w / 2} y={y + 12} className={css.figure}>
+        {figure}
+      </text>
+    </g>
+  );
+}

@@ -1,8 +1,8 @@
 import clsx from 'clsx';
 import { cloneElement, useId, type ReactElement } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useForm, type UseFormRegister, useWatch } from 'react-hook-form';
 import { type Kitchen, NAME_MOST } from '@/core/meal/index.ts';
-import { fattier, findCut, readOwnCut, type WrittenCut } from '@/core/meat/index.ts';
+import { fattier, findCut, type KnownCut, readOwnCut, type WrittenCut } from '@/core/meat/index.ts';
 import { reference } from '@/reference/index.ts';
 import { noOwnCutWords } from '@/words/index.ts';
 import { editKitchen } from '../../open/edits.ts';
@@ -22,6 +22,8 @@ const empty: WrittenCut = {
   what: 'shred',
 };
 
+const percent = (x: number) => `${(100 * x).toFixed(0)} %`;
+
 /** A cut of one's own: like another, but with its own bone and fat, a composition, or a known yield. */
 export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
   const {
@@ -35,7 +37,6 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
   } = useForm<WrittenCut>({ defaultValues: empty });
   const form = useWatch({ control }) as WrittenCut;
   const like = findCut(form.like, kitchen, reference);
-  const percent = (x: number) => `${(100 * x).toFixed(0)} %`;
   const save = (filled: WrittenCut) => {
     const read = readOwnCut(filled, reference, crypto.randomUUID());
     if (!read.ok) {
@@ -79,41 +80,8 @@ export function OwnCutForm({ kitchen }: { readonly kitchen: Kitchen }) {
             {...register('bone')}
           />
         </Labelled>
-        {form.way === 'composition' && (
-          <>
-            <Labelled label="Protein of the flesh">
-              <input
-                className="write num"
-                size={6}
-                placeholder={like ? percent(like.flesh.protein) : ''}
-                {...register('protein')}
-              />
-            </Labelled>
-            <Labelled label="Fat of the flesh">
-              <input
-                className="write num"
-                size={6}
-                placeholder={like ? percent(like.flesh.fat) : ''}
-                {...register('fat')}
-              />
-            </Labelled>
-          </>
-        )}
-        {form.way === 'yield' && (
-          <>
-            <Labelled label="It came to">
-              <input className="write num" size={6} placeholder="45 %" {...register('value')} />
-            </Labelled>
-            <select className="write" aria-label="What was weighed" {...register('what')}>
-              <option value="shred">of shred</option>
-              <option value="cooked">cooked</option>
-            </select>
-            <select className="write" aria-label="Of what" {...register('of')}>
-              <option value="purchased">of what was bought</option>
-              <option value="boneless">of the boneless weight</option>
-            </select>
-          </>
-        )}
+        {form.way === 'composition' && <Composition like={like} register={register} />}
+        {form.way === 'yield' && <KnownYield register={register} />}
       </div>
       {like && (
         <p className="quiet">
@@ -164,5 +132,52 @@ function Labelled({
       <label htmlFor={id}>{label}</label>
       {cloneElement(children, { id })}
     </span>
+  );
+}
+
+interface PartProps {
+  readonly register: UseFormRegister<WrittenCut>;
+}
+
+/** What its flesh is made of. */
+function Composition({ like, register }: PartProps & { readonly like: KnownCut | undefined }) {
+  return (
+    <>
+      <Labelled label="Protein of the flesh">
+        <input
+          className="write num"
+          size={6}
+          placeholder={like ? percent(like.flesh.protein) : ''}
+          {...register('protein')}
+        />
+      </Labelled>
+      <Labelled label="Fat of the flesh">
+        <input
+          className="write num"
+          size={6}
+          placeholder={like ? percent(like.flesh.fat) : ''}
+          {...register('fat')}
+        />
+      </Labelled>
+    </>
+  );
+}
+
+/** What it came to, and of what. */
+function KnownYield({ register }: PartProps) {
+  return (
+    <>
+      <Labelled label="It came to">
+        <input className="write num" size={6} placeholder="45 %" {...register('value')} />
+      </Labelled>
+      <select className="write" aria-label="What was weighed" {...register('what')}>
+        <option value="shred">of shred</option>
+        <option value="cooked">cooked</option>
+      </select>
+      <select className="write" aria-label="Of what" {...register('of')}>
+        <option value="purchased">of what was bought</option>
+        <option value="boneless">of the boneless weight</option>
+      </select>
+    </>
   );
 }

@@ -6,6 +6,7 @@ import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import type { Kitchen as Kept } from '@/core/meal/index.ts';
 import { changeSettings, editKitchen } from '../../open/edits.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { useSettings } from '../../open/useSettings.ts';
@@ -40,7 +41,6 @@ const [LIGHTEST, HEAVIEST] = [1, 10];
 
 /** What is kept for all meals: units, chosen once, and the vessels there are. */
 export default function Kitchen() {
-  const [wrongSalt, setWrongSalt] = useState<string>();
   const settings = useSettings();
   const kitchen = useKitchen();
   useDocumentTitle('kitchen');
@@ -53,32 +53,7 @@ export default function Kitchen() {
           Figures are shown in these units. What is typed is read in any of them, with a decimal comma or a
           point.
         </p>
-        <div className="choices">
-          <Choice
-            legend="Weights and volumes"
-            value={settings.system}
-            options={systems}
-            onChoose={(system) => {
-              changeSettings({ ...settings, system });
-            }}
-          />
-          <Choice
-            legend="Heat"
-            value={settings.degrees}
-            options={degrees}
-            onChoose={(unit) => {
-              changeSettings({ ...settings, degrees: unit });
-            }}
-          />
-          <Choice
-            legend="Times of day"
-            value={settings.hours ?? '24'}
-            options={hoursForms}
-            onChoose={(hours) => {
-              changeSettings({ ...settings, hours });
-            }}
-          />
-        </div>
+        <Units />
         <div className="choices">
           <Choice
             legend="What is kept is kept by the rule of"
@@ -92,96 +67,14 @@ export default function Kitchen() {
         <h2>Vessels</h2>
         <Vessels kitchen={kitchen} units={settings} />
         <h2>Salt</h2>
-        <div className="choices">
-          <SelectField
-            label="The salt by the stove"
-            value={kitchen.salt?.name ?? salts[0].name}
-            onChoose={(name) => {
-              const salt = salts.find((one) => one.name === name) ?? {
-                name: OWN_SALT,
-                gPerTsp: kitchen.salt?.gPerTsp ?? salts[0].gPerTsp,
-              };
-              editKitchen('the salt by the stove', (before) => ({ ...before, salt: { ...salt } }));
-            }}
-          >
-            {salts.map(({ name, gPerTsp }) => (
-              <option key={name} value={name}>
-                {name}, {gPerTsp} g a teaspoon
-              </option>
-            ))}
-            <option value={OWN_SALT}>another: weigh a teaspoon of it</option>
-          </SelectField>
-          {kitchen.salt?.name === OWN_SALT && (
-            <QuantityField
-              label="A level teaspoon weighs"
-              quantity={{
-                text: `${String(kitchen.salt.gPerTsp)} g`,
-                lo: kitchen.salt.gPerTsp,
-                hi: kitchen.salt.gPerTsp,
-              }}
-              measure="mass"
-              units={['g']}
-              problem={wrongSalt}
-              draft="own salt"
-              onDone={({ lo, text }) => {
-                const good = lo !== undefined && lo >= LIGHTEST && lo <= HEAVIEST;
-                setWrongSalt(
-                  good
-                    ? undefined
-                    : `“${text}” in a teaspoon is not salt; it weighs ${String(LIGHTEST)} to ${String(HEAVIEST)} g.`,
-                );
-                if (good)
-                  editKitchen('what a teaspoon of salt weighs', (before) => ({
-                    ...before,
-                    salt: { name: OWN_SALT, gPerTsp: lo },
-                  }));
-              }}
-            />
-          )}
-        </div>
+        <Salt kitchen={kitchen} />
         <div className={css.kitchenTwo}>
           <Heat kitchen={kitchen} />
           <Scoops kitchen={kitchen} units={settings} />
         </div>
         <OwnThings kitchen={kitchen} />
         <h2>Money</h2>
-        <div className="choices">
-          <SelectField
-            label="Prices are in"
-            value={kitchen.currency ?? USUAL_CURRENCY}
-            onChoose={(currency) => {
-              editKitchen('the currency', (before) => ({ ...before, currency }));
-            }}
-          >
-            {currencyCodes.map((code) => (
-              <option key={code} value={code}>
-                {code}
-              </option>
-            ))}
-          </SelectField>
-          <Worth
-            label="Kept fat is worth, a kg"
-            value={kitchen.worth?.fatPerKg}
-            currency={kitchen.currency}
-            onChange={(fatPerKg) => {
-              editKitchen('what fat is worth', (before) => ({
-                ...before,
-                worth: { ...before.worth, fatPerKg },
-              }));
-            }}
-          />
-          <Worth
-            label="Kept broth is worth, a litre"
-            value={kitchen.worth?.liquidPerL}
-            currency={kitchen.currency}
-            onChange={(liquidPerL) => {
-              editKitchen('what broth is worth', (before) => ({
-                ...before,
-                worth: { ...before.worth, liquidPerL },
-              }));
-            }}
-          />
-        </div>
+        <Money kitchen={kitchen} />
         <p>
           <Link to="/cuts">All cuts, and your own</Link>
         </p>
@@ -215,5 +108,139 @@ function Worth({ label, value, currency = USUAL_CURRENCY, onChange }: WorthProps
         if (amount !== undefined || text === '') onChange(amount ?? 0);
       }}
     />
+  );
+}
+
+/** In which units figures are shown. */
+function Units() {
+  const settings = useSettings();
+  return (
+    <div className="choices">
+      <Choice
+        legend="Weights and volumes"
+        value={settings.system}
+        options={systems}
+        onChoose={(system) => {
+          changeSettings({ ...settings, system });
+        }}
+      />
+      <Choice
+        legend="Heat"
+        value={settings.degrees}
+        options={degrees}
+        onChoose={(unit) => {
+          changeSettings({ ...settings, degrees: unit });
+        }}
+      />
+      <Choice
+        legend="Times of day"
+        value={settings.hours ?? '24'}
+        options={hoursForms}
+        onChoose={(hours) => {
+          changeSettings({ ...settings, hours });
+        }}
+      />
+    </div>
+  );
+}
+
+interface Props {
+  readonly kitchen: Kept;
+}
+
+/** What a level teaspoon of the salt by the stove weighs. */
+function Salt({ kitchen }: Props) {
+  const [wrongSalt, setWrongSalt] = useState<string>();
+  return (
+    <div className="choices">
+      <SelectField
+        label="The salt by the stove"
+        value={kitchen.salt?.name ?? salts[0].name}
+        onChoose={(name) => {
+          const salt = salts.find((one) => one.name === name) ?? {
+            name: OWN_SALT,
+            gPerTsp: kitchen.salt?.gPerTsp ?? salts[0].gPerTsp,
+          };
+          editKitchen('the salt by the stove', (before) => ({ ...before, salt: { ...salt } }));
+        }}
+      >
+        {salts.map(({ name, gPerTsp }) => (
+          <option key={name} value={name}>
+            {name}, {gPerTsp} g a teaspoon
+          </option>
+        ))}
+        <option value={OWN_SALT}>another: weigh a teaspoon of it</option>
+      </SelectField>
+      {kitchen.salt?.name === OWN_SALT && (
+        <QuantityField
+          label="A level teaspoon weighs"
+          quantity={{
+            text: `${String(kitchen.salt.gPerTsp)} g`,
+            lo: kitchen.salt.gPerTsp,
+            hi: kitchen.salt.gPerTsp,
+          }}
+          measure="mass"
+          units={['g']}
+          problem={wrongSalt}
+          draft="own salt"
+          onDone={({ lo, text }) => {
+            const good = lo !== undefined && lo >= LIGHTEST && lo <= HEAVIEST;
+            setWrongSalt(
+              good
+                ? undefined
+                : `“${text}” in a teaspoon is not salt; it weighs ${String(LIGHTEST)} to ${String(HEAVIEST)} g.`,
+            );
+            if (good)
+              editKitchen('what a teaspoon of salt weighs', (before) => ({
+                ...before,
+                salt: { name: OWN_SALT, gPerTsp: lo },
+              }));
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+/** What prices are in, and what is worth something that is kept. */
+function Money({ kitchen }: Props) {
+  return (
+    <div className="choices">
+      <SelectField
+        label="Prices are in"
+        value={kitchen.currency ?? USUAL_CURRENCY}
+        onChoose={(currency) => {
+          editKitchen('the currency', (before) => ({ ...before, currency }));
+        }}
+      >
+        {currencyCodes.map((code) => (
+          <option key={code} value={code}>
+            {code}
+          </option>
+        ))}
+      </SelectField>
+      <Worth
+        label="Kept fat is worth, a kg"
+        value={kitchen.worth?.fatPerKg}
+        currency={kitchen.currency}
+        onChange={(fatPerKg) => {
+          editKitchen('what fat is worth', (before) => ({
+            ...before,
+            worth: { ...before.worth, fatPerKg },
+          }));
+        }}
+      />
+      <Worth
+        label="Kept broth is worth, a litre"
+        value={kitchen.worth?.liquidPerL}
+        currency={kitchen.currency}
+        onChange={(liquidPerL) => {
+          editKitchen('what broth is worth', (before) => ({
+            ...before,
+            worth: { ...before.worth, liquidPerL },
+          }));
+        }}
+      />
+    </div>
   );
 }

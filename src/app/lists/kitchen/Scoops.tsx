@@ -33,88 +33,21 @@ export function Scoops({ kitchen, units }: Props) {
   const change = (id: string, words: string, changes: Partial<Scoop>) => {
     edit(words, (all) => all.map((scoop) => (scoop.id === id ? { ...scoop, ...changes } : scoop)));
   };
-  const written = ({ value, unit }: { value: string; unit: string }, si: number): Quantity => ({
-    text: `${value} ${unit}`,
-    lo: si,
-    hi: si,
-  });
   return (
     <section>
       <h2>Scoops and ladles</h2>
       <ul className={css.heat} aria-label="Scoops and ladles">
         {scoops.map((scoop) => (
-          <li key={scoop.id}>
-            <TextField
-              label={`Name of ${scoop.name}`}
-              hidden
-              value={scoop.name}
-              onChange={(name) => {
-                if (name !== '') change(scoop.id, 'the name of a scoop', { name });
-              }}
-            />
-            <Choice
-              legend={`What ${scoop.name} is`}
-              hidden
-              value={scoop.kind}
-              options={kinds}
-              onChoose={(kind) => {
-                change(scoop.id, 'scoop or ladle', { kind });
-              }}
-            />
-            {scoop.kind !== 'hand' && (
-              <QuantityField
-                label="Holds"
-                quantity={written(writeVolume(scoop.ml, units), scoop.ml)}
-                measure="volume"
-                draft={`scoop ${scoop.id}`}
-                onDone={({ lo }) => {
-                  if (lo !== undefined && lo !== scoop.ml) change(scoop.id, 'what a scoop holds', { ml: lo });
-                }}
-              />
-            )}
-            {scoop.kind === 'scoop' && (
-              <QuantityField
-                label="Of shred, weighed once"
-                quantity={
-                  scoop.shredG === undefined
-                    ? undefined
-                    : written(writeMass(scoop.shredG, units), scoop.shredG)
-                }
-                measure="mass"
-                units={massUnits(units)}
-                draft={`scoop ${scoop.id} shred`}
-                placeholder={`about ${written(writeMass(learned.get(scoop.id)?.mean ?? shredInScoop(scoop), units), 0).text}`}
-                onDone={({ lo }) => {
-                  if (lo !== undefined) change(scoop.id, 'the shred in a scoop', { shredG: lo });
-                }}
-              />
-            )}
-            {learned.has(scoop.id) && (
-              <span className="quiet">{fromBatches(learned.get(scoop.id)?.n ?? 0)}</span>
-            )}
-            {scoop.kind === 'hand' && (
-              <Handfuls
-                scoop={scoop}
-                units={units}
-                onWeighed={(weighed) =>
-                  change(scoop.id, 'a handful', {
-                    weighed: [...weighed],
-                    shredG: weighedScoops(weighed).mean,
-                  })
-                }
-              />
-            )}
-            <button
-              type="button"
-              className="link quiet"
-              aria-label={`Remove ${scoop.name}`}
-              onClick={() => {
-                edit(`removing ${scoop.name}`, (all) => all.filter(({ id }) => id !== scoop.id));
-              }}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </li>
+          <ScoopRow
+            key={scoop.id}
+            scoop={scoop}
+            units={units}
+            learned={learned.get(scoop.id)}
+            onChange={(words, changes) => change(scoop.id, words, changes)}
+            onRemove={() => {
+              edit(`removing ${scoop.name}`, (all) => all.filter(({ id }) => id !== scoop.id));
+            }}
+          />
         ))}
       </ul>
       <button
@@ -174,5 +107,87 @@ function Handfuls({ scoop: { id, weighed = [] }, units, onWeighed }: HandfulsPro
         </span>
       )}
     </>
+  );
+}
+
+const written = ({ value, unit }: { value: string; unit: string }, si: number): Quantity => ({
+  text: `${value} ${unit}`,
+  lo: si,
+  hi: si,
+});
+
+interface ScoopProps {
+  readonly scoop: Scoop;
+  readonly units: UnitChoice;
+  /** What its weighed plates have taught. */
+  readonly learned: { readonly mean: number; readonly n: number } | undefined;
+  readonly onChange: (words: string, changes: Partial<Scoop>) => void;
+  readonly onRemove: () => void;
+}
+
+/** One of them: what it is, what it holds, and what it holds of shred. */
+function ScoopRow({ scoop, units, learned, onChange, onRemove }: ScoopProps) {
+  return (
+    <li>
+      <TextField
+        label={`Name of ${scoop.name}`}
+        hidden
+        value={scoop.name}
+        onChange={(name) => {
+          if (name !== '') onChange('the name of a scoop', { name });
+        }}
+      />
+      <Choice
+        legend={`What ${scoop.name} is`}
+        hidden
+        value={scoop.kind}
+        options={kinds}
+        onChoose={(kind) => {
+          onChange('scoop or ladle', { kind });
+        }}
+      />
+      {scoop.kind !== 'hand' && (
+        <QuantityField
+          label="Holds"
+          quantity={written(writeVolume(scoop.ml, units), scoop.ml)}
+          measure="volume"
+          draft={`scoop ${scoop.id}`}
+          onDone={({ lo }) => {
+            if (lo !== undefined && lo !== scoop.ml) onChange('what a scoop holds', { ml: lo });
+          }}
+        />
+      )}
+      {scoop.kind === 'scoop' && (
+        <QuantityField
+          label="Of shred, weighed once"
+          quantity={
+            scoop.shredG === undefined ? undefined : written(writeMass(scoop.shredG, units), scoop.shredG)
+          }
+          measure="mass"
+          units={massUnits(units)}
+          draft={`scoop ${scoop.id} shred`}
+          placeholder={`about ${written(writeMass(learned?.mean ?? shredInScoop(scoop), units), 0).text}`}
+          onDone={({ lo }) => {
+            if (lo !== undefined) onChange('the shred in a scoop', { shredG: lo });
+          }}
+        />
+      )}
+      {learned && <span className="quiet">{fromBatches(learned.n)}</span>}
+      {scoop.kind === 'hand' && (
+        <Handfuls
+          scoop={scoop}
+          units={units}
+          onWeighed={(weighed) =>
+            onChange('a handful', {
+              weighed: [...weighed],
+              shredG: weighedScoops(weighed).mean,
+            })
+          }
+        />
+      )}
+      <button type="button" className="link quiet" aria-label={`Remove ${scoop.name}`} onClick={onRemove}>
+        <X size={16} aria-hidden />
+      </button>
+    </li>
   );
 }

@@ -36,7 +36,6 @@ interface Props {
 
 /** One vessel: its shape inside, or its volume alone; what it may stand on; what it weighs empty. */
 export function VesselFields({ vessel, units }: Props) {
-  const [tooWide, setTooWide] = useState<string>();
   const edit = (words: string, recipe: (vessel: Vessel) => Vessel) => {
     editKitchen(words, (kitchen) => ({
       ...kitchen,
@@ -90,41 +89,8 @@ export function VesselFields({ vessel, units }: Props) {
         cm={vessel.bottomCm ?? vessel.widthCm}
         onChange={size('bottomCm')}
       />
-      <QuantityField
-        label="Or its volume alone"
-        quantity={undefined}
-        measure="volume"
-        placeholder={`${writeVolume(brimMl(vessel), units).value} ${writeVolume(brimMl(vessel), units).unit}`}
-        problem={tooWide}
-        draft={`vessel ${vessel.id} volume`}
-        onChange={() => setTooWide(undefined)}
-        onDone={({ lo, text }) => {
-          if (lo === undefined) return;
-          if (isWithinBounds(withVolume(vessel, lo)))
-            edit('the volume of a vessel', (v) => withVolume(v, lo));
-          else
-            setTooWide(
-              `${quoted(text)} would make it deeper than any vessel (${bounds.length.most} cm); check the unit.`,
-            );
-        }}
-      />
-      <fieldset className={css.stands}>
-        <legend>May stand on</legend>
-        {stands.map((stand) => (
-          <Checkbox
-            key={stand}
-            checked={on.includes(stand)}
-            onTick={(ticked) => {
-              edit('what a vessel may stand on', (v) => ({
-                ...v,
-                on: ticked ? [...on, stand] : on.filter((other) => other !== stand),
-              }));
-            }}
-          >
-            {stand}
-          </Checkbox>
-        ))}
-      </fieldset>
+      <Volume vessel={vessel} units={units} edit={edit} />
+      <StandsOn on={on} edit={edit} />
       {on.includes('oven') && (
         <LengthField
           label="Its lid stands above it, cm"
@@ -149,8 +115,56 @@ export function VesselFields({ vessel, units }: Props) {
   );
 }
 
-interface WeighedProps extends Props {
+interface Edits {
   readonly edit: (words: string, recipe: (vessel: Vessel) => Vessel) => void;
+}
+type WeighedProps = Props & Edits;
+
+/** Of a vessel nobody has measured: what it holds. */
+function Volume({ vessel, units, edit }: WeighedProps) {
+  const [tooWide, setTooWide] = useState<string>();
+  return (
+    <QuantityField
+      label="Or its volume alone"
+      quantity={undefined}
+      measure="volume"
+      placeholder={`${writeVolume(brimMl(vessel), units).value} ${writeVolume(brimMl(vessel), units).unit}`}
+      problem={tooWide}
+      draft={`vessel ${vessel.id} volume`}
+      onChange={() => setTooWide(undefined)}
+      onDone={({ lo, text }) => {
+        if (lo === undefined) return;
+        if (isWithinBounds(withVolume(vessel, lo))) edit('the volume of a vessel', (v) => withVolume(v, lo));
+        else
+          setTooWide(
+            `${quoted(text)} would make it deeper than any vessel (${bounds.length.most} cm); check the unit.`,
+          );
+      }}
+    />
+  );
+}
+
+/** What may stand under it. */
+function StandsOn({ on, edit }: Edits & { readonly on: ReturnType<typeof standsOn> }) {
+  return (
+    <fieldset className={css.stands}>
+      <legend>May stand on</legend>
+      {stands.map((stand) => (
+        <Checkbox
+          key={stand}
+          checked={on.includes(stand)}
+          onTick={(ticked) => {
+            edit('what a vessel may stand on', (v) => ({
+              ...v,
+              on: ticked ? [...on, stand] : on.filter((other) => other !== stand),
+            }));
+          }}
+        >
+          {stand}
+        </Checkbox>
+      ))}
+    </fieldset>
+  );
 }
 
 /** Weighed empty once, and full of water if somebody wants to know what it holds. */
