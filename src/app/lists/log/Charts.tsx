@@ -26,159 +26,168 @@ interface Props {
 
 /** The log over time: yields within what was foretold, cost, hours, and how often it was enough. Each has its table. */
 export default function Charts({ digests, cut }: Props) {
-  const said = useSaid();
-  const { currency = USUAL_CURRENCY } = useKitchen();
   const inTime = useMemo(() => overTime(digests, cut), [digests, cut]);
   const byQuarter = useMemo(() => quarters(digests), [digests]);
-  const money = (value: number) => writeMoney(moneyOf(value, currency));
   const days = inTime.map((one) => ({ ...one, day: dayShort(one.at) }));
   const yields = days.filter(({ share }) => share !== undefined);
   const costs = days.filter(({ cost }) => cost !== undefined);
   const hours = days.filter(({ tookMin }) => tookMin !== undefined);
-  const axis = { stroke: 'var(--quiet)', fontSize: 13, tickLine: false } as const;
   return (
     <div className={css.charts}>
-      {yields.length > 0 && (
-        <Chart
-          title="Shred of raw, in the range that was foretold"
-          rows={yields.map(({ day, name, share = 0, before }) => [
-            day,
-            name,
-            percent(share),
-            before ? `${percent(before.p10)} to ${percent(before.p90)}` : '',
-          ])}
-          heads={['when', 'what', 'shred of raw', 'foretold']}
-        >
-          <ComposedChart
-            accessibilityLayer={false}
-            data={yields.map(({ day, share, before }) => ({
-              day,
-              share: 100 * (share ?? 0),
-              range: before ? [100 * before.p10, 100 * before.p90] : undefined,
-            }))}
-          >
-            <CartesianGrid stroke="var(--line)" vertical={false} />
-            <XAxis dataKey="day" {...axis} />
-            <YAxis domain={['auto', 'auto']} unit=" %" width={54} {...axis} />
-            <Area
-              dataKey="range"
-              fill="var(--board)"
-              stroke="var(--quiet)"
-              strokeDasharray="4 3"
-              isAnimationActive={false}
-            />
-            <Line
-              dataKey="share"
-              stroke="var(--meat-edge)"
-              strokeWidth={2}
-              dot={{ r: 5, fill: 'var(--meat-edge)' }}
-              isAnimationActive={false}
-            />
-          </ComposedChart>
-        </Chart>
-      )}
-      {hours.length > 0 && (
-        <Chart
-          title="Until it was tender: foretold (dashed), and as it was"
-          rows={hours.map(({ day, name, tookMin = 0, foretoldMin = 0 }) => [
-            day,
-            name,
-            said.minutes(foretoldMin),
-            said.minutes(tookMin),
-          ])}
-          heads={['when', 'what', 'foretold', 'took']}
-        >
-          <ComposedChart
-            accessibilityLayer={false}
-            data={hours.map(({ day, tookMin = 0, foretoldMin = 0 }) => ({
-              day,
-              took: tookMin / 60,
-              foretold: foretoldMin / 60,
-            }))}
-          >
-            <CartesianGrid stroke="var(--line)" vertical={false} />
-            <XAxis dataKey="day" {...axis} />
-            <YAxis
-              domain={['auto', 'auto']}
-              unit=" h"
-              width={54}
-              tickFormatter={(h: number) => h.toFixed(1)}
-              {...axis}
-            />
-            <Line
-              dataKey="foretold"
-              stroke="var(--quiet)"
-              strokeDasharray="6 4"
-              strokeWidth={2}
-              dot={{ r: 3 }}
-              isAnimationActive={false}
-            />
-            <Line
-              dataKey="took"
-              stroke="var(--ink)"
-              strokeWidth={2}
-              dot={{ r: 5, fill: 'var(--ink)' }}
-              isAnimationActive={false}
-            />
-          </ComposedChart>
-        </Chart>
-      )}
-      {costs.length > 0 && (
-        <Chart
-          title="What the meat of one serving cost"
-          rows={costs.map(({ day, name, cost = 0 }) => [day, name, money(cost)])}
-          heads={['when', 'what', 'a serving']}
-        >
-          <BarChart accessibilityLayer={false} data={costs.map(({ day, cost }) => ({ day, cost }))}>
-            <CartesianGrid stroke="var(--line)" vertical={false} />
-            <XAxis dataKey="day" {...axis} />
-            <YAxis width={64} tickFormatter={money} {...axis} />
-            <Bar dataKey="cost" fill="var(--quiet)" isAnimationActive={false} />
-          </BarChart>
-        </Chart>
-      )}
-      <Chart
-        title="Short (solid), just enough (outlined), over (hatched), by quarter"
-        rows={byQuarter.map(({ quarter, counts }) => [
-          quarter,
-          String(counts.short),
-          String(counts['just enough']),
-          String(counts.over),
-          String(counts.unsaid),
-        ])}
-        heads={['quarter', 'short', 'just enough', 'over', 'not said']}
-      >
-        <BarChart
-          accessibilityLayer={false}
-          data={byQuarter.map(({ quarter, counts }) => ({
-            quarter,
-            short: counts.short,
-            enough: counts['just enough'],
-            over: counts.over,
-          }))}
-        >
-          <XAxis dataKey="quarter" {...axis} />
-          <YAxis allowDecimals={false} width={40} {...axis} />
-          <Bar
-            dataKey="short"
-            stackId="all"
-            fill="var(--ink)"
-            stroke="var(--ink)"
-            isAnimationActive={false}
-          />
-          <Bar
-            dataKey="enough"
-            stackId="all"
-            fill="var(--paper)"
-            stroke="var(--ink)"
-            isAnimationActive={false}
-          />
-          <Bar dataKey="over" stackId="all" fill="url(#bone)" stroke="var(--ink)" isAnimationActive={false} />
-        </BarChart>
-      </Chart>
+      {yields.length > 0 && <Yields yields={yields} />}
+      {hours.length > 0 && <Hours hours={hours} />}
+      {costs.length > 0 && <CostsOverTime costs={costs} />}
+      <Enough byQuarter={byQuarter} />
     </div>
   );
 }
+
+type Day = ReturnType<typeof overTime>[number] & { readonly day: string };
+
+/** Each yield within what was foretold. */
+const Yields = ({ yields }: { readonly yields: readonly Day[] }) => (
+  <Chart
+    title="Shred of raw, in the range that was foretold"
+    rows={yields.map(({ day, name, share = 0, before }) => [
+      day,
+      name,
+      percent(share),
+      before ? `${percent(before.p10)} to ${percent(before.p90)}` : '',
+    ])}
+    heads={['when', 'what', 'shred of raw', 'foretold']}
+  >
+    <ComposedChart
+      accessibilityLayer={false}
+      data={yields.map(({ day, share, before }) => ({
+        day,
+        share: 100 * (share ?? 0),
+        range: before ? [100 * before.p10, 100 * before.p90] : undefined,
+      }))}
+    >
+      <CartesianGrid stroke="var(--line)" vertical={false} />
+      <XAxis dataKey="day" {...axis} />
+      <YAxis domain={['auto', 'auto']} unit=" %" width={54} {...axis} />
+      <Area
+        dataKey="range"
+        fill="var(--board)"
+        stroke="var(--quiet)"
+        strokeDasharray="4 3"
+        isAnimationActive={false}
+      />
+      <Line
+        dataKey="share"
+        stroke="var(--meat-edge)"
+        strokeWidth={2}
+        dot={{ r: 5, fill: 'var(--meat-edge)' }}
+        isAnimationActive={false}
+      />
+    </ComposedChart>
+  </Chart>
+);
+
+/** How long it took. */
+function Hours({ hours }: { readonly hours: readonly Day[] }) {
+  const said = useSaid();
+  return (
+    <Chart
+      title="Until it was tender: foretold (dashed), and as it was"
+      rows={hours.map(({ day, name, tookMin = 0, foretoldMin = 0 }) => [
+        day,
+        name,
+        said.minutes(foretoldMin),
+        said.minutes(tookMin),
+      ])}
+      heads={['when', 'what', 'foretold', 'took']}
+    >
+      <ComposedChart
+        accessibilityLayer={false}
+        data={hours.map(({ day, tookMin = 0, foretoldMin = 0 }) => ({
+          day,
+          took: tookMin / 60,
+          foretold: foretoldMin / 60,
+        }))}
+      >
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis dataKey="day" {...axis} />
+        <YAxis
+          domain={['auto', 'auto']}
+          unit=" h"
+          width={54}
+          tickFormatter={(h: number) => h.toFixed(1)}
+          {...axis}
+        />
+        <Line
+          dataKey="foretold"
+          stroke="var(--quiet)"
+          strokeDasharray="6 4"
+          strokeWidth={2}
+          dot={{ r: 3 }}
+          isAnimationActive={false}
+        />
+        <Line
+          dataKey="took"
+          stroke="var(--ink)"
+          strokeWidth={2}
+          dot={{ r: 5, fill: 'var(--ink)' }}
+          isAnimationActive={false}
+        />
+      </ComposedChart>
+    </Chart>
+  );
+}
+
+/** What the meat of a serving cost. */
+function CostsOverTime({ costs }: { readonly costs: readonly Day[] }) {
+  const { currency = USUAL_CURRENCY } = useKitchen();
+  const money = (value: number) => writeMoney(moneyOf(value, currency));
+  return (
+    <Chart
+      title="What the meat of one serving cost"
+      rows={costs.map(({ day, name, cost = 0 }) => [day, name, money(cost)])}
+      heads={['when', 'what', 'a serving']}
+    >
+      <BarChart accessibilityLayer={false} data={costs.map(({ day, cost }) => ({ day, cost }))}>
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis dataKey="day" {...axis} />
+        <YAxis width={64} tickFormatter={money} {...axis} />
+        <Bar dataKey="cost" fill="var(--quiet)" isAnimationActive={false} />
+      </BarChart>
+    </Chart>
+  );
+}
+
+/** How often it was short, enough and over. */
+const Enough = ({ byQuarter }: { readonly byQuarter: ReturnType<typeof quarters> }) => (
+  <Chart
+    title="Short (solid), just enough (outlined), over (hatched), by quarter"
+    rows={byQuarter.map(({ quarter, counts }) => [
+      quarter,
+      String(counts.short),
+      String(counts['just enough']),
+      String(counts.over),
+      String(counts.unsaid),
+    ])}
+    heads={['quarter', 'short', 'just enough', 'over', 'not said']}
+  >
+    <BarChart
+      accessibilityLayer={false}
+      data={byQuarter.map(({ quarter, counts }) => ({
+        quarter,
+        short: counts.short,
+        enough: counts['just enough'],
+        over: counts.over,
+      }))}
+    >
+      <XAxis dataKey="quarter" {...axis} />
+      <YAxis allowDecimals={false} width={40} {...axis} />
+      <Bar dataKey="short" stackId="all" fill="var(--ink)" stroke="var(--ink)" isAnimationActive={false} />
+      <Bar dataKey="enough" stackId="all" fill="var(--paper)" stroke="var(--ink)" isAnimationActive={false} />
+      <Bar dataKey="over" stackId="all" fill="url(#bone)" stroke="var(--ink)" isAnimationActive={false} />
+    </BarChart>
+  </Chart>
+);
+
+const axis = { stroke: 'var(--quiet)', fontSize: 13, tickLine: false } as const;
 
 interface ChartProps {
   readonly title: string;

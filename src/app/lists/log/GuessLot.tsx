@@ -36,7 +36,7 @@ const materials: Readonly<Record<SlabPart, Material>> = {
 /** The lot as one slab: three knives cut it into what it will give; then the paper comes off what it gave. */
 export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
   const { mass } = useSaid();
-  const { rawG, parts, foretold, digest, fatG, lies } = quiz;
+  const { rawG, parts, foretold } = quiz;
   const [svg, setSvg] = useState<SVGSVGElement | null>(null);
   const wide = useDrawnSize(svg, USUAL).width - 2 * EDGE;
   // The knives lie at quarters at first: where they are put says nothing.
@@ -82,25 +82,9 @@ export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
     const box = svg?.getBoundingClientRect();
     if (box) put(i, ((event.clientX - box.left - EDGE) / wide) * rawG);
   };
-  const [first] = digest.cuts;
-  const lot = lotSlices(
-    { rawG, boneG: parts.bone, pickingsG: parts.pickings, fatG },
-    lies,
-    Math.floor(digest.at % SEEDS),
-  );
   return (
     <section className={css.lot}>
-      <div className={css.onBoard}>
-        <LotPicture lot={lot} words={`The lot from above: ${drawnLotWords(lot.slices.length, lies)}`} />
-        <p className={css.lotName}>
-          <span>{first?.name ?? 'meat'}</span>
-          <b className="num">{mass(rawG)}</b>
-          <small className="quiet">
-            raw. Drawn as {drawnLotWords(lot.slices.length, lies)} of {lot.thickCm} cm, with a mark for each
-            10 cm: bone, fat and seams are as large as they were.
-          </small>
-        </p>
-      </div>
+      <OnBoard quiz={quiz} />
       <svg
         ref={setSvg}
         viewBox={`${String(-EDGE)} -56 ${String(wide + 2 * EDGE)} ${String(open ? 240 : 150)}`}
@@ -117,26 +101,19 @@ export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
           </g>
         )}
         {cuts.map((grams, i) => (
-          <g
+          <Knife
             key={i}
-            ref={i === 0 && isNext ? inHand : undefined}
-            role="slider"
-            tabIndex={0}
-            className={clsx(css.knife, open && css.isDone)}
-            aria-label={`Where ${slabWords[slabParts[i] ?? 'shred']} ends and ${slabWords[slabParts[i + 1] ?? 'bone']} begins`}
-            aria-valuenow={grams}
-            aria-valuemin={0}
-            aria-valuemax={rawG}
-            aria-valuetext={`${slabWords[slabParts[i] ?? 'shred']}, ${mass(guess[slabParts[i] ?? 'shred'])}`}
-            onKeyDown={(event) => press(event, i)}
-            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-            onPointerMove={(event) => move(event, i)}
-            transform={`translate(${String(x(grams))} 0)`}
-          >
-            <rect x={-22} y={-54} width={44} height={HIGH + 62} className={css.hit} />
-            <rect x={-7} y={-52} width={14} height={34} rx={5} className={css.handle} />
-            <path d={`M-5 -18h10v${String(HIGH + 20)}l-4 10z`} className={css.blade} />
-          </g>
+            at={grams}
+            x={x(grams)}
+            ends={slabParts[i] ?? 'shred'}
+            begins={slabParts[i + 1] ?? 'bone'}
+            endsG={guess[slabParts[i] ?? 'shred']}
+            rawG={rawG}
+            isDone={open}
+            isInHand={i === 0 && isNext}
+            onPress={(event) => press(event, i)}
+            onMove={(event) => move(event, i)}
+          />
         ))}
       </svg>
       <p className="choices">
@@ -196,4 +173,68 @@ function slab(
       </g>
     );
   });
+}
+
+interface KnifeProps {
+  /** g of the lot to the left of it, and where that is drawn, px. */
+  readonly at: number;
+  readonly x: number;
+  readonly ends: SlabPart;
+  readonly begins: SlabPart;
+  readonly endsG: number;
+  readonly rawG: number;
+  readonly isDone: boolean;
+  readonly isInHand: boolean;
+  readonly onPress: (event: KeyboardEvent) => void;
+  readonly onMove: (event: PointerEvent<SVGGElement>) => void;
+}
+
+/** A knife between two parts: pulled, or moved by its keys. */
+function Knife({ at, x, ends, begins, endsG, rawG, isDone, isInHand, onPress, onMove }: KnifeProps) {
+  const { mass } = useSaid();
+  return (
+    <g
+      ref={isInHand ? inHand : undefined}
+      role="slider"
+      tabIndex={0}
+      className={clsx(css.knife, isDone && css.isDone)}
+      aria-label={`Where ${slabWords[ends]} ends and ${slabWords[begins]} begins`}
+      aria-valuenow={at}
+      aria-valuemin={0}
+      aria-valuemax={rawG}
+      aria-valuetext={`${slabWords[ends]}, ${mass(endsG)}`}
+      onKeyDown={onPress}
+      onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+      onPointerMove={onMove}
+      transform={`translate(${String(x)} 0)`}
+    >
+      <rect x={-22} y={-54} width={44} height={HIGH + 62} className={css.hit} />
+      <rect x={-7} y={-52} width={14} height={34} rx={5} className={css.handle} />
+      <path d={`M-5 -18h10v${String(HIGH + 20)}l-4 10z`} className={css.blade} />
+    </g>
+  );
+}
+
+/** The lot as it was bought, from above. */
+function OnBoard({ quiz: { rawG, parts, digest, fatG, lies } }: Pick<Props, 'quiz'>) {
+  const { mass } = useSaid();
+  const [first] = digest.cuts;
+  const lot = lotSlices(
+    { rawG, boneG: parts.bone, pickingsG: parts.pickings, fatG },
+    lies,
+    Math.floor(digest.at % SEEDS),
+  );
+  return (
+    <div className={css.onBoard}>
+      <LotPicture lot={lot} words={`The lot from above: ${drawnLotWords(lot.slices.length, lies)}`} />
+      <p className={css.lotName}>
+        <span>{first?.name ?? 'meat'}</span>
+        <b className="num">{mass(rawG)}</b>
+        <small className="quiet">
+          raw. Drawn as {drawnLotWords(lot.slices.length, lies)} of {lot.thickCm} cm, with a mark for each 10
+          cm: bone, fat and seams are as large as they were.
+        </small>
+      </p>
+    </div>
+  );
 }

@@ -23,9 +23,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
   const said = useSaid();
   const navigate = useNavigate();
   const [opened, setOpened] = useState(false);
-  const { closed, minutes } = digest;
   const whole = useWhole(digest);
-  const missing = unaccountedG(digest);
   const pots = `/meals/${digest.meal}/batches/${digest.batch}/keep`;
   return (
     <section aria-labelledby="past-title" className={css.past}>
@@ -40,37 +38,7 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
       ) : (
         <div className={css.barsToCome} />
       )}
-      <ul className={css.facts}>
-        <li>
-          {dayShort(digest.at)}
-          {digest.cuts.map(({ name, rawG }) => `, ${said.mass(rawG)} ${cutShort(name).toLowerCase()}`)}
-          {digest.heat === undefined ? '' : `, ${digest.heat}`}
-        </li>
-        {minutes && (
-          <li>
-            tender after {said.minutes(minutes.took)}, foretold {said.minutes(minutes.foretold)}
-          </li>
-        )}
-        {missing > FOUND_G && <li>{said.mass(missing)} was not accounted for</li>}
-        {closed?.verdict && (
-          <li>
-            {verdictWords[closed.verdict]}
-            {closed.by === undefined || closed.by === 0 ? '' : `, by ${String(closed.by)}`}
-            {closed.rating === undefined ? '' : `; the eaters gave it ${String(closed.rating)} of 5`}
-          </li>
-        )}
-        {closed?.became?.map(({ what, went }) => (
-          <li key={what}>
-            {leftThingWords[what]} {becameWords[went]}
-          </li>
-        ))}
-        {closed?.noTime !== undefined && <li>No time for {closed.noTime}</li>}
-        {digest.notes !== '' && (
-          <li className={css.lesson}>
-            <span className="quiet">Lesson</span> {digest.notes}
-          </li>
-        )}
-      </ul>
+      <Facts digest={digest} />
       <Photo batch={digest.batch} name={digest.name} />
       <div className="choices">
         <Checkbox checked={isCompared} onTick={onCompare}>
@@ -99,3 +67,43 @@ export function PastBatch({ digest, isCompared, onCompare }: Props) {
 
 /** Less than this was found where it had fallen, g. */
 const FOUND_G = 15;
+
+/** When and of what, how it ended and what was noted. */
+function Facts({ digest }: Pick<Props, 'digest'>) {
+  const said = useSaid();
+  const { closed, minutes } = digest;
+  const missing = unaccountedG(digest);
+  return (
+    <ul className={css.facts}>
+      <li>
+        {dayShort(digest.at)}
+        {digest.cuts.map(({ name, rawG }) => `, ${said.mass(rawG)} ${cutShort(name).toLowerCase()}`)}
+        {digest.heat === undefined ? '' : `, ${digest.heat}`}
+      </li>
+      {minutes && (
+        <li>
+          tender after {said.minutes(minutes.took)}, foretold {said.minutes(minutes.foretold)}
+        </li>
+      )}
+      {missing > FOUND_G && <li>{said.mass(missing)} was not accounted for</li>}
+      {closed?.verdict && (
+        <li>
+          {verdictWords[closed.verdict]}
+          {closed.by === undefined || closed.by === 0 ? '' : `, by ${String(closed.by)}`}
+          {closed.rating === undefined ? '' : `; the eaters gave it ${String(closed.rating)} of 5`}
+        </li>
+      )}
+      {closed?.became?.map(({ what, went }) => (
+        <li key={what}>
+          {leftThingWords[what]} {becameWords[went]}
+        </li>
+      ))}
+      {closed?.noTime !== undefined && <li>No time for {closed.noTime}</li>}
+      {digest.notes !== '' && (
+        <li className={css.lesson}>
+          <span className="quiet">Lesson</span> {digest.notes}
+        </li>
+      )}
+    </ul>
+  );
+}

@@ -71,45 +71,17 @@ export function Story({ story, chosen, onChoose }: Props) {
           published {percent(published.mean)}
         </text>
         {told.map((one, i) => (
-          <g
+          <ToldLine
             key={one.digest.batch}
-            role="button"
-            tabIndex={0}
-            aria-pressed={one.digest.leftOut}
-            aria-label={toldWords(one)}
-            onClick={() => onChoose(one.digest.batch)}
-            onKeyDown={(event) => press(event, i)}
-          >
-            <rect x={0} y={y(i) - ROW / 2} width={wide} height={ROW} className={css.hit} />
-            <text x={0} y={y(i) + 5} className={one.digest.batch === chosen ? css.isNow : undefined}>
-              {one.digest.name.length > letters
-                ? `${one.digest.name.slice(0, letters - 1)}…`
-                : one.digest.name}
-            </text>
-            {one.share === undefined ? (
-              <text x={x(one.before.mean)} y={y(i) + 4} textAnchor="middle" className={css.quiet}>
-                by its plates
-              </text>
-            ) : (
-              <circle
-                cx={x(one.share)}
-                cy={y(i)}
-                r={one.digest.batch === chosen ? 10 : 7.5}
-                className={one.weight > 0 ? css.dot : css.isOutDot}
-                fillOpacity={one.weight > 0 ? 0.35 + 0.65 * one.weight : 0}
-              />
-            )}
-            {one.weight === 0 && one.share !== undefined && (
-              <text
-                x={x(one.share) + (x(one.share) > wide - 140 ? -14 : 14)}
-                y={y(i) + 5}
-                textAnchor={x(one.share) > wide - 140 ? 'end' : 'start'}
-                className={css.quiet}
-              >
-                {notCounted(one)}
-              </text>
-            )}
-          </g>
+            told={one}
+            y={y(i)}
+            x={x}
+            wide={wide}
+            letters={letters}
+            isChosen={one.digest.batch === chosen}
+            onChoose={() => onChoose(one.digest.batch)}
+            onPress={(event) => press(event, i)}
+          />
         ))}
         <rect className={css.now} x={x(now.p10)} y={end + 10} width={x(now.p90) - x(now.p10)} height={17} />
         <path className={css.middle} d={`M${String(x(now.mean))} ${String(end + 4)}v29`} />
@@ -147,4 +119,58 @@ function toldWords({ digest, share, before, weight }: Told): string {
   const gave = share === undefined ? 'known by its plates' : `gave ${percent(share)}`;
   const counts = digest.leftOut ? ', left out' : weight === 0 ? ', not counted' : '';
   return `${digest.name}, ${dayShort(digest.at)}: ${gave}, foretold ${percent(before.mean)}${counts}; space leaves it out or takes it in`;
+}
+
+interface LineProps {
+  readonly told: Told;
+  readonly y: number;
+  readonly x: (share: number) => number;
+  readonly wide: number;
+  /** So many of its name have room. */
+  readonly letters: number;
+  readonly isChosen: boolean;
+  readonly onChoose: () => void;
+  readonly onPress: (event: KeyboardEvent) => void;
+}
+
+/** One cook: its name, and where its yield fell. */
+function ToldLine({ told: one, y, x, wide, letters, isChosen, onChoose, onPress }: LineProps) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-pressed={one.digest.leftOut}
+      aria-label={toldWords(one)}
+      onClick={onChoose}
+      onKeyDown={onPress}
+    >
+      <rect x={0} y={y - ROW / 2} width={wide} height={ROW} className={css.hit} />
+      <text x={0} y={y + 5} className={isChosen ? css.isNow : undefined}>
+        {one.digest.name.length > letters ? `${one.digest.name.slice(0, letters - 1)}…` : one.digest.name}
+      </text>
+      {one.share === undefined ? (
+        <text x={x(one.before.mean)} y={y + 4} textAnchor="middle" className={css.quiet}>
+          by its plates
+        </text>
+      ) : (
+        <circle
+          cx={x(one.share)}
+          cy={y}
+          r={isChosen ? 10 : 7.5}
+          className={one.weight > 0 ? css.dot : css.isOutDot}
+          fillOpacity={one.weight > 0 ? 0.35 + 0.65 * one.weight : 0}
+        />
+      )}
+      {one.weight === 0 && one.share !== undefined && (
+        <text
+          x={x(one.share) + (x(one.share) > wide - 140 ? -14 : 14)}
+          y={y + 5}
+          textAnchor={x(one.share) > wide - 140 ? 'end' : 'start'}
+          className={css.quiet}
+        >
+          {notCounted(one)}
+        </text>
+      )}
+    </g>
+  );
 }

@@ -19,7 +19,7 @@ interface Props {
 
 /** How much is kept in this browser and how surely, and everything as one file: out, back, and by itself. */
 export function Keeping({ tell, report, onBackup }: Props) {
-  const [{ used, quota, promised, offline }, askToKeep] = useKeeping();
+  const [kept, askToKeep] = useKeeping();
   const last = useLastBackup();
   const [now] = useState(() => Date.now());
   const due = last !== undefined && isDue(last, now);
@@ -33,30 +33,10 @@ export function Keeping({ tell, report, onBackup }: Props) {
   return (
     <section className={css.keeping} aria-labelledby="kept-title">
       <h2 id="kept-title">Kept in this browser</h2>
-      <p>
-        {used !== undefined && (
-          <>
-            {sizeWords(used)}
-            {quota !== undefined && ` of ${sizeWords(quota)} that it allows`}.{' '}
-          </>
-        )}
-        {promised === true && 'It has promised not to clear it by itself. '}
-        {promised === false && (
-          <>
-            It may clear it when it runs short of room.{' '}
-            <button
-              type="button"
-              className="link"
-              onClick={() => {
-                askToKeep().catch(report);
-              }}
-            >
-              Ask it to keep it
-            </button>
-          </>
-        )}
-      </p>
-      {offline && <p>Slow Spoon itself is kept too: it starts without its server, and can be installed.</p>}
+      <Room onAsk={() => askToKeep().catch(report)} kept={kept} />
+      {kept.offline && (
+        <p>Slow Spoon itself is kept too: it starts without its server, and can be installed.</p>
+      )}
       {last && <p className={due ? css.due : undefined}>{lastBackupWords(last, now)}</p>}
       {running ? (
         <Progress {...running} onCancel={cancel} />
@@ -93,33 +73,66 @@ export function Keeping({ tell, report, onBackup }: Props) {
           )}
         </p>
       )}
-      {last?.folder && (
-        <p>
-          Once a day it is written into the folder “{last.folder.name}”, if something has changed.{' '}
-          <button
-            type="button"
-            className="link"
-            onClick={() => {
-              backUpToFolder().catch(report);
-            }}
-          >
-            Write it now
-          </button>{' '}
-          <button
-            type="button"
-            className="link"
-            onClick={() => {
-              leaveFolder().catch(report);
-            }}
-          >
-            Leave that
-          </button>
-        </p>
-      )}
+      {last?.folder && <IntoFolder name={last.folder.name} report={report} />}
       {last?.failed !== undefined && (
         <FieldError>The folder could not be written: {last.failed}. “Write it now” asks again.</FieldError>
       )}
       <OldCopy report={report} />
     </section>
+  );
+}
+
+interface RoomProps {
+  readonly kept: ReturnType<typeof useKeeping>[0];
+  readonly onAsk: () => void;
+}
+
+/** How much is kept, and how surely. */
+function Room({ kept: { used, quota, promised }, onAsk }: RoomProps) {
+  return (
+    <p>
+      {used !== undefined && (
+        <>
+          {sizeWords(used)}
+          {quota !== undefined && ` of ${sizeWords(quota)} that it allows`}.{' '}
+        </>
+      )}
+      {promised === true && 'It has promised not to clear it by itself. '}
+      {promised === false && (
+        <>
+          It may clear it when it runs short of room.{' '}
+          <button type="button" className="link" onClick={onAsk}>
+            Ask it to keep it
+          </button>
+        </>
+      )}
+    </p>
+  );
+}
+
+/** What is written by itself. */
+function IntoFolder({ name, report }: Pick<Props, 'report'> & { readonly name: string }) {
+  return (
+    <p>
+      Once a day it is written into the folder “{name}”, if something has changed.{' '}
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          backUpToFolder().catch(report);
+        }}
+      >
+        Write it now
+      </button>{' '}
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          leaveFolder().catch(report);
+        }}
+      >
+        Leave that
+      </button>
+    </p>
   );
 }

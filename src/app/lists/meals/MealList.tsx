@@ -42,23 +42,15 @@ export function MealList({
   return (
     <>
       {rows && rows.length >= WORTH_SEARCHING && (
-        <p className={css.search}>
-          <SeekField
-            label="Look for a meal"
-            placeholder="a name, a dish, a cut …"
-            value={sought}
-            size={28}
-            onChange={(next) => {
-              seek(next);
-              show(AT_ONCE);
-            }}
-          />{' '}
-          <span className="quiet" role="status">
-            {found?.length === rows.length
-              ? `${rows.length} meals`
-              : `${found?.length ?? 0} of ${rows.length} meals`}
-          </span>
-        </p>
+        <Search
+          sought={sought}
+          onSeek={(next) => {
+            seek(next);
+            show(AT_ONCE);
+          }}
+          found={found?.length ?? 0}
+          all={rows.length}
+        />
       )}
       {rows?.length === 0 && (
         <p className="nothing">No meal is kept here. Begin one with “+ meal”, or bring in a file.</p>
@@ -79,3 +71,25 @@ export function MealList({
     </>
   );
 }
+
+interface SearchProps {
+  readonly sought: string;
+  readonly onSeek: (words: string) => void;
+  readonly found: number;
+  readonly all: number;
+}
+
+const Search = ({ sought, onSeek, found, all }: SearchProps) => (
+  <p className={css.search}>
+    <SeekField
+      label="Look for a meal"
+      placeholder="a name, a dish, a cut …"
+      value={sought}
+      size={28}
+      onChange={onSeek}
+    />{' '}
+    <span className="quiet" role="status">
+      {found === all ? `${all} meals` : `${found} of ${all} meals`}
+    </span>
+  </p>
+);

@@ -36,7 +36,6 @@ export default function Shopping() {
   );
   const meals = useOpenedMeals(ids, wanted);
   const [left, leave] = useState<ReadonlySet<string>>(new Set());
-  const [all, showAll] = useState(false);
   const got = useTicked();
   const damaged = meals?.damaged ?? [];
   const open = meals?.opened ?? NONE;
@@ -45,24 +44,6 @@ export default function Shopping() {
     [open, left],
   );
   const sections = [...new Set(list.map(({ section }) => section))];
-  const turn = (set: ReadonlySet<string>, key: string) => {
-    const next = new Set(set);
-    if (!next.delete(key)) next.add(key);
-    return next;
-  };
-  const csv = async () => {
-    const { default: papa } = await import('papaparse');
-    const rows = list.map((line) => ({
-      section: line.section,
-      what: line.name,
-      amount: Math.round(line.amount),
-      unit: line.measure === 'count' ? 'pieces' : 'g',
-      packs: line.packs?.map(({ count }) => count).join(' + ') ?? '',
-      pack: line.packs?.map(({ each }) => each).join(' + ') ?? '',
-      for: line.meals.join('; '),
-    }));
-    saveText('shopping-list.csv', papa.unparse(rows, { escapeFormulae: true }), 'text/csv');
-  };
   return (
     <div className="frame">
       <Top />
@@ -77,34 +58,14 @@ export default function Shopping() {
               type="button"
               className="btn act"
               onClick={() => {
-                csv().catch(reportError);
+                asCsv(list).catch(reportError);
               }}
             >
               Save as CSV
             </button>
           </span>
         </div>
-        {open.length > 1 && (
-          <div className="ticks">
-            {open.slice(0, all ? open.length : TICKS).map(({ input: { meal } }) => (
-              <label key={meal.id}>
-                <input
-                  type="checkbox"
-                  checked={!left.has(meal.id)}
-                  onChange={() => {
-                    leave(turn(left, meal.id));
-                  }}
-                />
-                {meal.name}
-              </label>
-            ))}
-            {!all && open.length > TICKS && (
-              <button type="button" className="link" onClick={() => showAll(true)}>
-                and {open.length - TICKS} more
-              </button>
-            )}
-          </div>
-        )}
+        {open.length > 1 && <LeaveOut meals={open} left={left} onTurn={(id) => leave(turned(left, id))} />}
         {damaged.map(({ id, name, why }) => (
           <FieldError key={id}>
             “{name || 'a meal without a name'}” cannot be read and is left out ({why}).
@@ -131,6 +92,60 @@ export default function Shopping() {
           <OwnLines got={got} />
         </div>
       </main>
+    </div>
+  );
+}
+
+/** In it if it was not, and out if it was. */
+function turned(set: ReadonlySet<string>, key: string): ReadonlySet<string> {
+  const next = new Set(set);
+  if (!next.delete(key)) next.add(key);
+  return next;
+}
+
+/** The list as a table that any program reads. */
+async function asCsv(list: ReturnType<typeof shoppingList>): Promise<void> {
+  const { default: papa } = await import('papaparse');
+  const rows = list.map((line) => ({
+    section: line.section,
+    what: line.name,
+    amount: Math.round(line.amount),
+    unit: line.measure === 'count' ? 'pieces' : 'g',
+    packs: line.packs?.map(({ count }) => count).join(' + ') ?? '',
+    pack: line.packs?.map(({ each }) => each).join(' + ') ?? '',
+    for: line.meals.join('; '),
+  }));
+  saveText('shopping-list.csv', papa.unparse(rows, { escapeFormulae: true }), 'text/csv');
+}
+
+interface LeaveOutProps {
+  readonly meals: readonly OpenedMeal[];
+  readonly left: ReadonlySet<string>;
+  readonly onTurn: (meal: string) => void;
+}
+
+/** The meals that are shopped for, each to be left out. */
+function LeaveOut({ meals, left, onTurn }: LeaveOutProps) {
+  const [all, showAll] = useState(false);
+  return (
+    <div className="ticks">
+      {meals.slice(0, all ? meals.length : TICKS).map(({ input: { meal } }) => (
+        <label key={meal.id}>
+          <input
+            type="checkbox"
+            checked={!left.has(meal.id)}
+            onChange={() => {
+              onTurn(meal.id);
+            }}
+          />
+          {meal.name}
+        </label>
+      ))}
+      {!all && meals.length > TICKS && (
+        <button type="button" className="link" onClick={() => showAll(true)}>
+          and {meals.length - TICKS} more
+        </button>
+      )}
     </div>
   );
 }
