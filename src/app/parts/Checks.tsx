@@ -89,38 +89,20 @@ export function Checks({ day }: Props) {
         ))}
       </p>
       {doubt && (
-        <div className="problem" role="alertdialog" aria-label="Two fork tests disagree">
-          <p>
-            {wall.clock(doubt.other.at)}: {wordsOf(doubt.other)}. Now: {wordsOf(doubt.check)}. Both cannot be
-            right.
-          </p>
-          <p className="remedies">
-            <button
-              type="button"
-              className="btn btn-sm act"
-              onClick={() => {
-                keep(doubt.check);
-                setDoubt(undefined);
-              }}
-            >
-              Keep both
-            </button>
-            <button
-              type="button"
-              className="btn btn-sm act"
-              onClick={() => {
-                takeBack(doubt.other);
-                keep(doubt.check);
-                setDoubt(undefined);
-              }}
-            >
-              The new one is right
-            </button>
-            <button type="button" className="link" onClick={() => setDoubt(undefined)}>
-              forget the new one
-            </button>
-          </p>
-        </div>
+        <Disagree
+          {...doubt}
+          wall={wall}
+          onBoth={() => {
+            keep(doubt.check);
+            setDoubt(undefined);
+          }}
+          onNew={() => {
+            takeBack(doubt.other);
+            keep(doubt.check);
+            setDoubt(undefined);
+          }}
+          onNone={() => setDoubt(undefined)}
+        />
       )}
       {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, wall, batch.id, checks.at(-1))}</p>}
       {checks.length > 0 && (
@@ -172,4 +154,35 @@ function lotName({ measures }: Entry, meat: readonly { lot: string; name: string
   if (measures.what !== 'check') return '';
   const name = meat.find(({ lot }) => lot === measures.lot)?.name.split(',')[0] ?? 'all of it';
   return measures.pieces === 'big' ? `${name}, the big ones` : name;
+}
+
+interface DisagreeProps {
+  readonly check: Entry;
+  readonly other: Entry;
+  readonly wall: Wall;
+  readonly onBoth: () => void;
+  readonly onNew: () => void;
+  readonly onNone: () => void;
+}
+
+/** Two forks that cannot both be right: the cook says which is. */
+function Disagree({ check, other, wall, onBoth, onNew, onNone }: DisagreeProps) {
+  return (
+    <div className="problem" role="alertdialog" aria-label="Two fork tests disagree">
+      <p>
+        {wall.clock(other.at)}: {wordsOf(other)}. Now: {wordsOf(check)}. Both cannot be right.
+      </p>
+      <p className="remedies">
+        <button type="button" className="btn btn-sm act" onClick={onBoth}>
+          Keep both
+        </button>
+        <button type="button" className="btn btn-sm act" onClick={onNew}>
+          The new one is right
+        </button>
+        <button type="button" className="link" onClick={onNone}>
+          forget the new one
+        </button>
+      </p>
+    </div>
+  );
 }

@@ -18,7 +18,6 @@ import css from './parts.module.scss';
 export function Lessons({ step }: { readonly step: Lesson['step'] }) {
   const { loaded, batch } = useOpenMeal();
   const [writing, setWriting] = useState(false);
-  const [sets, setSets] = useState<Lesson['sets']>();
   const said = useSaidSets();
   const kinds = [...new Set(loaded.meal.dishes.map(({ kind }) => kind))];
   const lessons = lessonsAt(loaded.kitchen, batch, kinds, step);
@@ -32,7 +31,7 @@ export function Lessons({ step }: { readonly step: Lesson['step'] }) {
   }, []);
   const change = (words: string, to: (before: readonly Lesson[]) => Lesson[]) =>
     editKitchen(words, (kitchen) => ({ ...kitchen, lessons: to(kitchen.lessons ?? []) }), loaded.meal.id);
-  const add = (text: string, tag: string) => {
+  const add = (text: string, tag: string, sets: Lesson['sets']) => {
     const cuts = new Set(batch.lots.map(({ cut }) => cut));
     const [cut] = cuts;
     const heat = openPhase(batch.cook)?.heat;
@@ -50,7 +49,6 @@ export function Lessons({ step }: { readonly step: Lesson['step'] }) {
     };
     change('a note for next time', (before) => [...before, lesson]);
     setWriting(false);
-    setSets(undefined);
   };
   return (
     <div className={css.lessons}>
@@ -80,43 +78,51 @@ export function Lessons({ step }: { readonly step: Lesson['step'] }) {
         </p>
       ))}
       {writing ? (
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            const form = new FormData(event.currentTarget);
-            const written = (of: string) => {
-              const value = form.get(of);
-              return typeof value === 'string' ? value.trim() : '';
-            };
-            const text = written('note') || (sets ? said(sets) : '');
-            if (text !== '') add(text, written('tag'));
-            else setWriting(false);
-          }}
-        >
-          <label>
-            For next time{' '}
-            <input
-              className="write"
-              name="note"
-              size={34}
-              maxLength={TEXT_MOST}
-              autoFocus
-              autoComplete="off"
-            />
-          </label>
-          <label>
-            tag <input className="write" name="tag" size={8} maxLength={40} autoComplete="off" />
-          </label>
-          <LessonSetsField step={step} onSet={setSets} />
-          <button type="submit" className="btn act">
-            Note it
-          </button>
-        </form>
+        <NoteForm step={step} onNote={add} onNothing={() => setWriting(false)} />
       ) : (
         <button type="button" className="link quiet" onClick={() => setWriting(true)}>
           a note for next time
         </button>
       )}
     </div>
+  );
+}
+
+interface NoteProps {
+  readonly step: Lesson['step'];
+  readonly onNote: (text: string, tag: string, sets: Lesson['sets']) => void;
+  readonly onNothing: () => void;
+}
+
+/** A note is written: in words, with a tag, or as a choice for next time. */
+function NoteForm({ step, onNote, onNothing }: NoteProps) {
+  const [sets, setSets] = useState<Lesson['sets']>();
+  const said = useSaidSets();
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        const form = new FormData(event.currentTarget);
+        const written = (of: string) => {
+          const value = form.get(of);
+          return typeof value === 'string' ? value.trim() : '';
+        };
+        const text = written('note') || (sets ? said(sets) : '');
+        if (text !== '') onNote(text, written('tag'), sets);
+        else onNothing();
+      }}
+    >
+      <label>
+        For next time{' '}
+        <input className="write" name="note" size={34} maxLength={TEXT_MOST} autoFocus autoComplete="off" />
+      </label>
+      <label>
+        tag <input className="write" name="tag" size={8} maxLength={40} autoComplete="off" />
+      </label>
+      <LessonSetsField step={step} onSet={setSets} />
+      <button type="submit" className="btn act">
+        Note it
+      </button>
+    </form>
   );
 }

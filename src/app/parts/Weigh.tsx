@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
-import type { Weighable } from '@/core/meal/index.ts';
-import { type Measure, midpoint, type Written } from '@/core/quantity/index.ts';
+import type { Entry, Weighable } from '@/core/meal/index.ts';
+import { type Measure, midpoint, type Quantity, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { weigh } from '../open/edits.ts';
 import { massUnits } from '../open/useSettings.ts';
@@ -27,28 +27,14 @@ const massOnly: readonly Measure[] = ['mass'];
 
 /** One reading of the batch: typed in, kept with its time; a correction is a new reading. */
 export function Weigh({ flow, label, words, planned, measure = massOnly, lot, inBowl = false }: Props) {
-  const { loaded, batch, standing, units } = useOpenMeal();
-  const wall = useWall();
-  const entry = standing.find(({ measures }) =>
-    lot === undefined
-      ? measures.what === 'sum' && measures.flow === flow
-      : measures.what === 'flow' && measures.flow === flow && measures.lot === lot,
-  );
-  const [chosen, choose] = useState<string>();
-  const bowl = chosen ?? entry?.vessel ?? '';
-  const read = midpoint(entry?.value ?? undefined) !== undefined;
-  const at = entry && wall.clock(entry.at);
-  const of = {
-    batch: batch.id,
-    measures: lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const),
-    ...(entry && { replaces: entry.id }),
-  };
-  const base = { ...of, ...(bowl !== '' && { vessel: bowl }) };
+  const { loaded, batch, units } = useOpenMeal();
+  const { value, at, bowl, write, takeBack, into } = useReading(flow, words, lot);
+  const read = midpoint(value) !== undefined;
   return (
     <div className={read ? 'weigh is-weighed' : 'weigh'}>
       <QuantityField
         label={label}
-        quantity={entry?.value ?? undefined}
+        quantity={value}
         measure={measure}
         units={massUnits(units)}
         placeholder={planned ? `about ${planned.value} ${planned.unit}` : ''}
@@ -56,33 +42,58 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
         weighs
         {...(flow === 'skim' && measure.length === 1 && { density: FAT_DENSITY })}
         draft={[loaded.meal.id, batch.id, flow, lot].join(' ')}
-        onDone={(value, read) => {
-          if (value.text === entry?.value?.text) return;
-          weigh(loaded.meal.id, words, { ...base, value, measure: read === 'volume' ? 'volume' : 'mass' });
-        }}
-        onUnread={(value) => {
-          if (value.text === entry?.value?.text) return;
-          weigh(loaded.meal.id, words, { ...base, value, measure: 'mass' });
-        }}
-        onEmptied={() => {
-          if (entry) weigh(loaded.meal.id, `taking back ${words}`, { ...base, value: null, measure: 'mass' });
-        }}
+        onDone={(typed, as) => write(typed, as === 'volume' ? 'volume' : 'mass')}
+        onUnread={(typed) => write(typed, 'mass')}
+        onEmptied={takeBack}
       />
-      {inBowl && (
-        <Bowl
-          what={label}
-          bowl={bowl}
-          onChoose={(id) => {
-            choose(id);
-            if (!entry?.value) return;
-            const { value, measure: as } = entry;
-            weigh(loaded.meal.id, words, { ...of, value, measure: as, ...(id !== '' && { vessel: id }) });
-          }}
-        />
-      )}
-      <small className="quiet">
-        {read ? `weighed at ${at}` : planned?.range ? `likely ${planned.range} ${planned.unit}` : ''}
-      </small>
+      {inBowl && <Bowl what={label} bowl={bowl} onChoose={into} />}
+      <When at={read ? at : undefined} planned={planned} />
     </div>
   );
+}
+
+/** The reading that stands of a flow, in its bowl, and how another takes its place. */
+function useReading(flow: Weighable, words: string, lot: string | undefined) {
+  const { loaded, batch, standing } = useOpenMeal();
+  const entry = standing.find(({ measures }) =>
+    lot === undefined
+      ? measures.what === 'sum' && measures.flow === flow
+      : measures.what === 'flow' && measures.flow === flow && measures.lot === lot,
+  );
+  const [chosen, choose] = useState<string>();
+  const bowl = chosen ?? entry?.vessel ?? '';
+  const measures =
+    lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const);
+  const put = (what: string, value: Quantity | null, measure: Entry['measure'], vessel: string) =>
+    weigh(loaded.meal.id, what, {
+      batch: batch.id,
+      measures,
+      value,
+      measure,
+      ...(entry && { replaces: entry.id }),
+      ...(vessel !== '' && { vessel }),
+    });
+  return {
+    value: entry?.value ?? undefined,
+    at: entry?.at,
+    bowl,
+    write: (value: Quantity, as: 'mass' | 'volume') => {
+      if (value.text !== entry?.value?.text) put(words, value, as, bowl);
+    },
+    takeBack: () => {
+      if (entry) put(`taking back ${words}`, null, 'mass', bowl);
+    },
+    /** The same reading, with another bowl to come off. */
+    into: (vessel: string) => {
+      choose(vessel);
+      if (entry?.value) put(words, entry.value, entry.measure, vessel);
+    },
+  };
+}
+
+/** When it was weighed; what it is likely to weigh while it has not been. */
+function When({ at, planned }: { readonly at: number | undefined; readonly planned: Written | null }) {
+  const wall = useWall();
+  const likely = planned?.range ? `likely ${planned.range} ${planned.unit}` : '';
+  return <small className="quiet">{at === undefined ? likely : `weighed at ${wall.clock(at)}`}</small>;
 }

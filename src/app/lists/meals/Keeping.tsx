@@ -33,7 +33,7 @@ export function Keeping({ tell, report, onBackup }: Props) {
   return (
     <section className={css.keeping} aria-labelledby="kept-title">
       <h2 id="kept-title">Kept in this browser</h2>
-      <Room onAsk={() => askToKeep().catch(report)} kept={kept} />
+      <Room onAsk={() => void askToKeep().catch(report)} kept={kept} />
       {kept.offline && (
         <p>Slow Spoon itself is kept too: it starts without its server, and can be installed.</p>
       )}

@@ -49,17 +49,31 @@ function byVolume(words: string, density: number, otherwise: AnyReading): AnyRea
   return { ok: true, quantity: { text: words, lo: lo * density, hi: hi * density }, measure: 'mass' };
 }
 
+/** What a text says, as the field asks; undefined of an empty one. */
+function readBy(
+  words: string,
+  { measure, units = measure === 'duration' ? MINUTES : undefined, nought, density, reads }: Props,
+): AnyReading | undefined {
+  if (words.trim() === '') return undefined;
+  if (reads) return reads(words);
+  const now = readAny(words, typeof measure === 'string' ? [measure] : measure, units, nought);
+  return now.ok || density === undefined ? now : byVolume(words, density, now);
+}
+
+/** The fault of a reading, as far as it is said now, and the sentence under the field. */
+function saidOf(reading: AnyReading | undefined, focused: boolean, problem: string | undefined) {
+  const fault = reading && !reading.ok ? reading : undefined;
+  // While somebody is typing, half a unit is no fault yet.
+  const shown = fault && (!focused || fault.choices) ? fault : undefined;
+  return { fault, shown, words: shown?.error ?? (fault ? undefined : problem) };
+}
+
 /** A quantity as people write it: kept letter for letter, read at once, its fault said in one sentence. */
 export function QuantityField(props: Props) {
   const {
     label,
     hidden,
     quantity,
-    measure,
-    units = measure === 'duration' ? MINUTES : undefined,
-    nought,
-    density,
-    reads,
     placeholder,
     problem,
     chars = 9,
@@ -76,18 +90,9 @@ export function QuantityField(props: Props) {
   const [text, type] = useTyped(stored);
   const [focused, setFocused] = useState(false);
 
-  const measures = typeof measure === 'string' ? [measure] : measure;
-  const read = (words: string): AnyReading | undefined => {
-    if (words.trim() === '') return undefined;
-    if (reads) return reads(words);
-    const now = readAny(words, measures, units, nought);
-    return now.ok || density === undefined ? now : byVolume(words, density, now);
-  };
+  const read = (words: string) => readBy(words, props);
   const reading = read(text);
-  const fault = reading && !reading.ok ? reading : undefined;
-  // While somebody is typing, half a unit is no fault yet.
-  const shown = fault && (!focused || fault.choices) ? fault : undefined;
-  const words = shown?.error ?? (fault ? undefined : problem);
+  const { shown, fault, words } = saidOf(reading, focused, problem);
 
   const drafted = useDraft(draft, stored, type);
 
@@ -142,22 +147,30 @@ export function QuantityField(props: Props) {
       />
       {drafted.isBack && !fault && <Unentered text={text} onEnter={done} />}
       {words !== undefined && <FieldError id={`${id}-wrong`}>{words}</FieldError>}
-      {shown?.choices && (
-        <span className="offers">
-          {shown.choices.map((choice) => (
-            <button
-              key={choice}
-              type="button"
-              className="btn btn-sm act"
-              onClick={() => {
-                change(choice);
-              }}
-            >
-              {choice}
-            </button>
-          ))}
-        </span>
-      )}
+      {shown?.choices && <Offers choices={shown.choices} onChoose={change} />}
     </span>
   );
 }
+
+interface OffersProps {
+  readonly choices: readonly string[];
+  readonly onChoose: (words: string) => void;
+}
+
+/** What it may have meant, each in a press. */
+const Offers = ({ choices, onChoose }: OffersProps) => (
+  <span className="offers">
+    {choices.map((choice) => (
+      <button
+        key={choice}
+        type="button"
+        className="btn btn-sm act"
+        onClick={() => {
+          onChoose(choice);
+        }}
+      >
+        {choice}
+      </button>
+    ))}
+  </span>
+);

@@ -81,48 +81,7 @@ export function CloseIt() {
           What does not add up stays in the log as missing or too much; it is not counted twice.
         </p>
       )}
-      <div className="choices">
-        <Choice
-          legend="The plates"
-          value={closed.verdict ?? 'none'}
-          options={[...ends, { value: 'none' as const, words: 'not said' }]}
-          onChoose={(verdict) =>
-            say('how the plates came out', ({ verdict: _, by, ...one }) =>
-              verdict === 'none'
-                ? one
-                : { ...one, verdict, ...(by !== undefined && verdict !== 'just enough' && { by }) },
-            )
-          }
-        />
-        {(closed.verdict === 'short' || closed.verdict === 'over') && (
-          <QuantityField
-            label="by so many plates"
-            quantity={
-              closed.by === undefined ? undefined : { text: String(closed.by), lo: closed.by, hi: closed.by }
-            }
-            measure="count"
-            placeholder="a few"
-            chars={6}
-            onChange={({ lo }) =>
-              say(
-                'by how many plates',
-                ({ by: _, ...one }) => (lo === undefined ? one : { ...one, by: lo }),
-                'by',
-              )
-            }
-          />
-        )}
-        <Choice
-          legend="The eaters gave it"
-          value={String(closed.rating ?? 'none')}
-          options={[...ratings, { value: 'none', words: 'nothing' }]}
-          onChoose={(rating) =>
-            say('what the eaters gave it', ({ rating: _, ...one }) =>
-              rating === 'none' ? one : { ...one, rating: Number(rating) },
-            )
-          }
-        />
-      </div>
+      <HowItWas closed={closed} say={say} />
       <div className={css.became}>
         {leftThings.map((what) => (
           <OneOfField
@@ -148,22 +107,87 @@ export function CloseIt() {
             )
           }
         />
-        <FileButton
-          words="A picture of it"
-          label="A picture of the batch"
-          accept="image/*"
-          onFile={(file) => {
-            setFault('');
-            smallPicture(file)
-              .then((picture) => db.photos.put({ id: batch.id, picture }))
-              .catch(() =>
-                setFault(`“${file.name}” is no picture that can be read, or there is no room for it.`),
-              );
-          }}
-        />
+        <TakePicture batch={batch.id} onFault={setFault} />
       </div>
       {fault !== '' && <FieldError>{fault}</FieldError>}
       <Photo batch={batch.id} name={loaded.meal.name} />
     </section>
+  );
+}
+
+type Say = (words: string, recipe: (one: Closing) => Closing, field?: string) => void;
+
+interface HowProps {
+  readonly closed: Closing;
+  readonly say: Say;
+}
+
+/** Whether it was enough, and what the eaters gave it. */
+function HowItWas({ closed, say }: HowProps) {
+  return (
+    <div className="choices">
+      <Choice
+        legend="The plates"
+        value={closed.verdict ?? 'none'}
+        options={[...ends, { value: 'none' as const, words: 'not said' }]}
+        onChoose={(verdict) =>
+          say('how the plates came out', ({ verdict: _, by, ...one }) =>
+            verdict === 'none'
+              ? one
+              : { ...one, verdict, ...(by !== undefined && verdict !== 'just enough' && { by }) },
+          )
+        }
+      />
+      {(closed.verdict === 'short' || closed.verdict === 'over') && (
+        <QuantityField
+          label="by so many plates"
+          quantity={
+            closed.by === undefined ? undefined : { text: String(closed.by), lo: closed.by, hi: closed.by }
+          }
+          measure="count"
+          placeholder="a few"
+          chars={6}
+          onChange={({ lo }) =>
+            say(
+              'by how many plates',
+              ({ by: _, ...one }) => (lo === undefined ? one : { ...one, by: lo }),
+              'by',
+            )
+          }
+        />
+      )}
+      <Choice
+        legend="The eaters gave it"
+        value={String(closed.rating ?? 'none')}
+        options={[...ratings, { value: 'none', words: 'nothing' }]}
+        onChoose={(rating) =>
+          say('what the eaters gave it', ({ rating: _, ...one }) =>
+            rating === 'none' ? one : { ...one, rating: Number(rating) },
+          )
+        }
+      />
+    </div>
+  );
+}
+
+interface PictureProps {
+  readonly batch: string;
+  readonly onFault: (words: string) => void;
+}
+
+/** A picture of it, kept small. */
+function TakePicture({ batch, onFault }: PictureProps) {
+  return (
+    <FileButton
+      words="A picture of it"
+      label="A picture of the batch"
+      accept="image/*"
+      onFile={(file) => {
+        onFault('');
+        smallPicture(file)
+          .then((picture) => db.photos.put({ id: batch, picture }))
+          .catch(() => onFault(`“${file.name}” is no picture that can be read, or there is no room for it.`));
+      }}
+    />
   );
 }

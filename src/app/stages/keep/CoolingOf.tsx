@@ -28,33 +28,20 @@ export function CoolingOf({ of, now }: Props) {
       ...b,
       cools: (b.cools ?? []).map((one) => (one.id === of.id ? recipe(one) : one)),
     }));
+  const split = ({ pans, way }: CoolingNow['ways'][number]) =>
+    change('splitting it', (one) => ({ ...one, split: { at: clockNow(), pans, way } }));
   const reached = (celsius: number, hours: number | undefined) =>
     hours === undefined
       ? `not at ${writeDegrees(celsius, units)} within a day`
       : `at ${writeDegrees(celsius, units)} after ${hoursWords(hours)}`;
   const { best, misses } = of;
-  const late = of.splitBy !== undefined && of.splitBy - now < SOON * MINUTE_MS;
-  const title = of.keeps
-    ? `${capital(coolsWords[of.what])}: ${writeDegrees(limits.first, units)} in ${hoursWords(of.to21H?.mid)}`
-    : best
-      ? `${best.pans > of.pans ? 'Split it' : capital(coolWayWords[best.way])}${late ? ' now' : ''}: ${pansWords(best.pans, best.depthCm)}`
-      : 'It will not be cold in time';
-  const material = of.what === 'liquid' ? 'broth' : 'meat';
+  const title = useTitle(of, now);
   return (
     <section aria-labelledby="cooling-title">
       <div className="line">
         <h1 id="cooling-title">{title}</h1>
         {!of.keeps && best && (
-          <button
-            type="button"
-            className="btn act is-first"
-            onClick={() =>
-              change('splitting it', (one) => ({
-                ...one,
-                split: { at: clockNow(), pans: best.pans, way: best.way },
-              }))
-            }
-          >
+          <button type="button" className="btn act is-first" onClick={() => split(best)}>
             It is split
           </button>
         )}
@@ -67,46 +54,7 @@ export function CoolingOf({ of, now }: Props) {
           {!best && ' What was above 21 °C for longer than that is thrown away.'}
         </FieldError>
       )}
-      <div className={css.pans}>
-        <figure>
-          <PansInSection
-            pans={of.pans}
-            depthCm={of.depthCm}
-            way={of.way}
-            material={material}
-            words={pansWords(of.pans, of.depthCm)}
-          />
-          <figcaption>
-            {writeDegrees(limits.first, units)} after <b className="num">{hoursWords(of.to21H?.mid)}</b>
-            <small>
-              {pansWords(of.pans, of.depthCm)}, {coolWayWords[of.way]}
-            </small>
-          </figcaption>
-        </figure>
-        {of.ways.slice(0, 3).map((way) => (
-          <figure key={`${way.way} ${String(way.pans)}`}>
-            <PansInSection {...way} material={material} words={pansWords(way.pans, way.depthCm)} />
-            <figcaption>
-              {writeDegrees(limits.first, units)} after <b className="num">{hoursWords(way.to21H)}</b>
-              <small>
-                {pansWords(way.pans, way.depthCm)}, {coolWayWords[way.way]}
-              </small>
-              <button
-                type="button"
-                className="link"
-                onClick={() =>
-                  change('splitting it', (one) => ({
-                    ...one,
-                    split: { at: clockNow(), pans: way.pans, way: way.way },
-                  }))
-                }
-              >
-                do it so
-              </button>
-            </figcaption>
-          </figure>
-        ))}
-      </div>
+      <Ways of={of} onSplit={split} />
       <CoolingChart
         of={of}
         clock={(minutes) => wall.clock(of.start + minutes * MINUTE_MS)}
@@ -141,13 +89,7 @@ export function CoolingOf({ of, now }: Props) {
           as PDF
         </button>
       </div>
-      {of.readings.length > 0 && (
-        <p className="quiet">
-          {of.readings.length} {of.readings.length === 1 ? 'reading' : 'readings'}, the last{' '}
-          {writeDegrees(of.readings.at(-1)?.celsius ?? 0, units)} after{' '}
-          {hoursWords((of.readings.at(-1)?.minutes ?? 0) / 60)}.
-        </p>
-      )}
+      <Readings of={of} />
     </section>
   );
 }
@@ -193,4 +135,72 @@ async function savePdf(of: CoolingNow, clock: (at: number) => string): Promise<v
     lines,
   };
   saveFile('cooling.pdf', asPdf(packingList('cooling record', [page], RECORD, await paperFonts())));
+}
+
+/** What is to be done now, if anything. */
+function useTitle(of: CoolingNow, now: number): string {
+  const { units } = useOpenMeal();
+  const { best, keeps, splitBy } = of;
+  if (keeps)
+    return `${capital(coolsWords[of.what])}: ${writeDegrees(limits.first, units)} in ${hoursWords(of.to21H?.mid)}`;
+  if (!best) return 'It will not be cold in time';
+  const late = splitBy !== undefined && splitBy - now < SOON * MINUTE_MS;
+  return `${best.pans > of.pans ? 'Split it' : capital(coolWayWords[best.way])}${late ? ' now' : ''}: ${pansWords(best.pans, best.depthCm)}`;
+}
+
+interface WaysProps {
+  readonly of: CoolingNow;
+  readonly onSplit: (way: CoolingNow['ways'][number]) => void;
+}
+
+/** Its pans as they stand, and as they could. */
+function Ways({ of, onSplit }: WaysProps) {
+  const { units } = useOpenMeal();
+  const material = of.what === 'liquid' ? 'broth' : 'meat';
+  return (
+    <div className={css.pans}>
+      <figure>
+        <PansInSection
+          pans={of.pans}
+          depthCm={of.depthCm}
+          way={of.way}
+          material={material}
+          words={pansWords(of.pans, of.depthCm)}
+        />
+        <figcaption>
+          {writeDegrees(limits.first, units)} after <b className="num">{hoursWords(of.to21H?.mid)}</b>
+          <small>
+            {pansWords(of.pans, of.depthCm)}, {coolWayWords[of.way]}
+          </small>
+        </figcaption>
+      </figure>
+      {of.ways.slice(0, 3).map((way) => (
+        <figure key={`${way.way} ${String(way.pans)}`}>
+          <PansInSection {...way} material={material} words={pansWords(way.pans, way.depthCm)} />
+          <figcaption>
+            {writeDegrees(limits.first, units)} after <b className="num">{hoursWords(way.to21H)}</b>
+            <small>
+              {pansWords(way.pans, way.depthCm)}, {coolWayWords[way.way]}
+            </small>
+            <button type="button" className="link" onClick={() => onSplit(way)}>
+              do it so
+            </button>
+          </figcaption>
+        </figure>
+      ))}
+    </div>
+  );
+}
+
+/** What a thermometer has said. */
+function Readings({ of: { readings } }: Pick<Props, 'of'>) {
+  const { units } = useOpenMeal();
+  const last = readings.at(-1);
+  if (!last) return null;
+  return (
+    <p className="quiet">
+      {readings.length} {readings.length === 1 ? 'reading' : 'readings'}, the last{' '}
+      {writeDegrees(last.celsius, units)} after {hoursWords(last.minutes / 60)}.
+    </p>
+  );
 }

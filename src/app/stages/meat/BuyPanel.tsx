@@ -1,6 +1,7 @@
 import { useId } from 'react';
 import { typedMass, writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
+import type { BuyAnswer, FeedsSo } from '@/core/answers/index.ts';
 import type { BuyMix } from '@/core/meal/index.ts';
 import { nothingToBuyWords } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
@@ -20,17 +21,12 @@ const USUAL = { chance: 0.9, way: 'as they are' } as const;
 /** From the order back to raw weight, at a chance that the cook sets, and what that safety costs. */
 export default function BuyPanel() {
   const { batch, units } = useOpenMeal();
-  const { batchReckoning } = useFigures();
   const asked = batch.buy ?? USUAL;
   const { chance } = asked;
   const ask = { batch: batch.id, chance, way: asked.way };
   const bought = useAnswer('buy', ask);
   const fed = useAnswer('feeds', { chance });
   const id = useId();
-  const set = (g: number) => {
-    const { value, unit } = writeMass(g, units);
-    return `${value} ${unit}`;
-  };
   const hundred = Math.round(100 * chance);
   const keep = (change: Partial<typeof asked>) => {
     editBatch(
@@ -55,22 +51,7 @@ export default function BuyPanel() {
     <section className="panel" aria-labelledby={`${id}-title`} aria-busy={bought.isPlaceholderData}>
       <h2 id={`${id}-title`}>How much to buy</h2>
       <div className="choices">
-        <span className={css.surely}>
-          <label htmlFor={`${id}-chance`}>Enough</label>
-          <input
-            id={`${id}-chance`}
-            type="range"
-            min={50}
-            max={99}
-            value={hundred}
-            aria-valuetext={`${hundred} in 100`}
-            onChange={(event) => {
-              const next = Number(event.target.value) / 100;
-              keep({ chance: next });
-            }}
-          />
-          <b className="num">{hundred} in 100</b>
-        </span>
+        <Surely chance={chance} onChange={(next) => keep({ chance: next })} />
         <Choice
           legend="Bought"
           hidden
@@ -86,59 +67,109 @@ export default function BuyPanel() {
         <FieldError>It could not be worked out ({bought.error.message}). Reload the page.</FieldError>
       )}
       {!bought.data && !bought.error && <p className="quiet">Working it out.</p>}
-      {answer && (
-        <>
-          <ul className={css.bought}>
-            {answer.lots.map(({ lot, grams, all, cost }) => {
-              const known = batchReckoning.lots.find((one) => one.lot === lot);
-              const plain = batch.lots.find((one) => one.id === lot);
-              return (
-                <li key={lot}>
-                  <b className="num">{grams > 0 ? typedMass(grams, units).text : 'none'}</b>
-                  <span>
-                    {known?.name ?? plain?.cut}
-                    {all && grams > 0 && <span className="quiet">, all that the shop has</span>}
-                  </span>
-                  <span className="quiet num">{cost && grams > 0 ? writeMoney(cost) : ''}</span>
-                </li>
-              );
-            })}
-          </ul>
-          {answer.chance < chance - 0.005 && (
-            <FieldError>
-              The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add
-              a lot of another cut, or serve less.
-            </FieldError>
-          )}
-          <p>
-            {answer.safetyG > 5 ? (
-              <>
-                <b>{set(answer.safetyG)}</b> of it
-                {answer.safetyCost && <>, {writeMoney(answer.safetyCost)},</>} is the safety margin.{' '}
-              </>
-            ) : null}
-            On average {set(answer.leftG)} of shred is left over.
-            {answer.cost && <> In all {writeMoney(answer.cost)}.</>}
-          </p>
-          <button type="button" className="btn act" onClick={take}>
-            Write these weights
-          </button>
-        </>
-      )}
-      {fed.data && (
-        <p className={css.feeds}>
-          As the lots stand, {hundred} in 100: the order{' '}
-          <b className="num">{(Math.floor(fed.data.times * 100) / 100).toFixed(2)}</b> times over
-          {fed.data.alone.length > 0 && ', or '}
-          {fed.data.alone.map(({ dish, name, count }, i) => (
-            <span key={dish}>
-              {i > 0 && ', or '}
-              <b className="num">{count}</b> {name} alone
-            </span>
-          ))}
-          .
-        </p>
-      )}
+      {answer && <Bought answer={answer} chance={chance} onTake={take} />}
+      {fed.data && <Feeds fed={fed.data} hundred={hundred} />}
     </section>
+  );
+}
+
+interface SurelyProps {
+  readonly chance: number;
+  readonly onChange: (chance: number) => void;
+}
+
+/** In how many of a hundred it is to be enough. */
+function Surely({ chance, onChange }: SurelyProps) {
+  const id = useId();
+  const hundred = Math.round(100 * chance);
+  return (
+    <span className={css.surely}>
+      <label htmlFor={`${id}-chance`}>Enough</label>
+      <input
+        id={`${id}-chance`}
+        type="range"
+        min={50}
+        max={99}
+        value={hundred}
+        aria-valuetext={`${hundred} in 100`}
+        onChange={(event) => {
+          onChange(Number(event.target.value) / 100);
+        }}
+      />
+      <b className="num">{hundred} in 100</b>
+    </span>
+  );
+}
+
+interface BoughtProps {
+  readonly answer: BuyAnswer;
+  readonly chance: number;
+  readonly onTake: () => void;
+}
+
+/** What is to be bought, what of it is safety, and what that leaves. */
+function Bought({ answer, chance, onTake }: BoughtProps) {
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const set = (g: number) => {
+    const { value, unit } = writeMass(g, units);
+    return `${value} ${unit}`;
+  };
+  return (
+    <>
+      <ul className={css.bought}>
+        {answer.lots.map(({ lot, grams, all, cost }) => {
+          const known = batchReckoning.lots.find((one) => one.lot === lot);
+          const plain = batch.lots.find((one) => one.id === lot);
+          return (
+            <li key={lot}>
+              <b className="num">{grams > 0 ? typedMass(grams, units).text : 'none'}</b>
+              <span>
+                {known?.name ?? plain?.cut}
+                {all && grams > 0 && <span className="quiet">, all that the shop has</span>}
+              </span>
+              <span className="quiet num">{cost && grams > 0 ? writeMoney(cost) : ''}</span>
+            </li>
+          );
+        })}
+      </ul>
+      {answer.chance < chance - 0.005 && (
+        <FieldError>
+          The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add a
+          lot of another cut, or serve less.
+        </FieldError>
+      )}
+      <p>
+        {answer.safetyG > 5 ? (
+          <>
+            <b>{set(answer.safetyG)}</b> of it
+            {answer.safetyCost && <>, {writeMoney(answer.safetyCost)},</>} is the safety margin.{' '}
+          </>
+        ) : null}
+        On average {set(answer.leftG)} of shred is left over.
+        {answer.cost && <> In all {writeMoney(answer.cost)}.</>}
+      </p>
+      <button type="button" className="btn act" onClick={onTake}>
+        Write these weights
+      </button>
+    </>
+  );
+}
+
+/** What the lots as they stand are enough for. */
+function Feeds({ fed, hundred }: { readonly fed: FeedsSo; readonly hundred: number }) {
+  return (
+    <p className={css.feeds}>
+      As the lots stand, {hundred} in 100: the order{' '}
+      <b className="num">{(Math.floor(fed.times * 100) / 100).toFixed(2)}</b> times over
+      {fed.alone.length > 0 && ', or '}
+      {fed.alone.map(({ dish, name, count }, i) => (
+        <span key={dish}>
+          {i > 0 && ', or '}
+          <b className="num">{count}</b> {name} alone
+        </span>
+      ))}
+      .
+    </p>
   );
 }

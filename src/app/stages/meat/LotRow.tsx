@@ -42,11 +42,7 @@ export const LotRow = memo(function LotRow(props: Props) {
   const { lot, figures, scale, width, first, many, batchId, units, own, problem } = props;
   const [open, setOpen] = useState(false);
   const [isNew] = useState(lot.weight.text === '');
-  const shred = figures && writeMass(figures.shredG, units);
   const empty = lot.weight.text === '' && lot.cut === '';
-  // A range, or so many pieces, is not pulled about.
-  const exact =
-    lot.weight.lo !== undefined && lot.weight.lo === lot.weight.hi && lot.weight.count === undefined;
   return (
     <li className={css.lot}>
       <div className={css.lotSaid}>
@@ -91,40 +87,7 @@ export const LotRow = memo(function LotRow(props: Props) {
           </button>
         )}
       </div>
-      {figures && shred && (
-        <div className={css.lotShown}>
-          <span className={css.lotDrawn}>
-            <LotCutApart lot={figures} scale={scale} width={width} units={units} />
-            {exact && (
-              <DragSize
-                label={`How much ${figures.name}`}
-                value={figures.rawG}
-                words={lot.weight.text}
-                max={MOST}
-                step={STEP}
-                at={lotEnd(figures, scale) / width}
-                across={width / scale}
-                onDrag={(grams) => {
-                  editLot(
-                    batchId,
-                    lot.id,
-                    'the weight of a lot',
-                    { weight: typedMass(grams, units) },
-                    `${lot.id} weight`,
-                  );
-                }}
-              />
-            )}
-          </span>
-          <span className="figure is-big">
-            <span className="value">
-              {shred.value}
-              <span className="unit">{` ${shred.unit}`}</span>
-            </span>
-            <span className="range">shred{figures.estimates.length > 0 && ', partly estimated'}</span>
-          </span>
-        </div>
-      )}
+      {figures && <Becomes {...{ lot, figures, scale, width, batchId, units }} />}
       {open && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
           <LotDetails lot={lot} figures={figures} />
@@ -133,3 +96,49 @@ export const LotRow = memo(function LotRow(props: Props) {
     </li>
   );
 }, sameProps);
+
+interface BecomesProps extends Pick<Props, 'lot' | 'scale' | 'width' | 'batchId' | 'units'> {
+  readonly figures: LotReckoning;
+}
+
+/** The drawing of what it becomes, pulled at its edge, and its shred. */
+function Becomes({ lot, figures, scale, width, batchId, units }: BecomesProps) {
+  const shred = writeMass(figures.shredG, units);
+  // A range, or so many pieces, is not pulled about.
+  const exact =
+    lot.weight.lo !== undefined && lot.weight.lo === lot.weight.hi && lot.weight.count === undefined;
+  return (
+    <div className={css.lotShown}>
+      <span className={css.lotDrawn}>
+        <LotCutApart lot={figures} scale={scale} width={width} units={units} />
+        {exact && (
+          <DragSize
+            label={`How much ${figures.name}`}
+            value={figures.rawG}
+            words={lot.weight.text}
+            max={MOST}
+            step={STEP}
+            at={lotEnd(figures, scale) / width}
+            across={width / scale}
+            onDrag={(grams) => {
+              editLot(
+                batchId,
+                lot.id,
+                'the weight of a lot',
+                { weight: typedMass(grams, units) },
+                `${lot.id} weight`,
+              );
+            }}
+          />
+        )}
+      </span>
+      <span className="figure is-big">
+        <span className="value">
+          {shred.value}
+          <span className="unit">{` ${shred.unit}`}</span>
+        </span>
+        <span className="range">shred{figures.estimates.length > 0 && ', partly estimated'}</span>
+      </span>
+    </div>
+  );
+}

@@ -1,7 +1,7 @@
 import { swap } from '@/core/answers/index.ts';
 import { useState } from 'react';
 import type { Price } from '@/core/meal/index.ts';
-import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
+import { typedMass, type UnitChoice, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { changeLot } from '../../open/edits.ts';
@@ -23,21 +23,7 @@ export default function SwapPanel() {
   const lot = known.find((one) => one.lot === lotId) ?? known[0];
   const found = lot && cut !== '' ? swap(opened, { batch: batch.id, lot: lot.lot, cut, price }) : undefined;
   const written = found && writeMass(found.rawG, units);
-  const changes = found && [
-    more(found.fatG, writeMass(Math.abs(found.fatG), units), 'fat'),
-    more(found.juiceMl, writeVolume(Math.abs(found.juiceMl), units), 'juice'),
-    ...(found.liquidMl === null
-      ? []
-      : [more(found.liquidMl, writeVolume(Math.abs(found.liquidMl), units), 'liquid')]),
-    ...(found.readyMin === null || Math.abs(found.readyMin) < 3
-      ? ['the same time']
-      : [`${writeMinutes(Math.abs(found.readyMin)).value} ${found.readyMin > 0 ? 'longer' : 'sooner'}`]),
-    ...(found.cost === null
-      ? []
-      : [
-          `${writeMoney({ ...found.cost, amount: Math.abs(found.cost.amount) })} ${found.cost.amount >= 0 ? 'more' : 'less'}`,
-        ]),
-  ];
+  const changes = found && changesOf(found, units);
   if (!lot)
     return <p className="panel">Write a lot with its weight first; then another cut can stand for it.</p>;
   return (
@@ -92,3 +78,22 @@ export default function SwapPanel() {
 }
 
 const say = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+
+/** What changes with it, in words. */
+function changesOf(found: NonNullable<ReturnType<typeof swap>>, units: UnitChoice): readonly string[] {
+  return [
+    more(found.fatG, writeMass(Math.abs(found.fatG), units), 'fat'),
+    more(found.juiceMl, writeVolume(Math.abs(found.juiceMl), units), 'juice'),
+    ...(found.liquidMl === null
+      ? []
+      : [more(found.liquidMl, writeVolume(Math.abs(found.liquidMl), units), 'liquid')]),
+    ...(found.readyMin === null || Math.abs(found.readyMin) < 3
+      ? ['the same time']
+      : [`${writeMinutes(Math.abs(found.readyMin)).value} ${found.readyMin > 0 ? 'longer' : 'sooner'}`]),
+    ...(found.cost === null
+      ? []
+      : [
+          `${writeMoney({ ...found.cost, amount: Math.abs(found.cost.amount) })} ${found.cost.amount >= 0 ? 'more' : 'less'}`,
+        ]),
+  ];
+}

@@ -34,7 +34,7 @@ const AS_IS = '';
 
 /** Two plans of the batch side by side: as it is, and with another cut, method, trim, lid or size. Either is kept in a tap. */
 export default function WhatIfPanel() {
-  const { batch, loaded, units } = useOpenMeal();
+  const { batch, loaded } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const [change, setChange] = useState<WhatIf>({});
   const isChanged = Object.keys(change).length > 0;
@@ -44,28 +44,8 @@ export default function WhatIfPanel() {
     { enabled: isChanged },
   );
   const [first] = batchReckoning.lots;
-  const { currency = USUAL_CURRENCY } = loaded.kitchen;
   const choose = (key: keyof WhatIf, value: WhatIf[keyof WhatIf] | undefined) =>
     setChange(({ [key]: _, ...rest }) => (value === undefined ? rest : { ...rest, [key]: value }));
-  const said = (written: Written) => `${written.value} ${written.unit}`;
-  const withRange = (range: Range | null, write: (range: Range) => Written) => {
-    if (!range) return 'not known';
-    const written = write(range);
-    return (
-      <>
-        <b>{said(written)}</b>{' '}
-        {written.range !== undefined && <small className="quiet">{written.range}</small>}
-      </>
-    );
-  };
-  const rows: readonly (readonly [string, (of: PlanFigures) => ReactNode])[] = [
-    ['shred', ({ shredG }) => withRange(shredG, (range) => writeMass(range, units))],
-    ['broth', ({ brothMl }) => withRange(brothMl, (range) => writeVolume(range, units))],
-    ['fat skimmed', ({ fatG }) => withRange(fatG, (range) => writeMass(range, units))],
-    ['tender after', ({ readyMin }) => withRange(readyMin, writeMinutes)],
-    ['cost', ({ cost }) => (cost === null ? 'no price' : writeMoney(moneyOf(cost, currency)))],
-    ['enough', ({ enough }) => (enough === null ? 'no plates' : <b>{writeChance(enough)}</b>)],
-  ];
   return (
     <section className="panel" aria-labelledby="what-if-title">
       <h2 id="what-if-title">What if</h2>
@@ -108,44 +88,15 @@ export default function WhatIfPanel() {
         </p>
       )}
       {isChanged && data && (
-        <table className={css.whatIf} aria-busy={isPlaceholderData}>
-          <thead>
-            <tr>
-              <td />
-              <th scope="col">as it is</th>
-              <th scope="col">what if</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map(([name, figure]) => (
-              <tr key={name}>
-                <th scope="row">{name}</th>
-                <td className="num">{figure(data.asIs)}</td>
-                <td className="num">{figure(data.other)}</td>
-              </tr>
-            ))}
-            <tr>
-              <td />
-              <td>
-                <button type="button" className="btn act" onClick={() => setChange({})}>
-                  Keep it as it is
-                </button>
-              </td>
-              <td>
-                <button
-                  type="button"
-                  className="btn act is-first"
-                  onClick={() => {
-                    editBatch(batch.id, 'another plan', (b) => withWhatIf(b, change));
-                    setChange({});
-                  }}
-                >
-                  Take this one
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <SideBySide
+          {...data}
+          isBusy={isPlaceholderData}
+          onKeep={() => setChange({})}
+          onTake={() => {
+            editBatch(batch.id, 'another plan', (b) => withWhatIf(b, change));
+            setChange({});
+          }}
+        />
       )}
     </section>
   );
@@ -172,5 +123,71 @@ function Pick<T extends string>({ label, value, options, onChoose }: PickProps<T
         </option>
       ))}
     </SelectField>
+  );
+}
+
+interface SideProps {
+  readonly asIs: PlanFigures;
+  readonly other: PlanFigures;
+  readonly isBusy: boolean;
+  readonly onKeep: () => void;
+  readonly onTake: () => void;
+}
+
+/** The two plans, figure by figure. */
+function SideBySide({ asIs, other, isBusy, onKeep, onTake }: SideProps) {
+  const { loaded, units } = useOpenMeal();
+  const { currency = USUAL_CURRENCY } = loaded.kitchen;
+  const said = (written: Written) => `${written.value} ${written.unit}`;
+  const withRange = (range: Range | null, write: (range: Range) => Written) => {
+    if (!range) return 'not known';
+    const written = write(range);
+    return (
+      <>
+        <b>{said(written)}</b>{' '}
+        {written.range !== undefined && <small className="quiet">{written.range}</small>}
+      </>
+    );
+  };
+  const rows: readonly (readonly [string, (of: PlanFigures) => ReactNode])[] = [
+    ['shred', ({ shredG }) => withRange(shredG, (range) => writeMass(range, units))],
+    ['broth', ({ brothMl }) => withRange(brothMl, (range) => writeVolume(range, units))],
+    ['fat skimmed', ({ fatG }) => withRange(fatG, (range) => writeMass(range, units))],
+    ['tender after', ({ readyMin }) => withRange(readyMin, writeMinutes)],
+    ['cost', ({ cost }) => (cost === null ? 'no price' : writeMoney(moneyOf(cost, currency)))],
+    ['enough', ({ enough }) => (enough === null ? 'no plates' : <b>{writeChance(enough)}</b>)],
+  ];
+  return (
+    <table className={css.whatIf} aria-busy={isBusy}>
+      <thead>
+        <tr>
+          <td />
+          <th scope="col">as it is</th>
+          <th scope="col">what if</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([name, figure]) => (
+          <tr key={name}>
+            <th scope="row">{name}</th>
+            <td className="num">{figure(asIs)}</td>
+            <td className="num">{figure(other)}</td>
+          </tr>
+        ))}
+        <tr>
+          <td />
+          <td>
+            <button type="button" className="btn act" onClick={onKeep}>
+              Keep it as it is
+            </button>
+          </td>
+          <td>
+            <button type="button" className="btn act is-first" onClick={onTake}>
+              Take this one
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
   );
 }

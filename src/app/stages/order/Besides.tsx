@@ -25,50 +25,15 @@ export function Besides({ dish }: { readonly dish: Dish }) {
   };
   return (
     <div role="group" aria-label="What goes on it besides">
-      {all.map(({ id, name, each, holds = [] }) => (
-        <div key={id} className="choices">
-          <TextField label="Besides" value={name} onChange={(words) => one(id, { name: words }, 'name')} />
-          <QuantityField
-            label="each"
-            quantity={each}
-            measure={['mass', 'count']}
-            placeholder="1, or 30 g"
-            chars={8}
-            onChange={(amount, measure) =>
-              one(id, { each: amount, measure: measure === 'mass' ? 'mass' : 'count' }, 'each')
-            }
-          />
-          <details>
-            <summary>
-              contains {holds.length > 0 ? holds.map(avoidableWords).join(', ') : 'nothing noted'}
-            </summary>
-            <div className="ticks">
-              {avoidable.map((what) => (
-                <Checkbox
-                  key={what}
-                  checked={holds.includes(what)}
-                  onTick={(on) => {
-                    one(id, {
-                      holds: avoidable.filter((other) => (other === what ? on : holds.includes(other))),
-                    });
-                  }}
-                >
-                  {avoidableWords(what)}
-                </Checkbox>
-              ))}
-            </div>
-          </details>
-          <button
-            type="button"
-            className="link quiet"
-            aria-label={`Remove ${name || 'this'}`}
-            onClick={() =>
-              edit('what goes on it besides', (before) => before.filter((other) => other.id !== id))
-            }
-          >
-            <X size={16} aria-hidden />
-          </button>
-        </div>
+      {all.map((beside) => (
+        <BesideRow
+          key={beside.id}
+          beside={beside}
+          onChange={(changes, field) => one(beside.id, changes, field)}
+          onRemove={() =>
+            edit('what goes on it besides', (before) => before.filter(({ id }) => id !== beside.id))
+          }
+        />
       ))}
       <p className="asks">
         <b>Besides</b>
@@ -116,3 +81,51 @@ export function Besides({ dish }: { readonly dish: Dish }) {
 
 /** What often goes on a dish (common practice, no source). */
 const offers = ['cheese', 'pickle', 'spread', 'something crisp', 'noodles'] as const;
+
+interface RowProps {
+  readonly beside: Beside;
+  readonly onChange: (changes: Partial<Beside>, field?: string) => void;
+  readonly onRemove: () => void;
+}
+
+/** One of them: its name, how much of it, and what is in it. */
+function BesideRow({ beside: { name, each, holds = [] }, onChange, onRemove }: RowProps) {
+  return (
+    <div className="choices">
+      <TextField label="Besides" value={name} onChange={(words) => onChange({ name: words }, 'name')} />
+      <QuantityField
+        label="each"
+        quantity={each}
+        measure={['mass', 'count']}
+        placeholder="1, or 30 g"
+        chars={8}
+        onChange={(amount, measure) =>
+          onChange({ each: amount, measure: measure === 'mass' ? 'mass' : 'count' }, 'each')
+        }
+      />
+      <details>
+        <summary>
+          contains {holds.length > 0 ? holds.map(avoidableWords).join(', ') : 'nothing noted'}
+        </summary>
+        <div className="ticks">
+          {avoidable.map((what) => (
+            <Checkbox
+              key={what}
+              checked={holds.includes(what)}
+              onTick={(on) => {
+                onChange({
+                  holds: avoidable.filter((other) => (other === what ? on : holds.includes(other))),
+                });
+              }}
+            >
+              {avoidableWords(what)}
+            </Checkbox>
+          ))}
+        </div>
+      </details>
+      <button type="button" className="link quiet" aria-label={`Remove ${name || 'this'}`} onClick={onRemove}>
+        <X size={16} aria-hidden />
+      </button>
+    </div>
+  );
+}

@@ -3,10 +3,10 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Dish, DishKind } from '@/core/meal/index.ts';
 import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editDish, editMeal } from '../../open/edits.ts';
+import { useSaid } from '../../open/useSaid.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
@@ -25,14 +25,12 @@ interface Props {
 
 /** One dish as a ticket: how many, of what, and what that takes; the rest unfolds. */
 export function DishTicket({ dish, ticket }: Props) {
-  const { loaded, units } = useOpenMeal();
+  const { loaded } = useOpenMeal();
   const { reckoning } = useFigures();
   const { meal } = loaded;
   const [open, setOpen] = useState(false);
   const { row, isLifted, grip } = useRow(dish.id);
   const name = dishName(dish);
-  const need = ticket && needOfTicket(ticket);
-  const said = (written: { value: string; unit: string }) => `${written.value} ${written.unit}`;
   const wrong = reckoning.problems.filter((problem) => problem.dish === dish.id);
   return (
     <li {...row} className={isLifted ? clsx(css.ticket, css.isLifted) : css.ticket}>
@@ -58,25 +56,7 @@ export function DishTicket({ dish, ticket }: Props) {
         />
         {dish.name !== undefined && <p className={css.ticketName}>{dish.name}</p>}
       </div>
-      <p className={css.ticketEach}>
-        {ticket && need ? (
-          <>
-            <span>
-              {ticket.meat.want > 0 && said(writeMass(ticket.meat.want, units))}
-              {heldOfTicket(ticket) > 0 && ` holding ${said(writeVolume(heldOfTicket(ticket), units))}`}
-              {ticket.meat.want > 0 && ticket.liquid.want > 0 && ' + '}
-              {ticket.liquid.want > 0 && said(writeVolume(ticket.liquid.want, units))} each
-            </span>
-            <b className="num">
-              {need.meatG > 0 && said(writeMass(need.meatG, units))}
-              {need.meatG > 0 && need.liquidMl > 0 && ' + '}
-              {need.liquidMl > 0 && said(writeVolume(need.liquidMl, units))}
-            </b>
-          </>
-        ) : (
-          <span className="quiet">how many?</span>
-        )}
-      </p>
+      <Each ticket={ticket} />
       <button
         type="button"
         className="link quiet"
@@ -109,5 +89,34 @@ export function DishTicket({ dish, ticket }: Props) {
         <FieldError key={words}>{words}</FieldError>
       ))}
     </li>
+  );
+}
+
+/** What one serving takes, and all of them. */
+function Each({ ticket }: Pick<Props, 'ticket'>) {
+  const { mass, volume } = useSaid();
+  if (!ticket)
+    return (
+      <p className={css.ticketEach}>
+        <span className="quiet">how many?</span>
+      </p>
+    );
+  const { meat, liquid } = ticket;
+  const held = heldOfTicket(ticket);
+  const { meatG, liquidMl } = needOfTicket(ticket);
+  return (
+    <p className={css.ticketEach}>
+      <span>
+        {meat.want > 0 && mass(meat.want)}
+        {held > 0 && ` holding ${volume(held)}`}
+        {meat.want > 0 && liquid.want > 0 && ' + '}
+        {liquid.want > 0 && volume(liquid.want)} each
+      </span>
+      <b className="num">
+        {meatG > 0 && mass(meatG)}
+        {meatG > 0 && liquidMl > 0 && ' + '}
+        {liquidMl > 0 && volume(liquidMl)}
+      </b>
+    </p>
   );
 }

@@ -34,11 +34,9 @@ const rests = [
 
 /** What is done with the meat before the pan, and what the marinade comes to. */
 export function BeforePan() {
-  const { batch, units } = useOpenMeal();
-  const { batchReckoning } = useFigures();
+  const { batch } = useOpenMeal();
   const has = (what: Step) => batch.steps?.find((step) => step.what === what);
   const inMarinade = itemsOf(batch).filter(({ marinade }) => marinade);
-  const raw = writeMass(batchReckoning.meat.rawG, units);
   return (
     <section className={css.beforePan} aria-label="Before the pan">
       {steps.map((what) => {
@@ -82,51 +80,7 @@ export function BeforePan() {
           </div>
         );
       })}
-      {(has('marinade') ?? inMarinade.length > 0) && (
-        <div className="choices">
-          {inMarinade.length === 0 && (
-            <p className="quiet">Open an ingredient and put it “into the marinade”.</p>
-          )}
-          <Choice
-            legend="What the meat leaves of it"
-            value={batch.marinade?.rest ?? 'in the pot'}
-            options={rests}
-            onChoose={(rest) => {
-              editBatch(batch.id, 'the rest of the marinade', (b) => ({
-                ...b,
-                marinade: { ...b.marinade, rest },
-              }));
-            }}
-          />
-          <PercentField
-            label="The meat takes up"
-            share={batch.marinade?.takenUp}
-            placeholder="2 %"
-            most={0.3}
-            why="meat takes up a few per cent"
-            onChange={(takenUp) => {
-              editBatch(
-                batch.id,
-                'what the meat takes up',
-                ({ marinade, ...b }) => ({
-                  ...b,
-                  marinade: {
-                    rest: marinade?.rest ?? 'in the pot',
-                    ...(takenUp !== undefined && { takenUp }),
-                  },
-                }),
-                `${batch.id} taken up`,
-              );
-            }}
-          />
-          <Weigh
-            flow="marinated"
-            label="Or weigh the meat after it"
-            words="the weight after the marinade"
-            planned={raw}
-          />
-        </div>
-      )}
+      {(has('marinade') ?? inMarinade.length > 0) && <Marinade isEmpty={inMarinade.length === 0} />}
       {(batch.steps?.length ?? 0) > 0 && (
         <Caution of="before the pan">
           {has('stand out') ? 'Two hours in all on the counter is the limit for meat, one in heat. ' : ''}
@@ -137,5 +91,55 @@ export function BeforePan() {
         </Caution>
       )}
     </section>
+  );
+}
+
+/** What the marinade leaves and gives. */
+function Marinade({ isEmpty }: { readonly isEmpty: boolean }) {
+  const { batch, units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const raw = writeMass(batchReckoning.meat.rawG, units);
+  return (
+    <div className="choices">
+      {isEmpty && <p className="quiet">Open an ingredient and put it “into the marinade”.</p>}
+      <Choice
+        legend="What the meat leaves of it"
+        value={batch.marinade?.rest ?? 'in the pot'}
+        options={rests}
+        onChoose={(rest) => {
+          editBatch(batch.id, 'the rest of the marinade', (b) => ({
+            ...b,
+            marinade: { ...b.marinade, rest },
+          }));
+        }}
+      />
+      <PercentField
+        label="The meat takes up"
+        share={batch.marinade?.takenUp}
+        placeholder="2 %"
+        most={0.3}
+        why="meat takes up a few per cent"
+        onChange={(takenUp) => {
+          editBatch(
+            batch.id,
+            'what the meat takes up',
+            ({ marinade, ...b }) => ({
+              ...b,
+              marinade: {
+                rest: marinade?.rest ?? 'in the pot',
+                ...(takenUp !== undefined && { takenUp }),
+              },
+            }),
+            `${batch.id} taken up`,
+          );
+        }}
+      />
+      <Weigh
+        flow="marinated"
+        label="Or weigh the meat after it"
+        words="the weight after the marinade"
+        planned={raw}
+      />
+    </div>
   );
 }

@@ -78,26 +78,20 @@ export function ItemRow({ item }: { readonly item: Item }) {
   );
 }
 
+/** An item as it is planned, as far as its notes tell of it. */
+interface Planned {
+  readonly solved: boolean;
+  readonly role: string;
+  readonly at: number;
+  readonly out: number | undefined;
+}
+
+const after = (minutes: number) => `after ${writeMinutes(minutes).value}`;
+
 /** What is done to it, in a few words. */
-function notesOf(
-  item: Item,
-  ingredient: Ingredient | undefined,
-  planned:
-    | {
-        readonly solved: boolean;
-        readonly role: string;
-        readonly at: number;
-        readonly out: number | undefined;
-      }
-    | undefined,
-): string {
-  const after = (minutes: number) => {
-    const { value } = writeMinutes(minutes);
-    return value;
-  };
-  const fate = item.fate ?? ingredient?.fate ?? 'stays';
-  return [
-    planned?.solved && !item.marinade && (planned.role === 'liquid' ? 'to the line' : 'the usual'),
+const notesOf = (item: Item, ingredient: Ingredient | undefined, planned: Planned | undefined): string =>
+  [
+    solvedWords(item, planned),
     item.asBought && 'as bought',
     item.prep,
     item.juiceIn && item.prep === 'drained' && 'juice too',
@@ -105,15 +99,29 @@ function notesOf(
     item.ways?.join(', '),
     item.onto,
     item.soak && `soaked in ${item.soak.water.text}`,
-    fate === 'in the bag' && 'in the spice bag',
     item.marinade && 'in the marinade',
-    planned && planned.at > 0 && `after ${after(planned.at)}`,
-    fate === 'puréed' && 'blended',
-    fate === 'comes out' &&
-      (planned?.out === undefined ? 'comes out again' : `out after ${after(planned.out)}`),
+    planned && planned.at > 0 && after(planned.at),
+    fateOf(item.fate ?? ingredient?.fate, planned?.out),
   ]
     .filter(Boolean)
     .join(', ');
+
+/** How much of it goes in, where nobody has said. */
+const solvedWords = ({ marinade }: Item, planned: Planned | undefined): string | undefined =>
+  planned?.solved && !marinade ? (planned.role === 'liquid' ? 'to the line' : 'the usual') : undefined;
+
+/** What becomes of it, where that is not what becomes of most. */
+function fateOf(fate: Item['fate'], out: number | undefined): string | undefined {
+  switch (fate) {
+    case 'in the bag':
+      return 'in the spice bag';
+    case 'puréed':
+      return 'blended';
+    case 'comes out':
+      return out === undefined ? 'comes out again' : `out ${after(out)}`;
+    default:
+      return undefined;
+  }
 }
 
 /** Units offered for a bare number: of what is poured volumes, of what is weighed weights. */

@@ -38,33 +38,11 @@ const folds = [
 export default function Pot() {
   const { batch } = useOpenMeal();
   const { batchReckoning } = useFigures();
-  const [open, setOpen] = useState<(typeof folds)[number]['value']>();
   const { pot, meat, salt } = batchReckoning;
-  // What was poured by hand stands where it stands: the words and the lit choice are of that.
-  const isSolved = pot?.items.some(({ solved, role }) => solved && role === 'liquid') ?? true;
-  const level = pot && !isSolved ? pot.level : batch.level;
-  const levelWords = levels.find(({ value }) => value === level)?.words ?? '';
   if (meat.rawG.mid === 0) return <NothingYet title="What goes into the pot" />;
-  const fits = pot && [pot, ...pot.also].every(({ standsCm, fullCm }) => standsCm <= fullCm);
   return (
     <>
-      <div className="line">
-        <h1>{pot ? `${fits ? 'It fits' : 'Too full'}, ${levelWords}` : 'What goes into the pot'}</h1>
-        <Choice
-          legend="Liquid"
-          hidden
-          value={level}
-          options={levels}
-          onChoose={(level) => {
-            editBatch(batch.id, 'how high the liquid stands', (b) => ({ ...b, level }));
-          }}
-        />
-      </div>
-      {pot && !isSolved && pot.level !== batch.level && (
-        <p className="quiet">
-          What is poured is written, so it stands as it is: empty an amount to pour to the line.
-        </p>
-      )}
+      <ToTheLine />
       <Problems batch={batch.id} />
       <div className={clsx('two', css.potTwo)}>
         <div>
@@ -85,6 +63,55 @@ export default function Pot() {
       <Sear />
       <LidOn />
       <OnWay />
+      <Folds />
+      <Lessons step="at the pot" />
+      <PotName />
+      <Caution>
+        Marinate and thaw in the fridge. Blend hot liquid in small lots, the lid vented and a cloth over it.
+        Hot fat and full pots: lift with help, keep hands and face away from steam.
+      </Caution>
+    </>
+  );
+}
+
+/** Whether it fits, and how high its liquid stands. */
+function ToTheLine() {
+  const { batch } = useOpenMeal();
+  const { pot } = useFigures().batchReckoning;
+  // What was poured by hand stands where it stands: the words and the lit choice are of that.
+  const isSolved = pot?.items.some(({ solved, role }) => solved && role === 'liquid') ?? true;
+  const level = pot && !isSolved ? pot.level : batch.level;
+  const levelWords = levels.find(({ value }) => value === level)?.words ?? '';
+  const fits = pot && [pot, ...pot.also].every(({ standsCm, fullCm }) => standsCm <= fullCm);
+  return (
+    <>
+      <div className="line">
+        <h1>{pot ? `${fits ? 'It fits' : 'Too full'}, ${levelWords}` : 'What goes into the pot'}</h1>
+        <Choice
+          legend="Liquid"
+          hidden
+          value={level}
+          options={levels}
+          onChoose={(level) => {
+            editBatch(batch.id, 'how high the liquid stands', (b) => ({ ...b, level }));
+          }}
+        />
+      </div>
+      {pot && !isSolved && pot.level !== batch.level && (
+        <p className="quiet">
+          What is poured is written, so it stands as it is: empty an amount to pour to the line.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What unfolds: before the pan, and a recipe. */
+function Folds() {
+  const { batch } = useOpenMeal();
+  const [open, setOpen] = useState<(typeof folds)[number]['value']>();
+  return (
+    <>
       <p className="asks">
         {folds.map(({ value, words }) => (
           <button
@@ -107,12 +134,6 @@ export default function Pot() {
           <Recipe />
         </Suspense>
       )}
-      <Lessons step="at the pot" />
-      <PotName />
-      <Caution>
-        Marinate and thaw in the fridge. Blend hot liquid in small lots, the lid vented and a cloth over it.
-        Hot fat and full pots: lift with help, keep hands and face away from steam.
-      </Caution>
     </>
   );
 }

@@ -15,8 +15,7 @@ import css from './pot.module.scss';
 
 /** A recipe pasted or opened: its lines as ingredients, what was not understood settled by the cook; and out again. */
 export default function Recipe() {
-  const { loaded, opened, batch } = useOpenMeal();
-  const { reckoning } = useFigures();
+  const { loaded, batch } = useOpenMeal();
   const { kitchen, meal } = loaded;
   const known = ingredientsOf({ kitchen, reference });
   const [large, setLarge] = useState<readonly Ingredient[]>();
@@ -54,7 +53,6 @@ export default function Recipe() {
     setText('');
   };
   const all = [...known, ...others];
-  const unsettled = lines.filter((line) => line.choice === undefined || asksWeight(line, all)).length;
   return (
     <section className={clsx('panel', css.recipe)} aria-label="A recipe in or out">
       <label htmlFor="recipe-text">Paste its lines, or its JSON-LD</label>
@@ -69,78 +67,103 @@ export default function Recipe() {
           setText(target.value);
         }}
       />
-      <p className="line">
-        <button
-          type="button"
-          className="btn act"
-          disabled={!large}
-          onClick={() => {
-            read(text);
-          }}
-        >
-          Read it
-        </button>
-        <label className="link">
-          open a file
-          <input
-            type="file"
-            className="visually-hidden"
-            accept=".json,.jsonld,.html,.txt,application/ld+json"
-            onChange={({ target }) => {
-              const file = target.files?.[0];
-              target.value = '';
-              file?.text().then(read, (fault: unknown) => {
-                reportError(fault);
-              });
-            }}
-          />
-        </label>
-        <button
-          type="button"
-          className="link"
-          onClick={() => {
-            saveText(
-              `${batch.name}.recipe.json`,
-              recipeFile(recipeOut(opened, reckoning, batch.id)),
-              'application/ld+json',
-            );
-          }}
-        >
-          save this pot as a recipe
-        </button>
-      </p>
+      <Bar isReady={large !== undefined} onRead={() => read(text)} onText={read} />
       {error !== undefined && <FieldError>{error}</FieldError>}
       {lines.length > 0 && (
-        <>
-          <ul className={css.recipeLines}>
-            {lines.map((line) => (
-              <RecipeLineRow
-                key={line.id}
-                line={line}
-                names={all}
-                cuts={cuts}
-                asks={asksWeight(line, all)}
-                onWeight={(weight) => {
-                  setLines(lines.map((other) => (other.id === line.id ? { ...other, weight } : other)));
-                }}
-                onChoose={(choice) => {
-                  setLines(lines.map((other) => (other.id === line.id ? { ...other, choice } : other)));
-                }}
-              />
-            ))}
-          </ul>
-          <p className="line">
-            <button type="button" className="btn act" disabled={unsettled > 0} onClick={putIn}>
-              Put it in
-            </button>
-            {unsettled > 0 && (
-              <span className="quiet">
-                {unsettled} {unsettled === 1 ? 'line is' : 'lines are'} still to be settled.
-              </span>
-            )}
-          </p>
-        </>
+        <Lines lines={lines} names={all} cuts={cuts} onChange={setLines} onPutIn={putIn} />
       )}
     </section>
+  );
+}
+
+interface BarProps {
+  /** The large table is there. */
+  readonly isReady: boolean;
+  readonly onRead: () => void;
+  readonly onText: (text: string) => void;
+}
+
+/** Read what is pasted, open a file, or save the pot as a recipe. */
+function Bar({ isReady, onRead, onText }: BarProps) {
+  const { opened, batch } = useOpenMeal();
+  const { reckoning } = useFigures();
+  return (
+    <p className="line">
+      <button type="button" className="btn act" disabled={!isReady} onClick={onRead}>
+        Read it
+      </button>
+      <label className="link">
+        open a file
+        <input
+          type="file"
+          className="visually-hidden"
+          accept=".json,.jsonld,.html,.txt,application/ld+json"
+          onChange={({ target }) => {
+            const file = target.files?.[0];
+            target.value = '';
+            file?.text().then(onText, (fault: unknown) => {
+              reportError(fault);
+            });
+          }}
+        />
+      </label>
+      <button
+        type="button"
+        className="link"
+        onClick={() => {
+          saveText(
+            `${batch.name}.recipe.json`,
+            recipeFile(recipeOut(opened, reckoning, batch.id)),
+            'application/ld+json',
+          );
+        }}
+      >
+        save this pot as a recipe
+      </button>
+    </p>
+  );
+}
+
+interface LinesProps {
+  readonly lines: readonly Settled[];
+  readonly names: readonly Ingredient[];
+  readonly cuts: readonly { readonly id: string; readonly name: string }[];
+  readonly onChange: (lines: readonly Settled[]) => void;
+  readonly onPutIn: () => void;
+}
+
+/** Its lines, each settled by the cook where it was not understood. */
+function Lines({ lines, names, cuts, onChange, onPutIn }: LinesProps) {
+  const unsettled = lines.filter((line) => line.choice === undefined || asksWeight(line, names)).length;
+  return (
+    <>
+      <ul className={css.recipeLines}>
+        {lines.map((line) => (
+          <RecipeLineRow
+            key={line.id}
+            line={line}
+            names={names}
+            cuts={cuts}
+            asks={asksWeight(line, names)}
+            onWeight={(weight) => {
+              onChange(lines.map((other) => (other.id === line.id ? { ...other, weight } : other)));
+            }}
+            onChoose={(choice) => {
+              onChange(lines.map((other) => (other.id === line.id ? { ...other, choice } : other)));
+            }}
+          />
+        ))}
+      </ul>
+      <p className="line">
+        <button type="button" className="btn act" disabled={unsettled > 0} onClick={onPutIn}>
+          Put it in
+        </button>
+        {unsettled > 0 && (
+          <span className="quiet">
+            {unsettled} {unsettled === 1 ? 'line is' : 'lines are'} still to be settled.
+          </span>
+        )}
+      </p>
+    </>
   );
 }

@@ -1,11 +1,11 @@
 import { lazy, Suspense, useState } from 'react';
 import { panFats } from '@/core/meal/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits.ts';
 import { massUnits } from '../../open/useSettings.ts';
+import { useSaid } from '../../open/useSaid.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
@@ -24,16 +24,12 @@ const fatWords = {
 
 /** Brown it or not, what that takes and changes, and where the fat goes. */
 export function Sear() {
-  const { batch, units } = useOpenMeal();
+  const { batch } = useOpenMeal();
   const { batchReckoning } = useFigures();
+  const { mass: set } = useSaid();
   const [open, setOpen] = useState(false);
   const { sear, pot } = batchReckoning;
   const insert = pot && !mayStand(pot.vessel, 'stove') ? pot.vessel : undefined;
-  const set = (grams: number) => {
-    const { value, unit } = writeMass(grams, units);
-    return `${value} ${unit}`;
-  };
-  const panfuls = `${String(sear.panfuls)} ${sear.panfuls === 1 ? 'panful' : 'panfuls'}`;
   return (
     <section className={css.searLine} aria-label="Sear">
       <Choice
@@ -45,24 +41,7 @@ export function Sear() {
         }}
       />
       <p>
-        {batch.sear ? (
-          <>
-            <b>
-              {panfuls}, {Math.round(sear.minutes)} min
-            </b>
-            <span className="quiet">
-              . It drives off {set(sear.airG)} of water and browns; it seals nothing in.
-            </span>
-          </>
-        ) : (
-          <>
-            <b>{Math.round(sear.minutes)} min saved</b>
-            <span className="quiet">
-              , {panfuls} less to wash up; {set(sear.airG)} more stays, as juice in the pot. Paler, and
-              milder.
-            </span>
-          </>
-        )}{' '}
+        <Takes />{' '}
         {batch.sear && insert && sear.pan && (
           <span className="quiet">
             The {insert.name} must not go on a burner: sear in the {sear.pan.name}.{' '}
@@ -83,50 +62,87 @@ export function Sear() {
       </p>
       {batch.sear && open && (
         <>
-          <div className="choices">
-            <QuantityField
-              label="Fat in the pan, in all"
-              quantity={batch.panFat?.amount}
-              measure="mass"
-              units={massUnits(units)}
-              placeholder={set(sear.fatG)}
-              nought
-              density={FAT_DENSITY}
-              onChange={(amount) => {
-                editBatch(
-                  batch.id,
-                  'the fat in the pan',
-                  ({ panFat, ...b }) => ({
-                    ...b,
-                    panFat: { then: panFat?.then ?? 'in the pot', ...(amount.text !== '' && { amount }) },
-                  }),
-                  `${batch.id} pan fat`,
-                );
-              }}
-            />
-            <SelectField
-              label="What is left of it"
-              value={batch.panFat?.then ?? 'in the pot'}
-              onChoose={(value) => {
-                const then = panFats.find((one) => one === value) ?? 'in the pot';
-                editBatch(batch.id, 'where the pan’s fat goes', (b) => ({
-                  ...b,
-                  panFat: { ...b.panFat, then },
-                }));
-              }}
-            >
-              {panFats.map((one) => (
-                <option key={one} value={one}>
-                  {fatWords[one]}
-                </option>
-              ))}
-            </SelectField>
-          </div>
+          <PanFat planned={set(sear.fatG)} />
           <Suspense fallback={<p className="quiet">One moment.</p>}>
             <SearPans />
           </Suspense>
         </>
       )}
     </section>
+  );
+}
+
+/** What the sear takes, or what is saved without it. */
+function Takes() {
+  const { batch } = useOpenMeal();
+  const { sear } = useFigures().batchReckoning;
+  const { mass: set } = useSaid();
+  const panfuls = `${String(sear.panfuls)} ${sear.panfuls === 1 ? 'panful' : 'panfuls'}`;
+  return (
+    <>
+      {batch.sear ? (
+        <>
+          <b>
+            {panfuls}, {Math.round(sear.minutes)} min
+          </b>
+          <span className="quiet">
+            . It drives off {set(sear.airG)} of water and browns; it seals nothing in.
+          </span>
+        </>
+      ) : (
+        <>
+          <b>{Math.round(sear.minutes)} min saved</b>
+          <span className="quiet">
+            , {panfuls} less to wash up; {set(sear.airG)} more stays, as juice in the pot. Paler, and milder.
+          </span>
+        </>
+      )}
+    </>
+  );
+}
+
+/** The fat in the pan, and where it goes. */
+function PanFat({ planned }: { readonly planned: string }) {
+  const { batch, units } = useOpenMeal();
+  return (
+    <div className="choices">
+      <QuantityField
+        label="Fat in the pan, in all"
+        quantity={batch.panFat?.amount}
+        measure="mass"
+        units={massUnits(units)}
+        placeholder={planned}
+        nought
+        density={FAT_DENSITY}
+        onChange={(amount) => {
+          editBatch(
+            batch.id,
+            'the fat in the pan',
+            ({ panFat, ...b }) => ({
+              ...b,
+              panFat: { then: panFat?.then ?? 'in the pot', ...(amount.text !== '' && { amount }) },
+            }),
+            `${batch.id} pan fat`,
+          );
+        }}
+      />
+      <SelectField
+        label="What is left of it"
+        value={batch.panFat?.then ?? 'in the pot'}
+        onChoose={(value) => {
+          const then = panFats.find((one) => one === value) ?? 'in the pot';
+          editBatch(batch.id, 'where the pan’s fat goes', (b) => ({
+            ...b,
+            panFat: { ...b.panFat, then },
+          }));
+        }}
+      >
+        {panFats.map((one) => (
+          <option key={one} value={one}>
+            {fatWords[one]}
+          </option>
+        ))}
+      </SelectField>
+    </div>
   );
 }

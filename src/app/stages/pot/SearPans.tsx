@@ -20,10 +20,7 @@ const mixes = [
 
 /** The sear, pan by pan: which pieces lie in which. */
 export default function SearPans() {
-  const { loaded, batch } = useOpenMeal();
-  const edit = (words: string, recipe: (b: Batch) => Batch, field: string) => {
-    editBatch(batch.id, words, recipe, `${batch.id} pans ${field}`);
-  };
+  const { batch } = useOpenMeal();
   const { data, error } = useAnswer('searing', { batch: batch.id });
   if (error)
     return <FieldError>The pans could not be laid out ({error.message}). Reload the page.</FieldError>;
@@ -43,60 +40,7 @@ export default function SearPans() {
   }
   return (
     <div className={css.sear} role="group" aria-label="Pan by pan">
-      <div className="choices">
-        <SelectField
-          label="Sear in"
-          value={pan.id}
-          onChoose={(id) => {
-            editBatch(batch.id, 'what it is seared in', (b) => ({ ...b, pan: id }));
-          }}
-        >
-          {pansOf(loaded.kitchen).map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-        <QuantityField
-          label="Pieces in a pan"
-          quantity={batch.pans?.pieces}
-          measure="count"
-          placeholder="as many as fit"
-          chars={12}
-          onChange={(pieces) => {
-            edit(
-              'pieces in a pan',
-              (b) => ({ ...b, pans: withOrWithout(b.pans ?? {}, 'pieces', pieces) }),
-              'pieces',
-            );
-          }}
-        />
-        <QuantityField
-          label="A side for"
-          quantity={batch.pans?.minutes}
-          measure="duration"
-          placeholder="as usual"
-          chars={8}
-          onChange={(minutes) => {
-            edit(
-              'minutes a side',
-              (b) => ({ ...b, pans: withOrWithout(b.pans ?? {}, 'minutes', minutes) }),
-              'minutes',
-            );
-          }}
-        />
-        {batch.lots.length > 1 && (
-          <Choice
-            legend="In one pan"
-            hidden
-            value={batch.mixPans ? 'mixed' : 'apart'}
-            options={mixes}
-            onChoose={(way) => {
-              editBatch(batch.id, 'mixing lots in a pan', (b) => ({ ...b, mixPans: way === 'mixed' }));
-            }}
-          />
-        )}
-      </div>
+      <PanChoices pan={pan.id} />
       {tooLarge.map((lot) => (
         <FieldError key={lot}>
           The pieces of {names[lot]?.toLowerCase()} do not fit into {pan.name}: cut them smaller, or use a
@@ -127,6 +71,70 @@ export default function SearPans() {
       <p className="quiet">
         Dry pieces, a finger apart, not moved until they let go. Wet or crowded meat steams.
       </p>
+    </div>
+  );
+}
+
+/** In which pan, how many pieces at a time and for how long. */
+function PanChoices({ pan }: { readonly pan: string }) {
+  const { loaded, batch } = useOpenMeal();
+  const edit = (words: string, recipe: (b: Batch) => Batch, field: string) => {
+    editBatch(batch.id, words, recipe, `${batch.id} pans ${field}`);
+  };
+  return (
+    <div className="choices">
+      <SelectField
+        label="Sear in"
+        value={pan}
+        onChoose={(id) => {
+          editBatch(batch.id, 'what it is seared in', (b) => ({ ...b, pan: id }));
+        }}
+      >
+        {pansOf(loaded.kitchen).map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </SelectField>
+      <QuantityField
+        label="Pieces in a pan"
+        quantity={batch.pans?.pieces}
+        measure="count"
+        placeholder="as many as fit"
+        chars={12}
+        onChange={(pieces) => {
+          edit(
+            'pieces in a pan',
+            (b) => ({ ...b, pans: withOrWithout(b.pans ?? {}, 'pieces', pieces) }),
+            'pieces',
+          );
+        }}
+      />
+      <QuantityField
+        label="A side for"
+        quantity={batch.pans?.minutes}
+        measure="duration"
+        placeholder="as usual"
+        chars={8}
+        onChange={(minutes) => {
+          edit(
+            'minutes a side',
+            (b) => ({ ...b, pans: withOrWithout(b.pans ?? {}, 'minutes', minutes) }),
+            'minutes',
+          );
+        }}
+      />
+      {batch.lots.length > 1 && (
+        <Choice
+          legend="In one pan"
+          hidden
+          value={batch.mixPans ? 'mixed' : 'apart'}
+          options={mixes}
+          onChoose={(way) => {
+            editBatch(batch.id, 'mixing lots in a pan', (b) => ({ ...b, mixPans: way === 'mixed' }));
+          }}
+        />
+      )}
     </div>
   );
 }

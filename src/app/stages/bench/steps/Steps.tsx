@@ -63,32 +63,7 @@ export function Steps() {
       )}
       {open && (
         <>
-          <div className="choices">
-            <SelectField
-              label="Begin from"
-              value=""
-              onChoose={(name) => {
-                const school = schools.find((one) => one === name);
-                if (school) edit('the order of the steps', () => afterBy(school));
-              }}
-            >
-              <option value="">as it stands</option>
-              {schools.map((school) => (
-                <option key={school} value={school}>
-                  {schoolWords[school].name}
-                </option>
-              ))}
-            </SelectField>
-            {batch.after && (
-              <button
-                type="button"
-                className="link"
-                onClick={() => editBatch(batch.id, 'the usual order', ({ after: _, ...b }) => b)}
-              >
-                the usual order again
-              </button>
-            )}
-          </div>
+          <BeginFrom onChoose={(school) => edit('the order of the steps', () => afterBy(school))} />
           <SortableList
             ids={steps.map(({ id }) => id)}
             nameOf={(id) => actWords(steps.find((step) => step.id === id)?.what ?? 'lift')}
@@ -139,4 +114,37 @@ const added = (what: AfterWhat): AfterStep => ({
 function offeredFor(batch: Batch, kinds: readonly DishKind[]): School | undefined {
   const school = batch.after ? undefined : schoolFor(kinds);
   return school === 'sauce' && !batch.strain ? undefined : school;
+}
+
+/** A school's order to begin from, and back to the usual one. */
+function BeginFrom({ onChoose }: { readonly onChoose: (school: School) => void }) {
+  const { batch } = useOpenMeal();
+  return (
+    <div className="choices">
+      <SelectField
+        label="Begin from"
+        value=""
+        onChoose={(name) => {
+          const school = schools.find((one) => one === name);
+          if (school) onChoose(school);
+        }}
+      >
+        <option value="">as it stands</option>
+        {schools.map((school) => (
+          <option key={school} value={school}>
+            {schoolWords[school].name}
+          </option>
+        ))}
+      </SelectField>
+      {batch.after && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => editBatch(batch.id, 'the usual order', ({ after: _, ...b }) => b)}
+        >
+          the usual order again
+        </button>
+      )}
+    </div>
+  );
 }

@@ -1,4 +1,5 @@
 import { withChopped } from '@/core/meal/index.ts';
+import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { editBatch } from '../../../open/edits.ts';
 import { useWall } from '../../../open/useWall.ts';
@@ -20,29 +21,12 @@ interface Props {
 /** What will not pull yet: chopped in a tap, or weighed and put back, cut smaller, to be pulled in a second wave. */
 export function GoesBack({ open, onOpen, mass }: Props) {
   const { batch } = useOpenMeal();
-  const { batchReckoning, reckoning } = useFigures();
+  const { batchReckoning } = useFigures();
   const { meat, second } = batchReckoning;
-  const wall = useWall();
   const unpulled = meat.unpulledG;
   const some = unpulled.mid > WORTH_IT * meat.cookedG.mid;
   if (!second && !open)
-    return (
-      <p className={css.under}>
-        {some && `About ${mass(unpulled.mid)} is not tender enough to pull. `}
-        {some && (
-          <button
-            type="button"
-            className="btn act"
-            onClick={() => editBatch(batch.id, 'chopping what will not pull', withChopped)}
-          >
-            Chop it: {mass(unpulled.mid)} more in the bowl
-          </button>
-        )}{' '}
-        <button type="button" className={some ? 'btn act' : 'link'} onClick={() => onOpen(true)}>
-          {some ? 'Put it back' : 'some is too tough and goes back'}
-        </button>
-      </p>
-    );
+    return <Offered unpulled={some ? mass(unpulled.mid) : undefined} onOpen={() => onOpen(true)} />;
   return (
     <section className={css.second} aria-label="What goes back">
       {open ? (
@@ -65,15 +49,54 @@ export function GoesBack({ open, onOpen, mass }: Props) {
       <button type="button" className="link" onClick={() => onOpen(!open)}>
         {open ? 'weigh the shred' : 'weigh it again'}
       </button>
-      {second && (
-        <p className={css.under}>
-          Tender again about <b>{wall.clock(second.tender.mid)}</b>, between{' '}
-          {wall.clock(second.tender.p10 ?? second.tender.mid)} and{' '}
-          {wall.clock(second.tender.p90 ?? second.tender.mid)}: {mass(second.shredG)} more.
-          {reckoning.platesNow !== undefined &&
-            ` Until then there is enough for ${String(reckoning.platesNow)} plates.`}
-        </p>
-      )}
+      {second && <SecondWave second={second} mass={mass} />}
     </section>
+  );
+}
+
+/** What can be done with what will not pull; undefined: hardly any of it. */
+function Offered({
+  unpulled,
+  onOpen,
+}: {
+  readonly unpulled: string | undefined;
+  readonly onOpen: () => void;
+}) {
+  const { batch } = useOpenMeal();
+  return (
+    <p className={css.under}>
+      {unpulled !== undefined && `About ${unpulled} is not tender enough to pull. `}
+      {unpulled !== undefined && (
+        <button
+          type="button"
+          className="btn act"
+          onClick={() => editBatch(batch.id, 'chopping what will not pull', withChopped)}
+        >
+          Chop it: {unpulled} more in the bowl
+        </button>
+      )}{' '}
+      <button type="button" className={unpulled === undefined ? 'link' : 'btn act'} onClick={onOpen}>
+        {unpulled === undefined ? 'some is too tough and goes back' : 'Put it back'}
+      </button>
+    </p>
+  );
+}
+
+interface WaveProps extends Pick<Props, 'mass'> {
+  readonly second: NonNullable<BatchReckoning['second']>;
+}
+
+/** When what went back is tender, and what it gives. */
+function SecondWave({ second, mass }: WaveProps) {
+  const { reckoning } = useFigures();
+  const wall = useWall();
+  return (
+    <p className={css.under}>
+      Tender again about <b>{wall.clock(second.tender.mid)}</b>, between{' '}
+      {wall.clock(second.tender.p10 ?? second.tender.mid)} and{' '}
+      {wall.clock(second.tender.p90 ?? second.tender.mid)}: {mass(second.shredG)} more.
+      {reckoning.platesNow !== undefined &&
+        ` Until then there is enough for ${String(reckoning.platesNow)} plates.`}
+    </p>
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Weighable } from '@/core/meal/index.ts';
+import type { Entry, Weighable } from '@/core/meal/index.ts';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { type Doubt, doubtOf } from '@/core/bench/index.ts';
 import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';
@@ -35,19 +35,17 @@ interface Asked {
 
 /** One weighing at the bench: off the scale in a tap, or typed; in one bowl or several; asked about once if it can hardly be. */
 export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
-  const { loaded, batch, standing, units } = useOpenMeal();
+  const { loaded, batch, standing } = useOpenMeal();
   const entry = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === flow);
   const keptG = midpoint(entry?.value ?? undefined);
   const [bowl, setBowl] = useState(entry?.vessel ?? '');
-  const [typing, setTyping] = useState(false);
   const [adds, setAdds] = useState(false);
   const [again, setAgain] = useState(false);
-  const wall = useWall();
   const [asked, setAsked] = useState<Asked>();
-  const tareG = loaded.kitchen.vessels.find(({ id }) => id === bowl)?.tareG ?? 0;
   const { mass } = useSaid();
+  const inAll = (grams: number) => (adds && keptG !== undefined ? keptG + grams : grams);
   const enter = (grams: number, text: string, source: 'typed' | 'scale') => {
-    const sum = adds && keptG !== undefined ? keptG + grams : grams;
+    const sum = inAll(grams);
     const said = adds && entry?.value ? `${entry.value.text} + ${text}` : text;
     weigh(
       loaded.meal.id,
@@ -62,21 +60,18 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
       source,
     );
     setAsked(undefined);
-    setTyping(false);
     setAdds(false);
     setAgain(false);
   };
   const keep = (grams: number, text: string, source: 'typed' | 'scale') => {
-    const sum = adds && keptG !== undefined ? keptG + grams : grams;
-    const doubt = doubtOf(sum, entry ? undefined : expected, mostG);
+    const doubt = doubtOf(inAll(grams), entry ? undefined : expected, mostG);
     if (doubt) setAsked({ grams, text, source, doubt });
     else enter(grams, text, source);
   };
   if (asked) {
-    const sum = adds && keptG !== undefined ? keptG + asked.grams : asked.grams;
     return (
       <Doubted
-        words={doubtWords(asked.doubt, { said: mass(sum), thing, mass })}
+        words={doubtWords(asked.doubt, { said: mass(inAll(asked.grams)), thing, mass })}
         onYes={() => enter(asked.grams, asked.text, asked.source)}
         onNo={() => setAsked(undefined)}
         onMore={
@@ -90,64 +85,90 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
       />
     );
   }
-  if (entry && keptG !== undefined && !adds && !again) {
-    const { value, unit } = writeMass(keptG, units);
-    return (
-      <div className={css.weighIt}>
-        <Kept
-          value={value}
-          unit={unit}
-          words={`Kept ${wall.clock(entry.at)}${severalOf(entry.value?.text)}`}
-        />
-        <p className={acts.onCard}>
-          <button type="button" className="btn act" onClick={() => setAdds(true)}>
-            Another bowl
-          </button>
-          <button type="button" className="btn act" onClick={() => setAgain(true)}>
-            Weigh it again
-          </button>
-        </p>
-      </div>
-    );
-  }
+  if (entry && keptG !== undefined && !adds && !again)
+    return <KeptIt entry={entry} grams={keptG} onMore={() => setAdds(true)} onAgain={() => setAgain(true)} />;
+  const likely = likelyOf(expected, mass);
+  const soFar = keptG === undefined ? '' : `${mass(keptG)} so far, and another bowl`;
   return (
     <div className={css.weighIt}>
-      {expected.p10 !== undefined && expected.p90 !== undefined && (
-        <p className="quiet">
-          {adds && keptG !== undefined ? `${mass(keptG)} so far, and another bowl` : ''}
-          {!adds && `Likely ${mass(expected.p10)} to ${mass(expected.p90)}`}
-        </p>
-      )}
-      {typing ? (
-        <QuantityField
-          label={`${thing}, by weight`}
-          quantity={undefined}
-          measure="mass"
-          units={massUnits(units)}
-          {...(flow === 'skim' && { density: FAT_DENSITY })}
-          placeholder={`about ${mass(expected.mid)}`}
-          chars={12}
-          autoFocus
-          weighs
-          draft={['bench', loaded.meal.id, batch.id, flow].join(' ')}
-          onDone={(quantity) => {
-            const typed = midpoint(quantity);
-            if (typed === undefined) return;
-            const less = tareG > 0 ? ` less ${mass(tareG)}` : '';
-            keep(Math.max(0, typed - tareG), `${quantity.text}${less}`, 'typed');
-          }}
-        />
-      ) : (
-        <ScaleBox
-          thing={thing}
-          bowlG={tareG}
-          onKeep={(grams) => keep(grams, mass(grams), 'scale')}
-          onType={() => setTyping(true)}
-        />
-      )}
+      {likely !== undefined && <p className="quiet">{adds ? soFar : likely}</p>}
+      <OffTheScale flow={flow} thing={thing} expected={expected} bowl={bowl} onKeep={keep} />
       <Bowl what={thing} bowl={bowl} onChoose={setBowl} />
     </div>
   );
 }
 
+interface KeptProps {
+  readonly entry: Entry;
+  readonly grams: number;
+  readonly onMore: () => void;
+  readonly onAgain: () => void;
+}
+
+/** What was weighed, and how to weigh on. */
+function KeptIt({ entry, grams, onMore, onAgain }: KeptProps) {
+  const { units } = useOpenMeal();
+  const wall = useWall();
+  const { value, unit } = writeMass(grams, units);
+  return (
+    <div className={css.weighIt}>
+      <Kept value={value} unit={unit} words={`Kept ${wall.clock(entry.at)}${severalOf(entry.value?.text)}`} />
+      <p className={acts.onCard}>
+        <button type="button" className="btn act" onClick={onMore}>
+          Another bowl
+        </button>
+        <button type="button" className="btn act" onClick={onAgain}>
+          Weigh it again
+        </button>
+      </p>
+    </div>
+  );
+}
+
+interface OffProps extends Pick<Props, 'flow' | 'thing' | 'expected'> {
+  /** What it lies in, whose weight comes off. */
+  readonly bowl: string;
+  readonly onKeep: (grams: number, text: string, source: 'typed' | 'scale') => void;
+}
+
+/** Off the scale in a tap, or typed. */
+function OffTheScale({ flow, thing, expected, bowl, onKeep }: OffProps) {
+  const { loaded, batch, units } = useOpenMeal();
+  const { mass } = useSaid();
+  const [typing, setTyping] = useState(false);
+  const tareG = loaded.kitchen.vessels.find(({ id }) => id === bowl)?.tareG ?? 0;
+  if (!typing)
+    return (
+      <ScaleBox
+        thing={thing}
+        bowlG={tareG}
+        onKeep={(grams) => onKeep(grams, mass(grams), 'scale')}
+        onType={() => setTyping(true)}
+      />
+    );
+  return (
+    <QuantityField
+      label={`${thing}, by weight`}
+      quantity={undefined}
+      measure="mass"
+      units={massUnits(units)}
+      {...(flow === 'skim' && { density: FAT_DENSITY })}
+      placeholder={`about ${mass(expected.mid)}`}
+      chars={12}
+      autoFocus
+      weighs
+      draft={['bench', loaded.meal.id, batch.id, flow].join(' ')}
+      onDone={(quantity) => {
+        const typed = midpoint(quantity);
+        if (typed === undefined) return;
+        const less = tareG > 0 ? ` less ${mass(tareG)}` : '';
+        onKeep(Math.max(0, typed - tareG), `${quantity.text}${less}`, 'typed');
+      }}
+    />
+  );
+}
+
 const severalOf = (text: string | undefined) => (text?.includes('+') ? `: ${text}` : '');
+
+const likelyOf = ({ p10, p90 }: Range, mass: (grams: number) => string): string | undefined =>
+  p10 === undefined || p90 === undefined ? undefined : `Likely ${mass(p10)} to ${mass(p90)}`;
