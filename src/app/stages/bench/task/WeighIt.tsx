@@ -39,6 +39,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
   const entry = standing.find(({ measures }) => measures.what === 'sum' && measures.flow === flow);
   const keptG = midpoint(entry?.value ?? undefined);
   const [bowl, setBowl] = useState(entry?.vessel ?? '');
+  const [typing, setTyping] = useState(false);
   const [adds, setAdds] = useState(false);
   const [again, setAgain] = useState(false);
   const [asked, setAsked] = useState<Asked>();
@@ -60,6 +61,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
       source,
     );
     setAsked(undefined);
+    setTyping(false);
     setAdds(false);
     setAgain(false);
   };
@@ -92,7 +94,15 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
   return (
     <div className={css.weighIt}>
       {likely !== undefined && <p className="quiet">{adds ? soFar : likely}</p>}
-      <OffTheScale flow={flow} thing={thing} expected={expected} bowl={bowl} onKeep={keep} />
+      <OffTheScale
+        flow={flow}
+        thing={thing}
+        expected={expected}
+        bowl={bowl}
+        typing={typing}
+        onType={() => setTyping(true)}
+        onKeep={keep}
+      />
       <Bowl what={thing} bowl={bowl} onChoose={setBowl} />
     </div>
   );
@@ -128,14 +138,15 @@ function KeptIt({ entry, grams, onMore, onAgain }: KeptProps) {
 interface OffProps extends Pick<Props, 'flow' | 'thing' | 'expected'> {
   /** What it lies in, whose weight comes off. */
   readonly bowl: string;
+  readonly typing: boolean;
+  readonly onType: () => void;
   readonly onKeep: (grams: number, text: string, source: 'typed' | 'scale') => void;
 }
 
 /** Off the scale in a tap, or typed. */
-function OffTheScale({ flow, thing, expected, bowl, onKeep }: OffProps) {
+function OffTheScale({ flow, thing, expected, bowl, typing, onType, onKeep }: OffProps) {
   const { loaded, batch, units } = useOpenMeal();
   const { mass } = useSaid();
-  const [typing, setTyping] = useState(false);
   const tareG = loaded.kitchen.vessels.find(({ id }) => id === bowl)?.tareG ?? 0;
   if (!typing)
     return (
@@ -143,7 +154,7 @@ function OffTheScale({ flow, thing, expected, bowl, onKeep }: OffProps) {
         thing={thing}
         bowlG={tareG}
         onKeep={(grams) => onKeep(grams, mass(grams), 'scale')}
-        onType={() => setTyping(true)}
+        onType={onType}
       />
     );
   return (
