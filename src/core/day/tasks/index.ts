@@ -60,10 +60,17 @@ export const overOf = (
 export function tasksOf(facts: DayFacts): readonly Task[] {
   const { batches, own, minutes, paces, pins, over } = facts;
   const first = beforeThePot(own);
+  const ofBatches = batches.map((batch) => ({
+    batch,
+    tasks: inOwnOrder(batch, batchTasks(batch, facts.hands, first)),
+  }));
   const all = [
-    ...batches.flatMap((batch) => inOwnOrder(batch, batchTasks(batch, facts.hands, first))),
+    ...ofBatches.flatMap(({ tasks: its }) => its),
     ...own.map(ownTask),
-    ...servingTasks(facts),
+    ...servingTasks(
+      facts,
+      ofBatches.flatMap(({ batch, tasks: its }) => readyWith(batch, its, over)),
+    ),
   ].filter(({ id }) => !over.has(id));
   return all.map((task) => {
     const typed = minutes[task.id];
@@ -80,6 +87,19 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
       ? sized
       : { ...sized, begun: pin };
   });
+}
+
+/** With what a batch is ready to be served: brought together; where its list has none of that, once all of it is done. */
+function readyWith(
+  { id: batch, over: behind }: DayBatch,
+  its: readonly Task[],
+  over: ReadonlySet<string>,
+): readonly string[] {
+  const together = taskId({ kind: 'together', batch });
+  if (behind.has('together') || over.has(together)) return [];
+  if (its.some(({ id }) => id === together)) return [together];
+  const waitedFor = new Set(its.flatMap(({ after, follows }) => [...after, follows ?? []].flat()));
+  return its.flatMap(({ id }) => (waitedFor.has(id) ? [] : [id]));
 }
 
 function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]): readonly Task[] {

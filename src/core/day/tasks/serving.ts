@@ -9,12 +9,13 @@ const MOST_HANDS = 3;
 /**
  * How the meal reaches the plates, when every batch is brought together and what is served with it is done: filled
  * here, put into hot boxes to be filled as they are asked for, or packed, sent out and filled there.
+ * @param ready the tasks with which the batches are ready for them
  */
-export function servingTasks(facts: DayFacts): readonly Task[] {
-  const { own, batches, dishes, place } = facts;
+export function servingTasks(facts: DayFacts, ready: readonly string[]): readonly Task[] {
+  const { own, dishes, place } = facts;
   if (dishes.length === 0) return [];
   const after = [
-    ...batches.map(({ id }) => taskId({ kind: 'together', batch: id })),
+    ...ready,
     ...own.filter(({ when }) => when === 'serving').map(({ id }) => taskId({ kind: 'own', own: id })),
   ];
   if (place === 'kept hot') return [{ ...boxes, after }];
