@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import sameRow from 'fast-deep-equal';
+import { sameKept } from './sameKept.ts';
 import { usualKitchen } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, PackRow, Row, TableName } from './kinds.ts';
@@ -88,7 +88,7 @@ async function stillStand(tx: Transaction, changes: readonly Change[]): Promise<
       change.table === 'entries'
         ? await entryOf(tx, (before ?? after) as EntryRow)
         : await tableOf(tx, change.table).get(change.id);
-    if (!sameRow(now, before)) return false;
+    if (!sameKept(now, before)) return false;
   }
   return true;
 }
@@ -121,7 +121,7 @@ async function sharedRow(
   to: Row | undefined,
 ): Promise<Row | undefined> {
   const now = await tx.table<KeptRow, string>('kept').get(id);
-  if (sameRow(now, from)) return to;
+  if (sameKept(now, from)) return to;
   const usual: Row | undefined = id === 'kitchen' ? { id, kitchen: usualKitchen } : undefined;
   // Made of rows of one kind, it is one of that kind.
   return merged(from ?? usual, to ?? usual, now) as Row | undefined;

@@ -1,5 +1,5 @@
 import type { Table, Transaction } from 'dexie';
-import sameRow from 'fast-deep-equal';
+import { sameKept } from './sameKept.ts';
 import type { Act, Change } from './kinds.ts';
 import { mealsIn, scopeOf } from './scopes.ts';
 
@@ -123,7 +123,7 @@ function mergedEdit(last: Act, changes: readonly Change[]): readonly Change[] | 
   if (first?.what !== 'put' || second?.what !== 'put') return undefined;
   if (first.table !== second.table || first.id !== second.id || !first.before) return undefined;
   // What somebody else has changed between the two is not this act's to take back.
-  if (!sameRow(first.after, second.before)) return undefined;
+  if (!sameKept(first.after, second.before)) return undefined;
   return [{ ...second, before: first.before }];
 }
 

@@ -1,4 +1,4 @@
-import same from 'fast-deep-equal';
+import { sameKept } from './sameKept.ts';
 
 /**
  * What stands after a change is made that was thought of on other ground: where `now` still is as it was `from`, it
@@ -6,8 +6,8 @@ import same from 'fast-deep-equal';
  * key and into lists whose members have an id by that id. With nobody else it is exactly `to`.
  */
 export function merged(from: unknown, to: unknown, now: unknown): unknown {
-  if (same(now, from)) return to;
-  if (same(from, to)) return now;
+  if (sameKept(now, from)) return to;
+  if (sameKept(from, to)) return now;
   if (isObject(from) && isObject(to) && isObject(now)) return mergedKeys(from, to, now);
   if (hasIds(from) && hasIds(to) && hasIds(now)) return mergedList(from, to, now);
   return now;

@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import sameRow from 'fast-deep-equal';
+import { sameKept } from './sameKept.ts';
 import type { Kitchen } from '@/core/meal/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { reference } from '@/reference/index.ts';
@@ -73,7 +73,7 @@ export async function summarizeMeal(tx: Transaction, id: string): Promise<void> 
   const batches = await tx.table<BatchRow, string>('batches').where('mealId').equals(id).toArray();
   const kept = await tx.table<KeptRow, string>('kept').get('kitchen');
   const summary = summaryOf(meal, batches, kept?.id === 'kitchen' ? kept.kitchen : undefined);
-  if (!sameRow(await summaries.get(id), summary)) await summaries.put(summary);
+  if (!sameKept(await summaries.get(id), summary)) await summaries.put(summary);
 }
 
 /** Makes the summaries that are missing and takes out those whose meal is gone: after an upgrade, or a fault. */

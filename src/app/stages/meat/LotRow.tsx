@@ -1,5 +1,5 @@
 import type { LotReckoning } from '@/core/reckoning/index.ts';
-import sameProps from 'fast-deep-equal';
+import { sameKept } from '@/store/sameKept.ts';
 import { X } from 'lucide-react';
 import { lazy, memo, Suspense, useState } from 'react';
 import type { Lot, OwnCut } from '@/core/meal/index.ts';
@@ -95,7 +95,7 @@ export const LotRow = memo(function LotRow(props: Props) {
       )}
     </li>
   );
-}, sameProps);
+}, sameKept);
 
 interface BecomesProps extends Pick<Props, 'lot' | 'scale' | 'width' | 'batchId' | 'units'> {
   readonly figures: LotReckoning;
