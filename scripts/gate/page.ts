@@ -23,14 +23,18 @@ async function serve(dist: string, data: 'own' | 'demo'): Promise<{ url: string;
   return { url: `http://127.0.0.1:${String((server.address() as AddressInfo).port)}`, server };
 }
 
-/** What only a browser tells of the built application: what it loads, how it starts, and what a key moves. */
-export async function pageFigures(tooSlow: TooSlow): Promise<Measured> {
+/**
+ * What only a browser tells of the built application: what it loads, how it starts, and what a key moves.
+ * @param quiet until then the machine has something else to do, and nothing is timed
+ */
+export async function pageFigures(tooSlow: TooSlow, quiet: Promise<unknown>): Promise<Measured> {
   await build({ configFile: 'speed/pages/vite.config.ts', logLevel: 'error' });
   const served = await Promise.all([serve('dist', 'own'), serve('dist', 'demo'), serve(EMPTY, 'own')]);
   const [own, demo, empty] = served;
   const browser = await chromium.launch(chromiumOptions);
   try {
     const loaded = await loads(browser, own.url);
+    await quiet;
     const started = await starts(browser, { own: own.url, demo: demo.url, empty: empty.url }, tooSlow);
     return { figures: [...loaded, ...kept(), ...started.figures], told: started.told };
   } finally {

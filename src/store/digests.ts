@@ -53,16 +53,35 @@ export async function mendDigests(
     const some = wanted.slice(from, from + AT_A_TIME);
     return { some, before: await lastAct(db), loaded: await loadMeals(db, some) };
   };
-  // While some are made, the next are read: the threads that make them have always enough to do.
+  const logged: Logged[] = [];
+  const write = async (
+    some: readonly string[],
+    made: ReadonlyMap<string, readonly Digest[]>,
+    before: unknown,
+  ) => {
+    const isKept = await db.transaction('rw', db.digests, db.acts, async (tx) => {
+      if ((await lastActIn(tx)) !== before) return false;
+      const digests = tx.table<DigestRow, string>('digests');
+      await digests.bulkPut([...made].map(([id, of]) => ({ id, stamp, digests: of })));
+      // What another table or kitchen made of it does not stand for it either.
+      await digests.bulkDelete(some.filter((id) => !made.has(id)));
+      return true;
+    });
+    // The strands are on the disk; of thousands of batches they need not be held here too.
+    if (isKept) for (const of of made.values()) logged.push(...of.map(withoutStrands));
+  };
+  // While some are made the next are read and the last are written: the threads that make them have always enough to do.
   let next = read(0);
+  let written: Promise<void> = Promise.resolve();
   for (let from = 0; from < wanted.length; from += AT_A_TIME) {
     signal?.throwIfAborted();
     told?.(from, wanted.length);
     const { some, before, loaded } = await next;
     const making = digester(loaded.meals);
     next = from + AT_A_TIME < wanted.length ? read(from + AT_A_TIME) : next;
-    // What fails to be read is told when it is its turn.
-    next.catch(() => undefined);
+    // What cannot be read or made is told when it is its turn.
+    for (const one of [next, making]) one.catch(() => undefined);
+    await written;
     const digests = await making;
     const made = new Map<string, readonly Digest[]>();
     unread.push(...loaded.damaged);
@@ -71,15 +90,10 @@ export async function mendDigests(
       if (one?.ok) made.set(meal.id, one.digests);
       else unread.push({ id: meal.id, name: meal.name, why: one?.why ?? 'it was not answered' });
     }
-    await db.transaction('rw', db.digests, db.acts, async (tx) => {
-      if ((await lastActIn(tx)) !== before) return;
-      await tx
-        .table<DigestRow, string>('digests')
-        .bulkPut([...made].map(([id, digests]) => ({ id, stamp, digests })));
-      // What another table or kitchen made of it does not stand for it either.
-      await tx.table<DigestRow, string>('digests').bulkDelete(some.filter((id) => !made.has(id)));
-    });
+    written = write(some, made, before);
+    written.catch(() => undefined);
   }
+  await written;
   const changed = new Set([...wanted, ...gone]);
   // Where nobody knows which have changed, all parts are put together anew.
   const marked = mark?.id === 'untaught' ? mark.meals : [];
@@ -89,13 +103,15 @@ export async function mendDigests(
   await db.transaction('rw', db.digests, db.meals, db.house, async (tx) => {
     const digests = tx.table<DigestRow, string>('digests');
     await digests.bulkDelete(gone);
-    const made = (await digests.bulkGet([...wanted])).flatMap((row) => row?.digests ?? []);
+    // An act since then has let go of the digest that it touched.
+    const still = new Set(logged.length > 0 ? await digests.toCollection().primaryKeys() : []);
+    const made = logged.filter(({ meal }) => still.has(meal));
     const foreign = await foreigners(tx, made);
     const house = tx.table<HouseRow, string>('house');
     for (const part of parts) {
       const own = made.filter(({ meal }) => partOf(meal) === part);
       const log = listedIn(await house.get(`log ${part}`)).filter(stands);
-      log.push(...own.map((one) => bare(one, foreign.has(one.meal))));
+      log.push(...own.map((one) => listed(one, foreign.has(one.meal))));
       await house.put({ id: `log ${part}`, text: JSON.stringify(log, rounded) });
       // Meals that came with a kitchen of their own were cooked in another: they teach nothing of this one.
       const past = taughtIn(await house.get(`taught ${part}`)).filter(stands);
@@ -117,8 +133,10 @@ export interface Listed extends Logged {
   readonly foreign: boolean;
 }
 
-/** Without its strands, and of what it says the yields alone: a list of thousands is read in one piece. */
-const bare = ({ strands: _, ...logged }: Digest, foreign: boolean): Listed => ({
+const withoutStrands = ({ strands: _, ...logged }: Digest): Logged => logged;
+
+/** Of what it says the yields alone: a list of thousands is read in one piece. */
+const listed = (logged: Logged, foreign: boolean): Listed => ({
   ...logged,
   foreign,
   evidence: foreign ? [] : logged.evidence.filter(({ what }) => what === 'y'),

@@ -70,7 +70,7 @@ export function courseOf(
 }
 
 const kept = new Map<string, Course | typeof NEVER>();
-const NEVER = 'does not say how hot it is';
+const NEVER = 'unsaid';
 const MANY = 300;
 /** As far as is mostly asked, in steps: half a day. */
 const MOSTLY = 184;
