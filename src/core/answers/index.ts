@@ -1,5 +1,5 @@
 export type { BuyAnswer, NothingToBuy } from './heavy/buy.ts';
-export type { Feeds as FeedsSo } from './heavy/feeds.ts';
+export type { Feeds } from './heavy/feeds.ts';
 export { benchCards, type BenchCard, boneEachG } from './light/bench.ts';
 export { cooling, type CoolingNow, leftToCool } from './heavy/cooling.ts';
 export { expectedAt } from './light/expected.ts';

@@ -19,9 +19,8 @@ export function cookLiquid(
   clear(plan, out);
   pour(plan, meat, draw, out);
   boil(plan, meat, draw, out);
-  const { course } = out;
-  for (let i = 0; i < course.length; i += 1) {
-    const at = course[i];
+  for (let i = 0; i < out.steps.length; i += 1) {
+    const at = out.steps[i];
     if (!at) continue;
     const { step, liquid, taken, reading, run } = at;
     clearPool(taken);

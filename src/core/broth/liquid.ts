@@ -16,6 +16,7 @@ import {
   emptyLiquid,
   flowOfStep,
   type Liquid,
+  liquidNamed,
   type LiquidStep,
   MAIN,
   runnerOf,
@@ -140,7 +141,7 @@ export interface LiquidMass {
   /** What each step took, in the order of the plan. */
   readonly taken: readonly Pool[];
   /** The steps with all that they work on. */
-  readonly course: readonly StepAt[];
+  readonly steps: readonly StepAt[];
   /** A sieve is among them. */
   readonly strains: boolean;
 }
@@ -158,23 +159,18 @@ export interface StepAt {
 }
 
 export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
-  const apart = steps.flatMap((step) => ('as' in step ? [step.as, step.of] : [step.of]));
+  const apart = steps.map((step) => ('as' in step ? step.as : step.of));
   const liquids = [...new Set([MAIN, ...apart])].map(emptyLiquid);
-  const course = steps.flatMap((step): StepAt[] => {
-    const liquid = liquids.find(({ id }) => id === step.of);
+  const at = steps.map((step): StepAt => {
     const flow = flowOfStep(step);
-    return liquid
-      ? [
-          {
-            step,
-            liquid,
-            taken: emptyPool(),
-            reading: readingOfStep(steps, step),
-            strand: flow && strandOf(flow),
-            run: runnerOf(step),
-          },
-        ]
-      : [];
+    return {
+      step,
+      liquid: liquidNamed({ liquids }, step.of),
+      taken: emptyPool(),
+      reading: readingOfStep(steps, step),
+      strand: flow && strandOf(flow),
+      run: runnerOf(step),
+    };
   });
   return {
     pour: 0,
@@ -192,8 +188,8 @@ export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
     saltOfMeatWater: 0,
     solids: 0,
     liquids,
-    taken: course.map(({ taken }) => taken),
-    course,
+    taken: at.map(({ taken }) => taken),
+    steps: at,
     strains: steps.some(({ what }) => what === 'strain'),
   };
 }
@@ -236,10 +232,10 @@ export function takenBy(
 }
 
 /** What the steps of one part of the strands took, g. */
-export function stepsG({ course }: LiquidMass, part: StrandPartName): number {
+export function stepsG({ steps }: LiquidMass, part: StrandPartName): number {
   let sum = 0;
-  for (let i = 0; i < course.length; i += 1) {
-    const step = course[i];
+  for (let i = 0; i < steps.length; i += 1) {
+    const step = steps[i];
     if (step?.strand === part) sum += massOf(step.taken);
   }
   return sum;

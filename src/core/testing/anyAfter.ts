@@ -47,7 +47,7 @@ const anyStep: fc.Arbitrary<AfterStep> = fc.constantFrom(...afterWhats).chain((w
   );
 });
 
-/** Any list that a cook may write for after the lid: any kinds, in any order, with any of their fields. */
+/** A list as a cook may write it for after the lid: kinds in whatever order, each with some of its fields. */
 export const anyAfter: fc.Arbitrary<AfterStep[]> = fc.uniqueArray(anyStep, {
   maxLength: 14,
   selector: ({ id }) => id,

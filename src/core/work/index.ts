@@ -13,7 +13,6 @@ export {
   type LiquidStep,
   plannedStep,
   runnerOf,
-  runStep,
   type AfterStep,
   type AfterStepOf,
   afterWhats,

@@ -19,7 +19,7 @@ import {
   MAIN,
   makesLiquid,
   plannedStep,
-  runStep,
+  runnerOf,
   skims,
   skimShare,
   traitsOf,
@@ -53,7 +53,7 @@ function done(steps: readonly LiquidStep[], weighed = NaN) {
     const pool = { ...none };
     const liquid = liquids.find(({ id }) => id === step.of);
     if (!liquid) throw new Error(step.of);
-    runStep(step, {
+    runnerOf(step)(step, {
       plan: { solids: amountOf({ water: 460, other: 40 }), blended: none },
       meat: { meatWater: 800 },
       draw: { held: 1, skim: 1 },

@@ -92,9 +92,6 @@ export const weighedOfStep = ({ what }: Pick<LiquidStep, 'what'>): Weighable | u
 export const runnerOf = ({ what }: LiquidStep): ((step: LiquidStep, run: StepRun) => void) =>
   doesOf(what).run;
 
-/** Does a step to its liquid. */
-export const runStep = (step: LiquidStep, run: StepRun): void => runnerOf(step)(step, run);
-
 /** The liquid that a step makes beside the pot's, of what was in no pot. */
 export function broughtIn(step: AfterStep): string | undefined {
   const kind = stepKinds[step.what] as StepKind<Fields, object>;

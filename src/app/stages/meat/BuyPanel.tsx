@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { typedMass, writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
-import type { BuyAnswer, FeedsSo } from '@/core/answers/index.ts';
+import type { BuyAnswer, Feeds } from '@/core/answers/index.ts';
 import type { BuyMix } from '@/core/meal/index.ts';
 import { nothingToBuyWords } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
@@ -68,7 +68,7 @@ export default function BuyPanel() {
       )}
       {!bought.data && !bought.error && <p className="quiet">Working it out.</p>}
       {answer && <Bought answer={answer} chance={chance} onTake={take} />}
-      {fed.data && <Feeds fed={fed.data} hundred={hundred} />}
+      {fed.data && <FeedsSoMany fed={fed.data} hundred={hundred} />}
     </section>
   );
 }
@@ -157,7 +157,7 @@ function Bought({ answer, chance, onTake }: BoughtProps) {
 }
 
 /** What the lots as they stand are enough for. */
-function Feeds({ fed, hundred }: { readonly fed: FeedsSo; readonly hundred: number }) {
+function FeedsSoMany({ fed, hundred }: { readonly fed: Feeds; readonly hundred: number }) {
   return (
     <p className={css.feeds}>
       As the lots stand, {hundred} in 100: the order{' '}
