@@ -206,11 +206,8 @@ export function readingOfStep(
 const noneWeighed = noLiquidWeighed();
 
 /** The main liquid: the one that was in the pot. */
-export function mainOf({ liquids }: Pick<LiquidMass, 'liquids'>): Liquid {
-  const main = liquids[0];
-  if (!main) throw new Error('A batch without its main liquid.');
-  return main;
-}
+export const mainOf = (mass: Pick<LiquidMass, 'liquids'>): Liquid =>
+  mass.liquids[0] ?? liquidNamed(mass, MAIN);
 
 /** All the finished liquid of a batch, ml. */
 export const mlOf = ({ liquids }: LiquidMass): number => liquids.reduce((sum, { ml }) => sum + ml, 0);

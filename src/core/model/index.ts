@@ -20,7 +20,7 @@ export { bowlG, stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';
 export { speciesOf } from './plan/problems.ts';
 export { saltTyped } from './plan/liquid.ts';
-export type { BatchPlan, MealPlan } from './plan/plan.ts';
+export { type BatchPlan, isTooFull, type MealPlan } from './plan/plan.ts';
 export type { BoilsCovered } from './plan/steam.ts';
 export { searedAs, toSear, type SearFigures } from './plan/sear.ts';
 export type { FilledVessel } from './plan/vessels.ts';

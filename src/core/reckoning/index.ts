@@ -8,6 +8,7 @@ export { type NextAct, nextInDay } from './nextAct.ts';
 export { type PotPicture, type VesselPicture } from './potPicture.ts';
 export { type Reckoning, reckon } from './reckon.ts';
 export { milestonesIn, tickedIn, tickedTasks } from './seen.ts';
+export { isWorthChopping } from './secondWave.ts';
 export { servedOf, wentOut } from './served.ts';
 export { stillGood, takenOut } from './takenOut.ts';
 export { unaccountedOf } from './unaccounted.ts';

@@ -10,7 +10,7 @@ import {
   reachCm,
   sectionOf,
 } from '../pot/index.ts';
-import type { BatchPlan, FilledVessel } from '../model/index.ts';
+import { type BatchPlan, type FilledVessel, isTooFull } from '../model/index.ts';
 
 /** One vessel cut down its middle: heights in cm, volumes in ml, all to one scale. */
 export interface VesselPicture {
@@ -21,6 +21,8 @@ export interface VesselPicture {
   readonly level: Level;
   readonly standsCm: number;
   readonly fullCm: number;
+  /** It stands no higher than that. */
+  readonly fits: boolean;
   readonly meatMl: number;
   readonly otherMl: number;
   /** Share of the batch's meat, and of each lot by its id, 0 to 1. */
@@ -54,6 +56,7 @@ export interface PotPicture extends VesselPicture {
 }
 
 const drawn = (plan: BatchPlan, one: FilledVessel): VesselPicture => ({
+  fits: !isTooFull(one),
   vessel: one.vessel,
   meatCm: one.fill.meatCm,
   lineCm: one.lineCm,

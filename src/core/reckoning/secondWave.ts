@@ -22,6 +22,15 @@ export interface SecondWave {
   readonly pulled: boolean;
 }
 
+/** So little of it is not worth going back for, of what was cooked (estimate). */
+const WORTH_IT = 0.02;
+
+/** Whether so much will not pull that something should be done with it. */
+export const isWorthChopping = ({
+  unpulledG,
+  cookedG,
+}: Readonly<Record<'unpulledG' | 'cookedG', Range>>): boolean => unpulledG.mid > WORTH_IT * cookedG.mid;
+
 /** A pot that simmers is so far below the boil, K (estimate). */
 const BELOW_BOIL = 4;
 

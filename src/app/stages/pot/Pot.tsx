@@ -82,7 +82,7 @@ function ToTheLine() {
   const isSolved = pot?.items.some(({ solved, role }) => solved && role === 'liquid') ?? true;
   const level = pot && !isSolved ? pot.level : batch.level;
   const levelWords = levels.find(({ value }) => value === level)?.words ?? '';
-  const fits = pot && [pot, ...pot.also].every(({ standsCm, fullCm }) => standsCm <= fullCm);
+  const fits = pot && [pot, ...pot.also].every((one) => one.fits);
   return (
     <>
       <div className="line">

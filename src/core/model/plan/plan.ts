@@ -269,7 +269,8 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
   };
 }
 
-const isTooFull = ({ vessel, standsCm }: FilledVessel) => standsCm > FULL * vessel.heightCm;
+/** Filled higher than is wise. */
+export const isTooFull = ({ vessel, standsCm }: FilledVessel) => standsCm > FULL * vessel.heightCm;
 
 /** Longer than any cook until what goes in later does, min. */
 const LONG = 24 * 60;

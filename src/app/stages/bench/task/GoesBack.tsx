@@ -1,5 +1,5 @@
 import { withChopped } from '@/core/meal/index.ts';
-import type { BatchReckoning } from '@/core/reckoning/index.ts';
+import { type BatchReckoning, isWorthChopping } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { editBatch } from '../../../open/edits.ts';
 import { useWall } from '../../../open/useWall.ts';
@@ -7,9 +7,6 @@ import { Choice } from '../../../parts/fields/Choice.tsx';
 import { sizes } from '../../../parts/choices.ts';
 import { WeighIt } from './WeighIt.tsx';
 import css from './task.module.scss';
-
-/** So little of it is not worth going back for, of what was cooked (estimate). */
-const WORTH_IT = 0.02;
 
 interface Props {
   /** It is being weighed: the scale is for it alone. */
@@ -24,7 +21,7 @@ export function GoesBack({ open, onOpen, mass }: Props) {
   const { batchReckoning } = useFigures();
   const { meat, second } = batchReckoning;
   const unpulled = meat.unpulledG;
-  const some = unpulled.mid > WORTH_IT * meat.cookedG.mid;
+  const some = isWorthChopping(meat);
   if (!second && !open)
     return <Offered unpulled={some ? mass(unpulled.mid) : undefined} onOpen={() => onOpen(true)} />;
   return (
