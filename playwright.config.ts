@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test';
-import { chromiumOptions } from './e2e/chromium.ts';
+import { engineOptions } from './e2e/chromium.ts';
 import { ports } from './e2e/ports.ts';
 
 const serve = (port: number, data: 'own' | 'demo') => ({
@@ -32,7 +32,7 @@ export default defineConfig({
     trace: 'off',
     // Each test would load the whole application into a cache of its own; what is kept offline is tried by itself.
     serviceWorkers: 'block',
-    launchOptions: chromiumOptions,
+    launchOptions: engineOptions,
   },
   webServer: [serve(own, 'own'), serve(demo, 'demo')],
 });

@@ -2,11 +2,11 @@
 import { chromium } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { chromiumOptions } from '../e2e/chromium.ts';
+import { browserOptions } from '../e2e/chromium.ts';
 
 const at = (name: string) => fileURLToPath(new URL(`../public/${name}`, import.meta.url));
 const spoon = readFileSync(at('spoon.svg'), 'utf8');
-const browser = await chromium.launch(chromiumOptions);
+const browser = await chromium.launch(browserOptions);
 
 /** @param share of the picture that the spoon takes: what is masked may lose its rim */
 async function draw(name: string, size: number, share: number, ground: string): Promise<void> {

@@ -4,7 +4,7 @@ import { mkdirSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { fileURLToPath } from 'node:url';
-import { chromiumOptions } from '../e2e/chromium.ts';
+import { browserOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
 
 const to = (name: string) => fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url));
@@ -15,7 +15,7 @@ const server = createServer(
 );
 await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', () => resolve()));
 const home = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
-const browser = await chromium.launch(chromiumOptions);
+const browser = await chromium.launch(browserOptions);
 mkdirSync(fileURLToPath(new URL('../docs/screenshots', import.meta.url)), { recursive: true });
 
 try {

@@ -7,7 +7,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { build } from 'vite';
-import { chromiumOptions } from '../e2e/chromium.ts';
+import { browserOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
 import { measureBench } from './atBench.ts';
 import { manyMeals } from './backup.ts';
@@ -29,7 +29,7 @@ export async function measureBrowser(): Promise<void> {
   await build({ configFile: at('pages/vite.config.ts'), logLevel: 'error' });
   const app = await serve(at('../dist'));
   const empty = await serve(at('../node_modules/.cache/slow-spoon/speed'));
-  const browser = await chromium.launch(chromiumOptions);
+  const browser = await chromium.launch(browserOptions);
   try {
     await measureWorker(browser, `${empty.url}/worker.html`);
     await measureKeystroke(browser, app.url);

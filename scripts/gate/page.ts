@@ -5,7 +5,7 @@ import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
 import { build } from 'vite';
 import { twelvePotsFile } from '../../speed/meals.ts';
-import { chromiumOptions } from '../../e2e/chromium.ts';
+import { browserOptions } from '../../e2e/chromium.ts';
 import { AT_ONCE } from '../../src/offline/atOnce.ts';
 import { makeApp } from '../../server/app.ts';
 import type { Figure, TooSlow } from './verdict.ts';
@@ -35,7 +35,7 @@ export async function pageFigures(tooSlow: TooSlow, quiet: Promise<unknown>): Pr
     build: { rolldownOptions: { input: ['speed/pages/index.html'] } },
   });
   const [own, demo] = await Promise.all([serve('dist', 'own'), serve('dist', 'demo')]);
-  const browser = await chromium.launch(chromiumOptions);
+  const browser = await chromium.launch(browserOptions);
   const served = [own, demo];
   try {
     const loaded = await loads(browser, own.url);

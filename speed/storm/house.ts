@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromiumOptions } from '../../e2e/chromium.ts';
+import { engineOptions } from '../../e2e/chromium.ts';
 import { makeServer } from '../../server/app.ts';
 
 export class House {
@@ -28,7 +28,7 @@ export class House {
 
   async open(path: string, script?: string): Promise<Page> {
     const context = await chromium.launchPersistentContext(this.#profile, {
-      ...chromiumOptions,
+      ...engineOptions,
       viewport: { width: 1280, height: 800 },
     });
     this.#context = context;
