@@ -16,6 +16,7 @@ import {
   type Lot,
   type MealFile,
   type School,
+  usualAfter,
   usualBatch,
   usualKitchen,
   type Weighable,
@@ -35,6 +36,7 @@ const lot = (id: string, cut: string, weight: string, changes: Partial<Lot> = {}
   weight: typed(weight),
   ...changes,
 });
+const unstrained = [...usualAfter({ strain: false, skim: 'hot' })];
 const batch = (id: string, name: string, lots: Lot[], changes: Partial<Batch> = {}): Batch => ({
   ...usualBatch(id, name),
   lots,
@@ -150,7 +152,7 @@ write(
   'example-own-cut',
   'Tail for pasta',
   [dish('pasta', 'pasta', 8, { way: 'even' })],
-  [batch('tail-pot', 'Pot one', [lot('tail', 'oxtail', '3.2 kg')], { strain: false, size: 'ribs' })],
+  [batch('tail-pot', 'Pot one', [lot('tail', 'oxtail', '3.2 kg')], { after: unstrained, size: 'ribs' })],
   {
     kitchen: {
       cuts: [
@@ -175,7 +177,7 @@ write(
     batch('beef-pot', 'Beef', [lot('shank', 'beef-shank', '3 kg')], { level: 'cover' }),
     batch('lamb-pot', 'Lamb', [lot('shoulder', 'lamb-shoulder', '3 kg')], {
       level: 'half way',
-      cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      cook: [{ id: 'heat3', heat: 'slow cooker', setting: 'low', lid: 'on' }],
       sear: false,
     }),
   ],
@@ -300,7 +302,7 @@ write(
   'example-torn',
   'Torn and put back',
   [dish('tacos', 'taco', 24)],
-  [batch('torn-pot', 'Pot one', shank('torn'), { tear: typed('30 min', 'duration'), strain: false })],
+  [batch('torn-pot', 'Pot one', shank('torn'), { tear: typed('30 min', 'duration'), after: unstrained })],
 );
 
 write(
@@ -322,7 +324,9 @@ write(
   [dish('tacos', 'taco', 24)],
   [
     batch('spoon-pot', 'Pot one', shank('spoon'), {
-      cook: [{ heat: 'oven', setting: typed('160 °C', 'temperature'), lid: 'on', vessel: 'pot-28' }],
+      cook: [
+        { id: 'heat2', heat: 'oven', setting: typed('160 °C', 'temperature'), lid: 'on', vessel: 'pot-28' },
+      ],
       after: [...afterBy('in the pot')],
     }),
   ],
@@ -398,7 +402,7 @@ write(
     ),
     batch('demo-pot-two', 'Pot two', [lot('demo-lamb', 'lamb-shoulder', '2 × 3.3 kg', perKg('13.90'))], {
       lidOn: Date.parse('2026-12-05T11:10:00Z'),
-      strain: false,
+      after: unstrained,
       level: 'half way',
       items: [
         {
@@ -462,7 +466,7 @@ write(
     }),
     batch('demo-slow', 'Slow cooker', [lot('demo-brisket', 'beef-brisket', '2.9 kg', perKg('11.20'))], {
       sear: false,
-      cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      cook: [{ id: 'heat', heat: 'slow cooker', setting: 'low', lid: 'on' }],
       level: 'half way',
       lidOn: Date.parse('2026-12-05T06:20:00Z'),
     }),

@@ -13,11 +13,11 @@ const lids: readonly Lid[] = ['on', 'ajar', 'off'];
 const kilos = [0.5, 2, 6, 15, 40];
 const ovens = Array.from({ length: 14 }, (_, i) => 100 + 10 * i);
 const others: readonly (readonly [string, Phase])[] = [
-  ['bare simmer', { heat: 'stove', lid: 'on', setting: 'bare simmer' }],
-  ['simmer', { heat: 'stove', lid: 'on' }],
-  ['boil', { heat: 'stove', lid: 'on', setting: 'boil' }],
-  ['slow, high', { heat: 'slow cooker', lid: 'on', setting: 'high' }],
-  ['slow, low', { heat: 'slow cooker', lid: 'on', setting: 'low' }],
+  ['bare simmer', { id: 'heat6', heat: 'stove', lid: 'on', setting: 'bare simmer' }],
+  ['simmer', { id: 'heat5', heat: 'stove', lid: 'on' }],
+  ['boil', { id: 'heat4', heat: 'stove', lid: 'on', setting: 'boil' }],
+  ['slow, high', { id: 'heat3', heat: 'slow cooker', lid: 'on', setting: 'high' }],
+  ['slow, low', { id: 'heat2', heat: 'slow cooker', lid: 'on', setting: 'low' }],
 ];
 /** The vessel grows with the load as pots do: each edge with the cube root. */
 const potOf = (kg: number): PotHeat => {
@@ -31,6 +31,7 @@ const potOf = (kg: number): PotHeat => {
   };
 };
 const oven = (celsius: number, lid: Lid): Phase => ({
+  id: 'heat',
   heat: 'oven',
   lid,
   setting: { text: '', lo: celsius, hi: celsius },

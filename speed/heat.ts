@@ -78,7 +78,9 @@ function readiness(run: number): number {
     },
     seen: i === 0 ? [{ minutes: 120, feel: 'resists' as const, big: false }] : [],
   }));
-  const cook = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '', lo: 160, hi: 160 } }];
+  const cook = [
+    { id: 'heat', heat: 'oven' as const, lid: 'on' as const, setting: { text: '', lo: 160, hi: 160 } },
+  ];
   const ready = readinessOf(cook, lots, referencePot, 0);
   if (typeof ready !== 'object' || 'never' in ready) throw new Error('not ready');
   const normal = new Float64Array(400).map((_, d) => Math.sin(d));

@@ -53,6 +53,7 @@ export function eightPots() {
       {
         cook: [
           {
+            id: 'heat',
             heat: b % 2 === 0 ? ('oven' as const) : ('stove' as const),
             lid: 'on' as const,
             vessel: vessels[b % vessels.length] ?? '',
@@ -79,8 +80,9 @@ export function threePots(minutes: number) {
       {
         cook: [
           b === 1
-            ? { heat: 'stove' as const, lid: 'on' as const, vessel: vessels[b] ?? '' }
+            ? { id: 'heat2', heat: 'stove' as const, lid: 'on' as const, vessel: vessels[b] ?? '' }
             : {
+                id: 'heat3',
                 heat: 'oven' as const,
                 lid: 'on' as const,
                 vessel: vessels[b] ?? '',
@@ -123,7 +125,7 @@ export function twelvePots(firstG: number) {
   const vessels = ['pot-36', 'pot-32', 'pot-45', 'pot-28'];
   const batches = Array.from({ length: 12 }, (_, b) => {
     const celsius = 150 + 5 * (b % 3);
-    const open = { lid: 'on' as const, vessel: vessels[b % vessels.length] ?? '' };
+    const open = { id: 'heat4', lid: 'on' as const, vessel: vessels[b % vessels.length] ?? '' };
     const lots = cuts
       .slice(0, 3)
       .map((cut, i) =>

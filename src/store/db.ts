@@ -13,7 +13,10 @@ import type {
   HouseRow,
   TimerRow,
   Act,
+  Change,
+  Row,
 } from './kinds.ts';
+import { newerBatch } from '@/core/meal/index.ts';
 import { packRows } from './packs.ts';
 import { scopeOf } from './scopes.ts';
 
@@ -71,5 +74,41 @@ export function openDb(name: string): SlowSpoonDb {
         if (act.house === 1) Object.assign(act, scopeOf(act.changes, act.mealId));
       });
     });
+  // What is done once the meat is tender is a batch's list alone.
+  db.version(6).upgrade(async (tx) => {
+    await tx.table<BatchRow, string>('batches').toCollection().modify(inPlace(newerRow));
+    await tx
+      .table<Act, number>('acts')
+      .toCollection()
+      .modify((act) => {
+        Object.assign(act, { changes: act.changes.map(newerChange) });
+      });
+    await tx
+      .table<BinRow, string>('bin')
+      .toCollection()
+      .modify((bin) => {
+        Object.assign(bin, { batches: bin.batches.map(newerRow) });
+      });
+  });
   return db;
 }
+
+/** A row as it is kept now; only those of batches have changed. */
+const newerRow = <T extends Row>(row: T): T =>
+  'batch' in row ? { ...row, batch: newerBatch(row.batch) } : row;
+
+/** The library writes what it finds in a row once it has been changed there. */
+const inPlace =
+  <T extends Row>(newer: (row: T) => T) =>
+  (row: T): void => {
+    Object.assign(row, newer(row));
+  };
+
+const newerChange = (change: Change): Change =>
+  change.what === 'append'
+    ? change
+    : {
+        ...change,
+        ...(change.before && { before: newerRow(change.before) }),
+        ...(change.after && { after: newerRow(change.after) }),
+      };

@@ -2,6 +2,7 @@ import { reckon } from '@/core/reckoning/index.ts';
 import { expect, test } from '@jest/globals';
 import { Dexie } from 'dexie';
 import { readFileSync } from 'node:fs';
+import { usualAfter } from '@/core/meal/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 
 import { reference } from '@/reference/index.ts';
@@ -51,4 +52,49 @@ test('a database of the first version opens, with every row, and its figures', a
   expect(await copyKept(db)).toBe(kept);
   await dropCopy(kept);
   expect(await copyKept(db)).toBeUndefined();
+});
+
+test('a list that stood beside its choices comes over in its pot, in what can be undone and in the bin', async () => {
+  const [row] = old['batches'] as { readonly id: string; readonly mealId: string; readonly batch: object }[];
+  const [meal] = old['meals'] as { readonly id: string }[];
+  if (!row || !meal) throw new Error('the fixture holds no meal');
+  const left = { ...row, batch: { ...row.batch, skim: 'leave', strain: false } };
+  const fifth = new Dexie('fifth-kitchen');
+  fifth.version(5).stores({
+    meals: 'id, made',
+    batches: 'id, mealId',
+    entries: 'id, mealId',
+    kept: 'id',
+    acts: '++seq, [mealId+undone], [house+undone]',
+    timers: 'id, ends',
+    summaries: 'id, made',
+    drafts: 'id',
+    house: 'id',
+    digests: 'id, stamp',
+    photos: 'id',
+    bin: 'id, at',
+  });
+  await fifth.table('meals').add(meal);
+  await fifth.table('batches').add(left);
+  await fifth.table('acts').add({
+    at: 1,
+    words: 'skimming',
+    undone: 0,
+    mealId: meal.id,
+    house: 0,
+    changes: [{ what: 'put', table: 'batches', id: row.id, before: row, after: left }],
+  });
+  await fifth.table('bin').add({ id: 'gone', at: 1, name: 'Gone', row: meal, batches: [row], entries: [] });
+  fifth.close();
+
+  const db = openDb('fifth-kitchen');
+  await openStore(db, () => undefined);
+  const now = async () => (await loadMeal(db, meal.id))?.batches[0];
+  expect((await now())?.after).toEqual(usualAfter({ strain: false, skim: 'leave' }));
+  expect((await now())?.cook.map(({ id }) => id)).toEqual(['phase 1']);
+  expect(await now()).not.toHaveProperty('skim');
+  await undo(db, meal.id);
+  expect((await now())?.after).toEqual(usualAfter({ strain: true, skim: 'hot' }));
+  const [binned] = await db.bin.toArray();
+  expect(binned?.batches[0]?.batch.after).toEqual(usualAfter({ strain: true, skim: 'hot' }));
 });

@@ -11,7 +11,7 @@ test('what is folded away is told in one line', () => {
     'marinated 90 min, out of the fridge',
   );
   expect(heatWords(usual)).toBe('oven at 160 °C, lid on');
-  const last = { heat: 'oven' as const, lid: 'ajar' as const, minutes: min(45) };
+  const last = { id: 'heat', heat: 'oven' as const, lid: 'ajar' as const, minutes: min(45) };
   expect(heatWords({ cook: [...usual.cook, last], tear: min(30), start: 'boiled' })).toBe(
     'oven at 160 °C, lid on, then oven, lid ajar 45 min, boiled first, torn and put back',
   );

@@ -2,8 +2,7 @@ import { reckon } from '@/core/reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import { openMeal } from '@/core/model/index.ts';
 import { recipeOut } from '@/core/answers/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
-import type { Batch } from '@/core/meal/index.ts';
+import { type Changes, batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { readRecipe } from '@/core/pot/index.ts';
 import { noRecipeWords, recipeFile } from './index.ts';
 
@@ -14,11 +13,11 @@ interface Recipe {
   readonly recipeIngredient: readonly string[];
   readonly recipeInstructions: readonly { readonly text: string }[];
 }
-function recipeOf(changes: Partial<Batch> = {}): Recipe {
+function recipeOf(changes: Changes = {}): Recipe {
   const opened = openMeal(inputOf([batchOf([lotOf('beef-shank', 2500)], changes)], [dishOf('taco', 20)]));
   return JSON.parse(recipeFile(recipeOut(opened, reckon(opened), 'pot'))) as Recipe;
 }
-const steps = (changes: Partial<Batch> = {}) => recipeOf(changes).recipeInstructions.map(({ text }) => text);
+const steps = (changes: Changes = {}) => recipeOf(changes).recipeInstructions.map(({ text }) => text);
 
 describe('a batch as a recipe', () => {
   test('names its meat, what goes in and its salt, with a figure each', () => {
@@ -51,7 +50,7 @@ describe('a batch as a recipe', () => {
       level: 'own juice',
       strain: false,
       steps: [{ what: 'dry brine', minutes: { text: '12 h', lo: 720, hi: 720 } }],
-      cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      cook: [{ id: 'heat2', heat: 'slow cooker', setting: 'low', lid: 'on' }],
     });
     expect(other.slice(0, 4)).toEqual([
       'Salt it and keep it in the fridge for 12 h.',
@@ -64,7 +63,7 @@ describe('a batch as a recipe', () => {
 
   test('a time that nobody knows is left out', () => {
     const cold = { text: '40 °C', lo: 40, hi: 40 };
-    const recipe = recipeOf({ cook: [{ heat: 'oven', setting: cold, lid: 'on' }] });
+    const recipe = recipeOf({ cook: [{ id: 'heat', heat: 'oven', setting: cold, lid: 'on' }] });
     expect(recipe).not.toHaveProperty('cookTime');
     expect(recipe.recipeInstructions.map(({ text }) => text).join(' ')).not.toMatch(/after about|NaN/);
     expect(recipeOf().cookTime).toMatch(/^PT\dH\d{1,2}M$/);

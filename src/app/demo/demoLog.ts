@@ -287,7 +287,7 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
     ],
     size: 'chunks',
     picking: 'membrane',
-    cook: [{ heat: 'oven', lid: 'on', setting: { text: '160 °C', lo: 160, hi: 160 } }],
+    cook: [{ id: 'heat', heat: 'oven', lid: 'on', setting: { text: '160 °C', lo: 160, hi: 160 } }],
     lidOn,
     closed: { at: served + 2 * HOUR, ...one.closed },
     ...(one.leftOut && { leftOut: true }),

@@ -1,5 +1,5 @@
 import { isStep } from '../work/index.ts';
-import { type AfterWhat, afterOf, type Batch, type Tool } from '../meal/index.ts';
+import { type AfterWhat, type Batch, type Tool } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** What a tool makes of pulling: how cool the meat has to be, how fast it goes, and how well it finds what is picked. */
@@ -25,7 +25,7 @@ const byTool: Readonly<Record<Tool, Omit<Pulling, 'chops' | 'onBone'>>> = {
   knife: { coolMin: 20, pace: 0.7, picks: 0.9 },
 };
 
-const find = <W extends AfterWhat>(batch: Batch, what: W) => afterOf(batch).find(isStep(what));
+const find = <W extends AfterWhat>(batch: Batch, what: W) => batch.after.find(isStep(what));
 
 /**
  * How a batch is pulled, with the minutes that the cook has written for its cooling. What its list does not name is not

@@ -1,4 +1,4 @@
-import { afterOf, type Batch } from '../meal/index.ts';
+import { type Batch } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import {
   broughtIn,
@@ -29,7 +29,7 @@ export function stepsOf(batch: Batch, rawG: number, find: FindIngredient): reado
   if (scum) steps.push({ id: 'scum', of: MAIN, what: 'scum', grams: midpoint(scum) ?? SCUM * rawG });
   const known = new Set<string>([MAIN]);
   let lifted = false;
-  for (const step of afterOf(batch)) {
+  for (const step of batch.after) {
     // What is brought in under a name of its own is a liquid beside the pot's.
     const apart = broughtIn(step);
     const of = apart ?? liquidOf(step) ?? MAIN;

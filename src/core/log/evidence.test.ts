@@ -1,10 +1,10 @@
 import { reckon } from '../reckoning/index.ts';
 import { describe, expect, test } from '@jest/globals';
-import { afterBy, type Batch, type Entry, shredInScoop, usualKitchen, usualScoops } from '../meal/index.ts';
+import { afterBy, type Entry, shredInScoop, usualKitchen, usualScoops } from '../meal/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 
 import { dayOf } from '../answers/heavy/day/day.ts';
-import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
+import { type Changes, batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckonDrawn } from '../testing/reckonDrawn.ts';
 import { digestOf } from './digest.ts';
 import { type Evidence, evidenceOf } from './evidence.ts';
@@ -12,18 +12,20 @@ import { learnedFigures, likedThickness, minutesHere } from './figures.ts';
 import { reference } from '@/reference/index.ts';
 import { learn } from './learn.ts';
 
-const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } }];
+const oven = [
+  { id: 'heat', heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } },
+];
 const MINUTE = 60_000;
 const lot = lotOf('beef-shank', 3000, { id: 'a' });
-const pot = (changes: Partial<Batch> = {}) => batchOf([lot], { cook: oven, ...changes });
-const mealOf = (entries: Entry[] = [], changes: Partial<Batch> = {}, plates = 20) =>
+const pot = (changes: Changes = {}) => batchOf([lot], { cook: oven, ...changes });
+const mealOf = (entries: Entry[] = [], changes: Changes = {}, plates = 20) =>
   inputOf([pot(changes)], [dishOf('taco', plates)], entries);
 const planned = reckon(openMeal(mealOf())).batches[0];
 const cookedG = planned?.meat.cookedG.mid ?? NaN;
 const onBenchG = planned?.meat.onBenchG.mid ?? NaN;
 const shredG = planned?.meat.shredG.mid ?? NaN;
 const find = (all: readonly Evidence[], what: Evidence['what']) => all.find((one) => one.what === what);
-const said = (entries: Entry[], changes: Partial<Batch> = {}, plates = 20) =>
+const said = (entries: Entry[], changes: Changes = {}, plates = 20) =>
   evidenceOf(openMeal(mealOf(entries, changes, plates)), 'pot');
 
 describe('what a batch says to the log', () => {
@@ -60,7 +62,7 @@ describe('what a batch says to the log', () => {
     const closed = (verdict: 'short' | 'just enough' | 'over', by?: number) => ({
       closed: { at: 1, verdict, ...(by !== undefined && { by }) },
     });
-    const y = (changes: Partial<Batch>) => find(said([], changes, plates), 'y');
+    const y = (changes: Changes) => find(said([], changes, plates), 'y');
     expect(y(closed('just enough'))?.value).toBeCloseTo(0, 1);
     expect(y(closed('short', 6))?.value).toBeCloseTo(Math.log((plates - 6) / plates), 1);
     expect(y(closed('over', 6))?.value).toBeCloseTo(Math.log((plates + 6) / plates), 1);
@@ -95,7 +97,7 @@ describe('what a batch says to the log', () => {
       source: 'typed',
     });
     const plates = Math.round(shredG / 52);
-    const y = (n: number, changes: Partial<Batch> = {}) => find(said([served(n)], changes, plates), 'y');
+    const y = (n: number, changes: Changes = {}) => find(said([served(n)], changes, plates), 'y');
     // Many more than foretold say a lot, a few say nearly nothing, and no number says less than what is foretold.
     const [few, many] = [y(Math.round(plates / 3)), y(Math.round(1.25 * plates))];
     expect(many?.value).toBeGreaterThan(0.1);

@@ -1,7 +1,6 @@
 import { wentOut } from '../reckoning/index.ts';
 import { isStep } from '../work/index.ts';
 import {
-  afterOf,
   type Closing,
   type Entry,
   type Learnable,
@@ -290,11 +289,7 @@ function fromDressing({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence
   if (dressedG === undefined || !mass || !mine.some(weighs('shred'))) return [];
   const written =
     input.meal.dishes.some(({ held }) => held !== undefined) ||
-    input.batches.some((batch) =>
-      afterOf(batch)
-        .filter(isStep('dress'))
-        .some(({ held }) => held !== undefined),
-    );
+    input.batches.some((batch) => batch.after.filter(isStep('dress')).some(({ held }) => held !== undefined));
   if (written) return [];
   const inBowl = bowlG({ plan, mass });
   const { tickets } = openMeal({ ...input, entries: [] }).plan;

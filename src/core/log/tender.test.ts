@@ -6,7 +6,9 @@ import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './learn.ts';
 
-const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } }];
+const oven = [
+  { id: 'heat', heat: 'oven' as const, lid: 'on' as const, setting: { text: '150 °C', lo: 150, hi: 150 } },
+];
 const mealOf = (learned?: Input['learned']) => ({
   ...inputOf([batchOf([lotOf('beef-shank', 3000, { id: 'a' })], { cook: oven })], [dishOf('taco', 20)]),
   ...(learned && { learned }),

@@ -1,13 +1,25 @@
 import { describe, expect, test } from '@jest/globals';
 import { batchOf } from '../testing/meals.ts';
-import { afterBy, afterOf, boilsDownTo, isStrained, schools, skimWay, staysInPot } from './after.ts';
+import type { Batch } from './schema.ts';
+import { skims } from '../work/index.ts';
+import {
+  afterBy,
+  boilsDownTo,
+  isStrained,
+  isUsualAfter,
+  schools,
+  skimWay,
+  staysInPot,
+  usualAfter,
+  usualAgain,
+} from './after.ts';
 import { withBoilDown, withSkim, withStrain } from './afterEdits.ts';
 
 const volume = (ml: number) => ({ text: `${String(ml)} ml`, lo: ml, hi: ml });
-const whats = (batch: Parameters<typeof afterOf>[0]) => afterOf(batch).map(({ what }) => what);
+const whats = (batch: Pick<Batch, 'after'>) => batch.after.map(({ what }) => what);
 
 describe('what is done once the meat is tender', () => {
-  test('follows the choices until the cook writes a list, and then the list alone', () => {
+  test('follows what is chosen for its liquid until the cook writes a list, and then the list alone', () => {
     const plain = batchOf([], { strain: true, skim: 'settle', reduceTo: volume(900) });
     expect(whats(plain)).toEqual([
       'lift',
@@ -42,5 +54,21 @@ describe('what is done once the meat is tender', () => {
     expect(whats(down).slice(7, 9)).toEqual(['skim', 'boil down']);
     expect(boilsDownTo(withBoilDown(down, volume(700)))?.lo).toBe(700);
     expect(whats(withBoilDown(down, { text: '' }))).toEqual(whats(strained));
+  });
+
+  test('what is chosen one after the other makes the usual list, whatever it was before', () => {
+    const usual = batchOf([]);
+    for (const strain of [true, false])
+      for (const skim of skims)
+        for (const reduceTo of [undefined, volume(900)]) {
+          const chosen = withBoilDown(withSkim(withStrain(usual, strain), skim), reduceTo ?? { text: '' });
+          expect(chosen.after).toEqual(usualAfter({ strain, skim, reduceTo }));
+          expect(isUsualAfter(chosen)).toBe(true);
+        }
+    expect(schools.filter((school) => isUsualAfter(batchOf([], { after: [...afterBy(school)] })))).toEqual([
+      'broth',
+    ]);
+    const own = batchOf([], { after: [...afterBy('overnight')] });
+    expect(usualAgain(own)).toEqual(usualAfter({ strain: true, skim: 'chill' }));
   });
 });

@@ -59,10 +59,16 @@ export function schoolFor(kinds: readonly DishKind[]): School | undefined {
   return all(DIPPED) && kinds.includes('dip') ? 'dip' : undefined;
 }
 
-type Chosen = Pick<Batch, 'strain' | 'skim' | 'reduceTo' | 'after'>;
+/** What becomes of the pot's liquid. */
+export interface Finish {
+  readonly strain: boolean;
+  readonly skim: Skim;
+  /** Absent: it is not boiled down. */
+  readonly reduceTo?: Quantity | undefined;
+}
 
-/** The usual order of a batch: strained or not, skimmed, boiled down if that was asked, dressed. */
-const usualAfter = ({ strain, skim, reduceTo }: Chosen): readonly AfterStep[] => [
+/** The usual order: strained or not, skimmed, boiled down if that was asked, dressed. */
+export const usualAfter = ({ strain, skim, reduceTo }: Finish): readonly AfterStep[] => [
   ...atTheBench,
   one('take out'),
   ...(strain ? [one('strain')] : []),
@@ -71,25 +77,42 @@ const usualAfter = ({ strain, skim, reduceTo }: Chosen): readonly AfterStep[] =>
   one('dress'),
 ];
 
-/** What is done once the meat is tender, in the cook's order; the usual where nobody has written one. */
-export const afterOf = (batch: Chosen): readonly AfterStep[] => batch.after ?? usualAfter(batch);
+type Listed = Pick<Batch, 'after'>;
 
-const firstOnMain = <W extends AfterStep['what']>(batch: Chosen, what: W) =>
-  afterOf(batch)
-    .filter(isStep(what))
-    .find((step) => liquidOf(step) === undefined);
+const firstOnMain = <W extends AfterStep['what']>({ after }: Listed, what: W) =>
+  after.filter(isStep(what)).find((step) => liquidOf(step) === undefined);
 
 /** Whether the pot's liquid goes through a sieve: it is broth, else a sauce. */
-export const isStrained = (batch: Chosen): boolean => firstOnMain(batch, 'strain') !== undefined;
+export const isStrained = (batch: Listed): boolean => firstOnMain(batch, 'strain') !== undefined;
 
 /** How the pot's liquid is skimmed first. */
-export const skimWay = (batch: Chosen): Skim => {
+export const skimWay = (batch: Listed): Skim => {
   const skim = firstOnMain(batch, 'skim');
   return skim ? (skim.way ?? 'hot') : 'leave';
 };
 
 /** How far the pot's liquid is boiled down. */
-export const boilsDownTo = (batch: Chosen): Quantity | undefined => firstOnMain(batch, 'boil down')?.to;
+export const boilsDownTo = (batch: Listed): Quantity | undefined => firstOnMain(batch, 'boil down')?.to;
+
+/** The batch's list in the usual order, with what is chosen for its liquid. */
+export const usualAgain = (batch: Listed): readonly AfterStep[] =>
+  usualAfter({ strain: isStrained(batch), skim: skimWay(batch), reduceTo: boilsDownTo(batch) });
+
+/** Nobody has written a list of their own: it is the usual one, whatever its steps are called. */
+export function isUsualAfter(batch: Listed): boolean {
+  const usual = usualAgain(batch);
+  return (
+    usual.length === batch.after.length &&
+    usual.every((step, i) => {
+      const own = batch.after[i];
+      return own !== undefined && alike({ ...own, id: step.id }, step);
+    })
+  );
+}
+
+/** Of two steps, whether all that they hold is the same. */
+const alike = (a: AfterStep, b: AfterStep): boolean =>
+  JSON.stringify(Object.entries(a).sort()) === JSON.stringify(Object.entries(b).sort());
 
 /** The meat never leaves its pot: it is pulled there. */
-export const staysInPot = (batch: Chosen): boolean => !afterOf(batch).some(({ what }) => what === 'lift');
+export const staysInPot = ({ after }: Listed): boolean => !after.some(({ what }) => what === 'lift');

@@ -1,5 +1,4 @@
 import type { Quantity } from '../quantity/index.ts';
-import { afterOf } from './after.ts';
 import { liquidOf, traitsOf } from '../work/index.ts';
 import type { AfterStep, Batch, Skim } from './schema.ts';
 
@@ -25,29 +24,22 @@ function withStep<W extends AfterStep['what']>(
 /** Chopped with a knife in place of pulled: what is not tender enough to pull goes into the bowl too. */
 export const withChopped = (batch: Batch): Batch => ({
   ...batch,
-  after: afterOf(batch).map((step) => (step.what === 'pull' ? { ...step, tool: 'knife' } : step)),
+  after: batch.after.map((step) => (step.what === 'pull' ? { ...step, tool: 'knife' } : step)),
 });
 
-/** Strained or with its vegetables: in the cook's own list, where there is one. */
+/** Strained, or with its vegetables. */
 export const withStrain = (batch: Batch, strain: boolean): Batch => ({
   ...batch,
-  strain,
-  ...(batch.after && { after: withStep(batch.after, 'strain', strain ? {} : undefined) }),
+  after: withStep(batch.after, 'strain', strain ? {} : undefined),
 });
 
 export const withSkim = (batch: Batch, skim: Skim): Batch => ({
   ...batch,
-  skim,
-  ...(batch.after && { after: withStep(batch.after, 'skim', skim === 'leave' ? undefined : { way: skim }) }),
+  after: withStep(batch.after, 'skim', skim === 'leave' ? undefined : { way: skim }),
 });
 
 /** Boiled down so far; an empty text: not at all. */
-export function withBoilDown(batch: Batch, to: Quantity): Batch {
-  const { reduceTo: _, ...rest } = batch;
-  const some = to.text !== '';
-  return {
-    ...rest,
-    ...(some && { reduceTo: to }),
-    ...(batch.after && { after: withStep(batch.after, 'boil down', some ? { to } : undefined) }),
-  };
-}
+export const withBoilDown = (batch: Batch, to: Quantity): Batch => ({
+  ...batch,
+  after: withStep(batch.after, 'boil down', to.text === '' ? undefined : { to }),
+});

@@ -73,15 +73,19 @@ export {
 } from './schema.ts';
 export {
   afterBy,
-  afterOf,
+  isUsualAfter,
+  usualAfter,
+  usualAgain,
   boilsDownTo,
   isStrained,
   type School,
   schoolFor,
+  type Finish,
   schools,
   skimWay,
   staysInPot,
 } from './after.ts';
+export { newerBatch } from './older.ts';
 export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
 export { lessonChanges, withLesson } from './lessonEdits.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';

@@ -1,5 +1,4 @@
 import { isStep } from '../work/index.ts';
-import { afterOf } from './after.ts';
 import type { AfterStep, Batch, Item, LessonSets } from './schema.ts';
 
 /**
@@ -65,7 +64,7 @@ const USUAL = {
 
 const withSteps = (batch: Batch, change: (step: AfterStep) => AfterStep): Batch => ({
   ...batch,
-  after: afterOf(batch).map(change),
+  after: batch.after.map(change),
 });
 
 /** Whether the batch is not as the lesson would have it. */
@@ -78,12 +77,8 @@ export function lessonChanges(batch: Batch, sets: LessonSets): boolean {
     case 'heat':
       return batch.cook[openAt(batch)]?.heat !== sets.heat;
     case 'tool':
-      return afterOf(batch)
-        .filter(isStep('pull'))
-        .some(({ tool = 'forks' }) => tool !== sets.tool);
+      return batch.after.filter(isStep('pull')).some(({ tool = 'forks' }) => tool !== sets.tool);
     case 'way':
-      return afterOf(batch)
-        .filter(isStep('skim'))
-        .some(({ way = 'hot' }) => way !== sets.way);
+      return batch.after.filter(isStep('skim')).some(({ way = 'hot' }) => way !== sets.way);
   }
 }

@@ -1,6 +1,4 @@
-import { afterOf } from './after.ts';
 import { liquidOf, traitsOf } from '../work/index.ts';
-import { withBoilDown } from './afterEdits.ts';
 import type { AfterStep, Batch } from './schema.ts';
 
 interface Stirred {
@@ -14,7 +12,7 @@ interface Stirred {
 
 /** The batch with so much stirred into one of its liquids, before it goes to the meat. */
 export function withStirredIn(batch: Batch, { id, what, liquid, grams }: Stirred): Batch {
-  const after = afterOf(batch);
+  const { after } = batch;
   const found = after.findIndex((step) => traitsOf(step.what).last === true);
   const place = found < 0 ? after.length : found;
   const g = Math.round(10 * grams) / 10;
@@ -30,7 +28,7 @@ export function withStirredIn(batch: Batch, { id, what, liquid, grams }: Stirred
 
 /** The batch with a part of its liquid set apart under a name, after it is skimmed. */
 export function withSetApart(batch: Batch, id: string, as: string, ml: number): Batch {
-  const after = afterOf(batch);
+  const { after } = batch;
   const skimmed = after.findLastIndex(
     ({ what }) => what === 'skim' || what === 'strain' || what === 'take out',
   );
@@ -47,8 +45,7 @@ export function withSetApart(batch: Batch, id: string, as: string, ml: number): 
 
 /** The batch with a liquid of it not boiled down. */
 export function withoutReduction(batch: Batch, liquid: string | undefined): Batch {
-  if (!batch.after && liquid === undefined) return withBoilDown(batch, { text: '' });
-  const after = afterOf(batch).filter((step) => step.what !== 'boil down' || liquidOf(step) !== liquid);
+  const after = batch.after.filter((step) => step.what !== 'boil down' || liquidOf(step) !== liquid);
   return { ...batch, after };
 }
 
@@ -58,7 +55,7 @@ export function withReduced(
   id: string,
   { liquid, ml, text }: { readonly liquid: string | undefined; readonly ml: number; readonly text: string },
 ): Batch {
-  const after = afterOf(batch);
+  const { after } = batch;
   const to = { text, lo: ml, hi: ml };
   const there = after.findIndex((step) => step.what === 'boil down' && liquidOf(step) === liquid);
   if (there >= 0)

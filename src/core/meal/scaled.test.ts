@@ -17,7 +17,7 @@ const stock = { id: 's', ref: 'stock-low-salt', state: 'in' as const };
 const pot = batchOf([lotOf('beef-shank', 2500, { pieces: { count: 6 } })], {
   items: [wine, stock],
   salt: grams(20),
-  cook: [{ heat: 'oven', lid: 'on', setting: { text: '160 °C', lo: 160, hi: 160 } }],
+  cook: [{ id: 'heat', heat: 'oven', lid: 'on', setting: { text: '160 °C', lo: 160, hi: 160 } }],
 });
 const input = inputOf([pot], [dishOf('taco', 13), dishOf('roll', 4), dishOf('dip', 1)]);
 

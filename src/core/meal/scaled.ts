@@ -61,7 +61,7 @@ function shared(dishes: readonly Dish[], plates: number): Dish[] {
 }
 
 function scaled(batch: Batch, factor: number): Batch {
-  const { items, salt, reduceTo, after, ...rest } = batch;
+  const { items, salt, after, ...rest } = batch;
   return {
     ...rest,
     lots: batch.lots.map((lot): Lot => ({
@@ -77,10 +77,7 @@ function scaled(batch: Batch, factor: number): Batch {
       ),
     }),
     ...(salt && { salt: times(salt, factor, batch.saltIn ?? 'mass') }),
-    ...(reduceTo && { reduceTo: times(reduceTo, factor, 'volume') }),
-    ...(after && {
-      after: after.map((step) => scaledStep(step, factor)),
-    }),
+    after: after.map((step) => scaledStep(step, factor)),
   };
 }
 

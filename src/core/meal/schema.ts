@@ -51,7 +51,6 @@ import {
   panFats,
   preps,
   rounds,
-  skims,
   starts,
   steps,
   leavings,
@@ -100,6 +99,7 @@ export const stoveSettings = ['bare simmer', 'simmer', 'boil'] as const;
 export const lids = ['on', 'ajar', 'off'] as const;
 
 const phase = z.strictObject({
+  id,
   heat: z.enum(heats),
   setting: z
     .union([temperature, z.enum(stoveSettings), z.enum(['low', 'high'])])
@@ -239,18 +239,14 @@ const batch = z.strictObject({
   cools: z.array(cooling).max(most.cools).optional().describe('what of it is cooled, how, and since when'),
   tear: duration.optional().describe('min that it goes on in the pot once it was tender, torn and put back'),
   cook: z.array(phase).min(1).max(most.phases),
-  strain: z.boolean(),
-  skim: z.enum(skims),
   closed: closing.optional().describe('how it ended; absent: it is not closed'),
   leftOut: z.literal(true).optional().describe('it teaches nothing: left out by hand'),
   guessG: mass.optional().describe('g of shred that the cook guessed before it was weighed'),
-  reduceTo: volume.optional().describe('ml of finished liquid to boil it down to'),
   after: z
     .array(afterStep)
     .max(most.after)
-    .optional()
     .describe(
-      'once the meat is tender, in order; absent: the usual order with strain, skim and reduceTo, which else count for nothing',
+      'once the meat is tender, in order: of each liquid whether it is strained, skimmed, boiled down',
     ),
   buy: z
     .strictObject({ chance: z.number().min(0.5).max(0.99), way: z.enum(buyWays) })

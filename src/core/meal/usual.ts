@@ -1,3 +1,4 @@
+import { usualAfter } from './after.ts';
 import type { Batch, Dish, Kitchen, Lot, Meal, OwnTask, Scoop } from './schema.ts';
 
 /** Everything a cook may leave: what is filled in until it is changed. */
@@ -12,9 +13,8 @@ export function usualBatch(id: string, name: string): Batch {
     picking: 'membrane',
     sear: true,
     level: 'tops showing',
-    cook: [{ heat: 'oven', setting: { text: '160 °C', lo: 160, hi: 160 }, lid: 'on' }],
-    strain: true,
-    skim: 'hot',
+    cook: [{ id: 'heat', heat: 'oven', setting: { text: '160 °C', lo: 160, hi: 160 }, lid: 'on' }],
+    after: [...usualAfter({ strain: true, skim: 'hot' })],
   };
 }
 

@@ -64,7 +64,9 @@ describe('the plan of a meal', () => {
   });
 
   test('two pots take two vessels, the first that was chosen before any other', () => {
-    const cook = [{ heat: 'oven' as const, lid: 'on' as const, setting: grams(160), vessel: 'pot-28' }];
+    const cook = [
+      { id: 'heat', heat: 'oven' as const, lid: 'on' as const, setting: grams(160), vessel: 'pot-28' },
+    ];
     const batches = [
       { ...batchOf([shank]), id: 'one' },
       { ...batchOf([shank], { cook }), id: 'two' },

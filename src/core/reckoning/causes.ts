@@ -1,4 +1,4 @@
-import { afterOf, type Batch } from '../meal/index.ts';
+import { type Batch } from '../meal/index.ts';
 import type { Input } from '../model/index.ts';
 import type { ComesOut } from '../pot/index.ts';
 import { isWeighed } from '../meat/index.ts';
@@ -74,4 +74,4 @@ function surplus(plan: BatchPlan): Cause[] {
   ];
 }
 
-const dresses = (batch: Batch) => afterOf(batch).some(({ what }) => what === 'dress' || what === 'meat back');
+const dresses = (batch: Batch) => batch.after.some(({ what }) => what === 'dress' || what === 'meat back');

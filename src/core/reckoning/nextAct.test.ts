@@ -23,7 +23,7 @@ const shred = weighedEntry({ what: 'sum', flow: 'shred' }, 800);
 test('what comes next follows the work, by what was weighed or ticked', () => {
   expect(reckon(openMeal(inputOf([batchOf([])], []))).batches[0]?.next).toEqual({ what: 'buy' });
   expect(next()).toMatchObject({ what: 'look', afterMin: expect.any(Number) });
-  expect(next([], { cook: [{ heat: 'smoker', lid: 'on' }] })).toEqual({ what: 'write the time' });
+  expect(next([], { cook: [{ id: 'heat', heat: 'smoker', lid: 'on' }] })).toEqual({ what: 'write the time' });
   // Cooked meat on the scale has left its pot, bones or not.
   expect(next([weighedEntry({ what: 'sum', flow: 'cooked' }, 1300)])).toEqual({ what: 'pick and shred' });
   expect(next([weighedEntry({ what: 'sum', flow: 'bone' }, 500)])).toEqual({ what: 'pick and shred' });
@@ -64,11 +64,9 @@ test('a look stands where the plan has it, once there is a plan', () => {
 
 test('a written time is the cook’s word: the pot comes off then, and nobody is told to look after it', () => {
   const minutes = { text: '1 h', lo: 60, hi: 60 };
-  const cook = [{ heat: 'stove' as const, lid: 'on' as const, minutes }];
+  const cook = [{ id: 'heat2', heat: 'stove' as const, lid: 'on' as const, minutes }];
   expect(next([], { cook })).toEqual({ what: 'lift', afterMin: 60 });
   expect(next([], { cook, lidOn: LID_ON })).toMatchObject({ what: 'lift', at: LID_ON + 60 * 60_000 });
-  const long = [
-    { ...cook[0], heat: 'stove' as const, lid: 'on' as const, minutes: { text: '6 h', lo: 360, hi: 360 } },
-  ];
+  const long = cook.map((phase) => ({ ...phase, minutes: { text: '6 h', lo: 360, hi: 360 } }));
   expect(next([], { cook: long })).toMatchObject({ what: 'look' });
 });

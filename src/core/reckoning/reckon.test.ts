@@ -41,7 +41,11 @@ describe('enough', () => {
   const chance = (g: number, count = 24) =>
     reckoned(
       // On a stove, so that there is liquid enough and only the meat can be short.
-      [batchOf([lotOf('beef-brisket', g, { id: 'lot' })], { cook: [{ heat: 'stove', lid: 'on' }] })],
+      [
+        batchOf([lotOf('beef-brisket', g, { id: 'lot' })], {
+          cook: [{ id: 'heat2', heat: 'stove', lid: 'on' }],
+        }),
+      ],
       [dishOf('taco', count)],
     ).meal;
 
@@ -63,7 +67,11 @@ describe('enough', () => {
   test('a heavy hand is the meal’s: 42 plates are as sure as one dish or as six', () => {
     const of = (dishes: number) =>
       reckoned(
-        [batchOf([lotOf('beef-brisket', 3900, { id: 'lot' })], { cook: [{ heat: 'stove', lid: 'on' }] })],
+        [
+          batchOf([lotOf('beef-brisket', 3900, { id: 'lot' })], {
+            cook: [{ id: 'heat', heat: 'stove', lid: 'on' }],
+          }),
+        ],
         Array.from({ length: dishes }, (_, i) => dishOf('taco', 42 / dishes, { id: `dish ${i}` })),
       ).meal.enough ?? NaN;
     const [one, six] = [of(1), of(6)];
@@ -73,7 +81,9 @@ describe('enough', () => {
   });
 
   test('a lot that may take longer than a day says so, and its range stays in order', () => {
-    const cook = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '72 °C', lo: 72, hi: 72 } }];
+    const cook = [
+      { id: 'heat3', heat: 'oven' as const, lid: 'on' as const, setting: { text: '72 °C', lo: 72, hi: 72 } },
+    ];
     const found = reckoned([batchOf([lotOf('beef-oxtail', 1500, { id: 'lot' })], { cook })], []);
     const { mid = NaN, p10 = NaN, p90 = NaN } = found.batches[0]?.ready.min ?? {};
     const says = found.problems.map(({ says: { what } }) => what);
@@ -158,7 +168,7 @@ describe('ranges', () => {
 
 describe('a stage that cannot answer says so', () => {
   test('an oven whose heat nobody wrote: no time, no steam, no broth, no chance', () => {
-    const cook = [{ heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
+    const cook = [{ id: 'heat4', heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
     expect(result.batches[0]?.ready).toEqual({
       firstCheckMin: null,
@@ -184,7 +194,9 @@ describe('a stage that cannot answer says so', () => {
   });
 
   test('a heat that never gets it tender is said, with what was written', () => {
-    const cook = [{ heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const }];
+    const cook = [
+      { id: 'heat5', heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const },
+    ];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
     expect(result.batches[0]?.ready.min).toBeNull();
     expect(result.problems.map(problemWords)[0]).toMatch(
@@ -195,6 +207,7 @@ describe('a stage that cannot answer says so', () => {
   test('with the minutes written it can', () => {
     const cook = [
       {
+        id: 'heat6',
         heat: 'oven' as const,
         setting: { text: '120 °C', lo: 120, hi: 120 },
         lid: 'on' as const,

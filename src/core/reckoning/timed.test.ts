@@ -1,23 +1,24 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Batch, Phase } from '../meal/index.ts';
+import type { Phase } from '../meal/index.ts';
 import { massOf, type FlowId } from '../ledger/index.ts';
 import { openMeal } from '../model/index.ts';
-import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
+import { type Changes, batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { reckonDrawn } from '../testing/reckonDrawn.ts';
 import { reckon } from './reckon.ts';
 
 const hours = (h: number) => ({ text: `${h} h`, lo: 60 * h, hi: 60 * h });
 const oven = (celsius: number, lid: Phase['lid'] = 'on', h?: number): Phase => ({
+  id: 'heat',
   heat: 'oven',
   lid,
   setting: { text: `${celsius} °C`, lo: celsius, hi: celsius },
   ...(h !== undefined && { minutes: hours(h) }),
 });
-const meal = (changes: Partial<Batch>, g = 2000) =>
+const meal = (changes: Changes, g = 2000) =>
   inputOf([batchOf([lotOf('beef-blade-roast', g)], changes)], [dishOf('taco', 12)]);
-const reckoned = (changes: Partial<Batch>, g?: number) => {
+const reckoned = (changes: Changes, g?: number) => {
   const { batches, ledger, problems } = reckon(openMeal(meal(changes, g)));
   const batch = batches[0];
   if (!batch) throw new Error('no batch');

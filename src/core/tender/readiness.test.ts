@@ -11,13 +11,19 @@ import { referencePot, type PotHeat } from './heat/pot.ts';
 import { alcoholLeft } from '../clock/lid/steam.ts';
 
 const oven = (celsius: number, lid: Phase['lid'] = 'on'): Phase => ({
+  id: 'heat3',
   heat: 'oven',
   setting: { text: `${celsius} °C`, lo: celsius, hi: celsius },
   lid,
 });
-const stove: Phase = { heat: 'stove', lid: 'on' };
-const slow = (setting: 'low' | 'high'): Phase => ({ heat: 'slow cooker', setting, lid: 'on' });
-const smoke: Phase = { heat: 'smoker', lid: 'off', setting: { text: '112 °C', lo: 112, hi: 112 } };
+const stove: Phase = { id: 'heat4', heat: 'stove', lid: 'on' };
+const slow = (setting: 'low' | 'high'): Phase => ({ id: 'heat2', heat: 'slow cooker', setting, lid: 'on' });
+const smoke: Phase = {
+  id: 'heat5',
+  heat: 'smoker',
+  lid: 'off',
+  setting: { text: '112 °C', lo: 112, hi: 112 },
+};
 /** Beef blade, choice, raw (USDA SR24 13817). */
 const flesh = { water: 0.643, protein: 0.177, fat: 0.173, ash: 0.009 };
 const small = [5, 5, 5] as const;
@@ -140,7 +146,7 @@ describe('what makes it later', () => {
   test('a heat that never gets there is said; one that nobody has written is not guessed', () => {
     const lot = { id: 'a', piece: { sides: sides('chunks'), flesh, start: 5, toughness: 1.3 }, seen: [] };
     expect(readinessOf([oven(60)], [lot], referencePot, 0)).toEqual({ never: ['a'] });
-    expect(readinessOf([{ heat: 'oven', lid: 'on' }], [lot], referencePot, 0)).toBe('unknown');
+    expect(readinessOf([{ id: 'heat', heat: 'oven', lid: 'on' }], [lot], referencePot, 0)).toBe('unknown');
   });
 });
 

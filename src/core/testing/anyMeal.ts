@@ -97,7 +97,8 @@ export const anyMeal = fc
     );
     const batch = batchOf(lots, {
       ...m.choice,
-      cook: m.cook.map(({ minutes, ...rest }) => ({
+      cook: m.cook.map(({ minutes, ...rest }, i) => ({
+        id: `heat${i}`,
         ...rest,
         ...(minutes !== undefined && { minutes: { text: '', lo: minutes, hi: minutes } }),
       })),

@@ -1,4 +1,13 @@
-import { usualBatch, usualKitchen, type Batch, type Dish, type Entry, type Lot } from '../meal/index.ts';
+import {
+  type Finish,
+  usualAfter,
+  usualBatch,
+  usualKitchen,
+  type Batch,
+  type Dish,
+  type Entry,
+  type Lot,
+} from '../meal/index.ts';
 import type { Input } from '../model/index.ts';
 import { reference } from '@/reference/index.ts';
 
@@ -13,11 +22,16 @@ export const lotOf = (cut: string, g: number, changes: Partial<Lot> = {}): Lot =
   ...changes,
 });
 
-export const batchOf = (lots: Lot[], changes: Partial<Batch> = {}): Batch => ({
-  ...usualBatch('pot', 'Pot'),
-  lots,
-  ...changes,
-});
+/** What differs of a batch; of a list in the usual order only how its liquid is finished. */
+export type Changes = Partial<Batch> & Partial<Finish>;
+
+export function batchOf(
+  lots: Lot[],
+  { strain = true, skim = 'hot', reduceTo, ...changes }: Changes = {},
+): Batch {
+  const after = [...usualAfter({ strain, skim, reduceTo })];
+  return { ...usualBatch('pot', 'Pot'), lots, after, ...changes };
+}
 
 export const dishOf = (kind: Dish['kind'], count: number, changes: Partial<Dish> = {}): Dish => ({
   id: `dish-${kind}`,

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { afterOf, withoutReduction, withReduced, withStirredIn } from '@/core/meal/index.ts';
+import { withoutReduction, withReduced, withStirredIn } from '@/core/meal/index.ts';
 import { isStep } from '@/core/work/index.ts';
 import { type BoilsDown, reductionsOf } from '@/core/answers/index.ts';
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
@@ -68,9 +68,7 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
   const jug = (down && liquids.find(({ id }) => id === 'pot')) ?? liquid;
   const named = liquid.id === 'pot' ? undefined : liquid.id;
   // As it was written, letter for letter.
-  const written = afterOf(batch)
-    .filter(isStep('boil down'))
-    .find(({ id }) => id === down?.step)?.to;
+  const written = batch.after.filter(isStep('boil down')).find(({ id }) => id === down?.step)?.to;
   const reduceTo = (ml: number, text: string) => {
     editBatch(batch.id, 'how far it is boiled down', (b) =>
       withReduced(b, crypto.randomUUID(), { liquid: named, ml, text }),

@@ -117,7 +117,7 @@ export function LidPhases() {
               cook: withMain(
                 [
                   ...b.cook.slice(0, open),
-                  { heat: 'stove', lid: 'on', minutes: HOUR },
+                  { id: crypto.randomUUID(), heat: 'stove', lid: 'on', minutes: HOUR },
                   ...b.cook.slice(open),
                 ],
                 b.cook[open],
@@ -134,7 +134,10 @@ export function LidPhases() {
             const { minutes: _, main: __, ...heat } = phase;
             editBatch(batch.id, 'the last minutes', (b) => ({
               ...b,
-              cook: withMain([...b.cook, { ...heat, lid: 'ajar', minutes: LAST }], b.cook[open]),
+              cook: withMain(
+                [...b.cook, { ...heat, id: crypto.randomUUID(), lid: 'ajar', minutes: LAST }],
+                b.cook[open],
+              ),
             }));
           }}
         >

@@ -21,7 +21,7 @@ export function SmokeFirst() {
         onTick={(ticked) => {
           editBatch(batch.id, 'smoking it first', (b) => {
             const braise = b.cook.filter((phase) => !isSmoke(phase));
-            const first: Phase = { heat: 'smoker', lid: 'off', minutes: USUAL };
+            const first: Phase = { id: crypto.randomUUID(), heat: 'smoker', lid: 'off', minutes: USUAL };
             return { ...b, cook: withMain(ticked ? [first, ...braise] : braise, openPhase(b.cook)) };
           });
         }}

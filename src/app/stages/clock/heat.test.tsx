@@ -12,6 +12,7 @@ describe('clock: heat', () => {
   });
 
   const oven = (celsius: number, changes: Partial<Phase> = {}): Phase => ({
+    id: 'heat2',
     heat: 'oven',
     lid: 'on',
     setting: { text: `${celsius} °C`, lo: celsius, hi: celsius },
@@ -58,7 +59,7 @@ describe('clock: heat', () => {
 
   describe('the heat in the words of a kitchen', () => {
     test('a stove is kept at a bare simmer, a simmer or a boil', async () => {
-      await openAt('clock', meal({ cook: [{ heat: 'stove', lid: 'on' }] }));
+      await openAt('clock', meal({ cook: [{ id: 'heat', heat: 'stove', lid: 'on' }] }));
       const kept = within(screen.getByRole('radiogroup', { name: 'It is kept at' }));
       expect(kept.getByLabelText<HTMLInputElement>('simmer').checked).toBe(true);
       await tap(kept.getByLabelText('bare simmer'));

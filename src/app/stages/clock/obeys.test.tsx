@@ -104,7 +104,10 @@ describe('clock: obeys', () => {
     });
 
     test('another heat keeps the vessel that was chosen', async () => {
-      await openAt('clock', meal('18:00', { cook: [{ heat: 'oven', lid: 'on', vessel: 'pot-28' }] }));
+      await openAt(
+        'clock',
+        meal('18:00', { cook: [{ id: 'heat', heat: 'oven', lid: 'on', vessel: 'pot-28' }] }),
+      );
       await tap(screen.getByRole('radio', { name: 'stove' }));
       await tap(screen.getByRole('radio', { name: 'slow cooker, low' }));
       expect((await batch())?.cook[0]).toMatchObject({ heat: 'slow cooker', vessel: 'pot-28' });

@@ -14,13 +14,14 @@ jest.unstable_mockModule('../../open/edits.ts', () => ({
 const { changeOpen, changePhase, heatOf, heats, withHeat } = await import('./phaseEdits.ts');
 
 const timed = (minutes: number): Phase => ({
+  id: 'heat3',
   heat: 'oven',
   lid: 'ajar',
   minutes: { text: `${minutes} min`, lo: minutes, hi: minutes },
 });
 beforeEach(() => {
   words.length = 0;
-  batch = batchOf([], { cook: [timed(20), { heat: 'oven', lid: 'on' }, timed(45)] });
+  batch = batchOf([], { cook: [timed(20), { id: 'heat2', heat: 'oven', lid: 'on' }, timed(45)] });
 });
 
 describe('a phase at another heat', () => {
@@ -56,7 +57,7 @@ describe('one phase of several', () => {
   test('the one that lasts until it is tender is found wherever it stands', () => {
     changeOpen('pot', 'the heat', (phase) => withHeat(phase, 'stove'));
     expect(batch.cook.map(({ heat }) => heat)).toEqual(['oven', 'stove', 'oven']);
-    batch = batchOf([], { cook: [{ heat: 'oven', lid: 'on' }] });
+    batch = batchOf([], { cook: [{ id: 'heat', heat: 'oven', lid: 'on' }] });
     changeOpen('pot', 'the heat', (phase) => withHeat(phase, 'slow low'));
     expect(batch.cook).toMatchObject([{ heat: 'slow cooker', setting: 'low' }]);
   });

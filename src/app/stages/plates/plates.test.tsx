@@ -23,7 +23,7 @@ describe('plates: plates', () => {
     inputOf(
       [
         batchOf([lotOf('beef-brisket', 2000)], {
-          cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+          cook: [{ id: 'heat2', heat: 'slow cooker', setting: 'low', lid: 'on' }],
         }),
       ],
       [dishOf('taco', plates), dishOf('pasta', 4)],
@@ -62,7 +62,7 @@ describe('plates: plates', () => {
         inputOf(
           [
             batchOf([lotOf('beef-brisket', 2000)], {
-              cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+              cook: [{ id: 'heat', heat: 'slow cooker', setting: 'low', lid: 'on' }],
             }),
           ],
           [dishOf('taco', 0, { count: { text: '' } })],

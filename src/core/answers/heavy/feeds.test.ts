@@ -39,7 +39,12 @@ describe('what so much meat feeds', () => {
     expect(
       feeds(openMeal(inputOf([batchOf([lotOf('beef-brisket', 3000)])], [])), { chance: 0.9 }),
     ).toBeNull();
-    const cold = { heat: 'oven' as const, lid: 'on' as const, setting: { text: '40 °C', lo: 40, hi: 40 } };
+    const cold = {
+      id: 'heat',
+      heat: 'oven' as const,
+      lid: 'on' as const,
+      setting: { text: '40 °C', lo: 40, hi: 40 },
+    };
     const never = batchOf([lotOf('beef-brisket', 3000)], { cook: [cold] });
     expect(feeds(openMeal(inputOf([never], [dishOf('taco', 9)])), { chance: 0.9 })).toBeNull();
   });

@@ -29,7 +29,7 @@ test('the last minutes with the lid off leave what was asked, to five minutes of
 test('what is less already, what no lid can do, and what nobody knows are told apart', () => {
   expect(lidFor(openMeal(input), { batch: 'pot', lid: 'off', wantMl: 20_000 }).what).toBe('less already');
   expect(lidFor(openMeal(input), { batch: 'pot', lid: 'ajar', wantMl: 10 }).what).toBe('not enough');
-  const cook = [{ heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
+  const cook = [{ id: 'heat2', heat: 'oven' as const, setting: { text: 'warm' }, lid: 'on' as const }];
   const unknown = { ...input, batches: input.batches.map((one) => ({ ...one, cook })) };
   expect(lidFor(openMeal(unknown), { batch: 'pot', lid: 'off', wantMl: 1000 }).what).toBe('unknown');
 });
@@ -63,7 +63,7 @@ test('a slow cooker that will hold too much says so, and pouring less mends it',
   const slow = inputOf(
     [
       batchOf([lotOf('beef-brisket', 2500)], {
-        cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }],
+        cook: [{ id: 'heat', heat: 'slow cooker', setting: 'low', lid: 'on' }],
         level: 'cover',
       }),
     ],

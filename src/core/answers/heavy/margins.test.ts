@@ -8,7 +8,7 @@ const sum = (bins: readonly MarginBin[]) => bins.reduce((total, { share }) => to
 
 test('the distribution holds every draw, nought lies between two stretches, and what is short is the chance', () => {
   const input = inputOf(
-    [batchOf([lotOf('beef-blade-roast', 2200)], { cook: [{ heat: 'stove', lid: 'on' }] })],
+    [batchOf([lotOf('beef-blade-roast', 2200)], { cook: [{ id: 'heat2', heat: 'stove', lid: 'on' }] })],
     [dishOf('taco', 20)],
   );
   const { meat, liquid, draws } = margins(openMeal(input));
@@ -30,7 +30,7 @@ test('the distribution holds every draw, nought lies between two stretches, and 
 test('where no time is known there is no liquid to show', () => {
   const batch = batchOf([lotOf('beef-shank', 1000)], {
     size: 'cubes',
-    cook: [{ heat: 'smoker', lid: 'on' }],
+    cook: [{ id: 'heat', heat: 'smoker', lid: 'on' }],
   });
   expect(margins(openMeal(inputOf([batch], [dishOf('taco', 4)]))).liquid).toBeNull();
 });

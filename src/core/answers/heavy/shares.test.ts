@@ -13,7 +13,9 @@ beforeAll(async () => {
   solver = await loadSolver();
 });
 
-const oven = [{ heat: 'oven' as const, lid: 'on' as const, setting: { text: '160 °C', lo: 160, hi: 160 } }];
+const oven = [
+  { id: 'heat', heat: 'oven' as const, lid: 'on' as const, setting: { text: '160 °C', lo: 160, hi: 160 } },
+];
 const pot = (changes: Partial<Batch> = {}) =>
   batchOf([lotOf('beef-shank', 3000)], { cook: oven, ...changes });
 const mealOf = (dishes: Dish[], changes: Partial<Batch> = {}, entries: Entry[] = []) =>

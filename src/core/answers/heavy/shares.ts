@@ -1,5 +1,5 @@
 import { servedOf, wentOut } from '../../reckoning/index.ts';
-import { afterOf, type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../meal/index.ts';
+import { type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../meal/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { bowlG, drawsOf, ingredientsById, priorFor } from '../../model/index.ts';
@@ -46,7 +46,7 @@ interface Side {
 
 /** Meat that is back in its sauce with nothing after it is one mixture. */
 const isMixed = (batch: Batch): boolean => {
-  const steps = afterOf(batch).filter(({ what }) => what !== 'hold' && what !== 'salt');
+  const steps = batch.after.filter(({ what }) => what !== 'hold' && what !== 'salt');
   const last = steps.at(-1)?.what;
   return last === 'meat back' || !steps.some(({ what }) => what === 'lift');
 };

@@ -8,7 +8,7 @@ import { whatIf } from './whatIf.ts';
 const setting = { text: '160 °C', lo: 160, hi: 160 };
 const price = { text: '10', amount: 10, per: 'kg' as const };
 const pot = batchOf([lotOf('beef-shank', 3000, { id: 'a', price, trim: 'close' })], {
-  cook: [{ heat: 'oven', lid: 'on', setting }],
+  cook: [{ id: 'heat', heat: 'oven', lid: 'on', setting }],
 });
 const input = inputOf([pot], [dishOf('taco', 20)]);
 const ask = (change: Parameters<typeof withWhatIf>[1]) => {
@@ -35,7 +35,7 @@ describe('what if', () => {
   });
 
   test('a setting stays on the heat that it was written for, a lot’s own trim gives way to what is tried', () => {
-    expect(withWhatIf(pot, { heat: 'stove' }).cook[0]).toEqual({ heat: 'stove', lid: 'on' });
+    expect(withWhatIf(pot, { heat: 'stove' }).cook[0]).toEqual({ id: 'heat', heat: 'stove', lid: 'on' });
     expect(withWhatIf(pot, { lid: 'ajar' }).cook[0]?.setting).toEqual(setting);
     expect(withWhatIf(pot, { heat: 'slow cooker' }).cook[0]?.setting).toBe('low');
     expect(withWhatIf(pot, { trim: 'none' }).lots[0]?.trim).toBeUndefined();

@@ -1,7 +1,6 @@
 import type { LotReckoning } from '../../reckoning/index.ts';
 import {
   type AfterStep,
-  afterOf,
   type AfterWhat,
   type Batch,
   type Entry,
@@ -200,7 +199,7 @@ const nextOf = (moments: readonly (number | undefined)[], from: number) =>
 
 /** The shred is weighed when nothing more is picked from it: what is picked comes first at the scale. */
 function shownOf(batch: Batch): readonly AfterStep[] {
-  const steps = afterOf(batch);
+  const steps = batch.after;
   const pull = steps.findIndex(({ what }) => what === 'pull');
   const pick = steps.findIndex(({ what }) => what === 'pick');
   const [pulled, picked] = [steps[pull], steps[pick]];

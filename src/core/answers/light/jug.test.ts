@@ -1,11 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { type Batch, skims } from '../../meal/index.ts';
+import { skims } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { reckon } from '../../reckoning/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
+import { type Changes, batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { jugOf } from './jug.ts';
 
-const jug = (changes: Partial<Batch> = {}, dishes = [dishOf('dip', 12)]) => {
+const jug = (changes: Changes = {}, dishes = [dishOf('dip', 12)]) => {
   const batch = batchOf([lotOf('beef-shank', 3000)], changes);
   const [reckoning] = reckon(openMeal(inputOf([batch], dishes))).batches;
   const [liquid] = reckoning?.liquids ?? [];

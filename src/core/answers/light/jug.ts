@@ -22,7 +22,7 @@ const WORTH = 0.01;
 /** The jug of one of a batch's liquids: only the pot's own has fat to come off, solids, and plates that want it. */
 export function jugOf(
   { liquid, need }: Pick<BatchReckoning, 'liquid' | 'need'>,
-  batch: Pick<Batch, 'strain' | 'skim' | 'reduceTo' | 'after'>,
+  batch: Pick<Batch, 'after'>,
   { id, ml: { mid: ml } }: Pick<LiquidReckoning, 'id' | 'ml'>,
 ): Jug {
   if (id !== MAIN) return { ml, fatMl: 0, solidsMl: 0, parts: [] };

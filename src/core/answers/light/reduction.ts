@@ -1,5 +1,5 @@
 import { isStep } from '../../work/index.ts';
-import { afterOf, type AfterStep, type Entry, standingEntries } from '../../meal/index.ts';
+import { type AfterStep, type Entry, standingEntries } from '../../meal/index.ts';
 import { boilDownMl, type Mark, type Reduction, reductionBy } from '../../broth/index.ts';
 import { BROTH, gramsOfVolume, MAIN } from '../../work/index.ts';
 import { type Input, nextOf, type NominalBatch } from '../../model/index.ts';
@@ -30,7 +30,7 @@ export function reductionsOf(
 ): readonly BoilsDown[] {
   if (!plan.liquid || mass.liquid.dry) return [];
   const standing = standingEntries(entries).filter((entry) => entry.batch === plan.id);
-  const downs = afterOf(plan.batch).filter(isStep('boil down'));
+  const downs = plan.batch.after.filter(isStep('boil down'));
   return downs.flatMap((step): BoilsDown[] => {
     const liquid = step.liquid ?? MAIN;
     const found = boilDownMl(plan.liquid, mass.liquid, step.id);

@@ -16,7 +16,9 @@ export function withLastMinutes(cook: readonly Phase[], lid: Lid, minutes: numbe
   if (minutes <= 0) return [...before, open];
   const { minutes: written, main: _, ...heat } = open;
   const whole = midpoint(written);
-  const last: Phase = { ...heat, lid, minutes: timed(minutes) };
+  // What stood at the end is the same end, shorter or longer.
+  const id = cook[before.length + 1]?.id ?? `end of ${open.id}`;
+  const last: Phase = { ...heat, id, lid, minutes: timed(minutes) };
   if (whole === undefined) return withMain([...before, open, last], open);
   if (minutes >= whole) return [...before, { ...open, lid }];
   const shorter = { ...open, minutes: timed(whole - minutes) };

@@ -7,11 +7,12 @@ import { alcoholLeft, boilDownMinutes } from './steam.ts';
 
 const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });
 const oven = (lid: Phase['lid'], minutes?: number): Phase => ({
+  id: 'heat',
   heat: 'oven',
   lid,
   ...(minutes !== undefined && { minutes: min(minutes) }),
 });
-const smoke: Phase = { heat: 'smoker', lid: 'off', minutes: min(120) };
+const smoke: Phase = { id: 'heat2', heat: 'smoker', lid: 'off', minutes: min(120) };
 
 describe('the phases of a cook', () => {
   test('the open phase lasts until it is tender, those after it are the last minutes before', () => {

@@ -13,13 +13,14 @@ import {
 } from './phases.ts';
 
 const timed = (minutes: number, changes: Partial<Phase> = {}): Phase => ({
+  id: 'heat',
   heat: 'oven',
   lid: 'on',
   minutes: { text: '', lo: minutes, hi: minutes },
   ...changes,
 });
-const open: Phase = { heat: 'oven', lid: 'on' };
-const smoke = timed(120, { heat: 'smoker', lid: 'off' });
+const open: Phase = { id: 'heat2', heat: 'oven', lid: 'on' };
+const smoke = timed(120, { id: 'heat3', heat: 'smoker', lid: 'off' });
 const total = (lengths: readonly number[]) => lengths.reduce((sum, n) => sum + n, 0);
 
 describe('a cook by its phases', () => {
@@ -76,7 +77,7 @@ describe('a moment of the cook', () => {
 });
 
 describe('the long phase', () => {
-  const last = timed(45, { lid: 'ajar' });
+  const last = timed(45, { id: 'heat4', lid: 'ajar' });
   const half = { text: '3', lo: 3, hi: 3 };
 
   test('stays the one that it was, whatever is written beside it, key by key', () => {
@@ -95,7 +96,7 @@ describe('the long phase', () => {
     expect(openPhase([timed(60), open, last])).toBe(open);
     const longest = timed(180);
     expect(openPhase([timed(60), longest, last])).toBe(longest);
-    const smoke = timed(400, { heat: 'smoker', lid: 'off' });
+    const smoke = timed(400, { id: 'heat5', heat: 'smoker', lid: 'off' });
     expect(openPhase([smoke, longest, last])).toBe(longest);
     expect(openPhase([smoke])).toBe(smoke);
   });

@@ -103,9 +103,11 @@ describe('the tasks of a batch', () => {
     expect(pot.needs.map(({ kind }) => kind)).toEqual(['vessel', 'burner', 'oven']);
     const fire = pot.parts.find(({ does }) => does.what === 'heat the oven');
     expect((fire?.from ?? 0) + 15).toBeLessThanOrEqual((pot.lidOn ?? 0) + 1e-9);
-    const slow = tasks({ cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on', vessel: 'slow-cooker' }] });
+    const slow = tasks({
+      cook: [{ id: 'heat2', heat: 'slow cooker', setting: 'low', lid: 'on', vessel: 'slow-cooker' }],
+    });
     expect(of(slow, 'pot').needs.map(({ kind }) => kind)).toContain('slow cooker base');
-    const stove = tasks({ cook: [{ heat: 'stove', lid: 'on' }] });
+    const stove = tasks({ cook: [{ id: 'heat', heat: 'stove', lid: 'on' }] });
     expect(of(stove, 'pot').parts.some(({ does }) => does.what === 'round')).toBe(true);
   });
 

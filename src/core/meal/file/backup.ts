@@ -3,7 +3,7 @@ import { quoted } from '../../quantity/index.ts';
 import { backupHead, backupMeal, type BackupHead, type BackupMeal } from '../schema.ts';
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
-import { newer, newerBatch } from './older.ts';
+import { newer } from '../older.ts';
 import { parse } from './text.ts';
 
 export type { BackupHead, BackupMeal } from '../schema.ts';
@@ -24,8 +24,7 @@ export const writeBackupHead = (head: Omit<BackupHead, 'format' | 'version'>): s
   JSON.stringify({ format: 'slow-spoon backup', version: VERSION, ...head });
 
 /** A meal as one line. */
-export const writeBackupMeal = (meal: BackupMeal): string =>
-  JSON.stringify({ ...meal, batches: meal.batches.map(newerBatch) });
+export const writeBackupMeal = (meal: BackupMeal): string => JSON.stringify(meal);
 
 /** Reads the first line, or says in one sentence why it is none. */
 export function readBackupHead(line: string): LineReading<BackupHead> {

@@ -1,6 +1,6 @@
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
-import { newer, newerBatch } from './older.ts';
+import { newer } from '../older.ts';
 import { parse, sorted } from './text.ts';
 import {
   mealFile,
@@ -46,8 +46,9 @@ export function readMealFile(text: string): FileReading {
       `This file is version ${head.version} and this program reads up to ${VERSION}; bring Slow Spoon up to date.`,
     );
   }
-  const parsed = mealFile.safeParse(newer(json));
-  if (!parsed.success) return refused(firstFault(parsed.error, json));
+  const now = newer(json);
+  const parsed = mealFile.safeParse(now);
+  if (!parsed.success) return refused(firstFault(parsed.error, now));
   const loose = looseEnd(parsed.data);
   return loose === undefined ? { ok: true, file: parsed.data } : refused(loose);
 }
@@ -67,8 +68,7 @@ export const mealFileOf = (
   version: VERSION,
   reference,
   meal: parts.meal,
-  // What this browser keeps may have been written long ago, too.
-  batches: parts.batches.map(newerBatch),
+  batches: [...parts.batches],
   entries: [...parts.entries],
   kitchen: parts.kitchen,
   ...(parts.learned && { learned: parts.learned }),

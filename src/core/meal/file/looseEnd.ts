@@ -31,6 +31,14 @@ export function looseEnd(
       batches.flatMap((batch) => batch.lots.map((lot) => `${batch.id} / ${lot.id}`)),
     ) ??
     twice(
+      'phase',
+      batches.flatMap(({ id, cook }) => cook.map((phase) => `${id} / ${phase.id}`)),
+    ) ??
+    twice(
+      'step',
+      batches.flatMap(({ id, after }) => after.map((step) => `${id} / ${step.id}`)),
+    ) ??
+    twice(
       'entry',
       entries.map((entry) => entry.id),
     ) ??

@@ -103,8 +103,8 @@ function mealOf(texts: readonly string[]) {
   });
   const batch: Batch = batchOf([lot, lotOf('beef-brisket', 1500)], {
     cook: [
-      { heat: 'oven', setting: quantity(next(), 'temperature'), lid: 'on', vessel: 'own' },
-      { heat: 'oven', lid: 'ajar', minutes: quantity(next(), 'duration') },
+      { id: 'heat2', heat: 'oven', setting: quantity(next(), 'temperature'), lid: 'on', vessel: 'own' },
+      { id: 'heat', heat: 'oven', lid: 'ajar', minutes: quantity(next(), 'duration') },
     ],
     items: [
       { id: 'stock', ref: 'stock-low-salt', state: 'in' },

@@ -6,7 +6,7 @@ import { reckonDrawn } from '../../testing/reckonDrawn.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import type { Range } from '../../quantity/index.ts';
 
-const stove = [{ heat: 'stove' as const, lid: 'on' as const }];
+const stove = [{ id: 'heat', heat: 'stove' as const, lid: 'on' as const }];
 const blade = (id: string, g = 2000) => lotOf('beef-blade-roast', g, { id });
 const shank = (id: string, g = 1500) => lotOf('beef-shank', g, { id });
 const reckoned = (lots: Lot[], entries: Entry[], plates = 12) =>

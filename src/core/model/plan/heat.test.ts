@@ -6,6 +6,7 @@ import { batchOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { openMeal } from '../index.ts';
 
 const oven = (celsius: number, changes: Partial<Phase> = {}): Phase => ({
+  id: 'heat2',
   heat: 'oven',
   lid: 'on',
   setting: { text: `${celsius} °C`, lo: celsius, hi: celsius },
@@ -52,7 +53,7 @@ describe('a batch as its heat balance sees it', () => {
 
   test('what boils is the covered phase, though another is the one until it is tender', () => {
     const first = oven(180, { minutes: { text: '2 h', lo: 120, hi: 120 } });
-    const told = planOf(2000, 3000, [first, oven(120, { lid: 'ajar' })]).boilsCovered;
+    const told = planOf(2000, 3000, [first, oven(120, { id: 'heat3', lid: 'ajar' })]).boilsCovered;
     const alone = planOf(2000, 3000, [oven(180)]).boilsCovered;
     expect(told?.coolerC).toBe(alone?.coolerC);
   });
@@ -69,12 +70,12 @@ describe('hours between 5 and 57 °C', () => {
     expect(hours(oven(150))).toBeGreaterThan(0.5);
     expect(hours(oven(150))).toBeLessThan(2.5);
     expect(hours(oven(150), heavy)).toBeGreaterThan(hours(oven(150)) + 1);
-    const slow: Phase = { heat: 'slow cooker', setting: 'low', lid: 'on' };
+    const slow: Phase = { id: 'heat4', heat: 'slow cooker', setting: 'low', lid: 'on' };
     expect(hours(slow)).toBeGreaterThan(hours({ ...slow, setting: 'high' }));
   });
 
   test('past four they are a caution that defers to the local code', () => {
-    const cook: Phase[] = [{ heat: 'stove', lid: 'on', vessel: 'pot-45' }];
+    const cook: Phase[] = [{ id: 'heat', heat: 'stove', lid: 'on', vessel: 'pot-45' }];
     const batch = batchOf([lotOf('beef-brisket', 60_000)], { cook, size: 'whole', sear: false });
     const { problems } = openMeal(inputOf([batch], [])).plan;
     const said = problems()

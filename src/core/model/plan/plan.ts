@@ -1,13 +1,6 @@
 import { isStep } from '../../work/index.ts';
 import type { PotHeat, Readiness } from '../../tender/index.ts';
-import {
-  afterOf,
-  type Batch,
-  type Lot,
-  lotWeightProblem,
-  platesProblem,
-  standingOf,
-} from '../../meal/index.ts';
+import { type Batch, type Lot, lotWeightProblem, platesProblem, standingOf } from '../../meal/index.ts';
 import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
 import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';
@@ -122,10 +115,7 @@ function soaking(ticket: Ticket, learned: Input['learned']): Ticket {
 /** How juicy the cook dresses the meat, where the dishes do not say: the mean of the pots that do. */
 function heldWritten(batches: readonly Batch[]): number | undefined {
   const written = batches.flatMap(
-    (batch) =>
-      afterOf(batch)
-        .filter(isStep('dress'))
-        .find(({ held }) => held !== undefined)?.held ?? [],
+    (batch) => batch.after.filter(isStep('dress')).find(({ held }) => held !== undefined)?.held ?? [],
   );
   return written.length === 0 ? undefined : written.reduce((sum, held) => sum + held, 0) / written.length;
 }

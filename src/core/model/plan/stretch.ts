@@ -1,4 +1,4 @@
-import { afterOf, type Batch } from '../../meal/index.ts';
+import { type Batch } from '../../meal/index.ts';
 import { type LiquidMass, type LiquidPlan, takenBy } from '../../broth/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus } from '../../ledger/index.ts';
 import { densityOf } from '../../pot/index.ts';
@@ -16,15 +16,13 @@ export interface Stretch {
 
 /** What a batch's shred is stretched with, as it goes in: its own salt and water come with it. */
 export function stretchOf(batch: Batch, input: Pick<Input, 'kitchen' | 'reference'>): readonly Stretch[] {
-  return afterOf(batch)
-    .filter(isStep('stretch'))
-    .flatMap(({ id, ref, amount, measure }) => {
-      const ingredient = ref === undefined ? undefined : ingredientsById(input).get(ref);
-      const typed = midpoint(amount);
-      if (!ingredient || typed === undefined || typed <= 0) return [];
-      const grams = measure === 'volume' ? typed * densityOf(ingredient) : typed;
-      return [{ id, grams, perGram: amountOf(ingredient.per) }];
-    });
+  return batch.after.filter(isStep('stretch')).flatMap(({ id, ref, amount, measure }) => {
+    const ingredient = ref === undefined ? undefined : ingredientsById(input).get(ref);
+    const typed = midpoint(amount);
+    if (!ingredient || typed === undefined || typed <= 0) return [];
+    const grams = measure === 'volume' ? typed * densityOf(ingredient) : typed;
+    return [{ id, grams, perGram: amountOf(ingredient.per) }];
+  });
 }
 
 /** What all of it weighs, with what it took up of a liquid, g. */

@@ -1,6 +1,5 @@
 import { isStep } from '../../work/index.ts';
 import { valueAt } from '../../quantity/index.ts';
-import { afterOf } from '../../meal/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
@@ -97,7 +96,7 @@ function givenBy(batch: NominalBatch): Given {
 
 /** Of a batch's shred what a liquid dresses, where the list says which. */
 function dressedBy({ batch }: BatchPlan, liquid: string | undefined): number | undefined {
-  const dresses = afterOf(batch).filter(isStep('dress'));
+  const dresses = batch.after.filter(isStep('dress'));
   if (!dresses.some((step) => step.liquid !== undefined)) return undefined;
   return dresses
     .filter((step) => step.liquid === liquid)

@@ -1,4 +1,4 @@
-import { afterOf, type Batch, type Dish, type Meal } from '../../meal/index.ts';
+import { type Batch, type Dish, type Meal } from '../../meal/index.ts';
 import { countOf } from '../../order/index.ts';
 import type { Portioned, Way } from './ways.ts';
 
@@ -68,7 +68,7 @@ export function batchWithWay(batch: Batch, way: Way, id: string): Batch {
       const amount = { text: `${String(g)} g`, lo: g, hi: g };
       return {
         ...batch,
-        after: [...afterOf(batch), { id, what: 'stretch', ref: 'potato', amount, measure: 'mass' }],
+        after: [...batch.after, { id, what: 'stretch', ref: 'potato', amount, measure: 'mass' }],
       };
     }
     case 'pour': {
@@ -76,7 +76,7 @@ export function batchWithWay(batch: Batch, way: Way, id: string): Batch {
       const amount = { text: `${String(ml)} ml`, lo: ml, hi: ml };
       return {
         ...batch,
-        after: [...afterOf(batch), { id, what: 'add', ref: 'stock-low-salt', amount, measure: 'volume' }],
+        after: [...batch.after, { id, what: 'add', ref: 'stock-low-salt', amount, measure: 'volume' }],
       };
     }
     default:

@@ -17,9 +17,12 @@ const pot = (lots: Lot[], changes: Partial<Batch> = {}, kitchen: Partial<typeof 
   return reckon(openMeal({ ...input, kitchen: { ...usualKitchen, ...kitchen } }));
 };
 const oven = (vessel: string): Partial<Batch> => ({
-  cook: [{ heat: 'oven', setting: { text: '160 °C', lo: 160, hi: 160 }, lid: 'on', vessel }],
+  cook: [{ id: 'heat2', heat: 'oven', setting: { text: '160 °C', lo: 160, hi: 160 }, lid: 'on', vessel }],
 });
-const slow: Partial<Batch> = { cook: [{ heat: 'slow cooker', setting: 'low', lid: 'on' }], sear: false };
+const slow: Partial<Batch> = {
+  cook: [{ id: 'heat', heat: 'slow cooker', setting: 'low', lid: 'on' }],
+  sear: false,
+};
 
 test('what is drawn of a vessel is what went in: pieces, liquid between and over them', () => {
   fc.assert(
@@ -147,7 +150,15 @@ describe('what does not fit is said with what to do', () => {
     if (remedy?.what !== 'take') throw new Error('no remedy');
     expect(pot(lots, oven(remedy.vessel)).problems).toEqual([]);
     const base = {
-      cook: [{ heat: 'slow cooker' as const, setting: 'low' as const, lid: 'on' as const, vessel: 'pot-28' }],
+      cook: [
+        {
+          id: 'heat3',
+          heat: 'slow cooker' as const,
+          setting: 'low' as const,
+          lid: 'on' as const,
+          vessel: 'pot-28',
+        },
+      ],
     };
     expect(pot(lots, base).problems.map(problemWords)[0]).toMatch(
       /^The 28 cm pot must not stand on a slow cooker base/,

@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Batch, Item } from '../../meal/index.ts';
+import type { Item } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { reckon } from '../../reckoning/reckon.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
+import { type Changes, batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { levelAt, FULL } from './fill.ts';
 
 const ml = (lo: number) => ({ text: `${lo} ml`, lo, hi: lo });
@@ -15,7 +15,7 @@ const water = (lo: number): Item => ({
   measure: 'volume',
   state: 'in',
 });
-const pot = (changes: Partial<Batch>, lots = [lotOf('beef-blade-roast', 2000)]) => {
+const pot = (changes: Changes, lots = [lotOf('beef-blade-roast', 2000)]) => {
   const { batches, problems } = reckon(openMeal(inputOf([batchOf(lots, changes)], [dishOf('taco', 12)])));
   const picture = batches[0]?.pot;
   if (!picture) throw new Error('no pot');
@@ -51,7 +51,7 @@ describe('a pot that is what it says', () => {
   });
 
   test('ribs with their bones are ribs where nobody says otherwise', () => {
-    const minutes = (changes: Partial<Batch>, size?: 'chunks' | 'ribs') =>
+    const minutes = (changes: Changes, size?: 'chunks' | 'ribs') =>
       pot(changes, [lotOf('beef-short-ribs', 2000, size && { pieces: { size } })]).batch?.ready.min?.mid;
     expect(minutes({})).toBe(minutes({}, 'ribs'));
     expect(minutes({})).not.toBe(minutes({}, 'chunks'));
@@ -92,9 +92,14 @@ describe('advice works when it is taken', () => {
 });
 
 describe('heat as the cook does it', () => {
-  const oven = { heat: 'oven' as const, setting: { text: '150 °C', lo: 150, hi: 150 }, lid: 'on' as const };
-  const minutes = (changes: Partial<Batch>) => pot(changes).batch?.ready.min?.mid ?? NaN;
-  const steam = (changes: Partial<Batch>) => pot(changes).batch?.liquid.steamMl?.mid ?? NaN;
+  const oven = {
+    id: 'heat4',
+    heat: 'oven' as const,
+    setting: { text: '150 °C', lo: 150, hi: 150 },
+    lid: 'on' as const,
+  };
+  const minutes = (changes: Changes) => pot(changes).batch?.ready.min?.mid ?? NaN;
+  const steam = (changes: Changes) => pot(changes).batch?.liquid.steamMl?.mid ?? NaN;
 
   test('brought to the boil first it is tender sooner than warmed, and that sooner than straight in', () => {
     const [boiled, warmed, straight] = [
@@ -121,8 +126,8 @@ describe('heat as the cook does it', () => {
       lid: 'off' as const,
       minutes: ml(180),
     };
-    expect(steam({ cook: [{ heat: 'smoker', ...at }] })).toBeCloseTo(
-      steam({ cook: [{ heat: 'oven', ...at }] }),
+    expect(steam({ cook: [{ id: 'heat2', heat: 'smoker', ...at }] })).toBeCloseTo(
+      steam({ cook: [{ id: 'heat', heat: 'oven', ...at }] }),
       6,
     );
   });

@@ -2,10 +2,10 @@ import { openMeal } from '../../model/index.ts';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
-import type { Batch, Item } from '../../meal/schema.ts';
+import type { Item } from '../../meal/schema.ts';
 import { massOf, nothing, type FlowId } from '../../ledger/index.ts';
 import { reckon } from '../../reckoning/reckon.ts';
-import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
+import { type Changes, batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 import { problemWords } from '@/words/index.ts';
 
 const late = { phase: 0, minutes: 150 };
@@ -16,7 +16,7 @@ const water = (id: string, g: number, changes: Partial<Item> = {}): Item => ({
   state: 'in',
   ...changes,
 });
-const pot = (changes: Partial<Batch>, entries: Parameters<typeof inputOf>[2] = []) =>
+const pot = (changes: Changes, entries: Parameters<typeof inputOf>[2] = []) =>
   reckon(
     openMeal(
       inputOf(
@@ -26,7 +26,7 @@ const pot = (changes: Partial<Batch>, entries: Parameters<typeof inputOf>[2] = [
       ),
     ),
   );
-const saltOf = (changes: Partial<Batch>) => {
+const saltOf = (changes: Changes) => {
   const salt = pot(changes).batches[0]?.salt;
   if (!salt) throw new Error('no salt');
   return salt;
@@ -105,7 +105,7 @@ describe('three figures of salt', () => {
 
 describe('marinade', () => {
   const items = [water('stock', 800), { ...water('wine', 500), ref: 'wine-red', marinade: true as const }];
-  const flowsOf = (changes: Partial<Batch>, entries: Parameters<typeof inputOf>[2] = []) => {
+  const flowsOf = (changes: Changes, entries: Parameters<typeof inputOf>[2] = []) => {
     const { ledger } = pot({ items, ...changes }, entries);
     const sum = (...ids: readonly FlowId[]) =>
       ledger.filter((flow) => ids.some((id) => id === flow.id)).reduce((g, flow) => g + massOf(flow.now), 0);
@@ -157,8 +157,7 @@ test('fat of the pan goes into the pot, the jar or the bin, to the gram', () => 
 });
 
 test('fat and scum taken off on the way are missing from the skim', () => {
-  const skimOf = (changes: Partial<Batch>, id: FlowId) =>
-    pot(changes).ledger.find((flow) => flow.id === id)?.now;
+  const skimOf = (changes: Changes, id: FlowId) => pot(changes).ledger.find((flow) => flow.id === id)?.now;
   const { ledger } = pot({ skimOnWay: { fat: grams(20), scum: grams(20) } });
   const of = (id: FlowId) => ledger.find((flow) => flow.id === id)?.now;
   expect(of('skimOnWay')?.fat).toBeCloseTo(20, 6);

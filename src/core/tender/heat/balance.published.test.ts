@@ -8,16 +8,23 @@ import { courseOf, minutesOnBurner } from './course.ts';
 import { referencePot, type PotHeat } from './pot.ts';
 
 const oven = (celsius: number, lid: Lid = 'on'): Phase => ({
+  id: 'heat3',
   heat: 'oven',
   setting: { text: '', lo: celsius, hi: celsius },
   lid,
 });
 const stove = (lid: Lid, setting?: Phase['setting']): Phase => ({
+  id: 'heat2',
   heat: 'stove',
   lid,
   ...(setting !== undefined && { setting }),
 });
-const slow = (setting: 'low' | 'high', lid: Lid = 'on'): Phase => ({ heat: 'slow cooker', setting, lid });
+const slow = (setting: 'low' | 'high', lid: Lid = 'on'): Phase => ({
+  id: 'heat',
+  heat: 'slow cooker',
+  setting,
+  lid,
+});
 const slowPot: PotHeat = {
   heatCapacity: 18_000,
   meatHeatCapacity: 8_500,

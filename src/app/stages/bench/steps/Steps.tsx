@@ -2,15 +2,17 @@ import { arrayMove } from '@dnd-kit/sortable';
 import { useState } from 'react';
 import {
   afterBy,
-  afterOf,
   type AfterStep,
   afterWhats,
   type AfterWhat,
   type Batch,
   type DishKind,
+  isStrained,
+  isUsualAfter,
   type School,
   schoolFor,
   schools,
+  usualAgain,
 } from '@/core/meal/index.ts';
 import { makesLiquid } from '@/core/work/index.ts';
 import { actWords, schoolWords, stepsWords } from '@/words/index.ts';
@@ -25,7 +27,7 @@ import css from './steps.module.scss';
 export function Steps() {
   const { batch, loaded } = useOpenMeal();
   const [open, setOpen] = useState(false);
-  const steps = afterOf(batch);
+  const steps = batch.after;
   const edit = (
     words: string,
     change: (before: readonly AfterStep[]) => readonly AfterStep[],
@@ -34,7 +36,7 @@ export function Steps() {
     editBatch(
       batch.id,
       words,
-      (b): Batch => ({ ...b, after: [...change(afterOf(b))] }),
+      (b): Batch => ({ ...b, after: [...change(b.after)] }),
       field && `${batch.id} ${field}`,
     );
   const offered = offeredFor(
@@ -112,8 +114,8 @@ const added = (what: AfterWhat): AfterStep => ({
 
 /** The order that the dishes ask for, where the cook has not written one and the usual is another. */
 function offeredFor(batch: Batch, kinds: readonly DishKind[]): School | undefined {
-  const school = batch.after ? undefined : schoolFor(kinds);
-  return school === 'sauce' && !batch.strain ? undefined : school;
+  const school = isUsualAfter(batch) ? schoolFor(kinds) : undefined;
+  return school === 'sauce' && !isStrained(batch) ? undefined : school;
 }
 
 /** A school's order to begin from, and back to the usual one. */
@@ -136,11 +138,11 @@ function BeginFrom({ onChoose }: { readonly onChoose: (school: School) => void }
           </option>
         ))}
       </SelectField>
-      {batch.after && (
+      {!isUsualAfter(batch) && (
         <button
           type="button"
           className="link"
-          onClick={() => editBatch(batch.id, 'the usual order', ({ after: _, ...b }) => b)}
+          onClick={() => editBatch(batch.id, 'the usual order', (b) => ({ ...b, after: [...usualAgain(b)] }))}
         >
           the usual order again
         </button>

@@ -5,6 +5,7 @@ import {
   type Phase,
   standingEntries,
   isStrained,
+  isUsualAfter,
   skimWay,
   staysInPot,
 } from '../../../meal/index.ts';
@@ -110,7 +111,9 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     skim: skimWay(batch),
     chilled: skimWay(batch) === 'chill' || sentCold,
     sentCold,
-    after: batch.after?.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
+    after: isUsualAfter(batch)
+      ? undefined
+      : batch.after.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
     staysInPot: staysInPot(batch),
     coolMin: pullingOf(batch).coolMin,
     pace: pullingOf(batch).pace * Math.exp(priorFor(input.learned, 'pull', '').mean),

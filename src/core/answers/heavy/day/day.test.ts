@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { usualKitchen } from '../../../meal/usual.ts';
 import type { Batch, Day, Entry, Feel, HeatSource } from '../../../meal/schema.ts';
 import { momentOf, wallOf, wallTimeOf } from '../../../clock/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
+import { type Changes, batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
 import type { Input } from '../../../model/input.ts';
 import { contradicts } from '../contradicts.ts';
 import { dayNoteWords, doingWords } from '@/words/index.ts';
@@ -16,7 +16,7 @@ const MINUTE = 60_000;
 const served = '2026-12-05T18:00';
 const now = at('2026-12-04T09:00');
 
-const pot = (id: string, changes: Partial<Batch> = {}): Batch => ({
+const pot = (id: string, changes: Changes = {}): Batch => ({
   ...batchOf([lotOf('beef-blade-roast', 2000, { id: `${id}-lot` })], changes),
   id,
   name: id,
@@ -129,8 +129,13 @@ describe('the day hangs from its serving', () => {
 
   test('what goes in and comes out on the way, the lid, stirring and turning are in it', () => {
     const cook = [
-      { heat: 'stove' as const, lid: 'on' as const },
-      { heat: 'stove' as const, lid: 'ajar' as const, minutes: { text: '45 min', lo: 45, hi: 45 } },
+      { id: 'heat2', heat: 'stove' as const, lid: 'on' as const },
+      {
+        id: 'heat3',
+        heat: 'stove' as const,
+        lid: 'ajar' as const,
+        minutes: { text: '45 min', lo: 45, hi: 45 },
+      },
     ];
     const items = [
       { id: 'stock', ref: 'stock-low-salt', state: 'in' as const },
@@ -143,7 +148,11 @@ describe('the day hangs from its serving', () => {
     const torn = plan(meal([pot('pot', { tear: { text: '30 min', lo: 30, hi: 30 } })]));
     expect(one(torn, /^Lift/) - one(torn, /^Tear the meat/)).toBe(30 * MINUTE);
     const open = plan(
-      meal([pot('pot', { cook: [{ heat: 'oven', setting: { text: '', lo: 175, hi: 175 }, lid: 'off' }] })]),
+      meal([
+        pot('pot', {
+          cook: [{ id: 'heat', heat: 'oven', setting: { text: '', lo: 175, hi: 175 }, lid: 'off' }],
+        }),
+      ]),
     );
     expect(starts(open, /^Turn the pieces/).length).toBeGreaterThan(1);
   });
@@ -176,7 +185,7 @@ describe('the day hangs from its serving', () => {
 describe('several pots share one kitchen', () => {
   const oven = (id: string): HeatSource => ({ id, name: id, kind: 'oven' });
   const burners = ['a', 'b', 'c', 'd'].map((id): HeatSource => ({ id, name: id, kind: 'burner' }));
-  const on = { lid: 'on' as const, heat: 'oven' as const };
+  const on = { id: 'heat4', lid: 'on' as const, heat: 'oven' as const };
   const cook = (vessel: string, celsius: number) => [
     { ...on, vessel, setting: { text: '', lo: celsius, hi: celsius } },
   ];
@@ -234,7 +243,12 @@ describe('several pots share one kitchen', () => {
 
   test('a kitchen without a smoker, and a pot wider than the oven, are said', () => {
     const smoke = [
-      { heat: 'smoker' as const, lid: 'off' as const, minutes: { text: '2 h', lo: 120, hi: 120 } },
+      {
+        id: 'heat5',
+        heat: 'smoker' as const,
+        lid: 'off' as const,
+        minutes: { text: '2 h', lo: 120, hi: 120 },
+      },
       ...cook('pot-45', 150),
     ];
     const { said } = plan(meal([pot('pot', { cook: smoke })]));
@@ -261,7 +275,9 @@ describe('when it cannot be kept', () => {
   });
 
   test('a heat that never gets there leaves the batch out of the day, and says a heat that does', () => {
-    const cold = [{ heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const }];
+    const cold = [
+      { id: 'heat6', heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const },
+    ];
     expect(plan(meal([pot('pot', { cook: cold })])).unknown).toEqual(['pot']);
   });
 });

@@ -1,5 +1,5 @@
 import { HELD_LONG, planDay, type Day, type Lack, type Outside, type Tight } from '../../../day/index.ts';
-import { standingEntries, usualDay } from '../../../meal/index.ts';
+import { skimWay, standingEntries, usualDay } from '../../../meal/index.ts';
 import type { Input, OpenedMeal } from '../../../model/index.ts';
 import { bandsOf, type PotBand } from './bands.ts';
 import { dayFacts } from './facts.ts';
@@ -89,9 +89,10 @@ const clockOf = (minutes: number) =>
 
 /** What would be held hot for too long is better chilled. */
 function heldLong({ lines }: Day, { batches }: Input): DayNote[] {
-  return batches.flatMap(({ id, name, skim }) => {
+  return batches.flatMap((pot) => {
+    const { id, name } = pot;
     // Nobody is told to do what is already chosen.
-    if (skim === 'chill') return [];
+    if (skimWay(pot) === 'chill') return [];
     const hot = lines.filter(
       ({ batch, does }) => batch === id && does.what === 'hold' && does.where !== 'in the fridge',
     );

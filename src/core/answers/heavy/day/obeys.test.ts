@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { Batch, Day, Entry, Feel, Item, Meal } from '../../../meal/schema.ts';
 import { momentOf, wallOf, wallTimeOf } from '../../../clock/index.ts';
 import { openMeal } from '../../../model/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
+import { type Changes, batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
 import { dayNoteWords, doingWords } from '@/words/index.ts';
 import { dayOf } from './day.ts';
 
@@ -13,7 +13,7 @@ const HOUR = 60 * MINUTE;
 const clock = (moment: number) => wallTimeOf(moment, zone).local.slice(11);
 const min = (lo: number, hi = lo) => ({ text: `${lo} min`, lo, hi });
 
-const pot = (changes: Partial<Batch> = {}): Batch => ({
+const pot = (changes: Changes = {}): Batch => ({
   ...batchOf([lotOf('beef-blade-roast', 2000)], changes),
   id: 'pot',
   name: 'Pot',
@@ -236,7 +236,7 @@ describe('where it is served', () => {
 describe('while it braises', () => {
   test('a smoker alone has its fire lit and fed', () => {
     const setting = { text: '130 °C', lo: 130, hi: 130 };
-    const day = plan(pot({ cook: [{ heat: 'smoker', setting, lid: 'on' }] }));
+    const day = plan(pot({ cook: [{ id: 'heat3', heat: 'smoker', setting, lid: 'on' }] }));
     expect(from(day, /^Light the fire/)).toBeLessThan(day.pots[0]?.hot ?? 0);
     expect(day.lines.filter(({ words }) => words === 'Tend the fire').length).toBeGreaterThan(1);
   });
@@ -245,8 +245,14 @@ describe('while it braises', () => {
     const day = plan(
       pot({
         cook: [
-          { heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid: 'on', main: true },
-          { heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid: 'off', minutes: min(120) },
+          { id: 'heat2', heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid: 'on', main: true },
+          {
+            id: 'heat',
+            heat: 'oven',
+            setting: { text: '150 °C', lo: 150, hi: 150 },
+            lid: 'off',
+            minutes: min(120),
+          },
         ],
       }),
     );
@@ -275,6 +281,7 @@ describe('while it braises', () => {
     const lidOn = at('2026-12-05T12:00');
     const cook = [
       {
+        id: 'heat4',
         heat: 'oven' as const,
         setting: { text: '160 °C', lo: 160, hi: 160 },
         lid: 'on' as const,
