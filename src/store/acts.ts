@@ -5,10 +5,12 @@ import type { SlowSpoonDb } from './db.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, PackRow, Row, TableName } from './kinds.ts';
 import { bin } from './bin.ts';
 import { forgetDigests } from './forgetDigests.ts';
+import { goneFrom, markGone } from './gone.ts';
 import { markChanged } from './backup/lastBackup.ts';
 import { actsOf, mark, nextActs, record, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
 import { entryOf, unpacked, writeEntries } from './packs.ts';
+import { scopeOf } from './scopes.ts';
 import { changesOf, rowsFrom, type Deed, type Rows } from './rows.ts';
 import { summarize } from './summaries.ts';
 
@@ -24,13 +26,14 @@ const tableOf = (tx: Transaction, table: Exclude<TableName, 'entries'>) => tx.ta
 /** The rows that a deed may see: a meal's, and those that all meals share. */
 export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
   const of = mealId ?? '';
-  const [meal, batches, packs, kept] = await Promise.all([
+  const [meal, batches, packs, kept, gone] = await Promise.all([
     mealId === undefined ? undefined : tx.table<MealRow, string>('meals').get(mealId),
     tx.table<BatchRow, string>('batches').where('mealId').equals(of).toArray(),
     tx.table<PackRow, string>('entries').where('mealId').equals(of).toArray(),
     tx.table<KeptRow, string>('kept').toArray(),
+    goneFrom(tx, of),
   ]);
-  return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept });
+  return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept }, gone);
 }
 
 const TABLES = [
@@ -43,20 +46,24 @@ const TABLES = [
   'digests',
   'house',
   'bin',
+  'gone',
 ] as const;
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
  * @param mealId whose rows the deed sees beside those that all meals share
+ * @param also what else is kept with it and is not to be taken back
  */
 export async function act(
   db: SlowSpoonDb,
   options: ActOptions,
   mealId: string | undefined,
   what: (deed: Deed) => void,
+  also?: (tx: Transaction) => Promise<void>,
 ): Promise<void> {
   await db.transaction('rw', [...TABLES], async (tx) => {
     await write(tx, options, mealId, changesOf(await rowsIn(tx, mealId), what));
+    await also?.(tx);
   });
 }
 
@@ -107,6 +114,7 @@ async function write(
     await (change.after ? table.put(change.after) : table.delete(change.id));
   }
   await record(tx, options, mealId, changes);
+  await markGone(tx, scopeOf(changes, mealId).mealId, changes);
   await summarize(tx, changes);
   await forgetDigests(tx, changes);
   await bin(tx, changes, Date.now());
@@ -157,6 +165,7 @@ async function step(
     const done = direction === 'undo' ? turned(found.changes) : found.changes;
     await turn(tx, done);
     await mark(tx, found, direction);
+    await markGone(tx, found.mealId, done);
     await summarize(tx, done);
     await forgetDigests(tx, done);
     await bin(tx, done, Date.now());

@@ -40,10 +40,11 @@ function binned(row: MealRow, changes: readonly Change[], now: number): BinRow {
 
 /** Lets go of what has lain in the bin for its days. */
 export async function emptyBin(db: SlowSpoonDb, now: number): Promise<void> {
-  await db.bin
-    .where('at')
-    .below(now - BIN_DAYS * DAY_MS)
-    .delete();
+  await db.transaction('rw', db.bin, db.gone, async () => {
+    const old = db.bin.where('at').below(now - BIN_DAYS * DAY_MS);
+    await db.gone.bulkDelete(await old.primaryKeys());
+    await old.delete();
+  });
 }
 
 /** Until when a meal of the bin can be put back, epoch ms. */

@@ -8,6 +8,7 @@ import type {
   DigestRow,
   PhotoRow,
   BinRow,
+  GoneRow,
   DraftRow,
   KeptRow,
   HouseRow,
@@ -33,6 +34,7 @@ export type SlowSpoonDb = Dexie & {
   digests: EntityTable<DigestRow, 'id'>;
   photos: EntityTable<PhotoRow, 'id'>;
   bin: EntityTable<BinRow, 'id'>;
+  gone: EntityTable<GoneRow, 'id'>;
 };
 
 // On a loopback address Dexie collects the stack of every promise; that took a fifth of the start.
@@ -74,22 +76,24 @@ export function openDb(name: string): SlowSpoonDb {
         if (act.house === 1) Object.assign(act, scopeOf(act.changes, act.mealId));
       });
     });
-  // What is done once the meat is tender is a batch's list alone.
-  db.version(6).upgrade(async (tx) => {
-    await tx.table<BatchRow, string>('batches').toCollection().modify(inPlace(newerRow));
-    await tx
-      .table<Act, number>('acts')
-      .toCollection()
-      .modify((act) => {
-        Object.assign(act, { changes: act.changes.map(newerChange) });
-      });
-    await tx
-      .table<BinRow, string>('bin')
-      .toCollection()
-      .modify((bin) => {
-        Object.assign(bin, { batches: bin.batches.map(newerRow) });
-      });
-  });
+  // What is done once the meat is tender is a batch's list alone. What goes leaves its id.
+  db.version(6)
+    .stores({ gone: 'id' })
+    .upgrade(async (tx) => {
+      await tx.table<BatchRow, string>('batches').toCollection().modify(inPlace(newerRow));
+      await tx
+        .table<Act, number>('acts')
+        .toCollection()
+        .modify((act) => {
+          Object.assign(act, { changes: act.changes.map(newerChange) });
+        });
+      await tx
+        .table<BinRow, string>('bin')
+        .toCollection()
+        .modify((bin) => {
+          Object.assign(bin, { batches: bin.batches.map(newerRow) });
+        });
+    });
   return db;
 }
 

@@ -81,6 +81,14 @@ export interface BinRow {
   readonly entries: readonly EntryRow[];
 }
 
+/** The ids of what was taken away from a meal, or undone. */
+export interface GoneRow {
+  /** The meal. */
+  readonly id: string;
+  /** In order; of what lay in something, behind its id and a slash. */
+  readonly ids: readonly string[];
+}
+
 /** What is typed in a field and not entered yet. */
 export interface DraftRow {
   readonly id: string;

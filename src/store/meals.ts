@@ -7,18 +7,19 @@ import {
   usualLot,
   usualMeal,
 } from '@/core/meal/index.ts';
-import { act, rowsIn } from './acts.ts';
+import { act, type ActOptions, rowsIn } from './acts.ts';
+import { alsoGone } from './gone.ts';
 import { unpacked } from './packs.ts';
 import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
 import { nameOf, summarizeMeal } from './summaries.ts';
 import type { SlowSpoonDb } from './db.ts';
-import type { BatchRow, MealRow } from './kinds.ts';
+import type { BatchRow, EntryRow, MealRow } from './kinds.ts';
 
 export type { LoadedMeal } from './rows.ts';
 
 /** The rows of a meal; undefined if there is no such meal. */
 export async function loadRows(db: SlowSpoonDb, mealId: string): Promise<Rows | undefined> {
-  const rows = await db.transaction('r', db.meals, db.batches, db.entries, db.kept, (tx) =>
+  const rows = await db.transaction('r', db.meals, db.batches, db.entries, db.kept, db.gone, (tx) =>
     rowsIn(tx, mealId),
   );
   return rows.meals.size > 0 ? rows : undefined;
@@ -212,11 +213,17 @@ export async function firstMeal(
  * with stays with it, so that its figures stay what they were.
  */
 export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
-  const { meal, batches, entries, kitchen, learned } = file;
-  await act(db, { words: `bringing in “${meal.name}”`, house: true }, meal.id, (deed) => {
-    deleteMealRows(deed, meal.id);
-    deed.put('meals', { id: meal.id, meal, made, kitchen, ...(learned && { learned }) });
-    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
-    for (const entry of entries) deed.put('entries', { id: entry.id, mealId: meal.id, entry });
-  });
+  const { meal, kitchen, learned, gone = [] } = file;
+  const mealId = meal.id;
+  const row: MealRow = { id: mealId, meal, made, kitchen, ...(learned && { learned }) };
+  const batches = file.batches.map((batch): BatchRow => ({ id: batch.id, mealId, batch }));
+  const entries = file.entries.map((entry): EntryRow => ({ id: entry.id, mealId, entry }));
+  const options: ActOptions = { words: `bringing in “${meal.name}”`, house: true };
+  const bringIn = (deed: Deed) => {
+    deleteMealRows(deed, mealId);
+    deed.put('meals', row);
+    for (const batch of batches) deed.put('batches', batch);
+    for (const entry of entries) deed.put('entries', entry);
+  };
+  await act(db, options, mealId, bringIn, (tx) => alsoGone(tx, mealId, gone, [row, ...batches, ...entries]));
 }

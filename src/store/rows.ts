@@ -8,6 +8,7 @@ import {
   type Meal,
 } from '@/core/meal/index.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './kinds.ts';
+import { goneAfter } from './gone.ts';
 import { sameKept } from './sameKept.ts';
 
 /** A meal with all that its reckoning needs. */
@@ -18,6 +19,8 @@ export interface LoadedMeal {
   readonly kitchen: Kitchen;
   /** What its kitchen had learned by then; absent: nothing. */
   readonly learned?: Learned | undefined;
+  /** Ids of what was taken away from it, or undone; absent: nothing. */
+  readonly gone?: readonly string[] | undefined;
 }
 
 export interface RowOf {
@@ -28,9 +31,16 @@ export interface RowOf {
 }
 
 /** The rows of a meal, and those that all meals share, as they stand in memory. */
-export type Rows = { readonly [T in TableName]: ReadonlyMap<string, RowOf[T]> };
+export type Rows = { readonly [T in TableName]: ReadonlyMap<string, RowOf[T]> } & {
+  /** Ids of what is gone from the meal, in order. */
+  readonly gone: readonly string[];
+};
 
-export const rowsFrom = (all: { readonly [T in TableName]: readonly RowOf[T][] }): Rows => ({
+export const rowsFrom = (
+  all: { readonly [T in TableName]: readonly RowOf[T][] },
+  gone: readonly string[] = [],
+): Rows => ({
+  gone,
   meals: byId(all.meals),
   batches: byId(all.batches),
   entries: byId(all.entries),
@@ -116,7 +126,7 @@ export function withChanges(rows: Rows, changes: readonly Change[]): Rows {
     else if (change.after) writable(change.table).set(change.id, change.after);
     else writable(change.table).delete(change.id);
   }
-  return { ...rows, ...Object.fromEntries(touched) };
+  return { ...rows, ...Object.fromEntries(touched), gone: goneAfter(rows.gone, changes) };
 }
 
 const known = new WeakMap<Rows, LoadedMeal>();
@@ -147,6 +157,7 @@ export function loadedOf(rows: Rows): LoadedMeal | undefined {
     entries: inTime(rows.entries),
     kitchen: row.kitchen ?? (kept?.id === 'kitchen' ? kept.kitchen : usualKitchen),
     ...(row.learned && { learned: row.learned }),
+    ...(rows.gone.length > 0 && { gone: rows.gone }),
   };
   known.set(rows, loaded);
   return loaded;

@@ -13,6 +13,7 @@ const names: Readonly<Record<Overfull['what'], string>> = {
   scoops: 'A kitchen holds at most N scoops and ladles',
   cuts: 'A kitchen holds at most N cuts of its own',
   ingredients: 'A kitchen holds at most N ingredients of its own',
+  gone: 'A meal keeps the traces of at most N things that were taken away',
   after: 'A pot holds at most N steps once it is tender',
   shelf: 'A shelf holds at most N things',
   cools: 'A pot has at most N things that cool',

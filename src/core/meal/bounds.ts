@@ -18,6 +18,7 @@ export const most = {
   lessons: 1000,
   shelf: 2000,
   cools: 20,
+  gone: 50_000,
 } as const;
 
 /** Letters of a note. */

@@ -2,7 +2,7 @@ export { cookAgain } from './again.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';
 export { forPlates, platesIn } from './scaled.ts';
 export { avoidable, type Avoidable } from './avoidable.ts';
-export { type Lists, NAME_MOST, type Overfull, overfull, PIECES_MOST, YIELD } from './bounds.ts';
+export { type Lists, most, NAME_MOST, type Overfull, overfull, PIECES_MOST, YIELD } from './bounds.ts';
 export { shifted } from './shifted.ts';
 export { exampleMeal } from './example.ts';
 export { standingEntries, standingOf } from './entries.ts';

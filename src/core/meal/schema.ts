@@ -254,6 +254,19 @@ const batch = z.strictObject({
     .describe('how much to buy: how surely, and in what mix'),
 });
 
+/** Four ids deep nothing lies. */
+const gone = z
+  .array(
+    z
+      .string()
+      .min(1)
+      .max(4 * ID_MOST),
+  )
+  .max(most.gone)
+  .describe(
+    'ids of what was taken away or undone, so that a copy which has it still can be told from one to which it was added; of what lay in something, behind its id and a slash',
+  );
+
 /**
  * The file, version 1: one meal with everything its reckoning needs.
  * This schema is the single description of the data; the types, the checks on a file that comes in,
@@ -268,6 +281,7 @@ export const mealFile = z.strictObject({
   entries: z.array(entry).max(most.entries),
   kitchen,
   learned: learned.optional().describe('what earlier batches had taught; absent: nothing'),
+  gone: gone.optional(),
 });
 
 /** The first line of a backup: how many meals follow, and what they all share. */
@@ -296,6 +310,7 @@ export const backupMeal = z.strictObject({
   entries: z.array(entry).max(most.entries),
   kitchen: kitchen.optional().describe('its own, if it came in with one'),
   learned: learned.optional().describe('what its file had learned, if it came in with it'),
+  gone: gone.optional(),
 });
 
 export type BackupHead = z.infer<typeof backupHead>;

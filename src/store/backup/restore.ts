@@ -2,7 +2,7 @@ import { usualKitchen, type Kitchen } from '@/core/meal/index.ts';
 import { type BackupChanges, type BackupMeal, canonical } from '@/core/meal/file/index.ts';
 import type { Transaction } from 'dexie';
 import type { SlowSpoonDb } from '../db.ts';
-import type { BatchRow, KeptRow } from '../kinds.ts';
+import type { BatchRow, GoneRow, KeptRow } from '../kinds.ts';
 import { packed } from '../packs.ts';
 import { markUntaught } from '../forgetDigests.ts';
 import { nameOf, summaryOf } from '../summaries.ts';
@@ -50,7 +50,17 @@ async function kitchenHere(db: SlowSpoonDb): Promise<Kitchen | undefined> {
   return row?.id === 'kitchen' ? row.kitchen : undefined;
 }
 
-const TABLES = ['meals', 'batches', 'entries', 'kept', 'acts', 'summaries', 'digests', 'drafts'] as const;
+const TABLES = [
+  'meals',
+  'batches',
+  'entries',
+  'kept',
+  'acts',
+  'summaries',
+  'digests',
+  'drafts',
+  'gone',
+] as const;
 /** So many meals are written at a time. */
 const AT_A_TIME = 60;
 
@@ -72,6 +82,7 @@ export async function restore(
     else {
       await tx.table('meals').bulkDelete(ids);
       await tx.table('digests').bulkDelete(ids);
+      await tx.table('gone').bulkDelete(ids);
       for (const name of ['batches', 'entries', 'acts'])
         await tx.table(name).where('mealId').anyOf(ids).delete();
     }
@@ -118,7 +129,9 @@ async function put(
   const taken = batchRows.find(({ id }) => others.has(id));
   if (taken) throw new Error(`Batch “${taken.id}” of this backup belongs to another meal.`);
   for (const { id } of batchRows) others.add(id);
+  const goneRows = some.flatMap(({ meal, gone }): GoneRow[] => (gone ? [{ id: meal.id, ids: gone }] : []));
   await Promise.all([
+    tx.table('gone').bulkPut(goneRows),
     tx.table('meals').bulkAdd(mealRows),
     tx.table('batches').bulkAdd(batchRows),
     tx.table('entries').bulkAdd([...packed(entryRows)]),

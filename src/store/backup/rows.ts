@@ -17,14 +17,18 @@ export async function* backupRows(
   for (let from = 0; from < ids.length; from += AT_A_TIME) {
     const some = ids.slice(from, from + AT_A_TIME);
     const [first = '', last = ''] = [some[0], some.at(-1)];
-    const [rows, batches, packs] = await Promise.all([
+    const [rows, batches, packs, gone] = await Promise.all([
       db.meals.where('id').between(first, last, true, true).toArray(),
       db.batches.where('mealId').between(first, last, true, true).toArray(),
       db.entries.where('mealId').between(first, last, true, true).toArray(),
+      db.gone.where('id').between(first, last, true, true).toArray(),
     ]);
+    const goneOf = new Map(gone.map((row) => [row.id, row.ids]));
     const of = <T extends { readonly mealId: string }>(all: readonly T[], id: string) =>
       all.filter(({ mealId }) => mealId === id);
-    const meals = rows.map((row) => backupMealOf(row, of(batches, row.id), of(packs, row.id)));
+    const meals = rows.map((row) =>
+      backupMealOf(row, of(batches, row.id), of(packs, row.id), goneOf.get(row.id)),
+    );
     yield { meals, done: from + some.length };
   }
 }
@@ -34,6 +38,7 @@ const backupMealOf = (
   { made, meal, kitchen, learned }: MealRow,
   batches: readonly BatchRow[],
   packs: readonly PackRow[],
+  gone: readonly string[] | undefined,
 ): BackupMeal => ({
   made,
   meal,
@@ -42,6 +47,7 @@ const backupMealOf = (
   entries: inOrder(packs.flatMap(({ entries }) => entries)),
   ...(kitchen && { kitchen }),
   ...(learned && { learned }),
+  ...(gone && { gone: [...gone] }),
 });
 
 function inOrder(entries: readonly Entry[]): Entry[] {

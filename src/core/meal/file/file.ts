@@ -61,6 +61,7 @@ export const mealFileOf = (
     readonly entries: readonly Entry[];
     readonly kitchen: Kitchen;
     readonly learned?: Learned | undefined;
+    readonly gone?: readonly string[] | undefined;
   },
   reference: string,
 ): MealFile => ({
@@ -72,6 +73,7 @@ export const mealFileOf = (
   entries: [...parts.entries],
   kitchen: parts.kitchen,
   ...(parts.learned && { learned: parts.learned }),
+  ...(parts.gone && { gone: [...parts.gone] }),
 });
 
 /** The file as text: keys sorted, so that the same meal is the same to the byte. */
