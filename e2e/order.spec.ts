@@ -1,4 +1,4 @@
-import { expect, kept, noFaults, station, test, threeEntries } from './test.ts';
+import { drawn, expect, kept, noFaults, station, test, threeEntries } from './test.ts';
 
 test('dishes are tickets: added, sized, counted by guests, and moved by keys and by hand', async ({
   page,
@@ -31,6 +31,7 @@ test('dishes are tickets: added, sized, counted by guests, and moved by keys and
   await page.getByRole('button', { name: 'Move plates of pasta', exact: true }).focus();
   await page.keyboard.press('Space');
   await expect(page.getByText(/is at place 2 of 2/)).toBeAttached();
+  await drawn(page);
   await page.keyboard.press('ArrowUp');
   await expect(page.getByText(/is at place 1 of 2/)).toBeAttached();
   await page.keyboard.press('Space');

@@ -1,4 +1,4 @@
-import { expect, kept, noFaults, potItems as items, potOf, test } from './test.ts';
+import { drawn, expect, kept, noFaults, potItems as items, potOf, test } from './test.ts';
 import type { Page } from '@playwright/test';
 
 const row = (page: Page, name: RegExp | string) =>
@@ -54,6 +54,7 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   // Lifted it says where it is; only then does it listen to the arrows.
   await expect(page.getByText('garlic clove is at place 4 of 5.')).toBeAttached();
   for (const place of ['3', '2']) {
+    await drawn(page);
     await page.keyboard.press('ArrowUp');
     await expect(page.getByText(`garlic clove is at place ${place} of 5.`)).toBeAttached();
   }

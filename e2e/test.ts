@@ -58,6 +58,15 @@ export async function noFaults(page: Page, { whole = false, rules = [] as string
   expect(violations.map(({ id, nodes }) => `${where}: ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
 }
 
+/** Two pictures more have been drawn: where a thing is told to lie, it lies by then. */
+export const drawn = (page: Page): Promise<void> =>
+  page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        requestAnimationFrame(() => requestAnimationFrame(() => resolve()));
+      }),
+  );
+
 export const potItems = (page: Page) => page.getByRole('region', { name: 'What goes in' });
 
 /** The three entries, and then the pot's screen. */
