@@ -1,3 +1,4 @@
+import { valueAt } from '../quantity/index.ts';
 import type { Learned } from '../meal/index.ts';
 import { learnables } from '../meal/index.ts';
 import { learnSpreads } from '../model/index.ts';
@@ -29,7 +30,7 @@ export function learn(evidence: readonly Evidence[], batches: number): Taught {
     if (places.length === 0) return [];
     const readings = places.flatMap((i) => evidence[i] ?? []).map(asReading);
     const known = learnGroups(readings, learnSpreads[what]);
-    for (const [k, i] of places.entries()) weights[i] = known.weights[k] ?? 0;
+    for (const [k, i] of places.entries()) weights[i] = valueAt(known.weights, k);
     const figure = (of: string, { n, mean, shared, own }: typeof known.unseen) => ({
       what,
       of,

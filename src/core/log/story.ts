@@ -1,3 +1,4 @@
+import { valueAt } from '../quantity/index.ts';
 import { learnSpreads } from '../model/index.ts';
 import { learnGroups } from '../pooled/index.ts';
 import type { CutInLog, Logged } from './digest.ts';
@@ -101,7 +102,7 @@ export function storyOf(digests: readonly Logged[], cut: string): CutStory | und
     learnSpreads.y,
   );
   const weightOf = new Map(
-    counted.map(({ digest, evidence }, i) => [evidence.of === cut ? digest : undefined, weights[i] ?? 0]),
+    counted.map(({ digest, evidence }, i) => [evidence.of === cut ? digest : undefined, valueAt(weights, i)]),
   );
   const told = shares.slice(-TOLD).map(({ digest, of, planned }): Told => ({
     digest,
@@ -112,7 +113,7 @@ export function storyOf(digests: readonly Logged[], cut: string): CutStory | und
   return {
     cut,
     name: first.of.name,
-    n: counted.filter((one, i) => one.evidence.of === cut && (weights[i] ?? 0) > 0).length,
+    n: counted.filter((one, i) => one.evidence.of === cut && valueAt(weights, i) > 0).length,
     published: rangeAfter([], cut, mean),
     now: rangeAfter(counts(all), cut, mean),
     told,

@@ -9,6 +9,16 @@ export function valueAt(column: ArrayLike<number>, place: number): number {
 }
 
 /**
+ * What stands at a place of a list.
+ * @throws if there is nothing
+ */
+export function entryAt<T>(list: readonly T[], place: number): T {
+  const entry = list[place];
+  if (entry === undefined) throw new RangeError(`There is nothing at ${place} of ${list.length}.`);
+  return entry;
+}
+
+/**
  * The value between two places of a column, along a straight line: before the first it is the first, beyond the last it
  * goes on as at its end.
  * @throws if there is none

@@ -3,7 +3,7 @@ import { bodyOf, type Body, mlOf } from '../broth/index.ts';
 import { BROTH } from '../work/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
 import { heldOfTicket, needOf } from '../order/index.ts';
-import { type Range, rangeOf } from '../quantity/index.ts';
+import { type Range, rangeOf, valueAt } from '../quantity/index.ts';
 import {
   type BatchPlan,
   type Drawn,
@@ -152,7 +152,7 @@ function figuresOf(
   write(mass, plan, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, 0);
   const columns = drawn?.batches.get(plan.id)?.columns;
   const range = (name: BatchFigure): Range =>
-    rangeOf(mid[name][0] ?? NaN, columns?.[name] ?? new Float64Array(0));
+    rangeOf(valueAt(mid[name], 0), columns?.[name] ?? new Float64Array(0));
   // What the meat gives is known without a time; the rest of the liquid is not.
   const known = (name: LiquidFigure): Answer =>
     plan.liquid || name === 'juiceMl' || name === 'fatG' ? range(name) : null;

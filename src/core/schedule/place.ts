@@ -1,3 +1,4 @@
+import { valueAt } from '../quantity/index.ts';
 import { preparedOf, type Prepared } from './prepared.ts';
 import type { Job, Problem, Schedule, Use } from './problem.ts';
 
@@ -20,7 +21,7 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
     taken[i] = at.taken;
     moved[i] = at.moved;
     bench.take(i, job, at);
-    for (const next of prepared.before[i] ?? []) waits[next] = (waits[next] ?? 0) - 1;
+    for (const next of prepared.before[i] ?? []) waits[next] = valueAt(waits, next) - 1;
     end = Math.max(end, at.start + job.length);
   };
   for (const [i, job] of jobs.entries()) {
@@ -30,18 +31,18 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
   }
   const order = [...jobs.keys()]
     .filter((i) => jobs[i]?.fixed === undefined)
-    .sort((a, b) => (rank[a] ?? 0) - (rank[b] ?? 0));
+    .sort((a, b) => valueAt(rank, a) - valueAt(rank, b));
   // What found no room is asked again only when some has become free: until then there is less and less.
   const failed = new Int32Array(jobs.length).fill(-1);
   let left = order.length;
   let from = 0;
   while (left > 0) {
-    while ((starts[order[from] ?? 0] ?? -1) >= 0) from += 1;
+    while (valueAt(starts, valueAt(order, from)) >= 0) from += 1;
     const before = left;
     for (let k = from; k < order.length; k += 1) {
-      const i = order[k] ?? 0;
+      const i = valueAt(order, k);
       const job = jobs[i];
-      if (!job || (starts[i] ?? 0) >= 0 || (waits[i] ?? 0) > 0 || failed[i] === bench.freed) continue;
+      if (!job || valueAt(starts, i) >= 0 || valueAt(waits, i) > 0 || failed[i] === bench.freed) continue;
       const at = bench.first(i, job, soonestOf(job, problem, starts), horizon);
       if (!at) {
         failed[i] = bench.freed;
@@ -59,7 +60,7 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
 function soonestOf({ after }: Job, { jobs, earliest }: Problem, starts: Int32Array): number {
   let soonest = earliest;
   for (const { job, lead } of after)
-    soonest = Math.max(soonest, (starts[job] ?? 0) + (jobs[job]?.length ?? 0) - lead);
+    soonest = Math.max(soonest, valueAt(starts, job) + (jobs[job]?.length ?? 0) - lead);
   return soonest;
 }
 
@@ -116,7 +117,7 @@ class Bench {
     for (let u = 0; fits && u < job.uses.length; u += 1) {
       const use = job.uses[u];
       if (!use) continue;
-      fits = this.#fit(use, lists[u] ?? 0, start);
+      fits = this.#fit(use, valueAt(lists, u), start);
       taken.push(this.#resource);
       moved.push(this.#by);
     }
@@ -126,7 +127,7 @@ class Bench {
 
   /** A place for what stands there already, free or not. */
   anyhow(job: Job, start: number): Placing {
-    return { start, taken: job.uses.map(({ anyOf }) => anyOf[0] ?? 0), moved: job.uses.map(() => 0) };
+    return { start, taken: job.uses.map(({ anyOf }) => valueAt(anyOf, 0)), moved: job.uses.map(() => 0) };
   }
 
   /** What the last use that fitted has taken, and how it was moved. */
@@ -140,9 +141,9 @@ class Bench {
     const to = start + use.to;
     let conflict = Infinity;
     for (let a = 0; a < (before < 0 ? anyOf.length : 1); a += 1) {
-      const resource = before < 0 ? (anyOf[a] ?? 0) : before;
+      const resource = before < 0 ? valueAt(anyOf, a) : before;
       for (let b = 0; b < by.length; b += 1) {
-        const shift = by[b] ?? 0;
+        const shift = valueAt(by, b);
         if (from + shift < 0 || to + shift > this.#problem.horizon) continue;
         if (this.#isFree(resource, from + shift, to + shift, use.amount, use.setting)) {
           this.#chosen[list] = resource;
@@ -166,7 +167,7 @@ class Bench {
     if (!free) return false;
     // From the end: the last slot in the way tells how far to go on.
     for (let t = Math.min(to, free.length) - 1; t >= from; t -= 1) {
-      if ((free[t] ?? 0) < amount || (set && set[t] !== 0 && set[t] !== setting)) {
+      if (valueAt(free, t) < amount || (set && set[t] !== 0 && set[t] !== setting)) {
         this.#busy = t;
         return false;
       }
@@ -178,8 +179,8 @@ class Bench {
     for (let u = 0; u < job.uses.length; u += 1) {
       const use = job.uses[u];
       if (!use) continue;
-      const resource = at.taken[u] ?? 0;
-      const by = at.start + (at.moved[u] ?? 0);
+      const resource = valueAt(at.taken, u);
+      const by = at.start + valueAt(at.moved, u);
       this.#hold(resource, by + use.from, by + use.to, use.amount);
       if (use.setting === undefined) continue;
       const set = (this.#setting[resource] ??= new Int16Array(this.#problem.horizon));
@@ -204,7 +205,7 @@ class Bench {
     const free = this.#free[resource];
     if (!free) return;
     const end = Math.min(to, free.length);
-    for (let t = Math.max(0, from); t < end; t += 1) free[t] = (free[t] ?? 0) - amount;
+    for (let t = Math.max(0, from); t < end; t += 1) free[t] = valueAt(free, t) - amount;
   }
 }
 

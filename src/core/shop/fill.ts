@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { valueAt, entryAt } from '../quantity/index.ts';
 /** One stretch of buying: so much of each candidate for each gram along it, until it ends. */
 export interface Stretch {
   readonly share: readonly number[];
@@ -56,7 +56,7 @@ export function metAt(
     let far = 0;
     if (left <= 0) return 0;
     for (const { share, length } of path) {
-      const gain = share.reduce((sum, s, j) => sum + s * (shredPerRaw[j]?.[d] ?? 0), 0);
+      const gain = share.reduce((sum, s, j) => sum + s * valueAt(entryAt(shredPerRaw, j), d), 0);
       if (gain > 0 && gain * length >= left) return far + left / gain;
       left -= gain > 0 ? gain * length : 0;
       far += length;

@@ -1,4 +1,4 @@
-import { valueAt, bisect } from '../quantity/index.ts';
+import { bisect, entryAt, valueAt, valueBetween } from '../quantity/index.ts';
 import { phi, feelLikelihood, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';
 import { tendernessAt, minutesTo, STEP, type TendernessCurve } from './curve.ts';
@@ -246,19 +246,16 @@ function tails(lot: CookingLot, z: Float64Array, reach: number): Tails {
       const at = (v + reach) / step;
       if (!(at > 0)) return 1;
       if (at >= FINE - 1) return 0;
-      const row = cumulative[k];
-      const j = Math.floor(at);
-      const low = row?.[j] ?? 0;
-      return low + ((row?.[j + 1] ?? 0) - low) * (at - j);
+      return valueBetween(entryAt(cumulative, k), at);
     },
     at: (k, share) => {
-      const row = cumulative[k] ?? new Float64Array(FINE);
+      const row = entryAt(cumulative, k);
       const [low, high] = bisect((half) => valueAt(row, half) >= share, 0, FINE - 1, 1);
       const [from = 0, to = 0] = [row[low], row[high]];
       return valueAt(u, low) + (from > to ? ((from - share) / (from - to)) * step : 0);
     },
     mean: (k, of) => {
-      const row = cumulative[k] ?? new Float64Array(FINE);
+      const row = entryAt(cumulative, k);
       let sum = 0;
       for (let j = 0; j < FINE - 1; j += 1)
         sum += (valueAt(row, j) - valueAt(row, j + 1)) * of((valueAt(u, j) + valueAt(u, j + 1)) / 2);
@@ -292,7 +289,7 @@ function draws(
     const one = checked[i];
     const minutes = minutesByRate(lot, reachOf(lot));
     for (let d = 0; d < out.length; d += 1) {
-      const k = nodes?.[d] ?? 0;
+      const k = nodes ? valueAt(nodes, d) : 0;
       const e = valueAt(column, d);
       const pot = nodes ? valueAt(z, k) : spread * valueAt(shared, d);
       const at = minutes(one ? one.at(k, 1 - phi(e)) : pot + lot.spread * e);

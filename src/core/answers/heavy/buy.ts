@@ -1,5 +1,5 @@
 import { type Batch, type BuyMix, type Lot, standingEntries } from '../../meal/index.ts';
-import { valueAt, midpoint } from '../../quantity/index.ts';
+import { valueAt, midpoint, entryAt } from '../../quantity/index.ts';
 import { type Input, meatDrawsOf, openMeal, type OpenedMeal } from '../../model/index.ts';
 import {
   boughtAt,
@@ -185,7 +185,7 @@ function answerOf(
   };
   const { parts, all } = costOf(grams);
   const even = costOf(evenly).all;
-  const gives = need.map((_, d) => grams.reduce((sum, g, i) => sum + g * (perRaw[i]?.[d] ?? 0), 0));
+  const gives = need.map((_, d) => grams.reduce((sum, g, i) => sum + g * valueAt(entryAt(perRaw, i), d), 0));
   return {
     lots: lots.map((lot, i) => ({
       lot: lot.id,

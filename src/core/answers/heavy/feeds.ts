@@ -1,5 +1,5 @@
 import { drawsOf, servingColumns, type OpenedMeal } from '../../model/index.ts';
-import { valueAt, percentileOfSorted } from '../../quantity/index.ts';
+import { valueAt, percentileOfSorted, entryAt } from '../../quantity/index.ts';
 import { emptyServed, serve } from '../../plates/index.ts';
 
 export interface Feeds {
@@ -23,14 +23,14 @@ export function feeds(meal: OpenedMeal, { chance }: { readonly chance: number })
   const { n } = drawn;
   const surely = (column: Float64Array) => percentileOfSorted(column.toSorted(), 1 - chance);
   const alone = tickets.map((ticket) => {
-    const [columns] = servingColumns(meal.input.meal.id, [ticket], n);
+    const columns = entryAt(servingColumns(meal.input.meal.id, [ticket], n), 0);
     const only = [{ ...ticket, count: MOST, way: 'set' as const }];
     const served = emptyServed(1);
     const draw = { portion: new Float64Array(1), serving: new Float64Array(1), held: new Float64Array(1) };
     const counts = new Float64Array(n).map((_, d) => {
-      draw.portion[0] = columns?.portion[d] ?? 1;
-      draw.serving[0] = columns?.serving[d] ?? 0;
-      draw.held[0] = columns?.held[d] ?? 1;
+      draw.portion[0] = valueAt(columns.portion, d);
+      draw.serving[0] = valueAt(columns.serving, d);
+      draw.held[0] = valueAt(columns.held, d);
       serve(only, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
       return served.plates;
     });

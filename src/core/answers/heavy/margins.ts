@@ -43,7 +43,7 @@ const marginOf = (left: Float64Array): Margin => ({
 
 function binsOf(left: Float64Array): MarginBin[] {
   const sorted = left.toSorted();
-  const [least, most] = [sorted[0] ?? 0, sorted.at(-1) ?? 0];
+  const [least, most] = [valueAt(sorted, 0), sorted.at(-1) ?? 0];
   if (!(most > least)) return [];
   const width = roundUp((most - least) / BINS);
   const first = Math.floor(least / width);

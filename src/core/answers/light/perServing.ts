@@ -1,3 +1,4 @@
+import { valueAt } from '../../quantity/index.ts';
 import type { MealReckoning } from '../../reckoning/index.ts';
 import { avoidable, type Avoidable } from '../../meal/index.ts';
 import { type Amount, nothing, plus, times } from '../../ledger/index.ts';
@@ -39,7 +40,7 @@ export function perServing(
   const { nominal, input, plan } = meal;
   const pots = potsHold(meal);
   return plan.tickets.map((ticket, t) => {
-    const filled = nominal.served.filled[t] ?? 0;
+    const filled = valueAt(nominal.served.filled, t);
     const all = nominal.flows
       .filter(
         ({ id, dish }) =>

@@ -1,3 +1,4 @@
+import { valueAt } from '../../quantity/index.ts';
 import type { LiquidDraw } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { keepColumn, normals } from '../run/normals.ts';
@@ -114,8 +115,8 @@ export const multiplierOf = ({ what, mean }: Latent, value: number): number =>
 export function multipliersOf(latent: Latent, values: Float64Array): Float64Array {
   const { mean, what } = latent;
   const out = new Float64Array(values.length);
-  if (what === 'raw') for (let d = 0; d < out.length; d += 1) out[d] = 1 + (values[d] ?? 0);
-  else for (let d = 0; d < out.length; d += 1) out[d] = Math.exp(mean + (values[d] ?? 0));
+  if (what === 'raw') for (let d = 0; d < out.length; d += 1) out[d] = 1 + valueAt(values, d);
+  else for (let d = 0; d < out.length; d += 1) out[d] = Math.exp(mean + valueAt(values, d));
   return out;
 }
 

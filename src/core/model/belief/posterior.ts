@@ -2,7 +2,7 @@ import { nominalLiquid, type LiquidDraw } from '../../broth/index.ts';
 import { runLot } from '../../bench/index.ts';
 import { nominalLot, type LotDraw } from '../../meat/index.ts';
 import { condition, type Conditioned, type SparseRow } from '../../pooled/index.ts';
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt, entryAt } from '../../quantity/index.ts';
 import { normals } from '../run/normals.ts';
 import { type BatchDraw, type BatchMass, emptyBatchMass, runBatch } from '../run/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
@@ -165,13 +165,13 @@ function lookAt(
     const run = runFor(plan, own, draw, mass);
     run.all();
     const at = own.map(({ reading }) => Math.max(1e-6, reading.foretold(mass)));
-    for (const [k, { r }] of own.entries()) foretold[r] = at[k] ?? 1e-6;
+    for (const [k, { r }] of own.entries()) foretold[r] = valueAt(at, k);
     for (const { latent, i } of slopes ? mine : []) {
       if (!run.hangsOn(latent)) continue;
       put(draw, latent, valueAt(middle, i) + STEP);
       run.of(latent);
       for (const [k, { reading, r }] of own.entries()) {
-        const slope = Math.log(Math.max(1e-6, reading.foretold(mass)) / (at[k] ?? 1)) / STEP;
+        const slope = Math.log(Math.max(1e-6, reading.foretold(mass)) / valueAt(at, k)) / STEP;
         if (slope !== 0) rows[r]?.push([i, slope]);
       }
       put(draw, latent, valueAt(middle, i));
@@ -231,8 +231,8 @@ function moved(
   const short = new Float64Array(rows.length);
   for (let d = 0; d < n; d += 1) {
     for (const [r, row] of rows.entries()) {
-      let sum = valueAt(off, r) + (errors[r]?.[d] ?? 0);
-      for (const [i, slope] of row) sum -= slope * (priors[i]?.[d] ?? 0);
+      let sum = valueAt(off, r) + valueAt(entryAt(errors, r), d);
+      for (const [i, slope] of row) sum -= slope * valueAt(entryAt(priors, i), d);
       short[r] = sum;
     }
     for (const [i, column] of columns.entries()) {

@@ -1,3 +1,4 @@
+import { entryAt } from '../../quantity/index.ts';
 import { mainOf, noLiquidWeighed } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { isWeighed, type LotPlan } from '../../meat/index.ts';
@@ -38,7 +39,7 @@ function lotReadings({ weighings }: BatchPlan, batch: number): Reading[] {
     const of = ofLots.find((one) => one === flow);
     if (of === undefined || lots.length === 0 || !(grams > 0)) return [];
     const foretold = ({ lots: masses }: BatchMass) =>
-      lots.reduce((sum, i) => sum + (masses[i]?.[of] ?? 0), 0);
+      lots.reduce((sum, i) => sum + entryAt(masses, i)[of], 0);
     return [{ batch, value: grams, noise: ofScale(grams), foretold, ofLots: true }];
   });
 }

@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt, entryAt } from '../../quantity/index.ts';
 import { emptyLiquidMass, type LiquidDraw, mlOf, saltShareOf } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
@@ -165,21 +165,21 @@ function drawBatch(
       const column = lots[i];
       const lot = draw.lots[i];
       if (!column || !lot) continue;
-      lot.raw = column.raw[d] ?? NaN;
-      lot.bone = column.bone[d] ?? NaN;
-      lot.trim = column.trim[d] ?? NaN;
-      lot.y = column.y[d] ?? NaN;
-      lot.fat = column.fat[d] ?? NaN;
-      lot.gelatin = column.gelatin[d] ?? NaN;
-      lot.pickings = column.pickings[d] ?? NaN;
-      lot.doneness = far[i]?.[d] ?? 1;
+      lot.raw = valueAt(column.raw, d);
+      lot.bone = valueAt(column.bone, d);
+      lot.trim = valueAt(column.trim, d);
+      lot.y = valueAt(column.y, d);
+      lot.fat = valueAt(column.fat, d);
+      lot.gelatin = valueAt(column.gelatin, d);
+      lot.pickings = valueAt(column.pickings, d);
+      lot.doneness = valueAt(entryAt(far, i), d);
     }
-    const ready = minutes[d] ?? NaN;
-    draw.liquid.poured = liquid.poured[d] ?? NaN;
-    draw.liquid.steam = liquid.steam[d] ?? NaN;
-    draw.liquid.held = liquid.held[d] ?? NaN;
-    draw.liquid.skim = liquid.skim[d] ?? NaN;
-    draw.liquid.salt = liquid.salt[d] ?? NaN;
+    const ready = valueAt(minutes, d);
+    draw.liquid.poured = valueAt(liquid.poured, d);
+    draw.liquid.steam = valueAt(liquid.steam, d);
+    draw.liquid.held = valueAt(liquid.held, d);
+    draw.liquid.skim = valueAt(liquid.skim, d);
+    draw.liquid.salt = valueAt(liquid.salt, d);
     draw.liquid.minutes = openFactor(plan, ready);
     runBatch(plan, draw.lots, draw.liquid, mass);
     figures.write(mass, plan, ready - potFrom, d);
@@ -196,8 +196,8 @@ function drawBatch(
       own.ml[d] = one.ml;
       own.saltPct[d] = 100 * saltShareOf(one);
     }
-    drawn.shredG[d] = (drawn.shredG[d] ?? NaN) + bowlG({ plan, mass });
-    if (plan.liquid) drawn.liquidMl[d] = (drawn.liquidMl[d] ?? NaN) + mlOf(mass.liquid);
+    drawn.shredG[d] = valueAt(drawn.shredG, d) + bowlG({ plan, mass });
+    if (plan.liquid) drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + mlOf(mass.liquid);
   }
 }
 
@@ -268,26 +268,27 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
   const served = emptyServed(tickets.length);
   for (let d = 0; d < n; d += 1) {
     for (let t = 0; t < columns.length; t += 1) {
-      draw.portion[t] = columns[t]?.portion[d] ?? NaN;
-      draw.serving[t] = columns[t]?.serving[d] ?? NaN;
-      draw.held[t] = columns[t]?.held[d] ?? NaN;
+      const column = entryAt(columns, t);
+      draw.portion[t] = valueAt(column.portion, d);
+      draw.serving[t] = valueAt(column.serving, d);
+      draw.held[t] = valueAt(column.held, d);
     }
-    serve(tickets, drawn.shredG[d] ?? NaN, drawn.liquidMl[d] ?? NaN, draw, served);
+    serve(tickets, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
     drawn.plates[d] = served.plates;
     drawn.needG[d] = served.needG;
     drawn.needMl[d] = served.needMl;
     drawn.leftG[d] = served.leftG;
     drawn.leftMl[d] = served.leftMl;
     for (let t = 0; t < columns.length; t += 1) {
-      const one = columns[t]?.one[d] ?? NaN;
+      const one = valueAt(entryAt(columns, t).one, d);
       const [meat, ml, held] = [drawn.meatG[t], drawn.servedMl[t], drawn.heldMl[t]];
       const [filled, shortOf] = [drawn.filled[t], drawn.shortOf[t]];
-      const soaked = served.heldMl[t] ?? NaN;
-      if (filled) filled[d] = served.filled[t] ?? NaN;
-      if (shortOf) shortOf[d] = served.shortOf[t] ?? 0;
-      if (meat) meat[d] = (served.meatG[t] ?? NaN) * one;
+      const soaked = valueAt(served.heldMl, t);
+      if (filled) filled[d] = valueAt(served.filled, t);
+      if (shortOf) shortOf[d] = valueAt(served.shortOf, t);
+      if (meat) meat[d] = valueAt(served.meatG, t) * one;
       if (held) held[d] = soaked;
-      if (ml) ml[d] = (served.ladledMl[t] ?? NaN) * one + soaked;
+      if (ml) ml[d] = valueAt(served.ladledMl, t) * one + soaked;
     }
   }
 }

@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt, entryAt } from '../../quantity/index.ts';
 import type { Vessel } from '../../meal/index.ts';
 import { brimMl } from '../vessel/shape.ts';
 
@@ -33,7 +33,7 @@ export function deal(lots: readonly ToDeal[], vessels: readonly Vessel[]): reado
   const total = lots.reduce((sum, lot) => sum + lot.ml, 0);
   const brim = vessels.reduce((sum, vessel) => sum + brimMl(vessel), 0);
   const room = vessels.map((vessel, v) => {
-    const taken = lots.reduce((sum, lot, i) => sum + lot.ml * (shares[i]?.[v] ?? 0), 0);
+    const taken = lots.reduce((sum, lot, i) => sum + lot.ml * valueAt(entryAt(shares, i), v), 0);
     return Math.max(0, (total * brimMl(vessel)) / brim - taken);
   });
   const open = lots

@@ -1,3 +1,4 @@
+import { valueAt } from '../../quantity/index.ts';
 import { slab } from './series.ts';
 
 /** A piece of meat as a brick: its sides, cm, and its diffusivity, m²/s. */
@@ -45,13 +46,13 @@ export function coreTemperature(
   const half = stepResponse(brick, 2 * n + 1, minutes / 2);
   const change = surface.map((t, i) => (i === 0 ? t - start : t - (surface[i - 1] ?? t)));
   const middle = new Float64Array(n);
-  const first = change[0] ?? 0;
-  for (let i = 0; i < n; i += 1) middle[i] = start + first * (half[2 * i] ?? 0);
+  const first = valueAt(change, 0);
+  for (let i = 0; i < n; i += 1) middle[i] = start + first * valueAt(half, 2 * i);
   // Once it boils nothing changes: such steps are felt by none after them.
   for (let j = 1; j < n; j += 1) {
-    const by = change[j] ?? 0;
+    const by = valueAt(change, j);
     if (by === 0) continue;
-    for (let i = j; i < n; i += 1) middle[i] = (middle[i] ?? 0) + by * (half[2 * (i - j) + 1] ?? 0);
+    for (let i = j; i < n; i += 1) middle[i] = valueAt(middle, i) + by * valueAt(half, 2 * (i - j) + 1);
   }
   return middle;
 }
@@ -65,10 +66,10 @@ export function coreTemperatureAt(
   at: number,
 ): number {
   const half = stepResponse(brick, 2 * surface.length + 1, minutes / 2);
-  let middle = start + ((surface[0] ?? start) - start) * (half[2 * at] ?? 0);
+  let middle = start + ((surface[0] ?? start) - start) * valueAt(half, 2 * at);
   for (let j = 1; j <= at; j += 1) {
-    const by = (surface[j] ?? 0) - (surface[j - 1] ?? 0);
-    if (by !== 0) middle += by * (half[2 * (at - j) + 1] ?? 0);
+    const by = valueAt(surface, j) - valueAt(surface, j - 1);
+    if (by !== 0) middle += by * valueAt(half, 2 * (at - j) + 1);
   }
   return middle;
 }
