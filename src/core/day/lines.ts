@@ -1,4 +1,4 @@
-import { MINUTE_MS, entryAt, valueAt } from '../quantity/index.ts';
+import { MINUTE_MS, entryAt } from '../quantity/index.ts';
 import type { DayFacts } from './facts.ts';
 import { handsOf, SLOT_MS, type Run } from './dayProblem.ts';
 import type { Line, Placed } from './line.ts';
@@ -21,7 +21,7 @@ export function linesOf(
       const batch = batchOf(task);
       return task.parts.map(({ from, slack: _, handsMin: __, ...part }): Line => {
         const u = wanting.findIndex(({ key }) => key === part.key);
-        const by = u >= 0 ? valueAt(entryAt(schedule.moved, place.job), place.hands + u) * SLOT : 0;
+        const by = u >= 0 ? entryAt(entryAt(schedule.moved, place.job), place.hands + u) * SLOT : 0;
         const at = start + (from + by) * MINUTE_MS;
         return {
           ...part,

@@ -1,4 +1,4 @@
-import { MINUTE_MS, valueAt } from '../quantity/index.ts';
+import { MINUTE_MS, wholeAt } from '../quantity/index.ts';
 import { placesOf, problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
 import type { DayFacts } from './facts.ts';
 import type { Line, Placed, Interval, Tight } from './line.ts';
@@ -155,13 +155,13 @@ function hang(setting: Setting, serving: number, now: number, tries: number): Ru
   const starts = schedule.starts.map((start, i) => HORIZON - start - (problem.jobs[i]?.length ?? 0));
   const moved = schedule.moved.map((row) => row.map((by) => -by));
   const early = problem.jobs.some((job, i) => {
-    const start = valueAt(starts, i);
+    const start = wholeAt(starts, i);
     const past = job.fixed === undefined && origin + start * SLOT_MS < now - SLOT_MS;
     return (
       past ||
       job.after.some(
         ({ job: before, lead }) =>
-          valueAt(starts, before) + (problem.jobs[before]?.length ?? 0) - lead > start,
+          wholeAt(starts, before) + (problem.jobs[before]?.length ?? 0) - lead > start,
       )
     );
   });
@@ -185,14 +185,14 @@ function pushedLate(run: Run, horizon: number): Run | undefined {
     resources: problem.resources.map(({ name, free }) => ({ name, free: free.slice(0, horizon) })),
   };
   const { jobs } = problem;
-  const rank = Float64Array.from(jobs, (job, i) => -(valueAt(schedule.starts, i) + job.length));
+  const rank = Float64Array.from(jobs, (job, i) => -(wholeAt(schedule.starts, i) + job.length));
   const back = place(mirrored(cut), rank);
   const starts = back.starts.map((start, i) => horizon - start - (jobs[i]?.length ?? 0));
   const early = jobs.some((job, i) => job.fixed === undefined && (starts[i] ?? -1) < problem.earliest);
   const broken = jobs.some((job, i) =>
     job.after.some(
       ({ job: before, lead }) =>
-        valueAt(starts, before) + (jobs[before]?.length ?? 0) - lead > valueAt(starts, i),
+        wholeAt(starts, before) + (jobs[before]?.length ?? 0) - lead > wholeAt(starts, i),
     ),
   );
   if (!back.placed || early || broken) return undefined;

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { entryAt } from '../quantity/index.ts';
 import { carrying, flow, type Flow, times } from '../ledger/index.ts';
 import type { Source } from '../plates/index.ts';
 
@@ -17,7 +17,7 @@ export function keptFlows(
       flow('keptShred', { batch, lot, item }, times(per, grams * Math.max(0, 1 - meatTaken))),
     ),
     ...liquid.map(({ batch, liquid: id, grams, per }, i) =>
-      flow('keptLiquid', { batch, liquid: id }, times(per, grams * Math.max(0, 1 - valueAt(liquidTaken, i)))),
+      flow('keptLiquid', { batch, liquid: id }, times(per, grams * Math.max(0, 1 - entryAt(liquidTaken, i)))),
     ),
   ];
   return carrying(flows);

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { entryAt } from '../quantity/index.ts';
 import type { Again } from './again.ts';
 import type { AfterStep, Batch, Dish, Item, Lot } from './schema.ts';
 
@@ -54,9 +54,9 @@ function shared(dishes: readonly Dish[], plates: number): Dish[] {
     .map((value, i) => ({ i, rest: value - Math.floor(value) }))
     .sort((a, b) => b.rest - a.rest)
     .slice(0, over);
-  for (const { i } of most) whole[i] = valueAt(whole, i) + 1;
+  for (const { i } of most) whole[i] = entryAt(whole, i) + 1;
   return dishes.map((dish, i) => {
-    const n = Math.max(1, valueAt(whole, i));
+    const n = Math.max(1, entryAt(whole, i));
     return dish.count.lo === undefined ? dish : { ...dish, count: { text: String(n), lo: n, hi: n } };
   });
 }

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { entryAt } from '../quantity/index.ts';
 import type { Amount } from '../ledger/index.ts';
 
 /** Shred of one lot, or the finished liquid of one batch, on its way to the plates. */
@@ -38,13 +38,13 @@ export function dealLiquid(
     Math.min(ml, heldMl * shareOf(batch) * Math.min(1, dresses)),
   );
   const rest = Math.max(0, heldMl - sumOf(named));
-  const afterNamed = liquid.map(({ ml }, i) => ml - valueAt(named, i));
+  const afterNamed = liquid.map(({ ml }, i) => ml - entryAt(named, i));
   const more = pro(afterNamed, rest);
-  const held = named.map((ml, i) => ml + valueAt(more, i));
+  const held = named.map((ml, i) => ml + entryAt(more, i));
   return {
     held,
     ladled: pro(
-      liquid.map(({ ml }, i) => Math.max(0, ml - valueAt(held, i))),
+      liquid.map(({ ml }, i) => Math.max(0, ml - entryAt(held, i))),
       ladledMl,
     ),
   };

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { entryAt, valueAt } from '../quantity/index.ts';
 import { amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
 import { saltAtDressing } from '../pot/index.ts';
@@ -29,7 +29,7 @@ export function plateFlows(
   );
   const share = (of: readonly number[], i: number) => {
     const { ml = 0 } = liquid[i] ?? {};
-    return ml > 0 ? valueAt(of, i) / ml : 0;
+    return ml > 0 ? entryAt(of, i) / ml : 0;
   };
   for (const [t, ticket] of tickets.entries()) {
     const k = valueAt(served.filled, t);
@@ -39,9 +39,9 @@ export function plateFlows(
     const ladledHere = ofAll(served.ladledMl, all.ladled);
     meatShare += meat;
     const held = liquid.map((_, i) => heldHere * share(dealt.held, i));
-    const heldG = liquid.reduce((sum, source, i) => sum + source.grams * valueAt(held, i), 0);
+    const heldG = liquid.reduce((sum, source, i) => sum + source.grams * entryAt(held, i), 0);
     const heldSalt = liquid.reduce(
-      (sum, source, i) => sum + source.grams * valueAt(held, i) * source.per.salt,
+      (sum, source, i) => sum + source.grams * entryAt(held, i) * source.per.salt,
       0,
     );
     for (const { batch, lot, item, grams, per } of shred) {
@@ -58,7 +58,7 @@ export function plateFlows(
     }
     for (const [i, { batch, liquid: id, grams, per }] of liquid.entries()) {
       const owner = { batch, dish: ticket.id, liquid: id };
-      const amount = times(per, grams * valueAt(held, i));
+      const amount = times(per, grams * entryAt(held, i));
       flows.push(flow('dressedHeld', owner, amount));
       flows.push(flow('servedHeld', owner, amount));
       flows.push(flow('servedLiquid', owner, times(per, grams * ladledHere * share(dealt.ladled, i))));

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { entryAt } from '../quantity/index.ts';
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 
 /** A row of the design: which unknowns an observation hangs on, and how strongly. */
@@ -39,7 +39,7 @@ export function condition(
   const among = Matrix.zeros(rows.length, rows.length);
   for (const [r, row] of rows.entries()) {
     for (let s = 0; s <= r; s += 1) {
-      let sum = r === s ? valueAt(noise, r) ** 2 : 0;
+      let sum = r === s ? entryAt(noise, r) ** 2 : 0;
       for (const [j, slope] of row) sum += slope * cross.get(j, s);
       among.set(r, s, sum);
       among.set(s, r, sum);

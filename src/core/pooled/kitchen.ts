@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { wholeAt, valueAt } from '../quantity/index.ts';
 
 /** Something that was measured of one group, as a logarithm of measured over foretold. */
 export interface GroupReading {
@@ -122,7 +122,7 @@ function fitOf(readings: readonly GroupReading[], spreads: KitchenSpreads): Fit 
 function weigh({ group, weights }: Fit, z: (i: number, k: number) => number): number {
   let moved = 0;
   for (let i = 0; i < weights.length; i += 1) {
-    const next = weightOf(z(i, valueAt(group, i)));
+    const next = weightOf(z(i, wholeAt(group, i)));
     moved = Math.max(moved, Math.abs(next - valueAt(weights, i)));
     weights[i] = next;
   }
@@ -141,10 +141,10 @@ function weighted({ names, group, value, noise, weights, spread }: Fit, spreads:
   const m = names.length;
   const [n, precision, sum] = [new Int32Array(m), new Float64Array(m), new Float64Array(m)];
   for (let i = 0; i < weights.length; i += 1) {
-    const k = valueAt(group, i);
+    const k = wholeAt(group, i);
     const weight = valueAt(weights, i);
     const p = weight / valueAt(noise, i) ** 2;
-    if (weight > 0) n[k] = valueAt(n, k) + 1;
+    if (weight > 0) n[k] = wholeAt(n, k) + 1;
     precision[k] = valueAt(precision, k) + p;
     sum[k] = valueAt(sum, k) + p * valueAt(value, i);
   }
@@ -164,7 +164,7 @@ function weighted({ names, group, value, noise, weights, spread }: Fit, spreads:
     const variance = valueAt(spread, k) ** 2;
     const shrink = variance / (variance + 1 / valueAt(precision, k));
     return {
-      n: valueAt(n, k),
+      n: wholeAt(n, k),
       mean: kitchen + shrink * (valueAt(sum, k) / valueAt(precision, k) - kitchen),
       shared: (1 - shrink) * shared,
       own: Math.sqrt(variance * (1 - shrink)),

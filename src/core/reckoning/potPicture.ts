@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { entryAt } from '../quantity/index.ts';
 import type { Level, Vessel } from '../meal/index.ts';
 import {
   type ItemPlan,
@@ -66,7 +66,7 @@ const drawn = (plan: BatchPlan, one: FilledVessel): VesselPicture => ({
   meatMl: one.meatMl,
   otherMl: one.otherMl,
   share: one.share,
-  lots: Object.fromEntries(plan.lots.map(({ id }, i) => [id, valueAt(one.shares, i)])),
+  lots: Object.fromEntries(plan.lots.map(({ id }, i) => [id, entryAt(one.shares, i)])),
   pieces: sectionOf(one.vessel, one.meatMl, one.fill.meatCm, pieceHeight[one.size], {
     pieces: one.bonedShare,
     ofPiece: one.bonedShare > 0 ? one.boneMl / (one.meatMl * one.bonedShare) : 0,

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { wholeAt } from '../quantity/index.ts';
 import type { Job, Problem } from './problem.ts';
 
 /**
@@ -14,7 +14,7 @@ export function boundOf(problem: Problem): number {
   const tails = tailsOf(jobs);
   const all = [...jobs.keys()];
   const path = jobs.reduce(
-    (longest, job, i) => Math.max(longest, valueAt(heads, i) + job.length + valueAt(tails, i)),
+    (longest, job, i) => Math.max(longest, wholeAt(heads, i) + job.length + wholeAt(tails, i)),
     0,
   );
   return resources.reduce(
@@ -24,7 +24,7 @@ export function boundOf(problem: Problem): number {
         preemptive(
           problem,
           r,
-          worksOf(problem, r, all, heads, (i) => valueAt(tails, i)),
+          worksOf(problem, r, all, heads, (i) => wholeAt(tails, i)),
         ),
       ),
     path,
@@ -42,7 +42,7 @@ function headsOf(problem: Problem): Int32Array {
         if (!free) return false;
         // A use that may be moved is looked at only in what it covers wherever it is moved to.
         for (let t = start + from + slack; t < start + to - slack; t += 1)
-          if (valueAt(free, t) < amount) return false;
+          if (wholeAt(free, t) < amount) return false;
         return true;
       }),
     );
@@ -127,7 +127,7 @@ function worksOf(
       job && anyOf.length === 1 && anyOf[0] === r
         ? [
             {
-              head: Math.max(0, valueAt(heads, i) + from - slack),
+              head: Math.max(0, wholeAt(heads, i) + from - slack),
               tail: job.length - to - slack + tailOf(i),
               left: (to - from) * amount,
             },
@@ -144,7 +144,7 @@ function preemptive({ resources, horizon }: Problem, r: number, works: Work[]): 
   let latest = 0;
   let undone = works.length;
   for (let t = 0; t < horizon && undone > 0; t += 1) {
-    let room = valueAt(free, t);
+    let room = wholeAt(free, t);
     for (const work of works) {
       if (room <= 0) break;
       if (work.left <= 0 || work.head > t) continue;

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { wholeAt } from '../quantity/index.ts';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { boundOf, tailsOf } from './bound.ts';
 import { place } from './place.ts';
@@ -14,7 +14,7 @@ export interface Levelled {
 function costOf({ starts, end, placed }: Schedule, { jobs, horizon }: Problem): number {
   if (!placed) return 1e9;
   let sum = 0;
-  for (let i = 0; i < starts.length; i += 1) sum += valueAt(starts, i) + (jobs[i]?.length ?? 0);
+  for (let i = 0; i < starts.length; i += 1) sum += wholeAt(starts, i) + (jobs[i]?.length ?? 0);
   return end + sum / (1 + jobs.length) / (1 + horizon);
 }
 
@@ -28,7 +28,7 @@ export function greedy(problem: Problem): Schedule {
 
 function ranksOf({ jobs }: Problem): Float64Array {
   const tails = tailsOf(jobs);
-  return Float64Array.from(jobs, (job, i) => -(valueAt(tails, i) + job.length));
+  return Float64Array.from(jobs, (job, i) => -(wholeAt(tails, i) + job.length));
 }
 
 /**
@@ -68,8 +68,8 @@ export function level(problem: Problem, tries: number): Levelled {
 /** Everything as late as it goes, then as early again in the order of those starts. */
 function pushedBack(problem: Problem, schedule: Schedule): [Schedule, Float64Array] {
   const { jobs, horizon } = problem;
-  const ends = Float64Array.from(jobs, (job, i) => -(valueAt(schedule.starts, i) + job.length));
+  const ends = Float64Array.from(jobs, (job, i) => -(wholeAt(schedule.starts, i) + job.length));
   const right = place(mirrored(problem), ends);
-  const starts = Float64Array.from(jobs, (job, i) => horizon - valueAt(right.starts, i) - job.length);
+  const starts = Float64Array.from(jobs, (job, i) => horizon - wholeAt(right.starts, i) - job.length);
   return [place(problem, starts), starts];
 }

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { wholeAt, entryAt, valueAt } from '../quantity/index.ts';
 import { preparedOf, type Prepared } from './prepared.ts';
 import type { Job, Problem, Schedule, Use } from './problem.ts';
 
@@ -21,7 +21,7 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
     taken[i] = at.taken;
     moved[i] = at.moved;
     bench.take(i, job, at);
-    for (const next of prepared.before[i] ?? []) waits[next] = valueAt(waits, next) - 1;
+    for (const next of prepared.before[i] ?? []) waits[next] = wholeAt(waits, next) - 1;
     end = Math.max(end, at.start + job.length);
   };
   for (const [i, job] of jobs.entries()) {
@@ -37,12 +37,13 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
   let left = order.length;
   let from = 0;
   while (left > 0) {
-    while (valueAt(starts, valueAt(order, from)) >= 0) from += 1;
+    while (wholeAt(starts, entryAt(order, from)) >= 0) from += 1;
     const before = left;
     for (let k = from; k < order.length; k += 1) {
-      const i = valueAt(order, k);
+      const i = order[k];
+      if (i === undefined) break;
       const job = jobs[i];
-      if (!job || valueAt(starts, i) >= 0 || valueAt(waits, i) > 0 || failed[i] === bench.freed) continue;
+      if (!job || wholeAt(starts, i) >= 0 || wholeAt(waits, i) > 0 || failed[i] === bench.freed) continue;
       const at = bench.first(i, job, soonestOf(job, problem, starts), horizon);
       if (!at) {
         failed[i] = bench.freed;
@@ -60,7 +61,7 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
 function soonestOf({ after }: Job, { jobs, earliest }: Problem, starts: Int32Array): number {
   let soonest = earliest;
   for (const { job, lead } of after)
-    soonest = Math.max(soonest, valueAt(starts, job) + (jobs[job]?.length ?? 0) - lead);
+    soonest = Math.max(soonest, wholeAt(starts, job) + (jobs[job]?.length ?? 0) - lead);
   return soonest;
 }
 
@@ -117,7 +118,7 @@ class Bench {
     for (let u = 0; fits && u < job.uses.length; u += 1) {
       const use = job.uses[u];
       if (!use) continue;
-      fits = this.#fit(use, valueAt(lists, u), start);
+      fits = this.#fit(use, entryAt(lists, u), start);
       taken.push(this.#resource);
       moved.push(this.#by);
     }
@@ -127,7 +128,7 @@ class Bench {
 
   /** A place for what stands there already, free or not. */
   anyhow(job: Job, start: number): Placing {
-    return { start, taken: job.uses.map(({ anyOf }) => valueAt(anyOf, 0)), moved: job.uses.map(() => 0) };
+    return { start, taken: job.uses.map(({ anyOf }) => entryAt(anyOf, 0)), moved: job.uses.map(() => 0) };
   }
 
   /** What the last use that fitted has taken, and how it was moved. */
@@ -140,10 +141,9 @@ class Bench {
     const from = start + use.from;
     const to = start + use.to;
     let conflict = Infinity;
-    for (let a = 0; a < (before < 0 ? anyOf.length : 1); a += 1) {
-      const resource = before < 0 ? valueAt(anyOf, a) : before;
-      for (let b = 0; b < by.length; b += 1) {
-        const shift = valueAt(by, b);
+    for (const one of before < 0 ? anyOf : anyOf.slice(0, 1)) {
+      const resource = before < 0 ? one : before;
+      for (const shift of by) {
         if (from + shift < 0 || to + shift > this.#problem.horizon) continue;
         if (this.#isFree(resource, from + shift, to + shift, use.amount, use.setting)) {
           this.#chosen[list] = resource;
@@ -167,7 +167,9 @@ class Bench {
     if (!free) return false;
     // From the end: the last slot in the way tells how far to go on.
     for (let t = Math.min(to, free.length) - 1; t >= from; t -= 1) {
-      if (valueAt(free, t) < amount || (set && set[t] !== 0 && set[t] !== setting)) {
+      const room = free[t];
+      // Beyond the horizon there is no room.
+      if (room === undefined || room < amount || (set && set[t] !== 0 && set[t] !== setting)) {
         this.#busy = t;
         return false;
       }
@@ -179,8 +181,8 @@ class Bench {
     for (let u = 0; u < job.uses.length; u += 1) {
       const use = job.uses[u];
       if (!use) continue;
-      const resource = valueAt(at.taken, u);
-      const by = at.start + valueAt(at.moved, u);
+      const resource = entryAt(at.taken, u);
+      const by = at.start + entryAt(at.moved, u);
       this.#hold(resource, by + use.from, by + use.to, use.amount);
       if (use.setting === undefined) continue;
       const set = (this.#setting[resource] ??= new Int16Array(this.#problem.horizon));
@@ -205,7 +207,10 @@ class Bench {
     const free = this.#free[resource];
     if (!free) return;
     const end = Math.min(to, free.length);
-    for (let t = Math.max(0, from); t < end; t += 1) free[t] = valueAt(free, t) - amount;
+    for (let t = Math.max(0, from); t < end; t += 1) {
+      const room = free[t];
+      if (room !== undefined) free[t] = room - amount;
+    }
   }
 }
 

@@ -72,7 +72,7 @@ export function boughtAt(path: readonly Stretch[], far: number): number[] {
   for (const { share, length } of path) {
     const here = Math.min(left, length);
     if (here > 0)
-      for (const [j, s] of share.entries()) bought[j] = valueAt(bought, j) + (s > 0 ? s * here : 0);
+      for (const [j, s] of share.entries()) bought[j] = entryAt(bought, j) + (s > 0 ? s * here : 0);
     left -= here;
     if (!(left > 0)) break;
   }

@@ -140,7 +140,7 @@ function wayOf(
   const weights = lots.map((lot) => midpoint(lot.weight) ?? 0);
   // One lot needs no proportion.
   const candidates = lots.map((lot, i): Candidate => ({
-    weight: lots.length === 1 ? 1 : valueAt(weights, i),
+    weight: lots.length === 1 ? 1 : entryAt(weights, i),
     limit: limitOf(lot),
   }));
   const places = lots.map((_, i) => i);
@@ -148,7 +148,7 @@ function wayOf(
   if (way === 'cheapest') {
     const perShred = lots.map((lot, i) => (priceOf(lot) ?? Infinity) / mean(perRaw[i]));
     return inOrder(
-      places.toSorted((a, b) => valueAt(perShred, a) - valueAt(perShred, b)),
+      places.toSorted((a, b) => entryAt(perShred, a) - entryAt(perShred, b)),
       candidates,
     );
   }
@@ -179,7 +179,7 @@ function answerOf(
   );
   const evenly = boughtAt(way, farFor(0.5));
   const costOf = (weights: readonly number[]) => {
-    const parts = lots.map((lot, i) => costOfLot(lot, valueAt(weights, i), currency));
+    const parts = lots.map((lot, i) => costOfLot(lot, entryAt(weights, i), currency));
     const knownParts = parts.filter((part) => part !== null);
     return { parts, all: knownParts.length === parts.length ? sumOf(knownParts, currency) : null };
   };
@@ -189,8 +189,8 @@ function answerOf(
   return {
     lots: lots.map((lot, i) => ({
       lot: lot.id,
-      grams: valueAt(grams, i),
-      all: valueAt(grams, i) >= (limits[i] ?? Infinity),
+      grams: entryAt(grams, i),
+      all: entryAt(grams, i) >= (limits[i] ?? Infinity),
       cost: parts[i] ?? null,
     })),
     grams: grams.reduce((sum, g) => sum + g, 0),

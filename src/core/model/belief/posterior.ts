@@ -165,13 +165,13 @@ function lookAt(
     const run = runFor(plan, own, draw, mass);
     run.all();
     const at = own.map(({ reading }) => Math.max(1e-6, reading.foretold(mass)));
-    for (const [k, { r }] of own.entries()) foretold[r] = valueAt(at, k);
+    for (const [k, { r }] of own.entries()) foretold[r] = entryAt(at, k);
     for (const { latent, i } of slopes ? mine : []) {
       if (!run.hangsOn(latent)) continue;
       put(draw, latent, valueAt(middle, i) + STEP);
       run.of(latent);
       for (const [k, { reading, r }] of own.entries()) {
-        const slope = Math.log(Math.max(1e-6, reading.foretold(mass)) / valueAt(at, k)) / STEP;
+        const slope = Math.log(Math.max(1e-6, reading.foretold(mass)) / entryAt(at, k)) / STEP;
         if (slope !== 0) rows[r]?.push([i, slope]);
       }
       put(draw, latent, valueAt(middle, i));

@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { entryAt, valueAt } from '../../quantity/index.ts';
 import type { Conditioned, SparseRow } from '../../pooled/index.ts';
 import type { Latent } from './latents.ts';
 
@@ -41,9 +41,9 @@ export function sayingsOf(
     const share = 1 / some.length;
     // Covariance of the mean with each latent, before.
     const along = latents.map((_, j) => some.reduce((sum, i) => sum + share * covariance(i, j), 0));
-    const before = some.reduce((sum, i) => sum + share * valueAt(along, i), 0);
+    const before = some.reduce((sum, i) => sum + share * entryAt(along, i), 0);
     const taken = rows.reduce((sum, row, r) => {
-      const looks = row.reduce((all, [j, slope]) => all + slope * valueAt(along, j), 0);
+      const looks = row.reduce((all, [j, slope]) => all + slope * entryAt(along, j), 0);
       const moves = some.reduce((all, i) => all + share * valueAt(gain[i] ?? EMPTY, r), 0);
       return sum + looks * moves;
     }, 0);

@@ -1,4 +1,4 @@
-import { MINUTE_MS, valueAt } from '../../quantity/index.ts';
+import { MINUTE_MS, entryAt } from '../../quantity/index.ts';
 import {
   hoursColdBeyond,
   type LotToCook,
@@ -125,7 +125,7 @@ function asLongAs(
   const [plain, once] = [median(lots), median(tougher(lots, () => most))];
   const moved = plain !== undefined && once !== undefined ? Math.log(once / plain) / most : 1;
   const share = Math.min(1, Math.max(MOVES_LEAST, moved));
-  return tougher(lots, (i) => valueAt(means, i) / share);
+  return tougher(lots, (i) => entryAt(means, i) / share);
 }
 
 /** Of a change of toughness at least this share is seen in the time. */

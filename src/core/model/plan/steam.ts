@@ -1,7 +1,7 @@
 import type { Batch, Phase } from '../../meal/index.ts';
 import type { SteamCourse } from '../../broth/index.ts';
 import { openPhase } from '../../clock/index.ts';
-import { midpoint, valueAt, valueBetween } from '../../quantity/index.ts';
+import { midpoint, entryAt, valueBetween } from '../../quantity/index.ts';
 import {
   assumed,
   belowTheBoil,
@@ -61,7 +61,7 @@ export function planSteam(
   if (timed) return { fixed: gone(total), open: none, minutesFixed: total, minutesOpen: 0, boilsCovered };
 
   const before = lengths.slice(0, at).reduce((sum, length) => sum + length, 0);
-  const until = before + valueAt(lengths, at);
+  const until = before + entryAt(lengths, at);
   const going = courseOf(
     phases.slice(0, at + 1),
     lengths.slice(0, at + 1),
@@ -77,8 +77,8 @@ export function planSteam(
   return {
     fixed: from + gone(total) - gone(until),
     open: { stepMin: STEP, grams },
-    minutesFixed: total - valueAt(lengths, at),
-    minutesOpen: valueAt(lengths, at),
+    minutesFixed: total - entryAt(lengths, at),
+    minutesOpen: entryAt(lengths, at),
     boilsCovered,
   };
 }

@@ -1,4 +1,4 @@
-import { entryAt, valueAt } from '../../quantity/index.ts';
+import { entryAt } from '../../quantity/index.ts';
 import type { Batch, Size, Vessel } from '../../meal/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import {
@@ -78,7 +78,7 @@ export function planVessels(
     vessels,
   );
   return vessels.map((vessel, v) => {
-    const here = lots.map((lot, i) => ({ lot, ml: mlOf(lot) * valueAt(entryAt(dealt, i), v) }));
+    const here = lots.map((lot, i) => ({ lot, ml: mlOf(lot) * entryAt(entryAt(dealt, i), v) }));
     const ml = here.reduce((sum, one) => sum + one.ml, 0);
     const sum = (of: (one: (typeof here)[number]) => number) =>
       here.reduce((total, one) => total + of(one), 0);
@@ -90,7 +90,7 @@ export function planVessels(
     return {
       vessel,
       share: meatMl > 0 ? ml / meatMl : v === 0 ? 1 : 0,
-      shares: lots.map((_, i) => valueAt(entryAt(dealt, i), v)),
+      shares: lots.map((_, i) => entryAt(entryAt(dealt, i), v)),
       meatMl: ml,
       boneMl: sum((one) =>
         one.ml > 0 ? (one.lot.rawG * one.lot.boneShare * (one.ml / mlOf(one.lot))) / BONE_DENSITY : 0,

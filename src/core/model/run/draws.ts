@@ -1,4 +1,4 @@
-import { valueAt, entryAt } from '../../quantity/index.ts';
+import { wholeAt, valueAt, entryAt } from '../../quantity/index.ts';
 import { emptyLiquidMass, type LiquidDraw, mlOf, saltShareOf } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
@@ -285,7 +285,7 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
       const [filled, shortOf] = [drawn.filled[t], drawn.shortOf[t]];
       const soaked = valueAt(served.heldMl, t);
       if (filled) filled[d] = valueAt(served.filled, t);
-      if (shortOf) shortOf[d] = valueAt(served.shortOf, t);
+      if (shortOf) shortOf[d] = wholeAt(served.shortOf, t);
       if (meat) meat[d] = valueAt(served.meatG, t) * one;
       if (held) held[d] = soaked;
       if (ml) ml[d] = valueAt(served.ladledMl, t) * one + soaked;

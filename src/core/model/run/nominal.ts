@@ -1,5 +1,5 @@
 import { isStep } from '../../work/index.ts';
-import { valueAt } from '../../quantity/index.ts';
+import { entryAt } from '../../quantity/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
@@ -107,7 +107,7 @@ function dressedBy({ batch }: BatchPlan, liquid: string | undefined): number | u
 function byVessel(one: Flow, lot: number, { vessels }: BatchPlan): Flow[] {
   if (one.id !== 'intoPot' || vessels.length < 2) return [one];
   return vessels.flatMap(({ vessel, shares }) => {
-    const share = valueAt(shares, lot);
+    const share = entryAt(shares, lot);
     return share > 0 ? [{ ...one, vessel: vessel.id, amount: times(one.amount, share) }] : [];
   });
 }

@@ -1,4 +1,4 @@
-import { valueAt, entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../quantity/index.ts';
 import type { Vessel } from '../../meal/index.ts';
 import { brimMl } from '../vessel/shape.ts';
 
@@ -33,7 +33,7 @@ export function deal(lots: readonly ToDeal[], vessels: readonly Vessel[]): reado
   const total = lots.reduce((sum, lot) => sum + lot.ml, 0);
   const brim = vessels.reduce((sum, vessel) => sum + brimMl(vessel), 0);
   const room = vessels.map((vessel, v) => {
-    const taken = lots.reduce((sum, lot, i) => sum + lot.ml * valueAt(entryAt(shares, i), v), 0);
+    const taken = lots.reduce((sum, lot, i) => sum + lot.ml * entryAt(entryAt(shares, i), v), 0);
     return Math.max(0, (total * brimMl(vessel)) / brim - taken);
   });
   const open = lots
@@ -50,16 +50,16 @@ export function deal(lots: readonly ToDeal[], vessels: readonly Vessel[]): reado
   for (const { i, ml } of open) {
     const to = from + ml;
     const across = ends.map((end, v) =>
-      Math.max(0, Math.min(to, end) - Math.max(from, v === 0 ? 0 : valueAt(ends, v - 1))),
+      Math.max(0, Math.min(to, end) - Math.max(from, v === 0 ? 0 : entryAt(ends, v - 1))),
     );
     const sum = across.reduce((a, b) => a + b, 0);
     const part = across.map((x) => (sum > 0 ? x / sum : 1 / vessels.length));
     const most = Math.max(...part);
     const into = part.indexOf(most);
-    const fits = valueAt(taken, into) + ml <= FULLER * valueAt(room, into);
+    const fits = entryAt(taken, into) + ml <= FULLER * entryAt(room, into);
     const whole = open.length >= vessels.length && most >= WHOLE && fits;
     shares[i] = whole ? part.map((_, v) => Number(v === into)) : part;
-    for (const [v, share] of (shares[i] ?? []).entries()) taken[v] = valueAt(taken, v) + share * ml;
+    for (const [v, share] of (shares[i] ?? []).entries()) taken[v] = entryAt(taken, v) + share * ml;
     from = to;
   }
   return shares;

@@ -1,4 +1,4 @@
-import { type AnyReading, midpoint, valueAt } from '../../quantity/index.ts';
+import { type AnyReading, midpoint, entryAt } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { readLine, type RecipeLine } from '../recipe/line.ts';
 import { readAmount } from './amount.ts';
@@ -96,7 +96,7 @@ export function searchLine(
       const key = rank(ingredient, short);
       return key ? [{ ingredient, key }] : [];
     })
-    .sort((a, b) => b.key.reduce((found, value, i) => found || value - valueAt(a.key, i), 0))
+    .sort((a, b) => b.key.reduce((found, value, i) => found || value - entryAt(a.key, i), 0))
     .slice(0, most);
   return {
     line,

@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { entryAt } from '../../quantity/index.ts';
 import type { Vessel } from '../../meal/index.ts';
 import { floorCm2 } from '../vessel/shape.ts';
 import { discOf, floorOf, mostIn, type Footprint } from './lay.ts';
@@ -139,6 +139,6 @@ function cellOf(groups: readonly Group[]): Footprint {
       },
     }) => (disc && !round ? [discOf(w, l), discOf(w, l)] : [w, l]),
   );
-  const widest = (side: 0 | 1) => Math.max(...sides.map((pair) => valueAt(pair, side)));
+  const widest = (side: 0 | 1) => Math.max(...sides.map((pair) => entryAt(pair, side)));
   return { w: widest(0), l: widest(1), round };
 }

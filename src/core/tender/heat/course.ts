@@ -1,5 +1,5 @@
 import type { Phase } from '../../meal/index.ts';
-import { midpoint, valueAt } from '../../quantity/index.ts';
+import { midpoint, entryAt } from '../../quantity/index.ts';
 import { BURNER, inSmoke, rateOf, smokeStep } from './balance.ts';
 import { boilingAt } from './boiling.ts';
 import type { PotHeat } from './pot.ts';
@@ -119,7 +119,7 @@ function follow(
   const steam = new Float64Array(steps);
   let boilsCovered: Course['boilsCovered'];
   let at = 0;
-  let left = valueAt(lengths, 0);
+  let left = entryAt(lengths, 0);
   let phase = phases[0];
   if (!phase) return undefined;
   let now = firstOf(phase, pot);
@@ -131,7 +131,7 @@ function follow(
       const before: Phase = phase;
       at += 1;
       phase = phases[at] ?? before;
-      left += valueAt(lengths, at);
+      left += entryAt(lengths, at);
       if (inSmoke(before) !== inSmoke(phase)) {
         const meat = pot.meatHeatCapacity / pot.heatCapacity;
         now = inSmoke(phase) ? now : meat * now + (1 - meat) * POURED_HOT;

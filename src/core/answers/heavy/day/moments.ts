@@ -2,7 +2,7 @@ import type { DayBatch } from '../../../day/index.ts';
 import type { Batch, Lid, Moment } from '../../../meal/index.ts';
 import { cookOf } from '../../../clock/index.ts';
 import { itemsOf } from '../../../pot/index.ts';
-import { valueAt } from '../../../quantity/index.ts';
+import { entryAt } from '../../../quantity/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
 
 /** Starch is mixed so long before it goes in, min (common practice, no source). */
@@ -62,7 +62,7 @@ export function lidsOf(batch: Batch, lengths: readonly number[], longer: number)
   let at = 0;
   return batch.cook.flatMap((phase, i) => {
     const from = at - potFrom;
-    at += valueAt(lengths, i);
+    at += entryAt(lengths, i);
     if (from < 0) return [];
     return [{ at: i > open ? from + longer : from, lid: phase.lid }];
   });

@@ -1,7 +1,7 @@
 import { usualMinutes, type DayBatch } from '../../../day/index.ts';
 import type { Batch } from '../../../meal/index.ts';
 import { isSmoke, openPhase } from '../../../clock/index.ts';
-import { midpoint, valueAt } from '../../../quantity/index.ts';
+import { midpoint, entryAt } from '../../../quantity/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
 
 const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
@@ -29,7 +29,7 @@ export function roundsOf(
   let at = 0;
   const spans = batch.cook.map((phase, i) => {
     const from = at - potFrom;
-    at += valueAt(lengths, i);
+    at += entryAt(lengths, i);
     return { phase, from, to: at - potFrom };
   });
   const fires = spans
