@@ -10,6 +10,7 @@ import {
   type OwnCut,
   usualBatch,
   usualKitchen,
+  type Measured,
 } from '@/core/meal/index.ts';
 import { openMeal } from '@/core/model/index.ts';
 
@@ -68,13 +69,14 @@ class Cook {
     if (doing.what === 'file') return this.#backAndForth();
     if (!loaded) return;
     const [batch] = loaded.batches;
-    const entryOf = (measures: Entry['measures'], changes: Partial<Entry> = {}): Entry => ({
+    const entryOf = (
+      measured: Measured,
+      changes: Pick<Entry, 'value'> & Partial<Pick<Entry, 'replaces'>>,
+    ): Entry => ({
+      ...measured,
       id: this.#id(),
       at: this.#ids,
       batch: batch?.id ?? '',
-      measures,
-      value: null,
-      measure: 'mass',
       source: 'typed',
       ...changes,
     });
@@ -100,15 +102,23 @@ class Cook {
       case 'lot out':
         return this.#editBatch(batch, (b) => ({ ...b, lots: b.lots.slice(1) }));
       case 'weigh':
-        return this.#append(entryOf({ what: 'sum', flow: doing.flow }, { value: grams(doing.g) }));
+        return this.#append(
+          entryOf(
+            { measures: { what: 'sum', flow: doing.flow }, measure: 'mass' },
+            { value: grams(doing.g) },
+          ),
+        );
       case 'fork':
         return this.#append(
-          entryOf({ what: 'check', feel: doing.feel }, { value: { text: '' }, measure: 'count' }),
+          entryOf(
+            { measures: { what: 'check', feel: doing.feel }, measure: 'feel' },
+            { value: { text: '' } },
+          ),
         );
       case 'correct':
-        return old && this.#append(entryOf(old.measures, { replaces: old.id, value: grams(doing.g) }));
+        return old && this.#append(entryOf(old, { replaces: old.id, value: grams(doing.g) }));
       case 'empty':
-        return old && this.#append(entryOf(old.measures, { replaces: old.id, value: null }));
+        return old && this.#append(entryOf(old, { replaces: old.id, value: null }));
       case 'pot': {
         const id = this.#id();
         return this.#act((deed) => {

@@ -5,6 +5,7 @@ import {
   type Meal,
   type OwnTask,
   usualBatch,
+  type Measured,
 } from '@/core/meal/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
@@ -231,17 +232,23 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
   const served = scene + 3 * HOUR - one.daysAgo * DAY;
   const lidOn = served - 7 * HOUR;
   const bench = lidOn + (one.forks[1] + 30) * MINUTE;
-  const entry = (
-    name: string,
-    at: number,
-    measures: Entry['measures'],
-    value: Entry['value'],
-    measure: Entry['measure'],
-  ): Entry => ({ id: `${id}-${name}`, at, batch: id, measures, value, measure, source: 'typed' });
+  const entry = (name: string, at: number, value: Entry['value'], measured: Measured): Entry => ({
+    id: `${id}-${name}`,
+    at,
+    batch: id,
+    value,
+    source: 'typed',
+    ...measured,
+  });
   const fork = (feel: 'gives but holds' | 'turns freely', minutes: number) =>
-    entry(feel, lidOn + minutes * MINUTE, { what: 'check', feel }, { text: feel }, 'feel');
+    entry(
+      feel,
+      lidOn + minutes * MINUTE,
+      { text: feel },
+      { measures: { what: 'check', feel }, measure: 'feel' },
+    );
   const sum = (flow: 'cooked' | 'bone' | 'pickings' | 'shred' | 'dressed', g: number, at: number) =>
-    entry(flow, at, { what: 'sum', flow }, grams(g), 'mass');
+    entry(flow, at, grams(g), { measures: { what: 'sum', flow }, measure: 'mass' });
   const [bone, pickings, shred, broth] = one.weighed ?? [];
   const weighed =
     bone === undefined || pickings === undefined || shred === undefined || broth === undefined
@@ -254,9 +261,8 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
           entry(
             'liquid',
             bench + (one.pulled + 20) * MINUTE,
-            { what: 'sum', flow: 'liquid' },
             { text: `${String(broth)} ml`, lo: broth, hi: broth },
-            'volume',
+            { measures: { what: 'sum', flow: 'liquid' }, measure: 'volume' },
           ),
         ];
   const meal: Meal = {
@@ -300,9 +306,8 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
           entry(
             task,
             at,
-            { what: 'done', task },
             { text: `${String(minutes)} min`, lo: minutes, hi: minutes },
-            'time',
+            { measures: { what: 'done', task }, measure: 'time' },
           ),
         ];
   const tasks = [
@@ -312,13 +317,10 @@ function mealOf(one: Past, scene: number, zone: string): Omit<LoadedMeal, 'kitch
   const dressed =
     one.dressed === undefined ? [] : [sum('dressed', one.dressed, bench + (one.pulled + 25) * MINUTE)];
   const plates = (one.scooped ?? []).map((g, i) =>
-    entry(
-      `plate-${String(i)}`,
-      served + i * MINUTE,
-      { what: 'plated', dish: `${id}-dish`, by: { scoop: 'scoop-16', times: 1 } },
-      grams(g),
-      'mass',
-    ),
+    entry(`plate-${String(i)}`, served + i * MINUTE, grams(g), {
+      measures: { what: 'plated', dish: `${id}-dish`, by: { scoop: 'scoop-16', times: 1 } },
+      measure: 'mass',
+    }),
   );
   const forks = [fork('gives but holds', one.forks[0]), fork('turns freely', one.forks[1])];
   return { meal, batches: [batch], entries: [...tasks, ...forks, ...weighed, ...dressed, ...plates] };

@@ -14,6 +14,7 @@ import {
   usualDish,
   usualKitchen,
   usualLot,
+  type Measured,
 } from '@/core/meal/index.ts';
 import { covered, openPhase, withLastMinutes } from '@/core/clock/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
@@ -263,7 +264,7 @@ export function removeBatch(mealId: string, batchId: string): void {
 export function weigh(
   mealId: string,
   words: string,
-  entry: Omit<Entry, 'id' | 'at' | 'source'>,
+  entry: Omit<Entry, 'id' | 'at' | 'source' | keyof Measured> & Measured,
   source: Entry['source'] = 'typed',
 ): void {
   const entryId = id();

@@ -36,8 +36,8 @@ export function Checks({ day }: Props) {
   const checks = standing.filter(({ measures }) => measures.what === 'check');
 
   const keep = (check: Entry) => {
-    const { batch: of, measures, value, measure } = check;
-    weigh(meal.id, 'a fork test', { batch: of, measures, value, measure });
+    const { id: _, at: __, source: ___, ...said } = check;
+    weigh(meal.id, 'a fork test', said);
   };
   const say = (feel: Feel) => {
     const check = forkNow(batch.id, feel, lot === ALL ? undefined : lot, pieces === 'big');
@@ -49,8 +49,8 @@ export function Checks({ day }: Props) {
       .catch(reportError);
   };
   const takeBack = (entry: Entry) => {
-    const { batch: of, measures, measure, id } = entry;
-    weigh(meal.id, 'taking a fork test back', { batch: of, measures, measure, value: null, replaces: id });
+    const { id, at: _, source: __, ...said } = entry;
+    weigh(meal.id, 'taking a fork test back', { ...said, value: null, replaces: id });
   };
   return (
     <section className={css.checks} aria-label="Fork test">

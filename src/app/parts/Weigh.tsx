@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
-import type { Entry, Weighable } from '@/core/meal/index.ts';
+import type { Weighable } from '@/core/meal/index.ts';
 import { type Measure, midpoint, type Quantity, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { weigh } from '../open/edits.ts';
@@ -64,7 +64,7 @@ function useReading(flow: Weighable, words: string, lot: string | undefined) {
   const bowl = chosen ?? entry?.vessel ?? '';
   const measures =
     lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const);
-  const put = (what: string, value: Quantity | null, measure: Entry['measure'], vessel: string) =>
+  const put = (what: string, value: Quantity | null, measure: 'mass' | 'volume', vessel: string) =>
     weigh(loaded.meal.id, what, {
       batch: batch.id,
       measures,
@@ -86,7 +86,7 @@ function useReading(flow: Weighable, words: string, lot: string | undefined) {
     /** The same reading, with another bowl to come off. */
     into: (vessel: string) => {
       choose(vessel);
-      if (entry?.value) put(words, entry.value, entry.measure, vessel);
+      if (entry?.value) put(words, entry.value, entry.measure === 'volume' ? 'volume' : 'mass', vessel);
     },
   };
 }

@@ -216,6 +216,7 @@ describe('what a batch says to the log', () => {
     const plate = (g: number, at: number): Entry => ({
       ...weighedEntry({ what: 'sum', flow: 'shred' }, g, at),
       measures: { what: 'plated', dish: 'dish-taco', by: { scoop: 'scoop-16', times: 2 } },
+      measure: 'mass',
     });
     const scoop = usualScoops.find(({ id }) => id === 'scoop-16');
     const usual = shredInScoop({ ml: scoop?.ml ?? NaN });

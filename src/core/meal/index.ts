@@ -17,6 +17,7 @@ export {
   type DishKind,
   type Doing,
   type Entry,
+  type Measured,
   type Fate,
   type Fattiness,
   type Feel,

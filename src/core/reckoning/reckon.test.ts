@@ -301,6 +301,7 @@ describe('a pot weighed with its contents', () => {
 test('a hot volume is turned into grams by its temperature', () => {
   const jug = (celsius: number | undefined) => ({
     ...weighedEntry({ what: 'sum', flow: 'liquid' }, 2000),
+    measures: { what: 'sum' as const, flow: 'liquid' as const },
     measure: 'volume' as const,
     ...(celsius !== undefined && { celsius }),
   });

@@ -128,15 +128,20 @@ export const anyMeal = fc
       id: `entry${i}`,
       at: i,
       batch: 'pot',
-      measures:
-        e.what === 'flow'
-          ? { what: 'flow', flow: e.flow, lot: `lot${e.lot}` }
-          : e.what === 'sum'
-            ? { what: 'sum', flow: e.flow }
-            : { what: 'stock', stock: 'pot', vessel: e.lot > 1 ? 'pot-45' : 'pot-28' },
       value: e.what === 'pot' ? { text: '', lo: e.g / 500, hi: e.g / 500 } : grams(e.g),
-      measure: e.what === 'pot' ? 'depth' : 'mass',
       source: 'typed',
+      ...(e.what === 'pot'
+        ? {
+            measures: { what: 'stock', stock: 'pot', vessel: e.lot > 1 ? 'pot-45' : 'pot-28' },
+            measure: 'depth',
+          }
+        : {
+            measures:
+              e.what === 'flow'
+                ? { what: 'flow', flow: e.flow, lot: `lot${e.lot}` }
+                : { what: 'sum', flow: e.flow },
+            measure: 'mass',
+          }),
     }));
     return { batch, tacos: m.tacos, rolls: m.rolls, way: m.way, firm: m.firm, entries };
   });

@@ -108,6 +108,7 @@ describe('what to do at the bench', () => {
     const back: Entry = {
       ...sum('one', 'cooked', 400, '13:45'),
       measures: { what: 'sum', flow: 'unpulled' },
+      measure: 'mass',
     };
     const input = inputOf([one], [dishOf('taco', 20)], [sum('one', 'cooked', 1200, '13:40'), back]);
     const wave = reckon(openMeal(input)).batches[0]?.second;
@@ -124,6 +125,7 @@ describe('what to do at the bench', () => {
       ...back,
       id: 'again',
       measures: { what: 'sum', flow: 'again' },
+      measure: 'mass',
       value: grams(350),
     };
     const done = benchCards({ ...input, entries: [...input.entries, again] }, undefined, undefined, tender);

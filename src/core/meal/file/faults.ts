@@ -10,6 +10,7 @@ const oneOf: Readonly<Record<string, string>> = {
   entries: 'reading',
   cook: 'phase of the cook',
   steps: 'step before the pan',
+  after: 'step once it is tender',
   vessels: 'vessel',
   heatSources: 'source of heat',
   scoops: 'scoop',
@@ -35,7 +36,7 @@ const called: Readonly<Record<string, string>> = {
   tareG: 'empty weight',
   altitudeM: 'height above the sea',
   shopHas: 'weight that the shop has',
-  reduceTo: 'volume to boil down to',
+  to: 'volume to boil down to',
   lidOn: 'moment of the lid',
 };
 const plainWords = (key: string) =>

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
-import { MAX_FILE_BYTES, readMealFile, tooLarge, writeMealFile } from './file.ts';
-import type { MealFile } from '../schema.ts';
+import { MAX_FILE_BYTES, mealFileOf, readMealFile, tooLarge, writeMealFile } from './file.ts';
+import type { Entry, MealFile } from '../schema.ts';
 
 const { reference, ...input } = inputOf([batchOf([lotOf('beef-shank', 2400)])], [dishOf('taco', 20)]);
 const file: MealFile = {
@@ -139,4 +139,21 @@ describe('a file that is no meal is refused in one sentence', () => {
       fc.property(fc.oneof(fc.string(), fc.json()), (text) => expect(refusal(text)).toMatch(/^[^\n]+[.;]?$/)),
     );
   });
+});
+
+test('a reading that is measured as nobody measures it is refused by its word', () => {
+  const fork: Entry = {
+    id: 'fork',
+    at: 1,
+    batch: 'pot',
+    measures: { what: 'check', feel: 'resists' },
+    value: { text: 'resists' },
+    measure: 'feel',
+    source: 'typed',
+  };
+  const { reference: table, ...input } = inputOf([batchOf([lotOf('beef-shank', 2400)])], [], [fork]);
+  const file = mealFileOf(input, table.version);
+  expect(readMealFile(writeMealFile(file)).ok).toBe(true);
+  const read = readMealFile(JSON.stringify({ ...file, entries: [{ ...fork, measure: 'mass' }] }));
+  expect(read).toMatchObject({ ok: false, error: expect.stringMatching(/measure of reading 1 is “mass”/) });
 });

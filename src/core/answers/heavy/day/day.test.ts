@@ -314,7 +314,11 @@ describe('forks move the day', () => {
   test('big and small pieces are different pieces: two forks that differ in that contradict nothing', () => {
     const small = [fork(150, 'turns freely', lidOn)];
     const hard = fork(190, 'resists', lidOn);
-    const big: Entry = { ...hard, measures: { what: 'check', feel: 'resists', pieces: 'big' } };
+    const big: Entry = {
+      ...hard,
+      measures: { what: 'check', feel: 'resists', pieces: 'big' },
+      measure: 'feel',
+    };
     const asked = openMeal(meal([cooking], {}, small));
     expect(contradicts(asked, { check: hard })).not.toBeNull();
     expect(contradicts(asked, { check: big })).toBeNull();
