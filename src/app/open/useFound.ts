@@ -1,5 +1,5 @@
 import type { ComesOut } from '@/core/pot/index.ts';
-import { weigh } from './edits.ts';
+import { weigh } from './edits/index.ts';
 import { useOpenMeal } from './MealContext.ts';
 
 /** Sets how many of a thing have come out again. */

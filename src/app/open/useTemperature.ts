@@ -1,5 +1,5 @@
 import { writeDegrees } from '@/core/quantity/index.ts';
-import { weigh } from './edits.ts';
+import { weigh } from './edits/index.ts';
 import { useOpenMeal } from './MealContext.ts';
 
 /**

@@ -1,7 +1,7 @@
 import type { Vessel } from '@/core/meal/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
-import { editKitchen } from '../open/edits.ts';
+import { editKitchen } from '../open/edits/index.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { emptyDraft } from './emptyDraft.ts';
 import { QuantityField } from './fields/QuantityField.tsx';

@@ -5,7 +5,7 @@ import type { Wall } from '@/core/clock/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { ask } from '@/workers/client.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
-import { weigh } from '../open/edits.ts';
+import { weigh } from '../open/edits/index.ts';
 import { Choice } from './fields/Choice.tsx';
 import { useWall } from '../open/useWall.ts';
 import css from './checks.module.scss';

@@ -2,7 +2,7 @@ import { type Dish, platesProblem } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { saysWords } from '@/words/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
-import { editDish } from '../open/edits.ts';
+import { editDish } from '../open/edits/index.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 
 interface Props {

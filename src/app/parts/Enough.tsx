@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { FULL_DRAWS } from '@/core/model/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
-import { editDish, editLot } from '../open/edits.ts';
+import { editDish, editLot } from '../open/edits/index.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { shortName } from '@/words/index.ts';

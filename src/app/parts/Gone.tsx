@@ -3,7 +3,7 @@ import type { Weighable } from '@/core/meal/index.ts';
 import { type ByHand, takenByHand } from '@/core/bench/index.ts';
 import { byHandWords, goneWords } from '@/words/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
-import { weigh } from '../open/edits.ts';
+import { weigh } from '../open/edits/index.ts';
 import { useSaid } from '../open/useSaid.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';

@@ -5,7 +5,7 @@ import { usualItems } from '@/core/pot/index.ts';
 import { lessonsAt } from '@/core/answers/index.ts';
 import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
-import { editBatch, editKitchen } from '../open/edits.ts';
+import { editBatch, editKitchen } from '../open/edits/index.ts';
 import { clockNow } from '../browser/clock.ts';
 import { LessonSetsField } from './LessonSetsField.tsx';
 import { useSaidSets } from './useSaidSets.ts';

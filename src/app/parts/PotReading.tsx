@@ -3,7 +3,7 @@ import type { Vessel } from '@/core/meal/index.ts';
 import { midpoint, readLength, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { useDraft } from '../open/drafts.ts';
-import { editKitchen, weigh } from '../open/edits.ts';
+import { editKitchen, weigh } from '../open/edits/index.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { Unentered } from './fields/Unentered.tsx';

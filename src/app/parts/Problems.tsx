@@ -1,6 +1,6 @@
 import { useFigures } from '../open/MealContext.ts';
 import { problemWords, remedyWords } from '@/words/index.ts';
-import { applyRemedy } from '../open/edits.ts';
+import { applyRemedy } from '../open/edits/index.ts';
 import { FieldError } from './FieldError.tsx';
 
 interface Props {

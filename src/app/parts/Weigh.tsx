@@ -3,7 +3,7 @@ import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import type { Weighable } from '@/core/meal/index.ts';
 import { type Measure, midpoint, type Quantity, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
-import { weigh } from '../open/edits.ts';
+import { weigh } from '../open/edits/index.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { Bowl } from './Bowl.tsx';
 import { QuantityField } from './fields/QuantityField.tsx';

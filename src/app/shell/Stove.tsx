@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { Batch } from '@/core/meal/index.ts';
 
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
-import { addBatch } from '../open/edits.ts';
+import { addBatch } from '../open/edits/index.ts';
 import { planAt, triesFor } from '../open/dayPlans.ts';
 import { useAnswer } from '../open/useAnswer.ts';
 import { useNow } from '../browser/useNow.ts';

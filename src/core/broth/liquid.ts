@@ -1,4 +1,4 @@
-import { valueBetween } from '../quantity/index.ts';
+import { valueBetween } from '../columns/index.ts';
 import {
   emptyPool,
   massOf,

@@ -1,4 +1,5 @@
-import { MINUTE_MS, entryAt } from '../quantity/index.ts';
+import { entryAt } from '../columns/index.ts';
+import { MINUTE_MS } from '../quantity/index.ts';
 import type { DayFacts } from './facts.ts';
 import { handsOf, SLOT_MS, type Run } from './dayProblem.ts';
 import type { Line, Placed } from './line.ts';

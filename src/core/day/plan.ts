@@ -1,4 +1,5 @@
-import { MINUTE_MS, wholeAt } from '../quantity/index.ts';
+import { wholeAt } from '../columns/index.ts';
+import { MINUTE_MS } from '../quantity/index.ts';
 import { placesOf, problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
 import type { DayFacts } from './facts.ts';
 import type { Line, Placed, Interval, Tight } from './line.ts';

@@ -1,4 +1,4 @@
-import { entryAt } from '../quantity/index.ts';
+import { entryAt } from '../columns/index.ts';
 import { carrying, flow, type Flow, times } from '../ledger/index.ts';
 import type { Source } from '../plates/index.ts';
 

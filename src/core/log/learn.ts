@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
 import type { Learned } from '../meal/index.ts';
 import { learnables } from '../meal/index.ts';
 import { learnSpreads } from '../model/index.ts';

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
 import { learnSpreads } from '../model/index.ts';
 import { learnGroups } from '../pooled/index.ts';
 import type { CutInLog, Logged } from './digest.ts';

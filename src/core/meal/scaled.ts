@@ -1,4 +1,4 @@
-import { entryAt } from '../quantity/index.ts';
+import { entryAt } from '../columns/index.ts';
 import type { Again } from './again.ts';
 import type { AfterStep, Batch, Dish, Item, Lot } from './schema.ts';
 

@@ -1,4 +1,4 @@
-import { entryAt } from '../quantity/index.ts';
+import { entryAt } from '../columns/index.ts';
 import type { Amount } from '../ledger/index.ts';
 
 /** Shred of one lot, or the finished liquid of one batch, on its way to the plates. */

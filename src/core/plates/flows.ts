@@ -1,4 +1,4 @@
-import { entryAt, valueAt } from '../quantity/index.ts';
+import { entryAt, valueAt } from '../columns/index.ts';
 import { amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
 import { saltAtDressing } from '../pot/index.ts';

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
 import type { Ticket } from '../order/index.ts';
 
 /** Spread of a serving about its portion, of the portion (estimate). */

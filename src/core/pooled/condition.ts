@@ -1,4 +1,4 @@
-import { entryAt } from '../quantity/index.ts';
+import { entryAt } from '../columns/index.ts';
 import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 
 /** A row of the design: which unknowns an observation hangs on, and how strongly. */

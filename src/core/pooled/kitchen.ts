@@ -1,4 +1,4 @@
-import { wholeAt, valueAt } from '../quantity/index.ts';
+import { wholeAt, valueAt } from '../columns/index.ts';
 
 /** Something that was measured of one group, as a logarithm of measured over foretold. */
 export interface GroupReading {

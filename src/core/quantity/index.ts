@@ -1,5 +1,4 @@
 export { ALTITUDE, type Bound, bounds, MOMENT, PRICE, quoted, TEXT_MOST } from './bounds.ts';
-export { entryAt, valueAt, valueBetween, wholeAt } from './valueAt.ts';
 export { bisect } from './bisect.ts';
 export { numberOf, wordsToNumbers } from './loose.ts';
 export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';

@@ -3,7 +3,8 @@ import { bodyOf, type Body, mlOf } from '../broth/index.ts';
 import { BROTH } from '../work/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
 import { heldOfTicket, needOf } from '../order/index.ts';
-import { type Range, rangeOf, valueAt } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
+import { type Range, rangeOf } from '../quantity/index.ts';
 import {
   type BatchPlan,
   type Drawn,

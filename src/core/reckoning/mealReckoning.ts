@@ -2,7 +2,8 @@ import { mlOf } from '../broth/index.ts';
 import { needOf, type Ticket } from '../order/index.ts';
 import { isWeighed } from '../meat/index.ts';
 import { SHORT } from '../plates/index.ts';
-import { valueAt, percentileOfSorted, type Range, rangeOf } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
+import { percentileOfSorted, type Range, rangeOf } from '../quantity/index.ts';
 import type { Answer } from './batchReckoning.ts';
 import {
   bowlG,

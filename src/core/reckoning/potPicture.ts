@@ -1,4 +1,4 @@
-import { entryAt } from '../quantity/index.ts';
+import { entryAt } from '../columns/index.ts';
 import type { Level, Vessel } from '../meal/index.ts';
 import {
   type ItemPlan,

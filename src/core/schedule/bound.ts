@@ -1,4 +1,4 @@
-import { wholeAt } from '../quantity/index.ts';
+import { wholeAt } from '../columns/index.ts';
 import type { Job, Problem } from './problem.ts';
 
 /**

@@ -1,4 +1,4 @@
-import { wholeAt } from '../quantity/index.ts';
+import { wholeAt } from '../columns/index.ts';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { boundOf, tailsOf } from './bound.ts';
 import { place } from './place.ts';

@@ -1,4 +1,4 @@
-import { wholeAt, entryAt, valueAt } from '../quantity/index.ts';
+import { wholeAt, entryAt, valueAt } from '../columns/index.ts';
 import { preparedOf, type Prepared } from './prepared.ts';
 import type { Job, Problem, Schedule, Use } from './problem.ts';
 

@@ -1,4 +1,4 @@
-import { valueAt, entryAt } from '../quantity/index.ts';
+import { valueAt, entryAt } from '../columns/index.ts';
 /** One stretch of buying: so much of each candidate for each gram along it, until it ends. */
 export interface Stretch {
   readonly share: readonly number[];

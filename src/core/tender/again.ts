@@ -1,5 +1,6 @@
 import type { Composition } from '@/reference/types.ts';
-import { type Range, valueAt } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
+import type { Range } from '../quantity/index.ts';
 import { phi } from './checks.ts';
 import { tenderingAt, tenderness } from './constants.ts';
 import { diffusivityOf, LONGEST, minutesTo, STEP } from './curve.ts';

@@ -1,4 +1,4 @@
-import { valueAt } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
 import { errorFunction } from 'simple-statistics';
 import type { Feel } from '../meal/index.ts';
 

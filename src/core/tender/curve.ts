@@ -4,7 +4,8 @@ import type { PotHeat } from './heat/pot.ts';
 import { coreTemperature } from './heat/coreTemperature.ts';
 import { propertiesOf } from './heat/properties.ts';
 import type { Phase } from '../meal/index.ts';
-import { valueAt, valueBetween, bisect } from '../quantity/index.ts';
+import { valueAt, valueBetween } from '../columns/index.ts';
+import { bisect } from '../quantity/index.ts';
 import type { Composition } from '@/reference/types.ts';
 
 /** A piece on its way to tender. */

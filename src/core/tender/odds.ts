@@ -1,4 +1,5 @@
-import { bisect, entryAt, valueAt, valueBetween } from '../quantity/index.ts';
+import { entryAt, valueAt, valueBetween } from '../columns/index.ts';
+import { bisect } from '../quantity/index.ts';
 import { phi, feelLikelihood, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';
 import { tendernessAt, minutesTo, STEP, type TendernessCurve } from './curve.ts';

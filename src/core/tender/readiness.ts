@@ -1,5 +1,6 @@
 import type { Phase } from '../meal/index.ts';
-import { valueAt, type Range } from '../quantity/index.ts';
+import { valueAt } from '../columns/index.ts';
+import type { Range } from '../quantity/index.ts';
 import { type Cook, cookOf, lengthsUntil } from '../clock/index.ts';
 import { isTender, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';

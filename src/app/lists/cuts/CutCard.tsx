@@ -5,7 +5,7 @@ import { type KnownCut } from '@/core/meat/index.ts';
 import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import { type KitchenYield } from '@/core/answers/index.ts';
 import type { Cut } from '@/reference/types.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { LotCutApart } from '../../figures/LotCutApart.tsx';
 import css from './cuts.module.scss';
 

@@ -5,7 +5,7 @@ import { type Kitchen, NAME_MOST } from '@/core/meal/index.ts';
 import { fattier, findCut, type KnownCut, readOwnCut, type WrittenCut } from '@/core/meat/index.ts';
 import { reference } from '@/reference/index.ts';
 import { noOwnCutWords } from '@/words/index.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { CutOptions } from '../../parts/CutOptions.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './cuts.module.scss';

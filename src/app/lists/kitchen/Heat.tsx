@@ -3,7 +3,7 @@ import { Plus, X } from 'lucide-react';
 import { type HeatSource, type Kitchen, sourceKinds } from '@/core/meal/index.ts';
 import { OVEN_WIDTH, usualSources } from '@/core/pot/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';

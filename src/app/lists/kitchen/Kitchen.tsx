@@ -7,7 +7,7 @@ import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Kitchen as Kept } from '@/core/meal/index.ts';
-import { changeSettings, editKitchen } from '../../open/edits.ts';
+import { changeSettings, editKitchen } from '../../open/edits/index.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

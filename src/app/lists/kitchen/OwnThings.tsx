@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import type { Kitchen } from '@/core/meal/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 
 /** What the cook has named beside the tables: a thing that was made by mistake goes again. */
 export function OwnThings({ kitchen }: { readonly kitchen: Kitchen }) {

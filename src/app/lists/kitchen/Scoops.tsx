@@ -3,7 +3,7 @@ import { type Kitchen, type Scoop, shredInScoop, usualScoops } from '@/core/meal
 import { type Quantity, type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { weighedScoops } from '@/core/plates/index.ts';
 import { fromBatches } from '@/words/index.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { useLearned } from '../../open/useLearned.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

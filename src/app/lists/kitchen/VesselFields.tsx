@@ -18,7 +18,7 @@ import {
   writeMass,
   writeVolume,
 } from '@/core/quantity/index.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { emptyDraft } from '../../parts/emptyDraft.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Kitchen, Vessel } from '@/core/meal/index.ts';
 import { brimMl, standsOn } from '@/core/pot/index.ts';
 import { type UnitChoice, writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { VesselFields } from './VesselFields.tsx';
 import css from './kitchen.module.scss';
 

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type Logged, unaccountedG } from '@/core/log/index.ts';
 import { becameWords, cutShort, lastTimeWords, leftThingWords, verdictWords } from '@/words/index.ts';
-import { leaveOut } from '../../open/edits.ts';
+import { leaveOut } from '../../open/edits/index.ts';
 import { useWhole } from '../data/useLog.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';

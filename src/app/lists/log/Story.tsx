@@ -2,7 +2,7 @@ import { useState, type KeyboardEvent } from 'react';
 import type { CutStory, Told } from '@/core/log/index.ts';
 import { cutShort, fromBatches, percent } from '@/words/index.ts';
 import { useDrawnSize } from '../../figures/useDrawnSize.ts';
-import { leaveOut } from '../../open/edits.ts';
+import { leaveOut } from '../../open/edits/index.ts';
 import { dayShort } from './dayShort.ts';
 import css from './log.module.scss';
 

@@ -4,7 +4,7 @@ import { gramsOfKept } from '@/core/answers/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { keptWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { editShelf } from '../../open/edits.ts';
+import { editShelf } from '../../open/edits/index.ts';
 import { massUnits, useSettings } from '../../open/useSettings.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';

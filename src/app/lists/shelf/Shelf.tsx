@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
 import { daysUntil, gramsLeft, movedTo, onShelf, bestBefore, withGone } from '@/core/keep/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { editShelf } from '../../open/edits.ts';
+import { editShelf } from '../../open/edits/index.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { useShelf } from '../data/useShelf.ts';

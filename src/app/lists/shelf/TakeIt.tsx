@@ -4,7 +4,7 @@ import { asIngredient, gramsLeft, mustNot, withGone } from '@/core/keep/index.ts
 import { itemsOf } from '@/core/pot/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { takeFromShelf } from '../../open/edits.ts';
+import { takeFromShelf } from '../../open/edits/index.ts';
 import { useOpenBatches } from './useOpenBatches.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';

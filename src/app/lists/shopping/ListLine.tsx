@@ -1,6 +1,6 @@
 import type { Needed } from '@/core/answers/index.ts';
 import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
-import { editKitchen, tickOff } from '../../open/edits.ts';
+import { editKitchen, tickOff } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import css from './shopping.module.scss';

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { TEXT_MOST } from '@/core/quantity/index.ts';
-import { listLine, tickOff } from '../../open/edits.ts';
+import { listLine, tickOff } from '../../open/edits/index.ts';
 import { useKept } from '../../open/useKept.ts';
 import css from './shopping.module.scss';
 

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import { offOf } from '@/core/log/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import { percent } from '@/words/index.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { massUnits } from '../../open/useSettings.ts';

@@ -4,7 +4,7 @@ import { isStep } from '@/core/work/index.ts';
 import { type BoilsDown, reductionsOf } from '@/core/answers/index.ts';
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import { useNow } from '../../browser/useNow.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { volumeUnits } from '../../open/useSettings.ts';

@@ -1,6 +1,6 @@
 import { isStrained, type Skim, skims, skimWay, withSkim, withStrain } from '@/core/meal/index.ts';
 import { defatsOf } from '@/core/answers/index.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

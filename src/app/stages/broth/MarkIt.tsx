@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { BoilsDown } from '@/core/answers/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { weigh } from '../../open/edits.ts';
+import { weigh } from '../../open/edits/index.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { volumeUnits } from '../../open/useSettings.ts';
 import { useWall } from '../../open/useWall.ts';

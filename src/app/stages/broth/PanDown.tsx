@@ -2,7 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useState } from 'react';
 import type { BoilsDown } from '@/core/answers/index.ts';
 import { withReduced } from '@/core/meal/index.ts';
 import { edgeOf, fillOf } from '../../figures/materials.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { MarkIt } from './MarkIt.tsx';

@@ -6,7 +6,7 @@ import { likedThickness } from '@/core/log/index.ts';
 import { suggestionWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
-import { editBatch, weigh } from '../../open/edits.ts';
+import { editBatch, weigh } from '../../open/edits/index.ts';
 import css from './broth.module.scss';
 
 /** What it wants of salt, and what a spoon of it says: mostly nothing. */

@@ -1,6 +1,6 @@
 import { withSetApart } from '@/core/meal/index.ts';
 import { partName } from '@/words/index.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import css from './broth.module.scss';

@@ -4,7 +4,7 @@ import { type Quantity, writeMinutes, writeVolume } from '@/core/quantity/index.
 import type { LidFor } from '@/core/answers/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch, editItems } from '../../open/edits.ts';
+import { editBatch, editItems } from '../../open/edits/index.ts';
 import { volumeUnits } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';

@@ -7,7 +7,7 @@ import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
 import { doingWords, capital } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { WallField } from '../../parts/fields/WallField.tsx';
-import { editMeal } from '../../open/edits.ts';
+import { editMeal } from '../../open/edits/index.ts';
 import { useWall, zoneHere } from '../../open/useWall.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import css from './clock.module.scss';

@@ -5,7 +5,7 @@ import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { bubbleOf, bubbles, changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { SmokeFirst } from './SmokeFirst.tsx';
 import css from './clock.module.scss';

@@ -1,7 +1,7 @@
 import { X } from 'lucide-react';
 import { cookOf, isSmoke, withMain } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';

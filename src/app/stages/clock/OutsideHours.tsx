@@ -3,7 +3,7 @@ import type { DayNote, DayPlan } from '@/core/answers/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch, editDay, editMeal } from '../../open/edits.ts';
+import { editBatch, editDay, editMeal } from '../../open/edits/index.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { useWall } from '../../open/useWall.ts';
 

@@ -3,7 +3,7 @@ import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/meal/inde
 import type { Quantity } from '@/core/quantity/index.ts';
 import { resourceWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editDay } from '../../open/edits.ts';
+import { editDay } from '../../open/edits/index.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';

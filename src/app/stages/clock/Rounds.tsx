@@ -1,7 +1,7 @@
 import { rounds, type Round } from '@/core/meal/index.ts';
 import { usualRounds } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 

@@ -4,7 +4,7 @@ import type { Filled, LotNow } from '@/core/answers/index.ts';
 import { capital } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { changeLot, editMeal, weigh } from '../../open/edits.ts';
+import { changeLot, editMeal, weigh } from '../../open/edits/index.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { useWall } from '../../open/useWall.ts';
 import css from './clock.module.scss';

@@ -2,7 +2,7 @@ import { openPhase, withMain } from '@/core/clock/index.ts';
 import type { Phase } from '@/core/meal/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import css from './clock.module.scss';

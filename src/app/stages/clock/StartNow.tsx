@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 
 /** The pot is hot: from here its minutes count, and forks have their place. */

@@ -1,6 +1,6 @@
 import { type Day, usualDay, skimWay, withSkim } from '@/core/meal/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch, editDay } from '../../open/edits.ts';
+import { editBatch, editDay } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { TimeField } from '../../parts/fields/WallField.tsx';

@@ -5,7 +5,7 @@ import { batchOf } from '@/core/testing/meals.ts';
 /** What an edit would make of the batch. */
 let batch: Batch;
 const words: string[] = [];
-jest.unstable_mockModule('../../open/edits.ts', () => ({
+jest.unstable_mockModule('../../open/edits/index.ts', () => ({
   editBatch: (_: string, said: string, recipe: (before: Batch) => Batch) => {
     words.push(said);
     batch = recipe(batch);

@@ -1,6 +1,6 @@
 import type { Phase } from '@/core/meal/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 
 export const heats = [
   { value: 'oven', words: 'oven' },

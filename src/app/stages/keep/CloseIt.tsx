@@ -11,7 +11,7 @@ import {
 import { becameWords, leftThingWords, verdictWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { db } from '../../browser/db.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { smallPicture } from '../../browser/smallPicture.ts';
 import { mendLog } from '../../open/taught.ts';

@@ -4,7 +4,7 @@ import type { CoolingNow } from '@/core/answers/index.ts';
 import { MINUTE_MS, writeDegrees } from '@/core/quantity/index.ts';
 import { coolsWords, coolWayWords, hoursWords, pansWords, capital } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { saveFile, saveText } from '../../browser/saveText.ts';
 import { useWall } from '../../open/useWall.ts';

@@ -5,7 +5,7 @@ import type { Shelvable } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { avoidableWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { editShelf } from '../../open/edits.ts';
+import { editShelf } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useShelf } from '../../lists/data/useShelf.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';

@@ -3,7 +3,7 @@ import type { Parcel } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { packingOf } from '@/core/answers/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
-import { editMeal } from '../../open/edits.ts';
+import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { saveFile } from '../../browser/saveText.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';

@@ -4,7 +4,7 @@ import { leftToCool } from '@/core/answers/index.ts';
 import { pansFor, SHALLOW_CM } from '@/core/keep/index.ts';
 import { coolsWords, coolWayWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';

@@ -6,7 +6,7 @@ import type { BuyMix } from '@/core/meal/index.ts';
 import { nothingToBuyWords } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './meat.module.scss';

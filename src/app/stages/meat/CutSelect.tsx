@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Lot, OwnCut } from '@/core/meal/index.ts';
 import { reference } from '@/reference/index.ts';
-import { editLot } from '../../open/edits.ts';
+import { editLot } from '../../open/edits/index.ts';
 import { usePainted } from '../../browser/usePainted.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { CutOptions } from '../../parts/CutOptions.tsx';

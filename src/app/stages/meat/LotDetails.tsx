@@ -1,7 +1,7 @@
 import type { Lot, Price } from '@/core/meal/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { LotReckoning } from '@/core/reckoning/index.ts';
-import { changeLot } from '../../open/edits.ts';
+import { changeLot } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';

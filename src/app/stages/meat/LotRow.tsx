@@ -5,7 +5,7 @@ import { lazy, memo, Suspense, useState } from 'react';
 import type { Lot, OwnCut } from '@/core/meal/index.ts';
 
 import { typedMass, type UnitChoice, writeMass } from '@/core/quantity/index.ts';
-import { editLot, removeLot } from '../../open/edits.ts';
+import { editLot, removeLot } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { LotCutApart, lotEnd } from '../../figures/LotCutApart.tsx';
 import { DragSize } from '../../parts/fields/DragSize.tsx';

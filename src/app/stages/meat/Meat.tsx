@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { writeMass } from '@/core/quantity/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { addLot, editBatch } from '../../open/edits.ts';
+import { addLot, editBatch } from '../../open/edits/index.ts';
 import { isBlank } from '../../open/useExample.ts';
 import { lotScale } from '../../figures/LotCutApart.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';

@@ -4,7 +4,7 @@ import type { Price } from '@/core/meal/index.ts';
 import { typedMass, type UnitChoice, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { changeLot } from '../../open/edits.ts';
+import { changeLot } from '../../open/edits/index.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { CutOptions } from '../../parts/CutOptions.tsx';
 import { PriceField } from '../../parts/fields/PriceField.tsx';

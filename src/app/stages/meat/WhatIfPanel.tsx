@@ -11,7 +11,7 @@ import {
 } from '@/core/quantity/index.ts';
 import { moneyOf, USUAL_CURRENCY, writeMoney } from '@/core/shop/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';

@@ -4,7 +4,7 @@ import type { Quantity } from '@/core/quantity/index.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { avoidableWords, problemWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editMeal } from '../../open/edits.ts';
+import { editMeal } from '../../open/edits/index.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './order.module.scss';
 

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { avoidable, type Dish } from '@/core/meal/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editDish } from '../../open/edits.ts';
+import { editDish } from '../../open/edits/index.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';

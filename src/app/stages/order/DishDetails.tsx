@@ -3,7 +3,7 @@ import type { Dish, Part } from '@/core/meal/index.ts';
 import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
 import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editDish } from '../../open/edits.ts';
+import { editDish } from '../../open/edits/index.ts';
 import { massUnits, volumeUnits } from '../../open/useSettings.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';

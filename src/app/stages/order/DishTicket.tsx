@@ -5,7 +5,7 @@ import type { Dish, DishKind } from '@/core/meal/index.ts';
 import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editDish, editMeal } from '../../open/edits.ts';
+import { editDish, editMeal } from '../../open/edits/index.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';

@@ -1,7 +1,7 @@
 import type { Dish } from '@/core/meal/index.ts';
 import { appetite, type Appetite, appetites } from '@/core/order/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editDish } from '../../open/edits.ts';
+import { editDish } from '../../open/edits/index.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import css from './order.module.scss';

@@ -1,7 +1,7 @@
 import type { Meal } from '@/core/meal/index.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editMeal } from '../../open/edits.ts';
+import { editMeal } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../parts/fields/WallField.tsx';

@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { dishName } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { addDish, editMeal } from '../../open/edits.ts';
+import { addDish, editMeal } from '../../open/edits/index.ts';
 import { SortableList } from '../../parts/sortable/SortableList.tsx';
 import { Enough } from '../../parts/Enough.tsx';
 import { Avoid } from './Avoid.tsx';

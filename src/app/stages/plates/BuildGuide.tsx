@@ -7,7 +7,7 @@ import { dishName } from '@/core/order/index.ts';
 import { perServing, type Shares } from '@/core/answers/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
 import { avoidableWords, buildWords } from '@/words/index.ts';
-import { editDish } from '../../open/edits.ts';
+import { editDish } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
 import { SortableList } from '../../parts/sortable/SortableList.tsx';

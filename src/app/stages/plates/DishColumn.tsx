@@ -3,7 +3,7 @@ import { Lock, LockOpen } from 'lucide-react';
 import { withLocked, withLockedMl } from '@/core/plates/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { editDish } from '../../open/edits.ts';
+import { editDish } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { DishSection } from '../../figures/DishSection.tsx';

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Dish } from '@/core/meal/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { weigh } from '../../open/edits.ts';
+import { weigh } from '../../open/edits/index.ts';
 import css from './plates.module.scss';
 
 /** How many fit on a tray (common practice, no source). */

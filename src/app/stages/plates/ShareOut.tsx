@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { writeChance } from '@/core/quantity/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
 import { shareTitle, shareUnder } from '@/words/index.ts';
-import { editMeal } from '../../open/edits.ts';
+import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useSaid } from '../../open/useSaid.ts';

@@ -2,7 +2,7 @@ import { batchWithWay, isOfBatch, mealWithWay } from '@/core/plates/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
 import { type Range } from '@/core/quantity/index.ts';
 import { wayWords } from '@/words/index.ts';
-import { editBatch, editMeal } from '../../open/edits.ts';
+import { editBatch, editMeal } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import css from './plates.module.scss';

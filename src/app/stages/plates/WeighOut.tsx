@@ -10,7 +10,7 @@ import { midpoint } from '@/core/quantity/index.ts';
 import { capital } from '@/words/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { isDemo } from '../../browser/db.ts';
-import { editDish, weigh } from '../../open/edits.ts';
+import { editDish, weigh } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { scaleNow, takeStandIn } from '../../browser/scale.ts';
 import { massUnits } from '../../open/useSettings.ts';

@@ -3,7 +3,7 @@ import { usualMinutes } from '@/core/day/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { PercentField } from '../../parts/fields/PercentField.tsx';

@@ -1,7 +1,7 @@
 import { asIngredient, suitsPot, withGone } from '@/core/keep/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { clockNow } from '../../browser/clock.ts';
-import { takeFromShelf } from '../../open/edits.ts';
+import { takeFromShelf } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { useSaid } from '../../open/useSaid.ts';

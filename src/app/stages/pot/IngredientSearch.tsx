@@ -8,7 +8,7 @@ import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { putIn } from '../../open/edits.ts';
+import { putIn } from '../../open/edits/index.ts';
 import css from './pot.module.scss';
 
 const SHOWN = 9;

@@ -2,7 +2,7 @@ import { intoMarinade } from '@/core/pot/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch, editItem } from '../../open/edits.ts';
+import { editBatch, editItem } from '../../open/edits/index.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';

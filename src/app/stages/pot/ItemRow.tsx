@@ -10,7 +10,7 @@ import { readAmount } from '@/core/pot/index.ts';
 import type { Settings } from '@/store/kinds.ts';
 import { massUnits, volumeUnits } from '../../open/useSettings.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editItem, editItems } from '../../open/edits.ts';
+import { editItem, editItems } from '../../open/edits/index.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';

@@ -4,7 +4,7 @@ import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { hintWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch, editItem, editItems } from '../../open/edits.ts';
+import { editBatch, editItem, editItems } from '../../open/edits/index.ts';
 import { SortableList } from '../../parts/sortable/SortableList.tsx';
 import { HeldInPot } from './HeldInPot.tsx';
 import { IngredientSearch } from './IngredientSearch.tsx';

@@ -3,7 +3,7 @@ import { ingredientsById } from '@/core/model/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { useWall } from '../../open/useWall.ts';
 import css from './pot.module.scss';

@@ -1,6 +1,6 @@
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { without } from '../../open/withOrWithout.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';

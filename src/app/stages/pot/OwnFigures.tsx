@@ -5,7 +5,7 @@ import { writeMass } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editKitchen } from '../../open/edits.ts';
+import { editKitchen } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { PercentField } from '../../parts/fields/PercentField.tsx';

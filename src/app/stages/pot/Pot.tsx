@@ -3,7 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import type { Level } from '@/core/meal/index.ts';
 import { beforePanWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { Caution } from '../../parts/Caution.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';

@@ -1,6 +1,6 @@
 import { useNavigate } from 'react-router';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch, removeBatch } from '../../open/edits.ts';
+import { editBatch, removeBatch } from '../../open/edits/index.ts';
 import { TextField } from '../../parts/fields/TextField.tsx';
 
 /** What the pot is called on the stove, and taking it off. */

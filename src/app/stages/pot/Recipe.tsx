@@ -7,7 +7,7 @@ import { noRecipeWords, recipeFile } from '@/words/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { putRecipe } from '../../open/edits.ts';
+import { putRecipe } from '../../open/edits/index.ts';
 import { saveText } from '../../browser/saveText.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { RecipeLineRow, type Settled } from './RecipeLineRow.tsx';

@@ -5,7 +5,7 @@ import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { without } from '../../open/withOrWithout.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { PercentField } from '../../parts/fields/PercentField.tsx';

@@ -3,7 +3,7 @@ import { panFats } from '@/core/meal/index.ts';
 import { mayStand } from '@/core/pot/index.ts';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';

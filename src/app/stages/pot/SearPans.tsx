@@ -4,7 +4,7 @@ import type { Batch } from '@/core/meal/index.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { editBatch } from '../../open/edits.ts';
+import { editBatch } from '../../open/edits/index.ts';
 import { PanFromAbove } from '../../figures/PanFromAbove.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';

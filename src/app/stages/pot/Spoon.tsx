@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { type BeforeLid, bySpoon } from '@/core/pot/index.ts';
 import { readLength, TEXT_MOST, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { weigh } from '../../open/edits.ts';
+import { weigh } from '../../open/edits/index.ts';
 import css from './pot.module.scss';
 
 interface Props {

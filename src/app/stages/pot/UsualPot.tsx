@@ -2,7 +2,7 @@ import { usualItems } from '@/core/pot/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { takeUsual, USUAL_POT } from '../../open/edits.ts';
+import { takeUsual, USUAL_POT } from '../../open/edits/index.ts';
 import css from './pot.module.scss';
 
 /**

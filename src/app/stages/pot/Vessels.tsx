@@ -6,7 +6,7 @@ import { standsOn } from '@/core/pot/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
 
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { changeLot, editBatch } from '../../open/edits.ts';
+import { changeLot, editBatch } from '../../open/edits/index.ts';
 import { PotSection } from '../../figures/PotSection.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { Spoon } from './Spoon.tsx';

@@ -1,5 +1,6 @@
 import { type Batch, type BuyMix, type Lot, standingEntries } from '../../meal/index.ts';
-import { valueAt, midpoint, entryAt } from '../../quantity/index.ts';
+import { valueAt, entryAt } from '../../columns/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 import { type Input, meatDrawsOf, openMeal, type OpenedMeal } from '../../model/index.ts';
 import {
   boughtAt,

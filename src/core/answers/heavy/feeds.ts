@@ -1,5 +1,6 @@
 import { drawsOf, servingColumns, type OpenedMeal } from '../../model/index.ts';
-import { valueAt, percentileOfSorted, entryAt } from '../../quantity/index.ts';
+import { valueAt, entryAt } from '../../columns/index.ts';
+import { percentileOfSorted } from '../../quantity/index.ts';
 import { emptyServed, serve } from '../../plates/index.ts';
 
 export interface Feeds {

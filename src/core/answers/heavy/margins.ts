@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
 import { drawsOf, type OpenedMeal } from '../../model/index.ts';
 
 /** One stretch of what is left over (or, below nothing, short), and the share of draws in it. */

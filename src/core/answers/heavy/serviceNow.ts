@@ -1,4 +1,5 @@
-import { MINUTE_MS, valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
+import { MINUTE_MS } from '../../quantity/index.ts';
 import { cookOf } from '../../clock/index.ts';
 import { dishName, type Ticket } from '../../order/index.ts';
 import { mlOf } from '../../broth/index.ts';

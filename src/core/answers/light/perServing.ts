@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
 import type { MealReckoning } from '../../reckoning/index.ts';
 import { avoidable, type Avoidable } from '../../meal/index.ts';
 import { type Amount, nothing, plus, times } from '../../ledger/index.ts';

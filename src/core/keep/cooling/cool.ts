@@ -1,5 +1,5 @@
 import type { CoolWay } from '../../meal/index.ts';
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
 import { limits } from './limits.ts';
 import { evenLayer, stepLayer } from './slab.ts';
 

@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
 
 /** A layer of food in a pan: how deep, and what it gives its heat to below and above. */
 export interface Layer {

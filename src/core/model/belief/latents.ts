@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
 import type { LiquidDraw } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { keepColumn, normals } from '../run/normals.ts';

@@ -2,7 +2,7 @@ import { nominalLiquid, type LiquidDraw } from '../../broth/index.ts';
 import { runLot } from '../../bench/index.ts';
 import { nominalLot, type LotDraw } from '../../meat/index.ts';
 import { condition, type Conditioned, type SparseRow } from '../../pooled/index.ts';
-import { valueAt, entryAt } from '../../quantity/index.ts';
+import { valueAt, entryAt } from '../../columns/index.ts';
 import { normals } from '../run/normals.ts';
 import { type BatchDraw, type BatchMass, emptyBatchMass, runBatch } from '../run/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';

@@ -1,4 +1,4 @@
-import { entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../columns/index.ts';
 import { mainOf, noLiquidWeighed } from '../../broth/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { isWeighed, type LotPlan } from '../../meat/index.ts';

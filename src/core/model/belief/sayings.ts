@@ -1,4 +1,4 @@
-import { entryAt, valueAt } from '../../quantity/index.ts';
+import { entryAt, valueAt } from '../../columns/index.ts';
 import type { Conditioned, SparseRow } from '../../pooled/index.ts';
 import type { Latent } from './latents.ts';
 

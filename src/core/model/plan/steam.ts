@@ -1,7 +1,8 @@
 import type { Batch, Phase } from '../../meal/index.ts';
 import type { SteamCourse } from '../../broth/index.ts';
 import { openPhase } from '../../clock/index.ts';
-import { midpoint, entryAt, valueBetween } from '../../quantity/index.ts';
+import { entryAt, valueBetween } from '../../columns/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 import {
   assumed,
   belowTheBoil,

@@ -1,4 +1,4 @@
-import { entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../columns/index.ts';
 import type { Batch, Size, Vessel } from '../../meal/index.ts';
 import { openPhase } from '../../clock/index.ts';
 import {

@@ -1,4 +1,4 @@
-import { wholeAt, valueAt, entryAt } from '../../quantity/index.ts';
+import { wholeAt, valueAt, entryAt } from '../../columns/index.ts';
 import { emptyLiquidMass, type LiquidDraw, mlOf, saltShareOf } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { logNormals, normals, ones } from './normals.ts';

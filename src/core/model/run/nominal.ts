@@ -1,5 +1,5 @@
 import { isStep } from '../../work/index.ts';
-import { entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../columns/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';

@@ -1,4 +1,5 @@
-import { type AnyReading, midpoint, entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../columns/index.ts';
+import { type AnyReading, midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { readLine, type RecipeLine } from '../recipe/line.ts';
 import { readAmount } from './amount.ts';

@@ -1,4 +1,4 @@
-import { entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../columns/index.ts';
 import type { Vessel } from '../../meal/index.ts';
 import { floorCm2 } from '../vessel/shape.ts';
 import { discOf, floorOf, mostIn, type Footprint } from './lay.ts';

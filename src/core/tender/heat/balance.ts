@@ -1,5 +1,6 @@
 import type { Lid, Phase } from '../../meal/index.ts';
-import { bisect, midpoint, valueBetween } from '../../quantity/index.ts';
+import { valueBetween } from '../../columns/index.ts';
+import { bisect, midpoint } from '../../quantity/index.ts';
 import { saturationKPa } from './boiling.ts';
 import type { PotHeat } from './pot.ts';
 

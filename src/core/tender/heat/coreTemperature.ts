@@ -1,4 +1,4 @@
-import { valueAt } from '../../quantity/index.ts';
+import { valueAt } from '../../columns/index.ts';
 import { slab } from './series.ts';
 
 /** A piece of meat as a brick: its sides, cm, and its diffusivity, m²/s. */

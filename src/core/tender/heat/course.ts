@@ -1,5 +1,6 @@
 import type { Phase } from '../../meal/index.ts';
-import { midpoint, entryAt } from '../../quantity/index.ts';
+import { entryAt } from '../../columns/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 import { BURNER, inSmoke, rateOf, smokeStep } from './balance.ts';
 import { boilingAt } from './boiling.ts';
 import type { PotHeat } from './pot.ts';

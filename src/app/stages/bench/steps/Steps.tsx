@@ -17,7 +17,7 @@ import {
 import { makesLiquid } from '@/core/work/index.ts';
 import { actWords, schoolWords, stepsWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
-import { editBatch } from '../../../open/edits.ts';
+import { editBatch } from '../../../open/edits/index.ts';
 import { SelectField } from '../../../parts/fields/SelectField.tsx';
 import { SortableList } from '../../../parts/sortable/SortableList.tsx';
 import { StepRow } from './StepRow.tsx';

@@ -3,7 +3,7 @@ import { Navigate, useParams, useSearchParams } from 'react-router';
 import { benchCards, type BenchCard } from '@/core/answers/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { planAt, triesFor } from '../../../open/dayPlans.ts';
-import { weigh } from '../../../open/edits.ts';
+import { weigh } from '../../../open/edits/index.ts';
 import { takeStandIn, scaleNow } from '../../../browser/scale.ts';
 import { isDemo } from '../../../browser/db.ts';
 import { useAnswerOf } from '../../../open/useAnswer.ts';

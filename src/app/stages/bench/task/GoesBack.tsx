@@ -1,7 +1,7 @@
 import { withChopped } from '@/core/meal/index.ts';
 import { type BatchReckoning, isWorthChopping } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
-import { editBatch } from '../../../open/edits.ts';
+import { editBatch } from '../../../open/edits/index.ts';
 import { useWall } from '../../../open/useWall.ts';
 import { Choice } from '../../../parts/fields/Choice.tsx';
 import { sizes } from '../../../parts/choices.ts';

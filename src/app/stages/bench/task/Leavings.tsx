@@ -3,7 +3,7 @@ import { notForPets } from '@/core/bench/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { leavingWords, petsWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
-import { editBatch } from '../../../open/edits.ts';
+import { editBatch } from '../../../open/edits/index.ts';
 import { Choice } from '../../../parts/fields/Choice.tsx';
 import { FieldError } from '../../../parts/FieldError.tsx';
 

@@ -6,7 +6,7 @@ import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';
 import { doubtWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
-import { weigh } from '../../../open/edits.ts';
+import { weigh } from '../../../open/edits/index.ts';
 import { massUnits } from '../../../open/useSettings.ts';
 import { Bowl } from '../../../parts/Bowl.tsx';
 import { QuantityField } from '../../../parts/fields/QuantityField.tsx';

@@ -6,7 +6,7 @@ import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import { doingWords, fromBatches } from '@/words/index.ts';
 import { clockNow } from '../../../browser/clock.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
-import { editDay, editMeal, weigh } from '../../../open/edits.ts';
+import { editDay, editMeal, weigh } from '../../../open/edits/index.ts';
 import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../../parts/fields/WallField.tsx';
 import { startTimer } from '../../../browser/timers.ts';

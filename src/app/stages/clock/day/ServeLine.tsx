@@ -3,7 +3,7 @@ import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
-import { editMeal } from '../../../open/edits.ts';
+import { editMeal } from '../../../open/edits/index.ts';
 import { useWall } from '../../../open/useWall.ts';
 import css from './day.module.scss';
 

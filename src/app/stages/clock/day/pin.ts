@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import type { Line } from '@/core/day/index.ts';
-import { editDay } from '../../../open/edits.ts';
+import { editDay } from '../../../open/edits/index.ts';
 
 /** Sets when a task is to start, so that this line of it falls on that moment. */
 export function pinTask(

@@ -2,7 +2,7 @@ import type { DayBatch } from '../../../day/index.ts';
 import type { Batch, Lid, Moment } from '../../../meal/index.ts';
 import { cookOf } from '../../../clock/index.ts';
 import { itemsOf } from '../../../pot/index.ts';
-import { entryAt } from '../../../quantity/index.ts';
+import { entryAt } from '../../../columns/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
 
 /** Starch is mixed so long before it goes in, min (common practice, no source). */

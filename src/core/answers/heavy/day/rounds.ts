@@ -1,7 +1,8 @@
 import { usualMinutes, type DayBatch } from '../../../day/index.ts';
 import type { Batch } from '../../../meal/index.ts';
 import { isSmoke, openPhase } from '../../../clock/index.ts';
-import { midpoint, entryAt } from '../../../quantity/index.ts';
+import { entryAt } from '../../../columns/index.ts';
+import { midpoint } from '../../../quantity/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
 
 const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });

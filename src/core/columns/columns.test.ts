@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { entryAt, valueAt, valueBetween, wholeAt } from './valueAt.ts';
+import { entryAt, valueAt, valueBetween, wholeAt } from './columns.ts';
 
 const of = (...values: number[]) => Float64Array.of(...values);
 

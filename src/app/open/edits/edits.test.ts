@@ -13,12 +13,12 @@ Object.assign(globalThis, {
     throw error;
   },
 });
-jest.unstable_mockModule('../browser/tabs.ts', () => ({
+jest.unstable_mockModule('../../browser/tabs.ts', () => ({
   tellOtherTabs: () => undefined,
   whenAnotherTabWrites: () => undefined,
 }));
-const { db } = await import('../browser/db.ts');
-const { editBatch, editDish, editKitchen, applyRemedy, putIn, tickOff } = await import('./edits.ts');
+const { db } = await import('../../browser/db.ts');
+const { editBatch, editDish, editKitchen, applyRemedy, putIn, tickOff } = await import('./index.ts');
 
 /** Edits answer nobody: what they did is seen in the store a moment later. */
 async function until<T>(look: () => Promise<T>, found: (value: T) => boolean): Promise<T> {

@@ -1,0 +1,26 @@
+import { type Dish, type Meal, usualDish } from '@/core/meal/index.ts';
+import { change } from '../memory.ts';
+import { id, named } from './act.ts';
+
+/** The meal and its dishes. */
+
+export function editMeal(mealId: string, words: string, recipe: (meal: Meal) => Meal, field?: string): void {
+  change(mealId, named(words, field), (deed) =>
+    deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
+  );
+}
+
+export function editDish(
+  mealId: string,
+  dishId: string,
+  words: string,
+  recipe: (dish: Dish) => Dish,
+  field?: string,
+): void {
+  const dishes = (all: readonly Dish[]) => all.map((dish) => (dish.id === dishId ? recipe(dish) : dish));
+  editMeal(mealId, words, (meal) => ({ ...meal, dishes: dishes(meal.dishes) }), field);
+}
+
+export function addDish(mealId: string): void {
+  editMeal(mealId, 'a new dish', (meal) => ({ ...meal, dishes: [...meal.dishes, usualDish(id())] }));
+}

@@ -1,0 +1,1 @@
+export { entryAt, valueAt, valueBetween, wholeAt } from './columns.ts';
