@@ -50,7 +50,8 @@ module.exports = {
     },
     {
       name: 'scheduling-knows-no-cooking',
-      comment: 'Jobs, resources and slots, and columns of numbers: a kitchen is only one of the things they can stand for.',
+      comment:
+        'Jobs, resources and slots, and columns of numbers: a kitchen is only one of the things they can stand for.',
       severity: 'error',
       from: { path: '^src/core/schedule/', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/core/(?!schedule/|columns/)' },
