@@ -11,7 +11,7 @@ import { actsOf, mark, nextActs, record, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
 import { entryOf, unpacked, writeEntries } from './packs.ts';
 import { scopeOf } from './scopes.ts';
-import { changesOf, rowsFrom, type Deed, type Rows } from './rows.ts';
+import { changesOf, rowsFrom, type RowEdits, type Rows } from './rows.ts';
 import { summarize } from './summaries.ts';
 
 export { nextActs, type ActOptions } from './journal.ts';
@@ -23,7 +23,7 @@ export { nextActs, type ActOptions } from './journal.ts';
  */
 const tableOf = (tx: Transaction, table: Exclude<TableName, 'entries'>) => tx.table<Row, string>(table);
 
-/** The rows that a deed may see: a meal's, and those that all meals share. */
+/** The rows that an act may see: a meal's, and those that all meals share. */
 export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
   const of = mealId ?? '';
   const [meal, batches, packs, kept, gone] = await Promise.all([
@@ -51,14 +51,14 @@ const TABLES = [
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
- * @param mealId whose rows the deed sees beside those that all meals share
+ * @param mealId whose rows the act sees beside those that all meals share
  * @param also what else is kept with it and is not to be taken back
  */
 export async function act(
   db: SlowSpoonDb,
   options: ActOptions,
   mealId: string | undefined,
-  what: (deed: Deed) => void,
+  what: (edits: RowEdits) => void,
   also?: (tx: Transaction) => Promise<void>,
 ): Promise<void> {
   await db.transaction('rw', [...TABLES], async (tx) => {
@@ -68,7 +68,7 @@ export async function act(
 }
 
 /**
- * Keeps what has been done in memory already. Where another tab has changed the same rows meanwhile, the deed is
+ * Keeps what has been done in memory already. Where another tab has changed the same rows meanwhile, the act is
  * done anew on what stands there now.
  * @returns whether the disk now holds what memory does
  */
@@ -77,7 +77,7 @@ export async function keep(
   options: ActOptions,
   mealId: string | undefined,
   changes: readonly Change[],
-  what: (deed: Deed) => void,
+  what: (edits: RowEdits) => void,
 ): Promise<boolean> {
   return db.transaction('rw', [...TABLES], async (tx) => {
     const asSeen = await stillStand(tx, changes);

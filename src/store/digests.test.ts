@@ -44,8 +44,8 @@ describe('what the log keeps of past meals', () => {
     expect((await taught()).map(({ meal }) => meal).sort()).toEqual(['a', 'b']);
     expect(await mend()).toEqual({ made: false, unread: [] });
     expect(made).toEqual([]);
-    await act(db, { words: 'out' }, 'a', (deed) =>
-      deed.edit('batches', 'a-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
+    await act(db, { words: 'out' }, 'a', (edits) =>
+      edits.edit('batches', 'a-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
     );
     expect(await db.digests.get('a')).toBeUndefined();
     await mend();
@@ -63,9 +63,9 @@ describe('what the log keeps of past meals', () => {
   test('a new reading lets go of it, and another kitchen makes all of them anew', async () => {
     await mend();
     const { entries } = mealOf('a', 900);
-    await act(db, { words: 'a weight' }, 'a', (deed) => {
+    await act(db, { words: 'a weight' }, 'a', (edits) => {
       for (const entry of entries)
-        deed.append({ id: 'later', mealId: 'a', entry: { ...entry, id: 'later', at: 9 } });
+        edits.append({ id: 'later', mealId: 'a', entry: { ...entry, id: 'later', at: 9 } });
     });
     expect(await db.digests.get('a')).toBeUndefined();
     await mend({ stamp: 'two' });
@@ -76,8 +76,8 @@ describe('what the log keeps of past meals', () => {
 
   test('a meal that is changed while it is made is left for the next time', async () => {
     const meddling: Digester = async (meals) => {
-      await act(db, { words: 'name' }, 'a', (deed) =>
-        deed.edit('meals', 'a', (row) => ({ ...row, meal: { ...row.meal, name: 'Renamed' } })),
+      await act(db, { words: 'name' }, 'a', (edits) =>
+        edits.edit('meals', 'a', (row) => ({ ...row, meal: { ...row.meal, name: 'Renamed' } })),
       );
       return digester(meals);
     };
@@ -119,8 +119,8 @@ describe('what the log keeps of past meals', () => {
         (await db.house.toArray()).flatMap((row) => ('text' in row ? [[row.id, row.text] as const] : [])),
       );
     const before = await parts();
-    await act(db, { words: 'out' }, 'm7', (deed) =>
-      deed.edit('batches', 'm7-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
+    await act(db, { words: 'out' }, 'm7', (edits) =>
+      edits.edit('batches', 'm7-pot', (row) => ({ ...row, batch: { ...row.batch, leftOut: true } })),
     );
     await mend();
     const after = await parts();

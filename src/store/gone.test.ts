@@ -8,7 +8,7 @@ import { readBackup } from './backup/read.ts';
 import { restore } from './backup/restore.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
 import { exportMeal } from './files.ts';
-import type { Deed } from './rows.ts';
+import type { RowEdits } from './rows.ts';
 import { deleteMeal, importMeal, loadMeal, newMeal, putBack } from './meals.ts';
 import { loadRows } from './meals.ts';
 import { changesOf, loadedOf, withChanges } from './rows.ts';
@@ -17,8 +17,8 @@ import { changesOf, loadedOf, withChanges } from './rows.ts';
 async function kitchenOf(name: string) {
   const db = openDb(name);
   const { mealId, batchId } = await newMeal(db, 'Supper');
-  const reading = (deed: Deed) =>
-    deed.append({
+  const reading = (edits: RowEdits) =>
+    edits.append({
       id: 'reading',
       mealId,
       entry: {
@@ -34,13 +34,13 @@ async function kitchenOf(name: string) {
   await act(db, { words: 'a second lot' }, mealId, withLot(batchId));
   return { db, mealId, batchId, reading };
 }
-const withLot = (batchId: string) => (deed: Deed) =>
-  deed.edit('batches', batchId, (row) => ({
+const withLot = (batchId: string) => (edits: RowEdits) =>
+  edits.edit('batches', batchId, (row) => ({
     ...row,
     batch: { ...row.batch, lots: [...row.batch.lots, usualLot('second')] },
   }));
-const withoutLot = (batchId: string) => (deed: Deed) =>
-  deed.edit('batches', batchId, (row) => ({
+const withoutLot = (batchId: string) => (edits: RowEdits) =>
+  edits.edit('batches', batchId, (row) => ({
     ...row,
     batch: { ...row.batch, lots: row.batch.lots.filter(({ id }) => id !== 'second') },
   }));

@@ -10,7 +10,7 @@ import {
 import { act, type ActOptions, rowsIn } from './acts.ts';
 import { alsoGone } from './gone.ts';
 import { unpacked } from './packs.ts';
-import { loadedOf, rowsFrom, type Deed, type LoadedMeal, type Rows } from './rows.ts';
+import { loadedOf, rowsFrom, type RowEdits, type LoadedMeal, type Rows } from './rows.ts';
 import { nameOf, summarizeMeal } from './summaries.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { BatchRow, EntryRow, MealRow } from './kinds.ts';
@@ -91,10 +91,10 @@ const newIds = () =>
 /** An empty meal with one pot and one lot to fill in. Returns where it can be opened. */
 export async function newMeal(db: SlowSpoonDb, name: string): Promise<{ mealId: string; batchId: string }> {
   const [mealId, batchId, dishId, lotId] = newIds();
-  await act(db, { words: 'a new meal' }, undefined, (deed) => {
-    deed.put('meals', { id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
+  await act(db, { words: 'a new meal' }, undefined, (edits) => {
+    edits.put('meals', { id: mealId, meal: usualMeal(mealId, name, dishId, batchId), made: Date.now() });
     const batch = { ...usualBatch(batchId, 'Pot one'), lots: [usualLot(lotId)] };
-    deed.put('batches', { id: batchId, mealId, batch });
+    edits.put('batches', { id: batchId, mealId, batch });
   });
   return { mealId, batchId };
 }
@@ -125,38 +125,38 @@ export async function mealAgain(
   const again = cookAgain(row.meal, old, () => crypto.randomUUID());
   const { meal: planned, batches } = plates === undefined ? again : forPlates(again, plates);
   const meal = withNote(planned, lastTime);
-  await act(db, { words: `cooking “${row.meal.name}” again` }, undefined, (deed) => {
-    deed.put('meals', {
+  await act(db, { words: `cooking “${row.meal.name}” again` }, undefined, (edits) => {
+    edits.put('meals', {
       id: meal.id,
       meal,
       made: Date.now(),
       ...(row.kitchen && { kitchen: row.kitchen }),
     });
-    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
+    for (const batch of batches) edits.put('batches', { id: batch.id, mealId: meal.id, batch });
   });
   return { mealId: meal.id, batchId: meal.batches[0] ?? '' };
 }
 
 /** Takes a meal and all its rows out, as one act. */
 export async function deleteMeal(db: SlowSpoonDb, mealId: string, name: string): Promise<void> {
-  await act(db, { words: `deleting “${name}”` }, mealId, (deed) => deleteMealRows(deed, mealId));
+  await act(db, { words: `deleting “${name}”` }, mealId, (edits) => deleteMealRows(edits, mealId));
 }
 
-export function deleteMealRows(deed: Deed, mealId: string): void {
+export function deleteMealRows(edits: RowEdits, mealId: string): void {
   for (const table of ['batches', 'entries'] as const) {
-    for (const id of deed.idsOf(table, mealId)) deed.remove(table, id);
+    for (const id of edits.idsOf(table, mealId)) edits.remove(table, id);
   }
-  deed.remove('meals', mealId);
+  edits.remove('meals', mealId);
 }
 
 /** Puts a meal of the bin back, as one act; does nothing where it has been emptied meanwhile. */
 export async function putBack(db: SlowSpoonDb, mealId: string): Promise<void> {
   const row = await db.bin.get(mealId);
   if (!row) return;
-  await act(db, { words: `putting “${row.name}” back` }, mealId, (deed) => {
-    deed.put('meals', row.row);
-    for (const batch of row.batches) deed.put('batches', batch);
-    for (const entry of row.entries) deed.put('entries', entry);
+  await act(db, { words: `putting “${row.name}” back` }, mealId, (edits) => {
+    edits.put('meals', row.row);
+    for (const batch of row.batches) edits.put('batches', batch);
+    for (const entry of row.entries) edits.put('entries', entry);
   });
 }
 
@@ -219,11 +219,11 @@ export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.no
   const batches = file.batches.map((batch): BatchRow => ({ id: batch.id, mealId, batch }));
   const entries = file.entries.map((entry): EntryRow => ({ id: entry.id, mealId, entry }));
   const options: ActOptions = { words: `bringing in “${meal.name}”`, house: true };
-  const bringIn = (deed: Deed) => {
-    deleteMealRows(deed, mealId);
-    deed.put('meals', row);
-    for (const batch of batches) deed.put('batches', batch);
-    for (const entry of entries) deed.put('entries', entry);
+  const bringIn = (edits: RowEdits) => {
+    deleteMealRows(edits, mealId);
+    edits.put('meals', row);
+    for (const batch of batches) edits.put('batches', batch);
+    for (const entry of entries) edits.put('entries', entry);
   };
   await act(db, options, mealId, bringIn, (tx) => alsoGone(tx, mealId, gone, [row, ...batches, ...entries]));
 }

@@ -5,11 +5,11 @@ import type { SlowSpoonDb } from './db.ts';
 
 /** Puts past meals in, all of them as one act or none; undo takes them out again. */
 export async function putPastMeals(db: SlowSpoonDb, past: readonly PastMeal[], words: string): Promise<void> {
-  await act(db, { words, house: true }, undefined, (deed) => {
+  await act(db, { words, house: true }, undefined, (edits) => {
     for (const { meal, batches, entries } of past) {
-      deed.put('meals', { id: meal.id, meal, made: batches[0]?.closed?.at ?? Date.now() });
-      for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
-      for (const entry of entries) deed.put('entries', { id: entry.id, mealId: meal.id, entry });
+      edits.put('meals', { id: meal.id, meal, made: batches[0]?.closed?.at ?? Date.now() });
+      for (const batch of batches) edits.put('batches', { id: batch.id, mealId: meal.id, batch });
+      for (const entry of entries) edits.put('entries', { id: entry.id, mealId: meal.id, entry });
     }
   });
 }

@@ -50,7 +50,7 @@ const byId = <T extends Row>(rows: readonly T[]): ReadonlyMap<string, T> =>
   new Map(rows.map((row) => [row.id, row]));
 
 /** What an act may do. It runs at once, on rows in memory. */
-export interface Deed {
+export interface RowEdits {
   edit<T extends TableName>(table: T, id: string, recipe: (row: RowOf[T]) => RowOf[T]): void;
   put(table: TableName, row: Row): void;
   remove(table: TableName, id: string): void;
@@ -74,10 +74,10 @@ export function listsOf(row: Row): Lists {
 }
 
 /**
- * What a deed would change in these rows, in its order; the rows stay as they are.
+ * What an act would change in these rows, in its order; the rows stay as they are.
  * @throws if it edits a row that is not there any more
  */
-export function changesOf(rows: Rows, what: (deed: Deed) => void): readonly Change[] {
+export function changesOf(rows: Rows, what: (edits: RowEdits) => void): readonly Change[] {
   const changes: Change[] = [];
   const now = new Map<string, Row | undefined>();
   const get = (table: TableName, id: string): Row | undefined => {

@@ -21,8 +21,8 @@ afterEach(() => {
 const asFile = (text: string) => ({ size: text.length, text: () => Promise.resolve(text) });
 
 async function rename(mealId: string, name: string, options: { field?: string; now?: number } = {}) {
-  await act(db, { words: 'the name', ...options }, mealId, (deed) =>
-    deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name } })),
+  await act(db, { words: 'the name', ...options }, mealId, (edits) =>
+    edits.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name } })),
   );
 }
 const nameOf = async (mealId: string) => (await loadMeal(db, mealId))?.meal.name;
@@ -44,7 +44,7 @@ async function weigh(mealId: string, batchId: string, { id, g, replaces }: Readi
     source: 'typed' as const,
     ...(replaces !== undefined && { replaces }),
   };
-  await act(db, { words: 'the shred' }, mealId, (deed) => deed.append({ id, mealId, entry }));
+  await act(db, { words: 'the shred' }, mealId, (edits) => edits.append({ id, mealId, entry }));
 }
 
 describe('undo', () => {
@@ -115,9 +115,9 @@ describe('undo', () => {
 
   test('an act that fails changes nothing', async () => {
     const { mealId } = await newMeal(db, 'one');
-    const failing = act(db, { words: 'two things' }, mealId, (deed) => {
-      deed.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'two' } }));
-      deed.edit('meals', 'gone', (row) => row);
+    const failing = act(db, { words: 'two things' }, mealId, (edits) => {
+      edits.edit('meals', mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'two' } }));
+      edits.edit('meals', 'gone', (row) => row);
     });
     await expect(failing).rejects.toThrow('“gone”');
     expect(await nameOf(mealId)).toBe('one');
@@ -127,8 +127,8 @@ describe('undo', () => {
 describe('files', () => {
   test('out, deleted and in again is the same to the byte, with its figures', async () => {
     const { mealId, batchId } = await newMeal(db, 'Supper');
-    await act(db, { words: 'a lot' }, mealId, (deed) =>
-      deed.edit('batches', batchId, (row) => ({
+    await act(db, { words: 'a lot' }, mealId, (edits) =>
+      edits.edit('batches', batchId, (row) => ({
         ...row,
         batch: {
           ...row.batch,

@@ -121,9 +121,9 @@ class Cook {
         return old && this.#append(entryOf(old, { replaces: old.id, value: null }));
       case 'pot': {
         const id = this.#id();
-        return this.#act((deed) => {
-          deed.put('batches', { id, mealId: this.#meal, batch: usualBatch(id, id) });
-          deed.edit('meals', this.#meal, (row) => ({
+        return this.#act((edits) => {
+          edits.put('batches', { id, mealId: this.#meal, batch: usualBatch(id, id) });
+          edits.edit('meals', this.#meal, (row) => ({
             ...row,
             meal: { ...row.meal, batches: [...row.meal.batches, id] },
           }));
@@ -132,17 +132,17 @@ class Cook {
       case 'pot out': {
         const last = loaded.batches.at(-1);
         if (!last || loaded.batches.length < 2) return;
-        return this.#act((deed) => {
-          deed.remove('batches', last.id);
-          deed.edit('meals', this.#meal, (row) => ({
+        return this.#act((edits) => {
+          edits.remove('batches', last.id);
+          edits.edit('meals', this.#meal, (row) => ({
             ...row,
             meal: { ...row.meal, batches: row.meal.batches.filter((id) => id !== last.id) },
           }));
         });
       }
       case 'kitchen':
-        return this.#act((deed) =>
-          deed.put('kept', {
+        return this.#act((edits) =>
+          edits.put('kept', {
             id: 'kitchen',
             kitchen:
               this.#changes === 'altitude'
@@ -166,14 +166,14 @@ class Cook {
   #act = (what: Parameters<typeof act>[3]) => act(this.#db, { words: 'something' }, this.#meal, what);
   #editMeal = (
     recipe: (meal: Parameters<typeof openMeal>[0]['meal']) => Parameters<typeof openMeal>[0]['meal'],
-  ) => this.#act((deed) => deed.edit('meals', this.#meal, (row) => ({ ...row, meal: recipe(row.meal) })));
+  ) => this.#act((edits) => edits.edit('meals', this.#meal, (row) => ({ ...row, meal: recipe(row.meal) })));
   #editBatch = async (batch: Batch | undefined, recipe: (batch: Batch) => Batch) => {
     if (batch)
-      await this.#act((deed) =>
-        deed.edit('batches', batch.id, (row) => ({ ...row, batch: recipe(row.batch) })),
+      await this.#act((edits) =>
+        edits.edit('batches', batch.id, (row) => ({ ...row, batch: recipe(row.batch) })),
       );
   };
-  #append = (entry: Entry) => this.#act((deed) => deed.append({ id: entry.id, mealId: this.#meal, entry }));
+  #append = (entry: Entry) => this.#act((edits) => edits.append({ id: entry.id, mealId: this.#meal, entry }));
 
   /** The meal and its readings, without the kitchen. */
   async own(): Promise<string> {
@@ -311,8 +311,8 @@ describe('the bin', () => {
     const stood = await cook.stands();
     expect(await goingWith(db, mealId)).toEqual({ pots: 1, readings: 1, closed: 0 });
     await cook.do({ what: 'delete' });
-    await act(db, { words: 'the altitude' }, undefined, (deed) =>
-      deed.put('kept', { id: 'kitchen', kitchen: usualKitchen }),
+    await act(db, { words: 'the altitude' }, undefined, (edits) =>
+      edits.put('kept', { id: 'kitchen', kitchen: usualKitchen }),
     );
     expect(await cook.stands()).toBe('no meal');
     await putBack(db, mealId);

@@ -24,8 +24,8 @@ let batch: string;
 const held = () => loadedOf(queries.getQueryData<Rows>(mealKey(meal)) ?? ({} as never));
 const onDisk = () => loadMeal(db, meal);
 const rename = (name: string) =>
-  change(meal, { words: 'the name' }, (deed) =>
-    deed.edit('meals', meal, (row) => ({ ...row, meal: { ...row.meal, name } })),
+  change(meal, { words: 'the name' }, (edits) =>
+    edits.edit('meals', meal, (row) => ({ ...row, meal: { ...row.meal, name } })),
   );
 
 /** Until everything is on the disk and memory has been read anew where it had to be. */
@@ -71,11 +71,11 @@ describe('the open meal in memory', () => {
 
   test('what another tab has changed meanwhile stays, and what is done here is done on top of it', async () => {
     // Another tab renames the pot on the disk; this one does not know yet, and changes how it is trimmed.
-    await act(db, { words: 'the name of a pot' }, meal, (deed) =>
-      deed.edit('batches', batch, (row) => ({ ...row, batch: { ...row.batch, name: 'Their pot' } })),
+    await act(db, { words: 'the name of a pot' }, meal, (edits) =>
+      edits.edit('batches', batch, (row) => ({ ...row, batch: { ...row.batch, name: 'Their pot' } })),
     );
-    change(meal, { words: 'how it is trimmed' }, (deed) =>
-      deed.edit('batches', batch, (row) => ({ ...row, batch: { ...row.batch, trim: 'close' } })),
+    change(meal, { words: 'how it is trimmed' }, (edits) =>
+      edits.edit('batches', batch, (row) => ({ ...row, batch: { ...row.batch, trim: 'close' } })),
     );
     await settled();
     expect((await onDisk())?.batches[0]).toMatchObject({ name: 'Their pot', trim: 'close' });
@@ -84,9 +84,9 @@ describe('the open meal in memory', () => {
   });
 
   test('an act that cannot be done is reported, and nothing is half done', async () => {
-    change(meal, { words: 'two things' }, (deed) => {
-      deed.edit('meals', meal, (row) => ({ ...row, meal: { ...row.meal, name: 'Half' } }));
-      deed.edit('batches', 'gone', (row) => row);
+    change(meal, { words: 'two things' }, (edits) => {
+      edits.edit('meals', meal, (row) => ({ ...row, meal: { ...row.meal, name: 'Half' } }));
+      edits.edit('batches', 'gone', (row) => row);
     });
     expect(reported).toHaveBeenCalledTimes(1);
     expect(held()?.meal.name).toBe('Supper');
@@ -96,8 +96,8 @@ describe('the open meal in memory', () => {
 
   test('what nobody has open is changed on the disk', async () => {
     const other = await newMeal(db, 'Other');
-    change(other.mealId, { words: 'the name' }, (deed) =>
-      deed.edit('meals', other.mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'Another' } })),
+    change(other.mealId, { words: 'the name' }, (edits) =>
+      edits.edit('meals', other.mealId, (row) => ({ ...row, meal: { ...row.meal, name: 'Another' } })),
     );
     await settled();
     expect((await loadMeal(db, other.mealId))?.meal.name).toBe('Another');

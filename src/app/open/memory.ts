@@ -10,7 +10,7 @@ import {
   loadedOf,
   rowsFrom,
   withChanges,
-  type Deed,
+  type RowEdits,
   type LoadedMeal,
   type Rows,
 } from '@/store/rows.ts';
@@ -35,7 +35,11 @@ const heldKept = () => queries.getQueryData<KeptRows>(keptKey);
 let edits = 0;
 
 /** Does something to a meal, or to what all meals share: in memory at once if it is held there. */
-export function change(mealId: string | undefined, options: ActOptions, what: (deed: Deed) => void): void {
+export function change(
+  mealId: string | undefined,
+  options: ActOptions,
+  what: (edits: RowEdits) => void,
+): void {
   const rows = mealId === undefined ? undefined : heldMeal(mealId);
   const kept = heldKept();
   // What nobody has open, or has not been read yet, is changed on the disk.
@@ -63,7 +67,7 @@ export function change(mealId: string | undefined, options: ActOptions, what: (d
 }
 
 /** The same for a batch, whose meal is looked up. */
-export function changeBatch(batchId: string, options: ActOptions, what: (deed: Deed) => void): void {
+export function changeBatch(batchId: string, options: ActOptions, what: (edits: RowEdits) => void): void {
   const held = queries
     .getQueriesData<Rows | null>({ queryKey: ['rows'] })
     .find(([, rows]) => rows?.batches.has(batchId));

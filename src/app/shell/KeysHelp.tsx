@@ -50,10 +50,10 @@ export function KeysHelp() {
           else void navigate(`/meals/${loaded.meal.id}/batches/${batch.id}/clock`);
         },
       };
-      const deed = keys[event.key];
-      if (!deed) return;
+      const edits = keys[event.key];
+      if (!edits) return;
       event.preventDefault();
-      deed();
+      edits();
     };
     document.addEventListener('keydown', press);
     return () => {

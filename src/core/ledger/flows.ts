@@ -5,37 +5,44 @@ import type { Place } from './places.ts';
 export const materials = ['meat', 'bone', 'fat', 'broth', 'steam', 'solids', 'pickings', 'served'] as const;
 export type Material = (typeof materials)[number];
 
+interface StrandPartRow {
+  readonly material: Material;
+  readonly words: string;
+  /** Where the log shows what the meat, or the liquid, of a batch became. */
+  readonly became: 'meat' | 'liquid' | 'none';
+}
+
 /** The parts of the two strands, in the order of the work: what the picture and its table show. */
 export const strandParts = {
-  raw: { material: 'meat', words: 'bought' },
-  trim: { material: 'fat', words: 'trimmed off' },
-  air: { material: 'steam', words: 'to the air before the pot' },
-  juice: { material: 'broth', words: 'juice to the liquid' },
-  fat: { material: 'fat', words: 'rendered fat to the liquid' },
-  bone: { material: 'bone', words: 'bone out' },
-  pickings: { material: 'pickings', words: 'picked out' },
-  unpulled: { material: 'meat', words: 'will not pull yet' },
-  shred: { material: 'meat', words: 'shred' },
-  again: { material: 'meat', words: 'pulled later' },
-  onBone: { material: 'bone', words: 'bone to the plates' },
-  eaten: { material: 'served', words: 'eaten by the cook' },
-  thrown: { material: 'pickings', words: 'thrown away' },
-  stretch: { material: 'solids', words: 'stretched with' },
-  pour: { material: 'broth', words: 'poured in' },
-  items: { material: 'solids', words: 'vegetables and what else went in' },
-  steam: { material: 'steam', words: 'steam' },
-  alcohol: { material: 'steam', words: 'alcohol, off with the steam' },
-  strained: { material: 'solids', words: 'strained out, with the liquid it holds' },
-  skim: { material: 'fat', words: 'skimmed off' },
-  liquid: { material: 'broth', words: 'finished liquid' },
-  held: { material: 'broth', words: 'held by the shred' },
-  served: { material: 'served', words: 'to the plates' },
-  ladled: { material: 'broth', words: 'ladled onto the plates' },
-  keptShred: { material: 'meat', words: 'shred kept' },
-  keptLiquid: { material: 'broth', words: 'liquid kept' },
-  missing: { material: 'pickings', words: 'missing' },
-  found: { material: 'pickings', words: 'found' },
-} as const satisfies Readonly<Record<string, { readonly material: Material; readonly words: string }>>;
+  raw: { material: 'meat', words: 'bought', became: 'none' },
+  trim: { material: 'fat', words: 'trimmed off', became: 'meat' },
+  air: { material: 'steam', words: 'to the air before the pot', became: 'meat' },
+  juice: { material: 'broth', words: 'juice to the liquid', became: 'meat' },
+  fat: { material: 'fat', words: 'rendered fat to the liquid', became: 'meat' },
+  bone: { material: 'bone', words: 'bone out', became: 'meat' },
+  pickings: { material: 'pickings', words: 'picked out', became: 'meat' },
+  unpulled: { material: 'meat', words: 'will not pull yet', became: 'meat' },
+  shred: { material: 'meat', words: 'shred', became: 'meat' },
+  again: { material: 'meat', words: 'pulled later', became: 'none' },
+  onBone: { material: 'bone', words: 'bone to the plates', became: 'none' },
+  eaten: { material: 'served', words: 'eaten by the cook', became: 'none' },
+  thrown: { material: 'pickings', words: 'thrown away', became: 'none' },
+  stretch: { material: 'solids', words: 'stretched with', became: 'none' },
+  pour: { material: 'broth', words: 'poured in', became: 'liquid' },
+  items: { material: 'solids', words: 'vegetables and what else went in', became: 'liquid' },
+  steam: { material: 'steam', words: 'steam', became: 'liquid' },
+  alcohol: { material: 'steam', words: 'alcohol, off with the steam', became: 'liquid' },
+  strained: { material: 'solids', words: 'strained out, with the liquid it holds', became: 'liquid' },
+  skim: { material: 'fat', words: 'skimmed off', became: 'liquid' },
+  liquid: { material: 'broth', words: 'finished liquid', became: 'liquid' },
+  held: { material: 'broth', words: 'held by the shred', became: 'none' },
+  served: { material: 'served', words: 'to the plates', became: 'none' },
+  ladled: { material: 'broth', words: 'ladled onto the plates', became: 'none' },
+  keptShred: { material: 'meat', words: 'shred kept', became: 'none' },
+  keptLiquid: { material: 'broth', words: 'liquid kept', became: 'none' },
+  missing: { material: 'pickings', words: 'missing', became: 'meat' },
+  found: { material: 'pickings', words: 'found', became: 'meat' },
+} as const satisfies Readonly<Record<string, StrandPartRow>>;
 export type StrandPartName = keyof typeof strandParts;
 
 interface FlowRow {

@@ -10,19 +10,8 @@ export interface StrandBar {
   readonly weighed: boolean;
 }
 
-const meat = [
-  'trim',
-  'air',
-  'bone',
-  'pickings',
-  'unpulled',
-  'shred',
-  'juice',
-  'fat',
-  'missing',
-  'found',
-] as const;
-const liquid = ['pour', 'items', 'steam', 'alcohol', 'strained', 'skim', 'liquid'] as const;
+// A record of one name each has no other keys.
+const parts = Object.keys(strandParts) as StrandPartName[];
 
 /** Less than this of what went in is not drawn. */
 const WORTH_DRAWING = 0.025;
@@ -33,11 +22,12 @@ export function strandBars(strands: Strands): {
   readonly liquid: readonly StrandBar[];
 } {
   const least = WORTH_DRAWING * Math.max(strands.raw.grams, strands.raw.planned);
-  const bars = (names: readonly StrandPartName[]) =>
-    names.flatMap((part): StrandBar[] => {
+  const bars = (of: 'meat' | 'liquid') =>
+    parts.flatMap((part): StrandBar[] => {
+      const { material, words, became } = strandParts[part];
       const { grams, planned, weighed } = strands[part];
-      if (grams < least && planned < least) return [];
-      return [{ part, ...strandParts[part], plannedG: planned, nowG: grams, weighed }];
+      if (became !== of || (grams < least && planned < least)) return [];
+      return [{ part, material, words, plannedG: planned, nowG: grams, weighed }];
     });
-  return { meat: bars(meat), liquid: bars(liquid) };
+  return { meat: bars('meat'), liquid: bars('liquid') };
 }

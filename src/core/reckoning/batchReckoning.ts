@@ -24,7 +24,7 @@ import {
   bowlG,
 } from '../model/index.ts';
 import { nextActOf, type NextAct } from './nextAct.ts';
-import { milestonesIn, tickedTasks } from './seen.ts';
+import { milestonesIn, tickedTasks } from './milestones.ts';
 import { type LotReckoning, lotsOf } from './lotReckoning.ts';
 import { writtenOf, type Written } from './written.ts';
 import { liquidsOf, type LiquidReckoning } from './liquids.ts';

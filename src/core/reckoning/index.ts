@@ -7,7 +7,7 @@ export { type MealReckoning } from './mealReckoning.ts';
 export { type NextAct, nextInDay } from './nextAct.ts';
 export { type PotPicture, type VesselPicture } from './potPicture.ts';
 export { type Reckoning, reckon } from './reckon.ts';
-export { milestonesIn, tickedIn, tickedTasks } from './seen.ts';
+export { milestonesIn, tickedIn, tickedTasks } from './milestones.ts';
 export { isWorthChopping } from './secondWave.ts';
 export { servedOf, wentOut } from './served.ts';
 export { stillGood, takenOut } from './takenOut.ts';

@@ -22,12 +22,12 @@ afterEach(async () => {
 });
 
 const altitude = (to: SlowSpoonDb, metres: number) =>
-  act(to, { words: 'the altitude' }, undefined, (deed) =>
-    deed.put('kept', { id: 'kitchen', kitchen: { ...usualKitchen, altitudeM: metres } }),
+  act(to, { words: 'the altitude' }, undefined, (edits) =>
+    edits.put('kept', { id: 'kitchen', kitchen: { ...usualKitchen, altitudeM: metres } }),
   );
 const rename = (to: SlowSpoonDb, id: string, name: string) =>
-  act(to, { words: 'the name' }, id, (deed) =>
-    deed.edit('meals', id, (row) => ({ ...row, meal: { ...row.meal, name } })),
+  act(to, { words: 'the name' }, id, (edits) =>
+    edits.edit('meals', id, (row) => ({ ...row, meal: { ...row.meal, name } })),
   );
 async function reading(text: string): Promise<Backup> {
   const read = await readBackup(new Blob([text]));
@@ -47,12 +47,12 @@ async function fill(): Promise<readonly string[]> {
   const ids: string[] = [];
   for (const name of ['Lunch', 'Supper']) ids.push((await newMeal(db, name)).mealId);
   const { meal, batches } = inputOf([batchOf([lotOf('beef-shank', 2000)])], [dishOf('taco', 12)]);
-  await act(db, { words: 'a file' }, meal.id, (deed) => {
-    deed.put('meals', { id: meal.id, made: 5, meal, kitchen: { ...usualKitchen, currency: 'CHF' } });
-    for (const batch of batches) deed.put('batches', { id: batch.id, mealId: meal.id, batch });
+  await act(db, { words: 'a file' }, meal.id, (edits) => {
+    edits.put('meals', { id: meal.id, made: 5, meal, kitchen: { ...usualKitchen, currency: 'CHF' } });
+    for (const batch of batches) edits.put('batches', { id: batch.id, mealId: meal.id, batch });
     for (const g of [300, 360]) {
       const entry = { ...weighedEntry({ what: 'sum', flow: 'bone' }, g), id: `bones-${g}`, at: g };
-      deed.append({ id: entry.id, mealId: meal.id, entry });
+      edits.append({ id: entry.id, mealId: meal.id, entry });
     }
   });
   await altitude(db, 800);

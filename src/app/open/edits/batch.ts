@@ -10,17 +10,17 @@ export function editBatch(
   recipe: (batch: Batch) => Batch,
   field?: string,
 ): void {
-  changeBatch(batchId, named(words, field), (deed) =>
-    deed.edit('batches', batchId, (row) => ({ ...row, batch: recipe(row.batch) })),
+  changeBatch(batchId, named(words, field), (edits) =>
+    edits.edit('batches', batchId, (row) => ({ ...row, batch: recipe(row.batch) })),
   );
 }
 
 export function addBatch(mealId: string, name: string): string {
   const batchId = id();
   const lots = [usualLot(id())];
-  change(mealId, { words: 'a new pot' }, (deed) => {
-    deed.put('batches', { id: batchId, mealId, batch: { ...usualBatch(batchId, name), lots } });
-    deed.edit('meals', mealId, (row) => ({
+  change(mealId, { words: 'a new pot' }, (edits) => {
+    edits.put('batches', { id: batchId, mealId, batch: { ...usualBatch(batchId, name), lots } });
+    edits.edit('meals', mealId, (row) => ({
       ...row,
       meal: { ...row.meal, batches: [...row.meal.batches, batchId] },
     }));
@@ -29,11 +29,11 @@ export function addBatch(mealId: string, name: string): string {
 }
 
 export function removeBatch(mealId: string, batchId: string): void {
-  change(mealId, { words: 'deleting a pot' }, (deed) => {
-    for (const entryId of deed.idsOf('entries', mealId))
-      if (deed.get('entries', entryId)?.entry.batch === batchId) deed.remove('entries', entryId);
-    deed.remove('batches', batchId);
-    deed.edit('meals', mealId, (row) => ({
+  change(mealId, { words: 'deleting a pot' }, (edits) => {
+    for (const entryId of edits.idsOf('entries', mealId))
+      if (edits.get('entries', entryId)?.entry.batch === batchId) edits.remove('entries', entryId);
+    edits.remove('batches', batchId);
+    edits.edit('meals', mealId, (row) => ({
       ...row,
       meal: { ...row.meal, batches: row.meal.batches.filter((other) => other !== batchId) },
     }));

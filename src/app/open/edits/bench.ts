@@ -14,10 +14,12 @@ export function weigh(
 ): void {
   const entryId = id();
   const now = clockNow();
-  change(mealId, { words }, (deed) => {
-    const taken = new Set(deed.idsOf('entries', mealId).map((other) => deed.get('entries', other)?.entry.at));
+  change(mealId, { words }, (edits) => {
+    const taken = new Set(
+      edits.idsOf('entries', mealId).map((other) => edits.get('entries', other)?.entry.at),
+    );
     let at = now;
     while (taken.has(at)) at += 1;
-    deed.append({ id: entryId, mealId, entry: { ...entry, id: entryId, at, source } });
+    edits.append({ id: entryId, mealId, entry: { ...entry, id: entryId, at, source } });
   });
 }

@@ -11,9 +11,9 @@ export function editShelf(
   recipe: (items: readonly ShelfItem[]) => readonly ShelfItem[],
   mealId?: string,
 ): void {
-  change(mealId, { words }, (deed) => {
-    const row = deed.get('kept', 'shelf');
-    deed.put('kept', { id: 'shelf', items: recipe(row?.id === 'shelf' ? row.items : []) });
+  change(mealId, { words }, (edits) => {
+    const row = edits.get('kept', 'shelf');
+    edits.put('kept', { id: 'shelf', items: recipe(row?.id === 'shelf' ? row.items : []) });
   });
 }
 
@@ -39,17 +39,17 @@ export function takeFromShelf({ mealId, batchId, words, ingredient, grams, usual
     measure: 'mass',
     state: 'in',
   };
-  change(mealId, { words }, (deed) => {
-    editKitchenIn(deed, mealId, (kitchen) => ({
+  change(mealId, { words }, (edits) => {
+    editKitchenIn(edits, mealId, (kitchen) => ({
       ...kitchen,
       ingredients: [...(kitchen.ingredients ?? []).filter((one) => one.id !== ingredient.id), ingredient],
     }));
-    deed.edit('batches', batchId, (row) => ({
+    edits.edit('batches', batchId, (row) => ({
       ...row,
       batch: { ...row.batch, items: [...(row.batch.items ?? usual), item] },
     }));
-    const shelf = deed.get('kept', 'shelf');
+    const shelf = edits.get('kept', 'shelf');
     if (shelf?.id !== 'shelf') return;
-    deed.put('kept', { id: 'shelf', items: shelf.items.map((one) => (one.id === left.id ? left : one)) });
+    edits.put('kept', { id: 'shelf', items: shelf.items.map((one) => (one.id === left.id ? left : one)) });
   });
 }

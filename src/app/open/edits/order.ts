@@ -5,8 +5,8 @@ import { id, named } from './act.ts';
 /** The meal and its dishes. */
 
 export function editMeal(mealId: string, words: string, recipe: (meal: Meal) => Meal, field?: string): void {
-  change(mealId, named(words, field), (deed) =>
-    deed.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
+  change(mealId, named(words, field), (edits) =>
+    edits.edit('meals', mealId, (row) => ({ ...row, meal: recipe(row.meal) })),
   );
 }
 

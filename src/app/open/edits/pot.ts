@@ -1,7 +1,7 @@
 import type { Batch, Item, OwnIngredient } from '@/core/meal/index.ts';
 import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import type { Deed } from '@/store/rows.ts';
+import type { RowEdits } from '@/store/rows.ts';
 import { change } from '../memory.ts';
 import { id } from './act.ts';
 import { editBatch } from './batch.ts';
@@ -36,18 +36,18 @@ export function putRecipe(
   batchId: string,
   recipe: (batch: Batch) => { readonly batch: Batch; readonly carried: readonly Ingredient[] },
 ): void {
-  change(mealId, { words: 'a recipe' }, (deed) => {
-    const row = deed.get('batches', batchId);
+  change(mealId, { words: 'a recipe' }, (edits) => {
+    const row = edits.get('batches', batchId);
     if (!row) return;
     const { batch, carried } = recipe(row.batch);
-    if (carried.length > 0) carry(deed, mealId, carried);
-    deed.edit('batches', batchId, (before) => ({ ...before, batch }));
+    if (carried.length > 0) carry(edits, mealId, carried);
+    edits.edit('batches', batchId, (before) => ({ ...before, batch }));
   });
 }
 
 /** Ingredients into the kitchen that a meal carries. */
-const carry = (deed: Deed, mealId: string, ingredients: readonly Ingredient[]) =>
-  editKitchenIn(deed, mealId, (kitchen) => ({
+const carry = (edits: RowEdits, mealId: string, ingredients: readonly Ingredient[]) =>
+  editKitchenIn(edits, mealId, (kitchen) => ({
     ...kitchen,
     ingredients: [...(kitchen.ingredients ?? []), ...(ingredients as OwnIngredient[])],
   }));
@@ -64,9 +64,9 @@ export function putIn(
   much: Pick<Item, 'amount' | 'measure'> = {},
 ): void {
   const item = { id: id(), ref: ingredient.id, state: 'in' as const, ...much };
-  change(mealId, { words: `putting in ${ingredient.name}` }, (deed) => {
-    if (!known) carry(deed, mealId, [ingredient]);
-    deed.edit('batches', batchId, (row) => ({
+  change(mealId, { words: `putting in ${ingredient.name}` }, (edits) => {
+    if (!known) carry(edits, mealId, [ingredient]);
+    edits.edit('batches', batchId, (row) => ({
       ...row,
       batch: { ...row.batch, items: [...(row.batch.items ?? besideUsual(ingredient)), item] },
     }));

@@ -4,20 +4,20 @@ import { change } from '../memory.ts';
 
 /** Ticks a line of the shopping list off, or on again. */
 export function tickOff(line: string): void {
-  change(undefined, { words: 'ticking off the list' }, (deed) => {
-    const row = deed.get('kept', 'shopping');
+  change(undefined, { words: 'ticking off the list' }, (edits) => {
+    const row = edits.get('kept', 'shopping');
     const got = row?.id === 'shopping' ? row.got : [];
     const next = got.includes(line) ? got.filter((other) => other !== line) : [...got, line];
-    deed.put('kept', { ...(row?.id === 'shopping' && row), id: 'shopping', got: next });
+    edits.put('kept', { ...(row?.id === 'shopping' && row), id: 'shopping', got: next });
   });
 }
 
 /** Puts a line of the cook's own on the shopping list, or takes it off. */
 export function listLine(line: string, on: boolean): void {
-  change(undefined, { words: on ? `${line} on the list` : `${line} off the list` }, (deed) => {
-    const row = deed.get('kept', 'shopping');
+  change(undefined, { words: on ? `${line} on the list` : `${line} off the list` }, (edits) => {
+    const row = edits.get('kept', 'shopping');
     const [got, lines] = row?.id === 'shopping' ? [row.got, row.lines ?? []] : [[], []];
     const others = lines.filter((other) => other !== line);
-    deed.put('kept', { id: 'shopping', got, lines: on ? [...others, line] : others });
+    edits.put('kept', { id: 'shopping', got, lines: on ? [...others, line] : others });
   });
 }

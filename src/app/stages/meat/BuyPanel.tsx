@@ -67,7 +67,7 @@ export default function BuyPanel() {
         <FieldError>It could not be worked out ({bought.error.message}). Reload the page.</FieldError>
       )}
       {!bought.data && !bought.error && <p className="quiet">Working it out.</p>}
-      {answer && <Bought answer={answer} chance={chance} onTake={take} />}
+      {answer && <Bought answer={answer} onTake={take} />}
       {fed.data && <FeedsSoMany fed={fed.data} hundred={hundred} />}
     </section>
   );
@@ -103,12 +103,11 @@ function Surely({ chance, onChange }: SurelyProps) {
 
 interface BoughtProps {
   readonly answer: BuyAnswer;
-  readonly chance: number;
   readonly onTake: () => void;
 }
 
 /** What is to be bought, what of it is safety, and what that leaves. */
-function Bought({ answer, chance, onTake }: BoughtProps) {
+function Bought({ answer, onTake }: BoughtProps) {
   const { batch, units } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const set = (g: number) => {
@@ -133,7 +132,7 @@ function Bought({ answer, chance, onTake }: BoughtProps) {
           );
         })}
       </ul>
-      {answer.chance < chance - 0.005 && (
+      {answer.shopIsShort && (
         <FieldError>
           The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add a
           lot of another cut, or serve less.

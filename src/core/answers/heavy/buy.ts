@@ -37,6 +37,8 @@ export interface BuyAnswer {
   readonly cost: Money | null;
   /** The chance that these weights reach: below what was asked for if the shop has too little. */
   readonly chance: number;
+  /** All that the shop has does not reach the chance that was asked for. */
+  readonly shopIsShort: boolean;
   /** What the safety costs: against buying for an even chance, in raw weight and money. */
   readonly safetyG: number;
   readonly safetyCost: Money | null;
@@ -160,6 +162,9 @@ function wayOf(
 const mean = (column: Float64Array | undefined) =>
   column && column.length > 0 ? column.reduce((sum, x) => sum + x, 0) / column.length : 0;
 
+/** Half of one time in a hundred. */
+const HALF_A_TIME = 0.005;
+
 function answerOf(
   way: readonly Stretch[],
   chance: number,
@@ -187,6 +192,7 @@ function answerOf(
   const { parts, all } = costOf(grams);
   const even = costOf(evenly).all;
   const gives = need.map((_, d) => grams.reduce((sum, g, i) => sum + g * valueAt(entryAt(perRaw, i), d), 0));
+  const reached = mean(gives.map((g, d) => (g >= valueAt(need, d) ? 1 : 0)));
   return {
     lots: lots.map((lot, i) => ({
       lot: lot.id,
@@ -196,7 +202,9 @@ function answerOf(
     })),
     grams: grams.reduce((sum, g) => sum + g, 0),
     cost: all,
-    chance: mean(gives.map((g, d) => (g >= valueAt(need, d) ? 1 : 0))),
+    chance: reached,
+    // Less than what rounds to another time in a hundred is no shortage.
+    shopIsShort: reached < chance - HALF_A_TIME,
     safetyG: Math.max(0, grams.reduce((sum, g) => sum + g, 0) - evenly.reduce((sum, g) => sum + g, 0)),
     safetyCost: all && even ? sumOf([all, { ...even, amount: -even.amount }], currency) : null,
     leftG: mean(gives.map((g, d) => Math.max(0, g - Math.max(0, valueAt(need, d))))),
