@@ -1,4 +1,5 @@
 export { covered, withLastMinutes } from './lid/lastMinutes.ts';
+export { withCook } from './lid/withCook.ts';
 export {
   type Cook,
   cookOf,

@@ -1,5 +1,5 @@
 import type { Phase } from '../meal/index.ts';
-import { covered, openPhase, withLastMinutes } from '../clock/index.ts';
+import { covered, openPhase, withCook, withLastMinutes } from '../clock/index.ts';
 import {
   keptFor,
   openMeal,
@@ -71,7 +71,7 @@ function waysOut({ plan, mass }: NominalBatch, input: Input): Remedy[] {
 }
 
 function staysWet(id: string, cook: readonly Phase[], input: Input): boolean {
-  const batches = input.batches.map((batch) => (batch.id === id ? { ...batch, cook: [...cook] } : batch));
+  const batches = input.batches.map((batch) => (batch.id === id ? withCook(batch, cook) : batch));
   const { nominal } = openMeal({ ...input, batches });
   const liquid = nominal.batches.find(({ plan }) => plan.id === id)?.mass.liquid;
   return liquid !== undefined && !liquid.dry && !liquid.nearDry;

@@ -1,5 +1,5 @@
 import type { Remedy } from '@/core/model/index.ts';
-import { covered, openPhase, withLastMinutes } from '@/core/clock/index.ts';
+import { covered, openPhase, withLastMinutes, withCook } from '@/core/clock/index.ts';
 import { id } from './act.ts';
 import { editBatch } from './batch.ts';
 import { editItems } from './pot.ts';
@@ -40,10 +40,7 @@ export function applyRemedy(batchId: string, remedy: Remedy): void {
       editBatch(batchId, 'the lid', (b) => {
         const lidOn = covered(b.cook);
         const { openLast } = remedy;
-        return {
-          ...b,
-          cook: openLast ? withLastMinutes(lidOn, openLast.lid, openLast.minutes) : lidOn,
-        };
+        return withCook(b, openLast ? withLastMinutes(lidOn, openLast.lid, openLast.minutes) : lidOn);
       });
       break;
     case 'pour more':

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { withLastMinutes } from '@/core/clock/index.ts';
+import { withLastMinutes, withCook } from '@/core/clock/index.ts';
 import { type Quantity, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import type { LidFor } from '@/core/answers/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
@@ -70,10 +70,9 @@ export function EndWith() {
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            editBatch(batch.id, 'the last minutes', (b) => ({
-              ...b,
-              cook: withLastMinutes(b.cook, lid, data.minutes),
-            }));
+            editBatch(batch.id, 'the last minutes', (b) =>
+              withCook(b, withLastMinutes(b.cook, lid, data.minutes)),
+            );
           }}
         >
           Do that

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { cookOf, isSmoke, withMain } from '@/core/clock/index.ts';
+import { cookOf, isSmoke, withMain, withCook } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
@@ -94,10 +94,9 @@ export function LidPhases() {
                   className="link"
                   aria-label="Remove this phase"
                   onClick={() => {
-                    editBatch(batch.id, 'removing a phase', (b) => ({
-                      ...b,
-                      cook: withMain(b.cook.filter((_, at) => at !== i)),
-                    }));
+                    editBatch(batch.id, 'removing a phase', (b) =>
+                      withCook(b, withMain(b.cook.filter((_, at) => at !== i))),
+                    );
                   }}
                 >
                   <X size={16} aria-hidden />
@@ -112,17 +111,19 @@ export function LidPhases() {
           type="button"
           className="link"
           onClick={() => {
-            editBatch(batch.id, 'a first phase', (b) => ({
-              ...b,
-              cook: withMain(
-                [
-                  ...b.cook.slice(0, open),
-                  { id: crypto.randomUUID(), heat: 'stove', lid: 'on', minutes: HOUR },
-                  ...b.cook.slice(open),
-                ],
-                b.cook[open],
+            editBatch(batch.id, 'a first phase', (b) =>
+              withCook(
+                b,
+                withMain(
+                  [
+                    ...b.cook.slice(0, open),
+                    { id: crypto.randomUUID(), heat: 'stove', lid: 'on', minutes: HOUR },
+                    ...b.cook.slice(open),
+                  ],
+                  b.cook[open],
+                ),
               ),
-            }));
+            );
           }}
         >
           + first on another heat

@@ -1,4 +1,4 @@
-import { openPhase, withMain } from '@/core/clock/index.ts';
+import { openPhase, withMain, withCook } from '@/core/clock/index.ts';
 import type { Phase } from '@/core/meal/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -22,7 +22,7 @@ export function SmokeFirst() {
           editBatch(batch.id, 'smoking it first', (b) => {
             const braise = b.cook.filter((phase) => !isSmoke(phase));
             const first: Phase = { id: crypto.randomUUID(), heat: 'smoker', lid: 'off', minutes: USUAL };
-            return { ...b, cook: withMain(ticked ? [first, ...braise] : braise, openPhase(b.cook)) };
+            return withCook(b, withMain(ticked ? [first, ...braise] : braise, openPhase(b.cook)));
           });
         }}
       >

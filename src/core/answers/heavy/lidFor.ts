@@ -1,7 +1,7 @@
 import { reckon, withWater } from '../../reckoning/index.ts';
 import { withBoilDown } from '../../meal/index.ts';
 import type { Lid } from '../../meal/index.ts';
-import { withLastMinutes } from '../../clock/index.ts';
+import { withCook, withLastMinutes } from '../../clock/index.ts';
 import { bisect } from '../../quantity/index.ts';
 import { type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
 
@@ -50,7 +50,7 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
   const batch = input.batches.find(({ id }) => id === batchId);
   if (!batch) return { what: 'unknown' };
   const after = (minutes: number) => {
-    const changed = { ...withBoilDown(batch, { text: '' }), cook: withLastMinutes(batch.cook, lid, minutes) };
+    const changed = withCook(withBoilDown(batch, { text: '' }), withLastMinutes(batch.cook, lid, minutes));
     const trial = input.batches.map((one) => (one.id === batchId ? changed : one));
     const opened = openMeal({ ...input, batches: trial });
     const { batches } = reckon(opened);
@@ -65,7 +65,7 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
   const none = after(0);
   if (!none || none.all <= 0) return { what: 'unknown' };
   if (none.ml <= wantMl) {
-    const lidOn = { ...withBoilDown(batch, { text: '' }), cook: withLastMinutes(batch.cook, lid, 0) };
+    const lidOn = withCook(withBoilDown(batch, { text: '' }), withLastMinutes(batch.cook, lid, 0));
     const batches = input.batches.map((one) => (one.id === batchId ? lidOn : one));
     return {
       what: 'less already',
