@@ -76,6 +76,7 @@ export function openDb(name: string): SlowSpoonDb {
         if (act.house === 1) Object.assign(act, scopeOf(act.changes, act.mealId));
       });
     });
+  // A damaged row stays as it is: it must not keep the others from being opened.
   // What is done once the meat is tender is a batch's list alone. What goes leaves its id.
   db.version(6)
     .stores({ gone: 'id' })
@@ -85,13 +86,13 @@ export function openDb(name: string): SlowSpoonDb {
         .table<Act, number>('acts')
         .toCollection()
         .modify((act) => {
-          Object.assign(act, { changes: act.changes.map(newerChange) });
+          if (Array.isArray(act.changes)) Object.assign(act, { changes: act.changes.map(newerChange) });
         });
       await tx
         .table<BinRow, string>('bin')
         .toCollection()
         .modify((bin) => {
-          Object.assign(bin, { batches: bin.batches.map(newerRow) });
+          if (Array.isArray(bin.batches)) Object.assign(bin, { batches: bin.batches.map(newerRow) });
         });
     });
   return db;

@@ -61,6 +61,14 @@ test('what is taken away leaves its id, and what is brought back takes it up aga
   await act(db, { words: 'a reading' }, mealId, reading);
   await undo(db, mealId);
   expect(await goneOf(db, mealId)).toEqual(['reading']);
+  // What comes and goes within one act was never there; what was there and goes in its second edit is gone.
+  await act(db, { words: 'to and fro' }, mealId, (edits) => {
+    edits.edit('batches', batchId, (row) => ({ ...row, batch: { ...row.batch, name: 'Pot' } }));
+    withoutLot(batchId)(edits);
+  });
+  expect(await goneOf(db, mealId)).toEqual([`${batchId}/second`, 'reading'].toSorted());
+  await undo(db, mealId);
+  expect(await goneOf(db, mealId)).toEqual(['reading']);
   // The same in memory, before anything is on the disk.
   const rows = await loadRows(db, mealId);
   if (!rows) throw new Error('the meal is gone');

@@ -48,10 +48,16 @@ const kept = (paths: readonly string[]): readonly string[] => paths.toSorted().s
  */
 export function goneAfter(gone: readonly string[], changes: readonly Change[]): readonly string[] {
   if (changes.some(isWhole)) return gone;
-  const before = new Set(changes.flatMap((change) => (change.what === 'put' ? pathsOf(change.before) : [])));
-  const after = new Set(
-    changes.flatMap((change) => pathsOf(change.what === 'append' ? change.row : change.after)),
-  );
+  // A row that is changed twice is what it was before the first and is after the last.
+  const [first, last] = [new Map<string, Row | undefined>(), new Map<string, Row | undefined>()];
+  for (const change of changes) {
+    const isNew = change.what === 'append';
+    const key = isNew ? `entries ${change.row.id}` : `${change.table} ${change.id}`;
+    if (!first.has(key)) first.set(key, isNew ? undefined : change.before);
+    last.set(key, isNew ? change.row : change.after);
+  }
+  const before = new Set([...first.values()].flatMap(pathsOf));
+  const after = new Set([...last.values()].flatMap(pathsOf));
   const left = [...before].filter((path) => !after.has(path));
   const leaving = new Set(left);
   // What lay in something that went has gone with it.
@@ -76,7 +82,7 @@ export async function markGone(
   if (mealId === undefined || mealId === '') return;
   const before = await goneFrom(tx, mealId);
   const after = goneAfter(before, changes);
-  if (after !== before) await rowsOf(tx).put({ id: mealId, ids: after });
+  if (after !== before) await put(tx, mealId, after);
 }
 
 /** Puts to what is gone here what was gone where a copy of the meal comes from; what is here is not gone. */
@@ -89,6 +95,9 @@ export async function alsoGone(
   const here = new Set(rows.flatMap(pathsOf));
   const all = new Set([...(await goneFrom(tx, mealId)), ...ids]);
   const left = kept([...all].filter((path) => !here.has(path)));
-  if (left.length > 0) await rowsOf(tx).put({ id: mealId, ids: left });
-  else await rowsOf(tx).delete(mealId);
+  await put(tx, mealId, left);
 }
+
+/** A meal of which nothing is gone has no row. */
+const put = async (tx: Transaction, id: string, ids: readonly string[]): Promise<unknown> =>
+  ids.length > 0 ? rowsOf(tx).put({ id, ids }) : rowsOf(tx).delete(id);

@@ -71,4 +71,13 @@ describe('what is done once the meat is tender', () => {
     const own = batchOf([], { after: [...afterBy('overnight')] });
     expect(usualAgain(own)).toEqual(usualAfter({ strain: true, skim: 'chill' }));
   });
+
+  test('a step that is chosen gets an id that no other step bears', () => {
+    const own = batchOf([], { after: [{ id: 'strain', what: 'strain', liquid: 'dip' }] });
+    expect(
+      withStrain(own, true)
+        .after.map(({ id }) => id)
+        .toSorted(),
+    ).toEqual(['strain', 'strain 2']);
+  });
 });

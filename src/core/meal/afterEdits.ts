@@ -2,6 +2,13 @@ import type { Quantity } from '../quantity/index.ts';
 import { liquidOf, traitsOf } from '../work/index.ts';
 import type { AfterStep, Batch, Skim } from './schema.ts';
 
+/** A step of a part of the liquid may bear the usual name already. */
+function freeId(name: string, after: readonly AfterStep[]): string {
+  let id = name;
+  for (let n = 2; after.some((step) => step.id === id); n += 1) id = `${name} ${String(n)}`;
+  return id;
+}
+
 /** The list with a step on the pot's liquid in it, changed where it is there, or out of it. */
 function withStep<W extends AfterStep['what']>(
   after: readonly AfterStep[],
@@ -17,7 +24,7 @@ function withStep<W extends AfterStep['what']>(
   );
   const place = found.find((i) => i >= 0) ?? -1;
   // What the compiler knows of each kind it does not know of all of them.
-  const added = { id: what, what, ...changes } as AfterStep;
+  const added = { id: freeId(what, after), what, ...changes } as AfterStep;
   return [...after.slice(0, place + 1), added, ...after.slice(place + 1)];
 }
 

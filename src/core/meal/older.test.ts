@@ -67,6 +67,16 @@ test('what stood beside the list comes over as the usual list, and counts for no
   expect(before({ strain: true, skim: 'hot', reduceTo: 5 })).toMatchObject({ ok: false });
 });
 
+test('of two steps that bore one id the first keeps it', () => {
+  const read = readMealFile(
+    fileWith([
+      { id: 'strain', what: 'strain', liquid: 'dip' },
+      { id: 'strain', what: 'strain' },
+    ]),
+  );
+  expect(read.ok && read.file.batches[0]?.after.map(({ id }) => id)).toEqual(['strain', 'strain 2']);
+});
+
 test('what no step knows is refused by its name, and so is a word that the step does not know', () => {
   const scooped = readMealFile(fileWith([{ id: 'skim', what: 'skim', scoop: 2 }]));
   expect(scooped).toMatchObject({ ok: false, error: expect.stringContaining('“scoop”') });

@@ -17,9 +17,21 @@ function ownFields(step: unknown): unknown {
     : step;
 }
 
+/** Two steps of a list could bear one id: the first keeps it. */
+function idsApart(steps: readonly unknown[]): readonly unknown[] {
+  const taken = new Set<unknown>();
+  return steps.map((step) => {
+    if (!isRecord(step) || typeof step['id'] !== 'string') return step;
+    let id = step['id'];
+    for (let n = 2; taken.has(id); n += 1) id = `${step['id']} ${String(n)}`;
+    taken.add(id);
+    return id === step['id'] ? step : { ...step, id };
+  });
+}
+
 /** The list of a batch: what was chosen for the liquid stood beside it, and counted where there was none. */
 function listOf({ after, strain, skim, reduceTo }: Record<string, unknown>): readonly unknown[] {
-  if (Array.isArray(after)) return after.map(ownFields);
+  if (Array.isArray(after)) return idsApart(after.map(ownFields));
   const nothing = isRecord(reduceTo) && reduceTo['lo'] === undefined;
   // Whatever was written there is asked by the schema in its new place, and refused by its value.
   return usualAfter({
