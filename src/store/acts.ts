@@ -36,7 +36,8 @@ export async function rowsIn(tx: Transaction, mealId: string | undefined): Promi
   return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept }, gone);
 }
 
-const TABLES = [
+/** All that belongs to meals and what they share. */
+export const MEAL_TABLES = [
   'meals',
   'batches',
   'entries',
@@ -44,10 +45,9 @@ const TABLES = [
   'acts',
   'summaries',
   'digests',
-  'house',
-  'bin',
   'gone',
 ] as const;
+const TABLES = [...MEAL_TABLES, 'house', 'bin'] as const;
 
 /**
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.

@@ -3,6 +3,7 @@ import { type BackupChanges, type BackupMeal, canonical } from '@/core/meal/file
 import type { Transaction } from 'dexie';
 import type { SlowSpoonDb } from '../db.ts';
 import type { BatchRow, GoneRow, KeptRow } from '../kinds.ts';
+import { MEAL_TABLES } from '../acts.ts';
 import { packed } from '../packs.ts';
 import { markUntaught } from '../forgetDigests.ts';
 import { nameOf, summaryOf } from '../summaries.ts';
@@ -50,17 +51,7 @@ async function kitchenHere(db: SlowSpoonDb): Promise<Kitchen | undefined> {
   return row?.id === 'kitchen' ? row.kitchen : undefined;
 }
 
-const TABLES = [
-  'meals',
-  'batches',
-  'entries',
-  'kept',
-  'acts',
-  'summaries',
-  'digests',
-  'drafts',
-  'gone',
-] as const;
+const TABLES = [...MEAL_TABLES, 'drafts'] as const;
 /** So many meals are written at a time. */
 const AT_A_TIME = 60;
 

@@ -1,5 +1,5 @@
 import { type Lot, usualLot } from '@/core/meal/index.ts';
-import { id } from './act.ts';
+import { id, withOne } from './act.ts';
 import { editBatch } from './batch.ts';
 
 /** The lots. */
@@ -22,8 +22,7 @@ export function changeLot(
   recipe: (lot: Lot) => Lot,
   field?: string,
 ): void {
-  const lots = (all: readonly Lot[]) => all.map((lot) => (lot.id === lotId ? recipe(lot) : lot));
-  editBatch(batchId, words, (batch) => ({ ...batch, lots: lots(batch.lots) }), field);
+  editBatch(batchId, words, (batch) => ({ ...batch, lots: withOne(batch.lots, lotId, recipe) }), field);
 }
 
 export function addLot(batchId: string): void {

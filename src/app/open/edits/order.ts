@@ -1,6 +1,6 @@
 import { type Dish, type Meal, usualDish } from '@/core/meal/index.ts';
 import { change } from '../memory.ts';
-import { id, named } from './act.ts';
+import { id, named, withOne } from './act.ts';
 
 /** The meal and its dishes. */
 
@@ -17,8 +17,7 @@ export function editDish(
   recipe: (dish: Dish) => Dish,
   field?: string,
 ): void {
-  const dishes = (all: readonly Dish[]) => all.map((dish) => (dish.id === dishId ? recipe(dish) : dish));
-  editMeal(mealId, words, (meal) => ({ ...meal, dishes: dishes(meal.dishes) }), field);
+  editMeal(mealId, words, (meal) => ({ ...meal, dishes: withOne(meal.dishes, dishId, recipe) }), field);
 }
 
 export function addDish(mealId: string): void {

@@ -3,7 +3,7 @@ import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import type { RowEdits } from '@/store/rows.ts';
 import { change } from '../memory.ts';
-import { id } from './act.ts';
+import { id, withOne } from './act.ts';
 import { editBatch } from './batch.ts';
 import { editKitchenIn } from './kitchen.ts';
 
@@ -26,8 +26,7 @@ export function editItem(
   recipe: (item: Item) => Item,
   field?: string,
 ): void {
-  const items = (all: readonly Item[]) => all.map((item) => (item.id === itemId ? recipe(item) : item));
-  editItems(batchId, words, items, field);
+  editItems(batchId, words, (items) => withOne(items, itemId, recipe), field);
 }
 
 /** Puts the lines of a recipe in at once, with the ingredients that the kitchen has to carry for them. */
