@@ -7,7 +7,7 @@ import { readFileSync, statSync } from 'node:fs';
 import type { Stage } from '../src/core/meal/index.ts';
 import { readMealFile, tooLarge } from '../src/core/meal/file/index.ts';
 import { cooling, printed, shares } from '../src/core/answers/index.ts';
-import { drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
+import { allergensByDish, drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { loadSolver } from './solver.ts';
 import { problemWords } from '../src/words/index.ts';
 import { reference } from '../src/reference/index.ts';
@@ -38,7 +38,7 @@ const problems = reckoning.problems.map((problem) => ({
   says: problemWords(problem),
 }));
 process.stdout.write(
-  `${JSON.stringify({ ...printed(reckoning, shares(opened, undefined, await loadSolver()), cooling(opened, { now: opened.input.entries.reduce((last, { at }) => Math.max(last, at), 0) })), problems }, null, 2)}\n`,
+  `${JSON.stringify({ ...printed(reckoning, shares(opened, undefined, await loadSolver()), cooling(opened, { now: opened.input.entries.reduce((last, { at }) => Math.max(last, at), 0) }), allergensByDish(opened.input)), problems }, null, 2)}\n`,
 );
 
 /** The sheet on which it is said. */

@@ -9,6 +9,8 @@ export interface IngredientRow {
   readonly piece?: string;
   /** What some guests must not have in it (common practice, no source). */
   readonly holds?: readonly string[];
+  /** What else is in it only its label says. */
+  readonly unsure?: true;
   readonly section:
     | 'vegetables'
     | 'dry goods'

@@ -169,6 +169,7 @@ function ingredient(row: Shelved) {
     ...(row.pieceG !== undefined && { pieceG: row.pieceG }),
     ...(density !== undefined && { density: round(density) }),
     ...(row.holds && { holds: row.holds }),
+    ...(row.unsure && { unsure: row.unsure }),
     section: row.section,
     ...(row.packG !== undefined && { packG: row.packG }),
     ...(row.off && { off: row.off }),

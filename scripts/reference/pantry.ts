@@ -38,30 +38,33 @@ const NOT_LIQUID =
 
 /** What some guests must not have, by name (common practice, no source; the packet decides). */
 const holds: readonly (readonly [RegExp, string])[] = [
-  [/\bbeef\b|consomme/i, 'beef'],
-  [/\blard\b|\bpork\b|\bham\b|\bbacon\b/i, 'pork'],
+  [/\bbeef\b|consomme|gelatin/i, 'beef'],
+  [/\blard\b|\bpork\b|\bham\b|\bbacon\b|gelatin/i, 'pork'],
   [
-    /\b(wheat|barley|rye|triticale|oats?|spelt|semolina|couscous|bulgur|macaroni|bread|beer|roux)\b|^spaghetti|^pasta(?!, corn)|, with pasta|\bnoodles(?!.*(rice|cellophane))|soy sauce|gravy|soup/i,
+    /\b(wheat|barley|rye|triticale|oats?|spelt|semolina|couscous|bulgur|macaroni|bread|beer|roux)\b|^spaghetti|^pasta(?!, corn)|, with pasta|\bnoodles(?!.*(rice|cellophane))|soy sauce|gravy|soup|malt beverage|\bmiso\b|sauce, (homemade, )?white|sauce, (teriyaki|hoisin|oyster|mole)|chow mein/i,
     'gluten',
   ],
   [
-    /(?<!coconut )\bmilk\b|\b(buttermilk|cheese|yogurt|whey|ghee)\b|\bcream(ed)?\b(?! style| of tartar)|^butter\b|butter oil/i,
+    /(?<!coconut )\bmilk\b|\b(buttermilk|cheese|yogurt|whey|ghee)\b|\bcream(ed)?\b(?! style| of tartar)|^butter\b|butter oil|dulce de leche|sherbet|alfredo|hollandaise|sauce, (homemade, )?white/i,
     'milk',
   ],
-  [/soy|tofu|\bmiso\b|tempeh|edamame|natto/i, 'soy'],
+  [/soy|tofu|\bmiso\b|tempeh|edamame|natto|okara|teriyaki|hoisin|sauce, oyster|meat extender/i, 'soy'],
   [/celery|celeriac|soup|stock|broth|bouillon/i, 'celery'],
-  [/mustard(?! (greens|spinach))/i, 'mustard'],
+  [/mustard(?! (greens|spinach))|curry powder/i, 'mustard'],
   [/\bfish\b|anchov|worcestershire/i, 'fish'],
   [/(?<!mushrooms, |vegetable )oyster|clam|mussel|squid/i, 'molluscs'],
   [/shrimp|\bcrabs?\b|lobster/i, 'crustaceans'],
-  [/\beggs?\b/i, 'egg'],
-  [/peanut/i, 'peanuts'],
+  [/\beggs?\b|^pasta, fresh|hollandaise/i, 'egg'],
+  [/peanut|sauce, mole/i, 'peanuts'],
   [/almond|walnut|pecan|cashew|pistachio|hazelnut|macadamia/i, 'nuts'],
-  [/sesame|tahini/i, 'sesame'],
+  [/sesame|tahini|hummus|hoisin|sauce, mole/i, 'sesame'],
   [/lupin/i, 'lupin'],
-  [/\b(wine|vinegar|sherry|raisins|prunes)\b|sulfured|^(currants|cranberries|figs).*dried/i, 'sulphites'],
   [
-    /(?<!vinegar, red )\bwine\b(?!, non)|beer|\bale\b|spirit|\brum\b|vodka|whiskey|\bgin\b|sake|liqueur|sherry|^alcoholic/i,
+    /\b(wine|vinegar|sherry|raisins|prunes|molasses)\b|horseradish, prepared|sulfured|^(currants|cranberries|figs).*dried/i,
+    'sulphites',
+  ],
+  [
+    /(?<!vinegar, red )\bwine\b(?!, non)|beer|\bale\b|spirit|\brum\b|vodka|whiskey|\bgin\b|sake|liqueur|sherry|^alcoholic|vanilla extract/i,
     'alcohol',
   ],
   [
@@ -69,6 +72,13 @@ const holds: readonly (readonly [RegExp, string])[] = [
     'heat',
   ],
 ];
+
+/** What is made in many ways, and of much that its name does not say: only its packet knows the rest. */
+const unsure =
+  /^(sauce|gravy|soup)\b|bouillon|kimchi|relish|pickles|poultry seasoning|pumpkin pie|hummus|falafel|chili with|meat extender|spanish style|tomatoes.*stewed|sauce, with|sherbet|tempeh|\bmiso\b|sweeteners|meat drippings|canned with pork|with pasta/i;
+/** A sauce of these is what its name says. */
+const sure =
+  /^sauce, (peppers, hot|tomato chili)|cranberry sauce|applesauce|tomato products, canned, sauce$/i;
 
 /** g of one of what is counted in a recipe and has no household piece in the table (estimates; from memory). */
 const oneOf: Readonly<Record<string, number>> = {
@@ -103,6 +113,7 @@ export function pantryFoods(foods: readonly Food[], taken: ReadonlySet<string>) 
         role: role,
         section,
         ...(found.length > 0 && { holds: found }),
+        ...(unsure.test(name) && !sure.test(name) && { unsure: true as const }),
         piece: pieceOf(food),
         pieceG: oneOf[ndb],
       },

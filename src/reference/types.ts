@@ -63,6 +63,8 @@ export interface Ingredient {
   readonly density?: number;
   /** What some guests must not have (common practice, no source; the label decides). */
   readonly holds?: readonly string[];
+  /** It is made in many ways: what else is in it only its label says. */
+  readonly unsure?: true;
   /** What each prep takes off, of the weight as bought. */
   readonly off?: Readonly<Partial<Record<'peeled' | 'seeded' | 'drained' | 'sieved', number>>>;
   /** What usually becomes of it in the pot; absent: it stays. */

@@ -1,5 +1,5 @@
 import type { Leaving } from '@/core/meal/index.ts';
-import type { ByHand, Doubt } from '@/core/bench/index.ts';
+import type { ByHand, Doubt, NotForPets } from '@/core/bench/index.ts';
 import type { BenchCard } from '@/core/answers/index.ts';
 import { actWords, stepTitle, weighedWords } from './steps/index.ts';
 
@@ -45,10 +45,16 @@ export const leavingWords: Readonly<Record<Leaving, string>> = {
 };
 
 /** Why pets must not have it. */
-export const petsWords = {
-  bones: 'No cooked bones for pets: they splinter.',
-  onion: 'Not for pets: it was cooked with onion, garlic or chilli, which harm them.',
-} as const;
+export function petsWords(harm: NotForPets): string {
+  switch (harm.why) {
+    case 'bones':
+      return 'No cooked bones for pets: they splinter.';
+    case 'harms':
+      return `Not for pets: it was cooked with ${harm.name}, which harms them.`;
+    case 'may hold onion':
+      return `Not for pets: ${harm.name} may be made with onion or garlic, which harm them.`;
+  }
+}
 
 /** A weighing that is asked about once: "8.2 kg of shred from 3 kg of meat?" */
 export function doubtWords(

@@ -18,6 +18,16 @@ export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
+export {
+  buildChoiceWords,
+  buildPartWords,
+  containsWords,
+  forGuestWords,
+  fromWords,
+  GO_BY_LABEL,
+  holdsWords,
+  notKnownWords,
+} from './allergens.ts';
 export { buildWords } from './builds.ts';
 export { actWords, stepsWords } from './steps/index.ts';
 export { toolWords } from './steps/pull.ts';

@@ -3,4 +3,4 @@ export { type Doubt, doubtOf } from './doubt.ts';
 export { jumpOf } from './jumps.ts';
 export { pullingOf } from './tools.ts';
 export { flowsOfLot, runLot } from './lotRun.ts';
-export { type ByHand, notForPets, takenByHand } from './handfuls.ts';
+export { type ByHand, type NotForPets, notForPets, takenByHand } from './handfuls.ts';

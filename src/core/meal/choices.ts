@@ -116,3 +116,46 @@ export const becameOf = [
   'stock',
   'nothing left',
 ] as const;
+
+/** What a dish is built of beside what comes out of the pots, part by part. */
+export const buildParts = ['base', 'cheese', 'fat', 'fresh', 'side', 'glaze'] as const;
+export type BuildPart = (typeof buildParts)[number];
+
+/** What a part of a build may be; nothing: it is left out. */
+export const buildChoices = [
+  'small wheat tortillas',
+  'small corn tortillas',
+  'large wheat tortillas',
+  'gluten-free wraps',
+  'rolls',
+  'enriched rolls',
+  'gluten-free rolls',
+  'long rolls',
+  'slices of bread',
+  'slices of gluten-free bread',
+  'dried pasta',
+  'egg noodles',
+  'gluten-free pasta, of corn or rice',
+  'mash with milk and butter',
+  'mash with oil',
+  'gnocchi',
+  'breadcrumbs',
+  'gluten-free crumbs',
+  'butter pastry',
+  'pastry without butter',
+  'gluten-free pastry',
+  'cheese that melts',
+  'cheese to brown',
+  'hard cheese',
+  'cheese without milk',
+  'butter',
+  'oil',
+  'skimmed fat',
+  'egg',
+  'milk',
+  'rice',
+  'beans',
+  'limes',
+  'nothing',
+] as const;
+export type BuildChoice = (typeof buildChoices)[number];

@@ -104,6 +104,10 @@ export {
 } from './usual.ts';
 export {
   afterWhats,
+  buildChoices,
+  buildParts,
+  type BuildChoice,
+  type BuildPart,
   becameOf,
   coolWays,
   learnables,

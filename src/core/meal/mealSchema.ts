@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
 import { duration, id, mass, measured, moment as time, name, pieces, share, volume } from './fields.ts';
-import { taskNeeds, taskWhens } from './choices.ts';
+import { buildChoices, buildParts, taskNeeds, taskWhens } from './choices.ts';
 
 /** Of the file: who eats what, when and where, and how the day is worked. */
 
@@ -56,12 +56,20 @@ export const dish = z.strictObject({
         name,
         each: measured.optional().describe('g, ml or pieces for one serving; absent: one'),
         measure: z.enum(['mass', 'volume', 'count']).optional(),
-        holds: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+        holds: z
+          .array(z.enum(avoidable))
+          .max(avoidable.length)
+          .optional()
+          .describe('what some guests must not have in it; absent: nobody has said, it is not known'),
       }),
     )
     .max(most.besides)
     .optional()
     .describe('what goes on it besides: cheese, pickle, spread, something crisp'),
+  build: z
+    .partialRecord(z.enum(buildParts), z.enum(buildChoices))
+    .optional()
+    .describe('what a part of it is made of, where that is not the usual; nothing: it is left out'),
   built: z.literal(true).optional().describe('guests build it themselves: it is set out, not filled'),
   priority: z.int().min(1).max(3).optional().describe('1 is served first; absent: 2'),
   from: z.array(id).max(most.batches).optional().describe('batches that it may draw on; absent: all'),

@@ -21,6 +21,11 @@ export const shelfItem = z.strictObject({
   thawed: moment.optional().describe('epoch, ms: when it came out again'),
   useBy: moment.optional().describe('epoch, ms: as the cook wrote it; absent: by the rule of the kitchen'),
   holds: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+  notKnown: z
+    .array(name)
+    .max(40)
+    .optional()
+    .describe('what went into it of which nobody has said what it holds'),
   saltG: gram.optional().describe('of all of it'),
   fatG: gram.optional(),
   waterG: gram.optional(),

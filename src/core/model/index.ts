@@ -18,7 +18,17 @@ export type { Nominal } from './run/nominal.ts';
 export type { NominalBatch } from './run/run.ts';
 export { bowlG, stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';
-export { speciesOf } from './plan/problems.ts';
+export {
+  allergensByDish,
+  allergensInPot,
+  forGuests,
+  speciesOf,
+  type Allergens,
+  type Contains,
+  type DishAllergens,
+  type ForGuests,
+  type From,
+} from './allergens.ts';
 export { saltTyped } from './plan/liquid.ts';
 export { type BatchPlan, isTooFull, type MealPlan } from './plan/plan.ts';
 export type { BoilsCovered } from './plan/steam.ts';

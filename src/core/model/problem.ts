@@ -1,6 +1,6 @@
 import type { BeyondLimit, Lid } from '../meal/index.ts';
 import type { OwnCutFault } from '../meat/index.ts';
-import type { GuestMustNot, PortionFault } from '../order/index.ts';
+import type { PortionFault } from '../order/index.ts';
 import type { MisfitSays, Remedy as FitRemedy } from '../pot/index.ts';
 import type { Quantity } from '../quantity/index.ts';
 
@@ -26,12 +26,19 @@ export type Says =
   | BeyondLimit
   | OwnCutFault
   | PortionFault
-  | GuestMustNot
   | MisfitSays
   | { readonly what: 'unknown cut' | 'unknown ingredient'; readonly id: string }
   | { readonly what: 'never weighed empty'; readonly vessel: string }
   | { readonly what: 'more bone than meat'; readonly bone: string; readonly lot: string }
   | { readonly what: 'price without weight'; readonly price: string }
+  | { readonly what: 'guest: animal'; readonly pot: string; readonly species: string }
+  | {
+      readonly what: 'guest: ingredient';
+      readonly pot: string;
+      readonly name: string;
+      readonly holds: readonly string[];
+    }
+  | { readonly what: 'guest: not known'; readonly where: string; readonly name: string }
   | {
       readonly what: 'guest: dish';
       readonly dish: string;

@@ -1,5 +1,14 @@
-export { avoided, avoidedOnDishes, type GuestMustNot } from './avoid.ts';
-export { carriers } from './carriers.ts';
+export {
+  builds,
+  builtOf,
+  type Build,
+  type Built,
+  itemsFor,
+  layersOf,
+  partsOf,
+  type PartChoice,
+} from './built.ts';
+export { stuffs, type Stuff } from './stuff.ts';
 export {
   countOf,
   dishName,

@@ -9,4 +9,4 @@ export { shareOut } from './share/shareOut.ts';
 export type { ShareDish, ShareOut, ShareSource, Sharing } from './share/wanted.ts';
 export { type Way, waysOut } from './share/ways.ts';
 export { nothingOnScale, onTray, type PlateNow, plateNow, runOf, slotOf, withReading } from './weighOut.ts';
-export { builds, griddleMinutes, heatingOf, itemsFor, overflows, SKIMMED } from './build.ts';
+export { griddleMinutes, heatingOf, overflows } from './build.ts';

@@ -25,7 +25,7 @@ export {
 export { drawnFrom, type DrawnFrom } from './steps/setApart.ts';
 export { skims, skimShare, type Skim } from './steps/skim.ts';
 export { stretchStates, type StretchState } from './steps/stretch.ts';
-export { thickeners } from './steps/thicken.ts';
+export { THICKENER_IDS, thickeners } from './steps/thicken.ts';
 export { tools, type Tool } from './steps/pull.ts';
 export {
   COATS,

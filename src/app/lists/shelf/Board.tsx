@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
 import type { ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
 import { amountOnShelf } from '@/core/answers/index.ts';
-import { avoidableWords, placeWords } from '@/words/index.ts';
+import { holdsWords, placeWords } from '@/words/index.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { edgeOf, fillOf } from '../../figures/materials.ts';
 import { dayWords } from '../../parts/dayWords.ts';
@@ -82,7 +82,9 @@ export function Board({ place, items, chosen, onChoose, onAct }: Props) {
                 {(one.item.boxes ?? 1) > 1 && `, ${String(one.item.boxes)} boxes`}
                 <small>
                   made {dayWords(one.item.made)}
-                  {(one.item.holds ?? []).map((held) => ` · ${avoidableWords(held)}`).join('')}
+                  {holdsWords(one.item.holds, one.item.notKnown)
+                    .map((word) => ` · ${word}`)
+                    .join('')}
                 </small>
               </p>
             ))}

@@ -3,7 +3,7 @@ import { places, type ShelfItem, type ShelfPlace } from '@/core/meal/index.ts';
 import { bestBefore } from '@/core/keep/index.ts';
 import type { Shelvable } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { avoidableWords, placeWords } from '@/words/index.ts';
+import { holdsWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -52,7 +52,7 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
         {one.name}
         <small>
           use by {dayWords(bestBefore(item(clockNow()), loaded.kitchen))}
-          {one.holds && ` · ${one.holds.map((held) => avoidableWords(held)).join(', ')}`}
+          {holdsWords(one.holds, one.notKnown).map((word) => ` · ${word}`)}
         </small>
       </span>
       {isThere ? (

@@ -1,7 +1,7 @@
 import type { Kitchen, ShelfItem } from '@/core/meal/index.ts';
 import { bestBefore, onShelf } from '@/core/keep/index.ts';
 import { amountOnShelf } from '@/core/answers/index.ts';
-import { avoidableWords, capital } from '@/words/index.ts';
+import { capital, holdsWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { type Said, useSaid } from '../../open/useSaid.ts';
 import { useShelf } from '../../lists/data/useShelf.ts';
@@ -29,10 +29,9 @@ export function labelsOf(
     amount: said.amount(box),
     made: `made ${dayWords(item.made)}${item.frozen === undefined ? '' : `, frozen ${dayWords(item.frozen)}`}`,
     useBy: `use by ${dayWords(bestBefore(item, kitchen))}`,
-    more: [
-      ...(item.holds ?? []).map((held) => avoidableWords(held)),
-      ...(item.what === 'fat' ? [] : ['heat to 74 °C']),
-    ].join(' · '),
+    more: [...holdsWords(item.holds, item.notKnown), ...(item.what === 'fat' ? [] : ['heat to 74 °C'])].join(
+      ' · ',
+    ),
   };
   return Array.from({ length: boxes }, () => label);
 }

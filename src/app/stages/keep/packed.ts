@@ -1,5 +1,5 @@
 import type { PackedPlace } from '@/core/answers/index.ts';
-import { avoidableWords } from '@/words/index.ts';
+import { holdsWords } from '@/words/index.ts';
 import type { Said } from '../../open/useSaid.ts';
 import type { LabelText } from '../../paper/label.ts';
 import type { PackingPlace } from '../../paper/packing.ts';
@@ -46,23 +46,26 @@ export function packingLines(places: readonly PackedPlace[], said: Said): readon
 export function parcelLabels(places: readonly PackedPlace[], said: Said): readonly LabelText[] {
   return places.flatMap(({ parcel, dishes }) =>
     parcel
-      ? boxesOf(parcel.apart === true, dishes).map(({ what, count, grams, ml, holds }): LabelText => ({
-          title: count === undefined ? what : `${what}, ${String(count)} servings`,
-          amount: [...(grams > 0 ? [said.mass(grams)] : []), ...(ml > A_LINE ? [said.volume(ml)] : [])].join(
-            ' + ',
-          ),
-          made: `to ${parcel.place}`,
-          useBy: doorWords(parcel.out, said),
-          more: [
-            ...holds.map((held) => avoidableWords(held)),
-            parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep above 57 °C',
-          ].join(' · '),
-        }))
+      ? boxesOf(parcel.apart === true, dishes).map(
+          ({ what, count, grams, ml, holds, notKnown }): LabelText => ({
+            title: count === undefined ? what : `${what}, ${String(count)} servings`,
+            amount: [
+              ...(grams > 0 ? [said.mass(grams)] : []),
+              ...(ml > A_LINE ? [said.volume(ml)] : []),
+            ].join(' + '),
+            made: `to ${parcel.place}`,
+            useBy: doorWords(parcel.out, said),
+            more: [
+              ...holdsWords(holds, notKnown),
+              parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep above 57 °C',
+            ].join(' · '),
+          }),
+        )
       : [],
   );
 }
 
-interface Boxed extends Pick<PackedPlace['dishes'][number], 'holds'> {
+interface Boxed extends Pick<PackedPlace['dishes'][number], 'holds' | 'notKnown'> {
   readonly what: string;
   readonly count: number | undefined;
   readonly grams: number;
@@ -71,12 +74,12 @@ interface Boxed extends Pick<PackedPlace['dishes'][number], 'holds'> {
 
 /** Meat and sauce of a dish in one box, or a box each. */
 function boxesOf(apart: boolean, dishes: PackedPlace['dishes']): readonly Boxed[] {
-  return dishes.flatMap(({ name, count, allG, allMl, holds }): readonly Boxed[] =>
+  return dishes.flatMap(({ name, count, allG, allMl, ...facts }): readonly Boxed[] =>
     apart && allMl > A_LINE
       ? [
-          { what: `${name}: meat`, count, grams: allG, ml: 0, holds },
-          { what: `${name}: liquid`, count: undefined, grams: 0, ml: allMl, holds },
+          { what: `${name}: meat`, count, grams: allG, ml: 0, ...facts },
+          { what: `${name}: liquid`, count: undefined, grams: 0, ml: allMl, ...facts },
         ]
-      : [{ what: name, count, grams: allG, ml: allMl, holds }],
+      : [{ what: name, count, grams: allG, ml: allMl, ...facts }],
   );
 }

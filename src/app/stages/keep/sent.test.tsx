@@ -75,6 +75,7 @@ describe('keep: sent', () => {
       allMl: 1000,
       scoop: undefined,
       holds: ['beef'],
+      notKnown: ['chilli paste'],
     } as const;
     const parcel = { id: 'p', place: 'next door', dishes: [{ dish: 'd', count: 4 }] };
     const places = (apart: boolean): readonly PackedPlace[] => [

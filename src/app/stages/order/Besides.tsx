@@ -1,11 +1,12 @@
 import { X } from 'lucide-react';
-import { avoidable, type Dish } from '@/core/meal/index.ts';
+import { avoidable, type Avoidable, type Dish } from '@/core/meal/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editDish } from '../../open/edits/index.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
+import css from './order.module.scss';
 
 type Beside = NonNullable<Dish['besides']>[number];
 
@@ -45,10 +46,10 @@ export function Besides({ dish }: { readonly dish: Dish }) {
               type="button"
               className="link"
               onClick={() => {
-                const holds = name === 'cheese' ? (['milk'] as const) : [];
+                const holds = known[name];
                 edit(`${name} besides`, (before) => [
                   ...before,
-                  { id: crypto.randomUUID(), name, ...(holds.length > 0 && { holds: [...holds] }) },
+                  { id: crypto.randomUUID(), name, ...(holds && { holds: [...holds] }) },
                 ]);
               }}
             >
@@ -82,6 +83,12 @@ export function Besides({ dish }: { readonly dish: Dish }) {
 /** What often goes on a dish (common practice, no source). */
 const offers = ['cheese', 'pickle', 'spread', 'something crisp', 'noodles'] as const;
 
+/** What is in those of which one knows; of the others the label has to be read (common practice, no source). */
+const known: Readonly<Partial<Record<(typeof offers)[number], readonly Avoidable[]>>> = {
+  cheese: ['milk'],
+  noodles: ['gluten', 'egg'],
+};
+
 interface RowProps {
   readonly beside: Beside;
   readonly onChange: (changes: Partial<Beside>, field?: string) => void;
@@ -89,7 +96,7 @@ interface RowProps {
 }
 
 /** One of them: its name, how much of it, and what is in it. */
-function BesideRow({ beside: { name, each, holds = [] }, onChange, onRemove }: RowProps) {
+function BesideRow({ beside: { name, each, holds }, onChange, onRemove }: RowProps) {
   return (
     <div className="choices">
       <TextField label="Besides" value={name} onChange={(words) => onChange({ name: words }, 'name')} />
@@ -105,17 +112,27 @@ function BesideRow({ beside: { name, each, holds = [] }, onChange, onRemove }: R
       />
       <details>
         <summary>
-          contains {holds.length > 0 ? holds.map(avoidableWords).join(', ') : 'nothing noted'}
+          {holds === undefined ? (
+            <b className={css.isNotKnown}>what it contains is not known</b>
+          ) : holds.length > 0 ? (
+            `contains ${holds.map(avoidableWords).join(', ')}`
+          ) : (
+            'contains none of these'
+          )}
         </summary>
         <div className="ticks">
+          <Checkbox checked={holds?.length === 0} onTick={(on) => onChange({ holds: on ? [] : undefined })}>
+            none of these, by its label
+          </Checkbox>
           {avoidable.map((what) => (
             <Checkbox
               key={what}
-              checked={holds.includes(what)}
+              checked={holds?.includes(what) === true}
               onTick={(on) => {
-                onChange({
-                  holds: avoidable.filter((other) => (other === what ? on : holds.includes(other))),
-                });
+                const next = avoidable.filter((other) =>
+                  other === what ? on : holds?.includes(other) === true,
+                );
+                onChange({ holds: next.length > 0 ? next : undefined });
               }}
             >
               {avoidableWords(what)}

@@ -1,4 +1,5 @@
 import { Besides } from './Besides.tsx';
+import { BuiltOf } from './BuiltOf.tsx';
 import type { Dish, Part } from '@/core/meal/index.ts';
 import { heldFor, juices, juicyOf, portionOf, usualDishes } from '@/core/order/index.ts';
 import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
@@ -102,6 +103,7 @@ export function DishDetails({ dish }: { readonly dish: Dish }) {
         }}
       />
       {loaded.batches.length > 1 && <DrawsOn dish={dish} />}
+      <BuiltOf dish={dish} />
       <Besides dish={dish} />
     </div>
   );

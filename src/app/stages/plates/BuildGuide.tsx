@@ -1,12 +1,12 @@
 import { servingCosts } from '@/core/reckoning/index.ts';
 import { arrayMove } from '@dnd-kit/sortable';
 import type { Dish } from '@/core/meal/index.ts';
-import { builds, heatingOf, itemsFor, overflows } from '@/core/plates/index.ts';
+import { heatingOf, overflows } from '@/core/plates/index.ts';
 import { type Money, writeMoney } from '@/core/shop/index.ts';
-import { dishName } from '@/core/order/index.ts';
+import { builds, dishName, itemsFor, layersOf } from '@/core/order/index.ts';
 import { perServing, type Shares } from '@/core/answers/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
-import { avoidableWords, buildWords } from '@/words/index.ts';
+import { buildWords, holdsWords } from '@/words/index.ts';
 import { editDish } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Grip, useRow } from '../../parts/sortable/Grip.tsx';
@@ -52,10 +52,10 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
   const said = useSaid();
   const build = builds[dish.kind];
   const says = buildWords[dish.kind];
-  const layers = dish.layers ?? build.layers;
+  const layers = layersOf(dish);
   const count = share?.of ?? 0;
   const heating = heatingOf(dish.kind, count);
-  const items = itemsFor(dish.kind, count);
+  const items = itemsFor(dish);
   const over = share ? overflows(dish.kind, share.meatG, share.liquidMl) : undefined;
   const about = ({ mid, p10 = mid, p90 = mid }: Range, unit: string) =>
     `${String(Math.round(mid))} ${unit} (${String(Math.round(p10))}–${String(Math.round(p90))})`;
@@ -78,7 +78,7 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
         onMove={(from, to) =>
           editDish(loaded.meal.id, dish.id, 'the order of the layers', (d) => ({
             ...d,
-            layers: arrayMove([...(d.layers ?? build.layers)], from, to),
+            layers: arrayMove([...layersOf(d)], from, to),
           }))
         }
       >
@@ -115,10 +115,12 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
         <p className="quiet">
           {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots
           (estimate): {about(facts.energyKcal, 'kcal')}, protein {grams(facts.proteinG)}, fat{' '}
-          {grams(facts.fatG)}, salt {grams(facts.saltG)}
-          {facts.holds.length > 0 &&
-            `. It holds ${facts.holds.map(avoidableWords).join(', ')}; go by the label`}
-          .
+          {grams(facts.fatG)}, salt {grams(facts.saltG)}.
+        </p>
+      )}
+      {facts && facts.holds.length + facts.notKnown.length > 0 && (
+        <p className="quiet">
+          It contains {holdsWords(facts.holds, facts.notKnown).join(', ')}; go by the label.
         </p>
       )}
     </section>

@@ -11,11 +11,13 @@ import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { DishColumn } from './DishColumn.tsx';
+import { ForGuests } from './ForGuests.tsx';
 import { Rounds } from './Rounds.tsx';
 import { WaysOut } from './WaysOut.tsx';
 import css from './plates.module.scss';
 
 const BuildGuide = lazy(() => import('./BuildGuide.tsx'));
+const AllergenSheet = lazy(() => import('./AllergenSheet.tsx'));
 
 const bys = [
   { value: 'weight', words: 'by weight' },
@@ -28,7 +30,7 @@ export function ShareOut() {
   const { reckoning } = useFigures();
   const said = useSaid();
   const { data, error } = useAnswer('shares', undefined);
-  const [open, setOpen] = useState<'build' | 'rounds'>();
+  const [open, setOpen] = useState<'build' | 'rounds' | 'contains'>();
   const [way, look] = useState<Shares['ways'][number]>();
   const { meal } = loaded;
   const by = meal.share?.by ?? 'weight';
@@ -38,7 +40,7 @@ export function ShareOut() {
   const words = { ...said, rough: (grams: number) => said.rough(grams, shredG) };
   const short = data.short.servings > 0;
   const cut = way?.gives ?? data.dishes;
-  const fold = (which: 'build' | 'rounds') => setOpen(open === which ? undefined : which);
+  const fold = (which: 'build' | 'rounds' | 'contains') => setOpen(open === which ? undefined : which);
   return (
     <section aria-labelledby="share-title">
       <div className="line">
@@ -118,6 +120,7 @@ export function ShareOut() {
           goes back in, and a ladle gives what the dishes need.
         </p>
       ))}
+      <ForGuests />
       <WaysOut shares={data} shredG={shredG} onLook={look} />
       <div className="choices">
         <Choice
@@ -145,6 +148,14 @@ export function ShareOut() {
         <button
           type="button"
           className="link"
+          aria-expanded={open === 'contains'}
+          onClick={() => fold('contains')}
+        >
+          what they contain
+        </button>
+        <button
+          type="button"
+          className="link"
           aria-expanded={open === 'rounds'}
           onClick={() => fold('rounds')}
         >
@@ -152,6 +163,11 @@ export function ShareOut() {
         </button>
       </div>
       {open === 'rounds' && <Rounds shares={data} />}
+      {open === 'contains' && (
+        <Suspense fallback={<p className="quiet">One moment.</p>}>
+          <AllergenSheet />
+        </Suspense>
+      )}
       {open === 'build' && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
           <BuildGuide shares={data} />

@@ -1,23 +1,21 @@
 import clsx from 'clsx';
-import { heldIn, itemsOf } from '@/core/pot/index.ts';
-import { ingredientsOf } from '@/core/model/index.ts';
-import { reference } from '@/reference/index.ts';
+import { allergensInPot } from '@/core/model/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import css from './pot.module.scss';
 
 /** What is in the pot that some guests must not have: always at hand. */
 export function HeldInPot() {
-  const { batch, loaded } = useOpenMeal();
-  const { held, unknown } = heldIn(itemsOf(batch), ingredientsOf({ kitchen: loaded.kitchen, reference }));
+  const { batch, loaded, opened } = useOpenMeal();
+  const { contains, notKnown } = allergensInPot(opened.input, batch);
   const avoid = new Set<string>(loaded.meal.avoid);
   return (
     <p className={clsx('quiet', css.held)}>
-      {held.length === 0 && unknown.length === 0 && 'No allergen is known to be in the pot. '}
-      {held.length > 0 && (
+      {contains.length === 0 && notKnown.length === 0 && 'No allergen is known to be in the pot. '}
+      {contains.length > 0 && (
         <>
-          Allergens:{' '}
-          {held.map(({ what, from }, i) => (
+          It contains{' '}
+          {contains.map(({ what, from }, i) => (
             <span key={what}>
               {i > 0 && ', '}
               <b className={avoid.has(what) ? css.isBarred : undefined}>{avoidableWords(what)}</b> (
@@ -27,8 +25,11 @@ export function HeldInPot() {
           .{' '}
         </>
       )}
-      {unknown.length > 0 && (
-        <>Nothing is known of {unknown.join(' and ')}: open its line and write what the label says. </>
+      {notKnown.length > 0 && (
+        <>
+          <b className={css.isNotKnown}>Not known</b> is what {notKnown.map(({ name }) => name).join(' and ')}{' '}
+          {notKnown.length === 1 ? 'contains' : 'contain'}: open its line and write what the label says.{' '}
+        </>
       )}
       Go by the label.
     </p>

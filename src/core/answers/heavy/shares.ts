@@ -5,10 +5,8 @@ import { massOf } from '../../ledger/index.ts';
 import { bowlG, drawsOf, ingredientsById, priorFor } from '../../model/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { mlOf } from '../../broth/index.ts';
-import type { Portion } from '../../order/index.ts';
+import { builds, builtOf, type Portion } from '../../order/index.ts';
 import {
-  builds,
-  itemsFor,
   type LpSolver,
   measuresFor,
   type ShareDish,
@@ -16,7 +14,6 @@ import {
   shareOut,
   type ShareSource,
   type Sharing,
-  SKIMMED,
   type Way,
   waysOut,
 } from '../../plates/index.ts';
@@ -171,10 +168,9 @@ const WORTH_A_PLATE = 5;
 /** Fat skimmed off is what the griddle wants: whether it goes round. */
 function griddleOf(meal: OpenedMeal, { dishes }: Sharing): Shares['griddle'] {
   const wantsG = dishes.reduce((total, { id, count }) => {
-    const kind = meal.input.meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own';
-    return (
-      total + itemsFor(kind, count).reduce((g, { name, amount }) => g + (name === SKIMMED ? amount : 0), 0)
-    );
+    const dish = meal.input.meal.dishes.find((one) => one.id === id);
+    const fat = (dish ? builtOf(dish) : []).find(({ fromPots }) => fromPots);
+    return total + (fat ? fat.each * count : 0);
   }, 0);
   if (wantsG === 0) return undefined;
   return { wantsG, thereG: meal.input.batches.reduce((g, { id }) => g + flowing(meal, id, 'skim'), 0) };

@@ -16,6 +16,8 @@ export interface PackedDish {
   readonly allMl: number;
   readonly scoop: Shares['dishes'][number]['scoop'];
   readonly holds: readonly Avoidable[];
+  /** What is in it of which nobody knows what it holds. */
+  readonly notKnown: readonly string[];
 }
 
 /** What is packed for a place; without a parcel it stays here. */
@@ -40,9 +42,20 @@ export function packingOf(
       const count = Math.min(open.get(dish) ?? 0, counts(dish));
       if (count <= 0) return [];
       open.set(dish, (open.get(dish) ?? 0) - count);
-      const holds = facts.find((one) => one.dish === dish)?.holds ?? [];
+      const { holds = [], notKnown = [] } = facts.find((one) => one.dish === dish) ?? {};
       return [
-        { dish, name, count, meatG, liquidMl, allG: count * meatG, allMl: count * liquidMl, scoop, holds },
+        {
+          dish,
+          name,
+          count,
+          meatG,
+          liquidMl,
+          allG: count * meatG,
+          allMl: count * liquidMl,
+          scoop,
+          holds,
+          notKnown,
+        },
       ];
     });
   const away = (meal.input.meal.parcels ?? []).map((parcel) => ({

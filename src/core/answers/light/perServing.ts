@@ -1,10 +1,8 @@
 import { valueAt } from '../../columns/index.ts';
 import type { MealReckoning } from '../../reckoning/index.ts';
-import { avoidable, type Avoidable } from '../../meal/index.ts';
+import type { Avoidable } from '../../meal/index.ts';
 import { type Amount, nothing, plus, times } from '../../ledger/index.ts';
-import { ingredientsById, type OpenedMeal, speciesOf } from '../../model/index.ts';
-import { carriers } from '../../order/index.ts';
-import { heldIn, itemsOf } from '../../pot/index.ts';
+import { allergensByDish, type OpenedMeal } from '../../model/index.ts';
 import type { Range } from '../../quantity/index.ts';
 
 /** What one serving of a dish holds, of what comes out of the pots; bread and what goes on it are not in it. */
@@ -15,8 +13,10 @@ export interface PerServing {
   readonly proteinG: Range;
   readonly fatG: Range;
   readonly saltG: Range;
-  /** What guests may have to avoid: of the pots, of what it is built on and what goes on it. */
+  /** What guests may have to avoid: of the pots it may draw on, of what it is built of and what goes on it. */
   readonly holds: readonly Avoidable[];
+  /** What is in it of which nobody knows what it holds. */
+  readonly notKnown: readonly string[];
 }
 
 /** kcal in a gram (Atwater's general factors, published: as USDA SR24 documents them; salt and water have none). */
@@ -38,7 +38,7 @@ export function perServing(
   { servings }: Pick<MealReckoning, 'servings'>,
 ): readonly PerServing[] {
   const { nominal, input, plan } = meal;
-  const pots = potsHold(meal);
+  const allergens = allergensByDish(input);
   return plan.tickets.map((ticket, t) => {
     const filled = valueAt(nominal.served.filled, t);
     const all = nominal.flows
@@ -57,9 +57,7 @@ export function perServing(
       p50: value,
       p90: value * high * (1 + off),
     });
-    const dish = input.meal.dishes.find(({ id }) => id === ticket.id);
-    const on = dish ? [carriers[dish.kind] ?? [], dish.besides ?? []].flat() : [];
-    const holds = new Set<string>([...pots, ...on.flatMap(({ holds: held = [] }) => held)]);
+    const { contains = [], notKnown = [] } = allergens.find(({ dish }) => dish === ticket.id) ?? {};
     return {
       dish: ticket.id,
       name: ticket.name,
@@ -67,21 +65,11 @@ export function perServing(
       proteinG: range(one.protein, OFF.protein),
       fatG: range(one.fat, OFF.fat),
       saltG: range(one.salt, OFF.salt),
-      holds: avoidable.filter((what) => holds.has(what)),
+      holds: contains.map(({ what }) => what),
+      notKnown: [...new Set(notKnown.map(({ name }) => name))],
     };
   });
 }
 
 /** What the composition itself is off by, relative: cooked fat is known worst (estimates; see numbers.md 1). */
 const OFF = { energy: 0.07, protein: 0.05, fat: 0.2, salt: 0.1 } as const;
-
-/** Animals and allergens of all the pots that feed the meal. */
-function potsHold({ input }: OpenedMeal): ReadonlySet<string> {
-  const known = [...ingredientsById(input).values()];
-  return new Set(
-    input.batches.flatMap((batch) => [
-      ...batch.lots.flatMap(({ cut }) => speciesOf(cut, input) ?? []),
-      ...heldIn(itemsOf(batch), known).held.map(({ what }) => what),
-    ]),
-  );
-}

@@ -1,12 +1,17 @@
+import type { DishAllergens, From } from '../../model/index.ts';
 import type { Reckoning } from '../../reckoning/index.ts';
 import type { CoolingNow } from '../heavy/cooling.ts';
 import type { Shares } from '../heavy/shares.ts';
+
+/** Where it comes from: the thing, and of a pot the pot. */
+const said = ({ name, pot }: From) => ({ name, pot: pot ?? null });
 
 /** A reckoning as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
 export function printed(
   { meal, batches, unaccounted, draws }: Reckoning,
   shared?: Shares,
   cools: readonly CoolingNow[] = [],
+  allergens: readonly DishAllergens[] = [],
 ) {
   return {
     batches: batches.map(({ id, meat, liquid, liquids, ready, salt }) => ({
@@ -52,6 +57,11 @@ export function printed(
         })) ?? null,
       left: shared?.left ?? null,
       proved: shared?.proved ?? null,
+      allergens: allergens.map(({ name, contains, notKnown }) => ({
+        dish: name,
+        contains: contains.map(({ what, from }) => ({ what, from: from.map(said) })),
+        notKnown: notKnown.map(said),
+      })),
     },
     unaccounted: unaccounted.map(({ flow, grams, share }) => ({
       batch: flow.batch,

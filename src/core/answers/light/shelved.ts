@@ -1,21 +1,13 @@
-import {
-  avoidable,
-  type Avoidable,
-  type Batch,
-  isStrained,
-  type Keepable,
-  type ShelfItem,
-} from '../../meal/index.ts';
+import { isStrained, type Keepable, type ShelfItem } from '../../meal/index.ts';
 import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts';
 import { gramsLeft } from '../../keep/index.ts';
 import { massOf, nothing, plus, type Amount } from '../../ledger/index.ts';
-import { ingredientsById, type OpenedMeal, speciesOf } from '../../model/index.ts';
-import { heldIn, itemsOf } from '../../pot/index.ts';
+import { allergensInPot, type OpenedMeal } from '../../model/index.ts';
 
 /** What of a batch can go to the shelf, before it is put there. */
 export type Shelvable = Pick<
   ShelfItem,
-  'what' | 'name' | 'grams' | 'ml' | 'saltG' | 'fatG' | 'waterG' | 'proteinG' | 'holds' | 'batch'
+  'what' | 'name' | 'grams' | 'ml' | 'saltG' | 'fatG' | 'waterG' | 'proteinG' | 'holds' | 'notKnown' | 'batch'
 >;
 
 /** Less than this nobody keeps, g. */
@@ -32,7 +24,9 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
       .reduce((sum, { amount }) => plus(sum, amount), nothing);
   const cut = cutsNamed(plan.cuts.map(({ name }) => name)) || plan.batch.name.toLowerCase();
   const strained = isStrained(plan.batch);
-  const holds = holdsOf(meal, plan.batch);
+  const { contains, notKnown } = allergensInPot(meal.input, plan.batch);
+  const holds = contains.map(({ what }) => what);
+  const unknown = [...new Set(notKnown.map(({ name: of }) => of))];
   const shelved = (what: Keepable, name: string, amount: Amount, ml?: number): Shelvable => ({
     what,
     name,
@@ -42,7 +36,8 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
     fatG: amount.fat,
     waterG: amount.water,
     proteinG: amount.protein,
-    ...(holds.length > 0 && { holds: [...holds] }),
+    ...(holds.length > 0 && { holds }),
+    ...(unknown.length > 0 && { notKnown: unknown }),
     batch: batchId,
   });
   const liquid = amountOf('keptLiquid');
@@ -62,14 +57,6 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
 /** What was cooked, as a label says it: "beef shank and beef blade roast". */
 const cutsNamed = (names: readonly string[]): string =>
   [...new Set(names.map((name) => name.split(',')[0]?.toLowerCase() ?? name))].join(' and ');
-
-/** What guests may not have in it: its animals, and what its ingredients are known to hold. */
-function holdsOf({ input }: OpenedMeal, batch: Batch): readonly Avoidable[] {
-  const species = batch.lots.flatMap(({ cut }) => speciesOf(cut, input) ?? []);
-  const known = [...ingredientsById(input).values()];
-  const all = new Set<string>([...species, ...heldIn(itemsOf(batch), known).held.map(({ what }) => what)]);
-  return avoidable.filter((one) => all.has(one));
-}
 
 /** Grams of a kept thing that was measured by volume, ml. */
 export const gramsOfKept = (what: Keepable, ml: number): number =>

@@ -1,7 +1,6 @@
 import { type Meal, standingEntries } from '../../meal/index.ts';
-import { carriers, countOf } from '../../order/index.ts';
+import { countOf, itemsFor } from '../../order/index.ts';
 import { ingredientsById, type OpenedMeal } from '../../model/index.ts';
-import { itemsFor } from '../../plates/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { boughtOf, heldBack, packsSaid, type Packs, soaking } from '../../pot/index.ts';
 
@@ -160,21 +159,9 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
         const amount = (midpoint(each) ?? 1) * countOf(dish);
         if (amount > 0) add(meal.name, { section: 'besides', name, amount, measure });
       }
-      for (const { name, amount, unit, isBought } of itemsFor(dish.kind, countOf(dish)))
-        if (isBought && unit !== 'ml')
-          add(meal.name, { section: 'besides', name, amount, measure: unit === 'g' ? 'mass' : 'count' });
-      const carrier = carriers[dish.kind];
-      if (!carrier) continue;
-      add(
-        meal.name,
-        {
-          section: carrier.section,
-          name: carrier.name,
-          amount: carrier.each * countOf(dish),
-          measure: carrier.measure,
-        },
-        carrier.pack,
-      );
+      for (const { name, amount, unit, section, pack } of itemsFor(dish))
+        if (section && unit !== 'ml')
+          add(meal.name, { section, name, amount, measure: unit === 'g' ? 'mass' : 'count' }, pack);
     }
   }
   return [...lines.values()].sort(

@@ -50,6 +50,7 @@ export function asIngredient(item: ShelfItem): OwnIngredient {
     source: 'from your own shelf',
     ...(item.ml !== undefined && item.ml > 0 && { density: item.grams / item.ml }),
     ...(item.holds && { holds: [...item.holds] }),
+    ...(item.notKnown && item.notKnown.length > 0 && { unsure: true as const }),
   };
 }
 

@@ -1,9 +1,10 @@
 import { platesProblem, standingEntries } from '../../meal/index.ts';
-import { avoided, avoidedOnDishes, countOf, dishName, portionProblem } from '../../order/index.ts';
+import { countOf, dishName, portionProblem } from '../../order/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
-import { ingredientsById, ingredientsOf, type Input } from '../input.ts';
+import { ingredientsById, type Input } from '../input.ts';
 import type { Problem } from '../problem.ts';
+import { notForGuests } from './guests.ts';
 
 /** What a cook has to look at in what was written. */
 export const problemsOf = (input: Input): readonly Problem[] => [
@@ -39,24 +40,6 @@ function unreadableDishes({ meal }: Input): Problem[] {
     ];
     return found.flatMap((says) => (says ? [{ dish: dish.id, says }] : []));
   });
-}
-
-/** What is in the pots, the usual pot too, that a guest must not have. */
-function notForGuests(input: Input): readonly Problem[] {
-  const { meal, batches } = input;
-  const pots = batches
-    .filter(({ id }) => meal.batches.includes(id))
-    .map((batch) => ({ ...batch, items: [...itemsOf(batch)] }));
-  return [
-    ...avoided(meal.avoid ?? [], pots, ingredientsOf(input), (cut) => speciesOf(cut, input)),
-    ...avoidedOnDishes(meal.avoid ?? [], meal.dishes),
-  ];
-}
-
-/** The animal of a cut; an own cut is its relative's. */
-export function speciesOf(cut: string, { kitchen, reference }: Input): string | undefined {
-  const like = kitchen.cuts.find(({ id }) => id === cut)?.like ?? cut;
-  return reference.cuts.find(({ id }) => id === like)?.species;
 }
 
 /** What was weighed in a pot or a bowl tells nothing until that has been weighed empty. */

@@ -7,7 +7,7 @@ import { amount, gramsOf, measure, onLiquid, stirIn, stirred } from './shared.ts
 export const thickeners = ['starch', 'flour'] as const;
 
 /** By the ids of the table. */
-const IDS = { starch: 'cornstarch', flour: 'flour' } as const;
+export const THICKENER_IDS = { starch: 'cornstarch', flour: 'flour' } as const;
 
 /** Starch or flour into a liquid. */
 export const thicken = stepKind({
@@ -19,7 +19,7 @@ export const thicken = stepKind({
     flow: 'stirredIn',
     plan: (written, { find }) => {
       const thickener = written.with ?? 'starch';
-      const found = find(IDS[thickener]);
+      const found = find(THICKENER_IDS[thickener]);
       if (!found) return undefined;
       const grams = gramsOf(written, found);
       return grams === undefined ? undefined : stirred(found, grams, THICKENS[thickener]);

@@ -1,0 +1,151 @@
+import { avoidable, type Avoidable, type Batch, type Dish } from '../meal/index.ts';
+import { builtOf, dishName } from '../order/index.ts';
+import { heldIn } from '../pot/index.ts';
+import { ingredientsById, type Input } from './input.ts';
+
+/** Where something comes from: the ingredient, cut or part of the build; of a pot, in which. */
+export interface From {
+  readonly name: string;
+  readonly pot?: string;
+}
+
+/** Something that some guests must not have, and where it comes from. */
+export interface Contains {
+  readonly what: Avoidable;
+  readonly from: readonly From[];
+}
+
+/** What a pot or a dish is known to hold, in the order of the list, and what in it nobody knows. */
+export interface Allergens {
+  readonly contains: readonly Contains[];
+  /** It is not known what these hold: their labels were not read. */
+  readonly notKnown: readonly From[];
+}
+
+/** The same of a dish: of all pots that it may draw on, of what it is built of and of what goes on it. */
+export interface DishAllergens extends Allergens {
+  readonly dish: string;
+  readonly name: string;
+}
+
+/** The animal of a cut; an own cut is its relative's. */
+export function speciesOf(
+  cut: string,
+  { kitchen, reference }: Pick<Input, 'kitchen' | 'reference'>,
+): string | undefined {
+  const like = kitchen.cuts.find(({ id }) => id === cut)?.like ?? cut;
+  return reference.cuts.find(({ id }) => id === like)?.species;
+}
+
+/** What one source says of itself. */
+interface Says {
+  readonly from: From;
+  readonly holds: readonly string[];
+  readonly isKnown: boolean;
+  /** What is known not to be in it, whatever else is. */
+  readonly without?: readonly Avoidable[] | undefined;
+}
+
+function summed(all: readonly Says[]): Allergens {
+  return {
+    contains: avoidable.flatMap((what): Contains[] => {
+      const from = once(all.filter(({ holds }) => holds.includes(what)).map((one) => one.from));
+      return from.length > 0 ? [{ what, from }] : [];
+    }),
+    notKnown: once(all.filter(({ isKnown }) => !isKnown).map(({ from }) => from)),
+  };
+}
+
+const once = (all: readonly From[]): readonly From[] =>
+  all.filter(({ name, pot }, i) => all.findIndex((one) => one.name === name && one.pot === pot) === i);
+
+function inPot(input: Input, batch: Batch): readonly Says[] {
+  const pot = batch.name;
+  const meats = batch.lots.flatMap(({ cut }): Says[] => {
+    const species = speciesOf(cut, input);
+    const name =
+      input.kitchen.cuts.find(({ id }) => id === cut)?.name ??
+      input.reference.cuts.find(({ id }) => id === cut)?.name ??
+      cut;
+    return [
+      { from: { name, pot }, holds: species === undefined ? [] : [species], isKnown: species !== undefined },
+    ];
+  });
+  const { held, unknown } = heldIn(batch, ingredientsById(input));
+  return [
+    ...meats,
+    ...held.flatMap(({ what, from }) =>
+      from.map((name): Says => ({ from: { name, pot }, holds: [what], isKnown: true })),
+    ),
+    ...unknown.map((name): Says => ({ from: { name, pot }, holds: [], isKnown: false })),
+  ];
+}
+
+/** What a pot holds: its animals, and what its ingredients are known to hold. */
+export const allergensInPot = (input: Input, batch: Batch): Allergens => summed(inPot(input, batch));
+
+/** The pots that a dish may draw on. */
+const potsOf = ({ meal, batches }: Input, { from }: Pick<Dish, 'from'>): readonly Batch[] =>
+  batches.filter(({ id }) => meal.batches.includes(id) && (from?.includes(id) ?? true));
+
+function onDish(input: Input, dish: Dish): readonly Says[] {
+  const built = builtOf(dish).flatMap(({ name, holds, unsure, without, fromPots }): Says[] => [
+    { from: { name }, holds, isKnown: !unsure, without },
+    // Fat that was skimmed is that of any pot.
+    ...(fromPots ? potsOf(input, {}).flatMap((batch) => inPot(input, batch)) : []),
+  ]);
+  const besides = (dish.besides ?? [])
+    .filter(({ name }) => name !== '')
+    .map(({ name, holds }): Says => ({ from: { name }, holds: holds ?? [], isKnown: holds !== undefined }));
+  return [...built, ...besides];
+}
+
+const ofDish = (input: Input, dish: Dish): readonly Says[] => [
+  ...potsOf(input, dish).flatMap((batch) => inPot(input, batch)),
+  ...onDish(input, dish),
+];
+
+/** What each dish holds that some guests must not have, and what of it nobody knows. */
+export const allergensByDish = (input: Input): readonly DishAllergens[] =>
+  input.meal.dishes.map((dish) => ({
+    dish: dish.id,
+    name: dishName(dish),
+    ...summed(ofDish(input, dish)),
+  }));
+
+/** What a dish is built of and what goes on it, without the pots. */
+export const allergensOnDish = (input: Input, dish: Dish): Allergens => summed(onDish(input, dish));
+
+/** One thing that a guest must not have: for how many, and which dishes they can have. */
+export interface ForGuests {
+  readonly what: Avoidable;
+  /** undefined: for somebody. */
+  readonly count: number | undefined;
+  readonly can: readonly string[];
+  readonly cannot: readonly { readonly name: string; readonly from: readonly From[] }[];
+  /** Dishes in which something is not known. */
+  readonly unsure: readonly { readonly name: string; readonly notKnown: readonly From[] }[];
+}
+
+/** For each thing that a guest of the meal must not have: what to serve them, and what not. */
+export function forGuests(input: Input): readonly ForGuests[] {
+  const { avoid = [], avoidFor, dishes } = input.meal;
+  const all = dishes.map((dish) => ({ name: dishName(dish), says: ofDish(input, dish) }));
+  return avoid.map((what): ForGuests => {
+    const told = all.map(({ name, says }) => ({
+      name,
+      from: once(says.filter(({ holds }) => holds.includes(what)).map((one) => one.from)),
+      notKnown: once(
+        says.filter(({ isKnown, without }) => !isKnown && !without?.includes(what)).map((one) => one.from),
+      ),
+    }));
+    const free = told.filter(({ from }) => from.length === 0);
+    return {
+      what,
+      count: avoidFor?.[what],
+      can: free.filter(({ notKnown }) => notKnown.length === 0).map(({ name }) => name),
+      cannot: told.filter(({ from }) => from.length > 0),
+      unsure: free.filter(({ notKnown }) => notKnown.length > 0),
+    };
+  });
+}
