@@ -20,19 +20,21 @@ test('any of several hundred ingredients is found as it is typed, and its allerg
   await page.keyboard.press('Enter');
   await expect(row(page, 'tomatillos, raw')).toBeVisible();
   await putIn(page, 'fish sauce');
-  await expect(items(page).getByText(/Allergens:.*fish/)).toBeVisible();
+  await expect(items(page).getByText(/It contains.*fish/)).toBeVisible();
   await items(page).getByLabel('How much fish sauce').fill('a splash');
   await search.fill('grandmother’s paste');
   await page.getByRole('option', { name: /without figures/ }).click();
-  await expect(items(page).getByText(/Nothing is known of grandmother’s paste/)).toBeVisible();
+  await expect(items(page).getByText(/Not known is what grandmother’s paste contains/)).toBeVisible();
   await kept(page, 'putting in grandmother’s paste');
   await page.reload();
-  await expect(items(page).getByText(/^.*Nothing is known of grandmother’s paste: open/)).toBeVisible();
+  await expect(
+    items(page).getByText(/^.*Not known is what grandmother’s paste contains: open/),
+  ).toBeVisible();
   // One act back the paste is not there, nor in the kitchen; two back the sauce has no amount.
   for (const words of ['putting in grandmother’s paste', 'how much fish sauce', 'putting in fish sauce'])
     await page.getByRole('button', { name: new RegExp(`^undo ${words}`) }).click();
   await expect(row(page, 'fish sauce')).toHaveCount(0);
-  await expect(items(page).getByText(/No allergen is known|Allergens:/)).toBeVisible();
+  await expect(items(page).getByText(/No allergen is known|It contains/)).toBeVisible();
   await noFaults(page);
 });
 
@@ -135,7 +137,9 @@ test('a recipe goes in by its lines, what is not understood is settled, and the 
   await recipe.getByRole('button', { name: 'Put it in' }).click();
   await expect(row(page, 'beer')).toBeVisible();
   await expect(items(page).getByLabel('How much bay leaf')).toHaveValue('3');
-  await expect(items(page).getByText('Nothing is known of something odd', { exact: false })).toBeVisible();
+  await expect(
+    items(page).getByText('Not known is what something odd contains', { exact: false }),
+  ).toBeVisible();
   await expect(page.getByLabel('Salt on the meat now')).toHaveValue('12 g');
   await kept(page, 'a recipe');
   await noFaults(page);

@@ -350,7 +350,7 @@ write(
   'demo-lantern-supper',
   'Winter lantern supper',
   [
-    dish('tacos', 'taco', 48, { besides: [beside('pickle', 'pickled red onion', '12 g')] }),
+    dish('tacos', 'taco', 48, { besides: [beside('pickle', 'pickled red onion', '12 g', ['sulphites'])] }),
     dish('rolls', 'roll', 22, { name: 'barley rolls with a dip cup' }),
     dish('pasta', 'pasta', 16, {
       name: 'trays of pasta',

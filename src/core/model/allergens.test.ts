@@ -187,6 +187,14 @@ describe.each(dishKinds)('%s', (kind) => {
   });
 });
 
+test('a cheese that the cook has named stands for the usual one', () => {
+  const besides = [{ id: 'c', name: 'hard cheese, grated', holds: ['milk' as const] }];
+  const dish = dishOf('pasta', 4, { besides });
+  expect(itemsFor(dish).map(({ name }) => name)).not.toContain('hard cheese');
+  expect(layersOf(dish)).toContain('hard cheese, grated');
+  expect(layersOf(dish)).not.toContain('cheese at the table');
+});
+
 test('the order of the cook stands; what is new goes where it usually does', () => {
   const dish = dishOf('taco', 4, { layers: ['lime', 'warm tortilla', 'meat', 'a leaf of sage'] });
   expect(layersOf(dish)).toEqual(['lime', 'warm tortilla', 'meat', 'onion and herbs', 'a leaf of sage']);

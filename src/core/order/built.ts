@@ -215,16 +215,21 @@ export interface PartChoice {
   readonly chosen: BuildChoice;
 }
 
-type OfBuild = Pick<Dish, 'kind' | 'build'>;
+type OfBuild = Pick<Dish, 'kind' | 'build' | 'besides'>;
+
+/** A cheese that the cook has named stands for the usual one. */
+const isNamed = (of: BuildPart, { besides = [] }: OfBuild): boolean =>
+  of === 'cheese' && besides.some(({ name }) => /cheese/i.test(name));
 
 /** The parts of a dish, each as the cook chose it, else as usual. What its kind does not offer does not count. */
-export function partsOf({ kind, build }: OfBuild): readonly PartChoice[] {
+export function partsOf(dish: OfBuild): readonly PartChoice[] {
+  const { kind, build } = dish;
   return buildParts.flatMap((of): PartChoice[] => {
     const offers = builds[kind].parts[of];
     const [usual] = offers ?? [];
     if (!offers || !usual) return [];
     const among = offers.map(([choice]) => choice);
-    const wanted = build?.[of];
+    const wanted = build?.[of] ?? (isNamed(of, dish) ? 'nothing' : undefined);
     return [{ part: of, among, chosen: wanted !== undefined && among.includes(wanted) ? wanted : usual[0] }];
   });
 }
@@ -240,7 +245,7 @@ export const builtOf = (dish: OfBuild): readonly Built[] =>
  * The layers of a dish from below, in the cook's own order where there is one: without what is left out, with what the cook
  * adds below what closes it.
  */
-export function layersOf(dish: Pick<Dish, 'kind' | 'build' | 'besides' | 'layers'>): readonly string[] {
+export function layersOf(dish: OfBuild & Pick<Dish, 'layers'>): readonly string[] {
   const there = new Set(builtOf(dish).map((one) => one.part));
   const { layers } = builds[dish.kind];
   const stands = layers.filter(({ of }) => of === undefined || there.has(of));
@@ -272,7 +277,7 @@ export interface ItemFor {
 }
 
 /** What all servings of a dish are built of and cooked in. */
-export function itemsFor(dish: Pick<Dish, 'kind' | 'build' | 'count' | 'guests'>): readonly ItemFor[] {
+export function itemsFor(dish: OfBuild & Pick<Dish, 'count' | 'guests'>): readonly ItemFor[] {
   const count = countOf(dish);
   if (count <= 0) return [];
   const built = builtOf(dish).map(({ name, each, unit, section, pack }): ItemFor => ({

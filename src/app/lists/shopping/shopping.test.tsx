@@ -25,7 +25,7 @@ describe('the shopping list', () => {
   test('adds up what the meal wants, carriers in packs, and says a pack of its own', async () => {
     await openList();
     expect(line('Beef shank')).toContain('3.00 kg');
-    expect(line('small tortillas')).toContain('3 × 12');
+    expect(line('small wheat tortillas')).toContain('3 × 12');
     await user.type(screen.getByLabelText('One pack of stock, low salt'), '500 g{Enter}');
     await settled();
     await waitFor(() => expect(line('stock, low')).toMatch(/× 500 g/));
@@ -49,11 +49,11 @@ describe('the shopping list', () => {
 
   test('what is got is ticked and stays ticked when the list is opened again', async () => {
     await openList();
-    await tap(screen.getByLabelText(/small tortillas/));
+    await tap(screen.getByLabelText(/small wheat tortillas/));
     closePage();
     await openPath('/shopping');
-    await screen.findByLabelText(/small tortillas/);
-    expect(screen.getByLabelText<HTMLInputElement>(/small tortillas/).checked).toBe(true);
+    await screen.findByLabelText(/small wheat tortillas/);
+    expect(screen.getByLabelText<HTMLInputElement>(/small wheat tortillas/).checked).toBe(true);
   });
 
   test('goes out as a table that other programs read', async () => {

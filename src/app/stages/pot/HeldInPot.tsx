@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { allergensInPot } from '@/core/model/index.ts';
-import { avoidableWords } from '@/words/index.ts';
+import { avoidableWords, fromWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import css from './pot.module.scss';
 
@@ -19,7 +19,7 @@ export function HeldInPot() {
             <span key={what}>
               {i > 0 && ', '}
               <b className={avoid.has(what) ? css.isBarred : undefined}>{avoidableWords(what)}</b> (
-              {from.join(', ')})
+              {fromWords(from, 1)})
             </span>
           ))}
           .{' '}

@@ -154,7 +154,7 @@ describe('shopping list', () => {
         ),
       ]).map(({ name }) => name);
     expect(of()).toEqual(expect.arrayContaining(['Beef blade roast, bone in', 'carrot', 'stock, low salt']));
-    expect(of(1)).toEqual(['carrot', 'small tortillas']);
+    expect(of(1)).toEqual(['carrot', 'small wheat tortillas']);
   });
 
   test('two small tins are not one large', () => {
@@ -189,7 +189,7 @@ describe('shopping list', () => {
       entries: [weighedEntry({ what: 'flow', flow: 'raw', lot: 'lot-beef-shank-1000' }, 990)],
     };
     const list = shoppingList([openMeal(weighed)]);
-    expect(list.map(({ name }) => name)).toEqual(['stock, low salt', 'small tortillas']);
+    expect(list.map(({ name }) => name)).toEqual(['stock, low salt', 'small wheat tortillas']);
     expect(list[0]?.packs).toEqual([{ count: 3, each: 500 }]);
   });
 

@@ -99,7 +99,7 @@ test.each([
   ['crabapples, raw', []],
   ['breadfruit, raw', []],
   ['mushrooms, oyster, raw', []],
-  ['sauce, oyster, ready-to-serve', ['molluscs']],
+  ['sauce, oyster, ready-to-serve', ['gluten', 'molluscs', 'soy']],
   ['oats', ['gluten']],
   ['lard', ['pork']],
   ['bacon, cured pork', ['pork']],
