@@ -2,13 +2,23 @@ import type { Allergens, ForGuests, From } from '@/core/model/index.ts';
 import type { BuildChoice, BuildPart } from '@/core/meal/index.ts';
 import { avoidableWords } from './called.ts';
 
-/** Where it comes from: "pork shoulder in Pot two and lard in Pot two"; in a meal of one pot the pot goes unsaid. */
-export const fromWords = (from: readonly From[], pots = 2): string =>
-  from.map(({ name, pot }) => (pot === undefined || pots < 2 ? name : `${name} in ${pot}`)).join(', ');
+/** Where it comes from: "stock in Pot one and Pot two, butter"; in a meal of one pot the pot goes unsaid. */
+export function fromWords(from: readonly From[], pots = 2): string {
+  const byName = new Map<string, string[]>();
+  for (const { name, pot } of from)
+    byName.set(name, [...(byName.get(name) ?? []), ...(pot === undefined || pots < 2 ? [] : [pot])]);
+  return [...byName].map(([name, of]) => (of.length > 0 ? `${name} in ${listed(of)}` : name)).join(', ');
+}
+
+const listed = (all: readonly string[]): string =>
+  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${String(all.at(-1))}`;
 
 /** What it contains, one by one, each with where it comes from. */
-export const containsWords = ({ contains }: Pick<Allergens, 'contains'>, pots: number): readonly string[] =>
-  contains.map(({ what, from }) => `${avoidableWords(what)} (${fromWords(from, pots)})`);
+export const containsWords = (
+  { contains }: Pick<Allergens, 'contains'>,
+  pots: number,
+): readonly { readonly what: string; readonly from: string }[] =>
+  contains.map(({ what, from }) => ({ what: avoidableWords(what), from: fromWords(from, pots) }));
 
 /** What nobody knows, as loud as what is known; "" where all is known. */
 export const notKnownWords = (names: readonly string[]): string =>

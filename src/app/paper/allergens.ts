@@ -4,7 +4,7 @@ import { INK, PAGE, Paper, QUIET } from './paper.ts';
 /** A dish on the sheet: what it contains, each with where it comes from, and what is not known; "" of nothing. */
 export interface DishOnSheet {
   readonly name: string;
-  readonly contains: readonly string[];
+  readonly contains: readonly { readonly what: string; readonly from: string }[];
   readonly notKnown: string;
 }
 
@@ -40,7 +40,7 @@ export function allergenSheet(
     write(name, 'bold', 13);
     for (const one of contains) {
       if (y < BOTTOM) turn();
-      write(one, 'regular', 12);
+      write(`${one.what}: ${one.from}`, 'regular', 12);
     }
     if (contains.length === 0 && notKnown === '') write('Nothing of the list is known in it.', 'regular', 12);
     if (notKnown !== '') write(notKnown, 'bold', 12);

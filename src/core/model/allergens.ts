@@ -63,10 +63,12 @@ function inPot(input: Input, batch: Batch): readonly Says[] {
   const pot = batch.name;
   const meats = batch.lots.flatMap(({ cut }): Says[] => {
     const species = speciesOf(cut, input);
-    const name =
+    const named =
       input.kitchen.cuts.find(({ id }) => id === cut)?.name ??
       input.reference.cuts.find(({ id }) => id === cut)?.name ??
       cut;
+    // As a door sheet says it: its bone and its trim say nothing of the animal.
+    const [name = named] = named.split(',');
     return [
       { from: { name, pot }, holds: species === undefined ? [] : [species], isKnown: species !== undefined },
     ];

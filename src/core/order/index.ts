@@ -1,14 +1,5 @@
-export {
-  builds,
-  builtOf,
-  type Build,
-  type Built,
-  itemsFor,
-  layersOf,
-  partsOf,
-  type PartChoice,
-} from './built.ts';
-export { stuffs, type Stuff } from './stuff.ts';
+export { builds, builtOf, type Build, itemsFor, layersOf, partsOf } from './built.ts';
+export { stuffs } from './stuff.ts';
 export {
   countOf,
   dishName,

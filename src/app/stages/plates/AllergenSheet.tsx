@@ -32,9 +32,12 @@ export default function AllergenSheet() {
           <div key={dish}>
             <dt>{name}</dt>
             <dd>
-              {contains.length > 0
-                ? contains.join(', ')
-                : notKnown === '' && 'nothing of the list is known in it'}
+              {contains.map(({ what, from }) => (
+                <span key={what}>
+                  <b>{what}</b> <small>{from}</small>
+                </span>
+              ))}
+              {contains.length === 0 && notKnown === '' && <span>nothing of the list is known in it</span>}
               {notKnown !== '' && <b className={css.notKnown}>{notKnown}</b>}
             </dd>
           </div>
