@@ -33,11 +33,11 @@ export function stepsOf(batch: Batch, rawG: number, find: FindIngredient): reado
     // What is brought in under a name of its own is a liquid beside the pot's.
     const apart = broughtIn(step);
     const of = apart ?? liquidOf(step) ?? MAIN;
-    if (apart !== undefined) known.add(apart);
     // It is lifted once: what comes after takes no more salt with it.
-    if (!known.has(of) || (step.what === 'lift' && lifted)) continue;
+    if (!(apart !== undefined || known.has(of)) || (step.what === 'lift' && lifted)) continue;
     const planned = plannedStep(step, { of, find });
     if (!planned || ('into' in planned && !known.has(planned.into))) continue;
+    if (apart !== undefined) known.add(apart);
     if ('as' in planned) known.add(planned.as);
     if (planned.what === 'lift') lifted = true;
     steps.push(planned);

@@ -76,6 +76,8 @@ export interface DayBatch {
   readonly skim: Skim;
   /** It goes into the cold before it is used. */
   readonly chilled: boolean;
+  /** And stays there for the night; else it is only cooled through. */
+  readonly overnight: boolean;
   /** It leaves the house cold and is reheated there. */
   readonly sentCold: boolean;
   /** The cook's own order once it is tender; undefined: the usual. */

@@ -4,7 +4,7 @@ import type { DayFacts } from './facts.ts';
 import { handsOf, SLOT_MS, type Run } from './dayProblem.ts';
 import type { Line, Placed } from './line.ts';
 import { SLOT } from '../schedule/index.ts';
-import { batchOf, type Doing, type Task, type TaskRef } from './task.ts';
+import { batchOf, type Task } from './task.ts';
 
 /** Every part of every task at its moment, in the order of the day. */
 export function linesOf(
@@ -56,65 +56,4 @@ export function placedOf(tasks: readonly Task[], { schedule, origin, places }: R
       },
     ];
   });
-}
-
-/** What waits longer than this is held hot, min (estimate). */
-const HOLD = 20;
-/** Raw or half-raw meat that waits longer than this goes back into the cold, min (estimate). */
-const COLD = 60;
-
-/**
- * The lines with what is held hot: meat that waits in its pot to be cooled and pulled, and what is brought together
- * until its plates are filled; and meat that goes back into the cold before the pot.
- */
-export function withHolding(lines: readonly Line[]): readonly Line[] {
-  const held = lines.flatMap((line): Line[] => {
-    const wait = waitAfter(line, lines);
-    if (!wait || wait.until - line.to < wait.least * MINUTE_MS) return [];
-    const { grams: _, ...rest } = line;
-    return [
-      {
-        ...rest,
-        key: `${line.key} hold`,
-        does: { what: 'hold', where: wait.where },
-        kind: 'rest',
-        hands: 0,
-        single: false,
-        from: line.to,
-        to: wait.until,
-        minutes: (wait.until - line.to) / MINUTE_MS,
-      },
-    ];
-  });
-  return [...lines, ...held].sort((a, b) => a.from - b.from || a.to - b.to);
-}
-
-interface Wait {
-  readonly until: number;
-  readonly where: Extract<Doing, { what: 'hold' }>['where'];
-  /** A shorter wait is none, min. */
-  readonly least: number;
-}
-
-/** Before these raw or browned meat may lie for a while. */
-const intoHeat = new Set<TaskRef['kind']>(['brine', 'marinate', 'stand', 'smoke', 'sear', 'pot']);
-
-/** Until when, and where, what a line leaves behind has to wait. */
-function waitAfter(line: Line, lines: readonly Line[]): Wait | undefined {
-  const { batch, ref, does } = line;
-  if (does.what === 'lift') {
-    const cool = lines.find((other) => other.batch === batch && other.does.what === 'cool');
-    return cool && { until: cool.from, where: 'in its liquid', least: HOLD };
-  }
-  if (ref.kind === 'trim' || ref.kind === 'sear') {
-    const next = lines.find(
-      (other) => other.batch === batch && other.from >= line.to && intoHeat.has(other.ref.kind),
-    );
-    return next && { until: next.from, where: 'in the fridge', least: COLD };
-  }
-  if (ref.kind !== 'together') return undefined;
-  const plates = lines.find(({ kind }) => kind === 'plates');
-  const cold = does.what === 'bring together' && does.how === 'cold';
-  if (!plates || (!cold && does.what !== 'heats through')) return undefined;
-  return { until: plates.from, where: cold ? 'in the fridge' : 'hot', least: HOLD };
 }

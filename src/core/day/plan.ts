@@ -3,10 +3,12 @@ import { MINUTE_MS } from '../quantity/index.ts';
 import { placesOf, problemOf, SLOT_MS, type Run, type Setting } from './dayProblem.ts';
 import type { DayFacts } from './facts.ts';
 import type { Line, Placed, Interval, Tight } from './line.ts';
-import { linesOf, placedOf, withHolding } from './lines.ts';
+import { withHolding } from './holding.ts';
+import { linesOf, placedOf } from './lines.ts';
 import { meetNeeds, type Lack } from './resources.ts';
 import { level, mirrored, place, SLOT } from '../schedule/index.ts';
 import { gaps, mergeIntervals } from './intervals.ts';
+import type { Task } from './task.ts';
 import { tasksOf } from './tasks/index.ts';
 import { tightOf } from './tight.ts';
 import { minuteOfDay } from '../clock/index.ts';
@@ -44,7 +46,7 @@ export interface Day {
  * @param tries of the levelling; 0 gives the greedy list at once
  */
 export function planDay(facts: DayFacts, now: number, tries: number): Day {
-  const tasks = tasksOf(facts);
+  const tasks = atOnce(tasksOf(facts), now);
   const { met, resources, lacks } = meetNeeds(
     tasks.map(({ needs }) => needs),
     facts.resources,
@@ -53,7 +55,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const asked = facts.forward ? undefined : facts.serving;
   const hung = asked !== undefined && asked > now ? hangInHours(setting, asked, now, tries) : undefined;
   const run = hung?.run ?? forward(setting, now, tries, asked);
-  const lines = toldOf(setting, run);
+  const lines = toldOf(setting, run, now);
   const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,
@@ -72,8 +74,20 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   };
 }
 
-const toldOf = (setting: Setting, run: Run): readonly Line[] =>
-  withHolding(linesOf(setting.tasks, run, setting.facts));
+/** What cannot wait begins now, once nothing is left that it waits for. */
+function atOnce(tasks: readonly Task[], now: number): readonly Task[] {
+  const there = new Set(tasks.map(({ id }) => id));
+  return tasks.map((task) =>
+    task.atOnce &&
+    task.begun === undefined &&
+    ![...task.after, task.follows ?? ''].some((id) => there.has(id))
+      ? { ...task, begun: now }
+      : task,
+  );
+}
+
+const toldOf = (setting: Setting, run: Run, now: number): readonly Line[] =>
+  withHolding(linesOf(setting.tasks, run, setting.facts), setting.facts, now, run.serving);
 
 /** Held hot for longer than this it dries and dulls, min (common practice, no source). */
 export const HELD_LONG = 4 * 60;
@@ -91,7 +105,8 @@ function hangInHours(
   now: number,
   tries: number,
 ): { readonly run: Run; readonly keepsHours: boolean } | undefined {
-  const good = (run: Run | undefined): run is Run => run !== undefined && !holdsLong(toldOf(setting, run));
+  const good = (run: Run | undefined): run is Run =>
+    run !== undefined && !holdsLong(toldOf(setting, run, now));
   // The quick list tells whether it can be done; only then is it worth levelling.
   const quick = hang(setting, serving, now, 0);
   const kept = good(quick) ? (tries > 0 ? hang(setting, serving, now, tries) : quick) : undefined;
@@ -141,7 +156,7 @@ function outsideOf(
   for (let later = LATER; later <= LATEST; later += LATER) {
     const at = serving + later * MINUTE_MS;
     const run = hang(setting, at, now, 0);
-    if (run && !holdsLong(toldOf(setting, run))) return { first: first.from, hours, serving: at };
+    if (run && !holdsLong(toldOf(setting, run, now))) return { first: first.from, hours, serving: at };
   }
   return { first: first.from, hours, serving: undefined };
 }

@@ -119,6 +119,8 @@ export interface Task {
   readonly after: readonly string[];
   /** The id of the task at whose end it begins: nothing may wait between them. */
   readonly follows?: string;
+  /** It cannot wait once all that it waits for is done. */
+  readonly atOnce?: true;
   /** Epoch ms: it has begun then. */
   readonly begun?: number;
   /** Minutes after its start at which the pot's lid goes on, where it has one. */

@@ -91,6 +91,10 @@ export const skimWay = (batch: Listed): Skim => {
   return skim ? (skim.way ?? 'hot') : 'leave';
 };
 
+/** It goes into the cold before it is used: that was asked, or its fat comes off as a cap. */
+export const isChilled = (batch: Listed & Pick<Batch, 'chilled'>): boolean =>
+  batch.chilled === true || skimWay(batch) === 'chill';
+
 /** How far the pot's liquid is boiled down. */
 export const boilsDownTo = (batch: Listed): Quantity | undefined => firstOnMain(batch, 'boil down')?.to;
 

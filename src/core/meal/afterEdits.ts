@@ -1,5 +1,6 @@
 import type { Quantity } from '../quantity/index.ts';
 import { liquidOf, traitsOf } from '../work/index.ts';
+import { isChilled, skimWay } from './after.ts';
 import type { AfterStep, Batch, Skim } from './schema.ts';
 
 /** A step of a part of the liquid may bear the usual name already. */
@@ -40,10 +41,20 @@ export const withStrain = (batch: Batch, strain: boolean): Batch => ({
   after: withStep(batch.after, 'strain', strain ? {} : undefined),
 });
 
+/** Skimmed another way; a pot that is chilled stays so, whichever way that is. */
 export const withSkim = (batch: Batch, skim: Skim): Batch => ({
   ...batch,
+  ...(isChilled(batch) && { chilled: true as const }),
   after: withStep(batch.after, 'skim', skim === 'leave' ? undefined : { way: skim }),
 });
+
+/** Cooked the day before and chilled, or not. Out of the cold the fat lifts off as a cap; without it, it is spooned off hot. */
+export function withChilling(batch: Batch, chills: boolean): Batch {
+  const { chilled: _, ...rest } = batch;
+  if (chills) return { ...withSkim(rest, skimWay(rest) === 'hot' ? 'chill' : skimWay(rest)), chilled: true };
+  const { chilled: __, ...warm } = withSkim(rest, skimWay(rest) === 'chill' ? 'hot' : skimWay(rest));
+  return warm;
+}
 
 /** Boiled down so far; an empty text: not at all. */
 export const withBoilDown = (batch: Batch, to: Quantity): Batch => ({

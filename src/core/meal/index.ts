@@ -83,11 +83,12 @@ export {
   schoolFor,
   type Finish,
   schools,
+  isChilled,
   skimWay,
   staysInPot,
 } from './after.ts';
 export { newerBatch } from './older.ts';
-export { withBoilDown, withChopped, withSkim, withStrain } from './afterEdits.ts';
+export { withBoilDown, withChilling, withChopped, withSkim, withStrain } from './afterEdits.ts';
 export { lessonChanges, withLesson } from './lessonEdits.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from '../ledger/index.ts';

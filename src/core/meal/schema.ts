@@ -172,6 +172,10 @@ const batch = z.strictObject({
   size: z.enum(sizes),
   trim: z.enum(trims),
   picking: z.enum(pickings),
+  chilled: z
+    .literal(true)
+    .optional()
+    .describe('cooked the day before and chilled overnight, however it is skimmed'),
   sear: z.boolean(),
   pan: id.optional().describe('the vessel to sear in; absent: the widest pan'),
   mixPans: z.boolean().optional().describe('pieces of different lots may lie in one pan'),

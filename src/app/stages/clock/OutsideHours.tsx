@@ -1,4 +1,4 @@
-import { skimWay, withSkim } from '@/core/meal/index.ts';
+import { isChilled, withChilling } from '@/core/meal/index.ts';
 import type { DayNote, DayPlan } from '@/core/answers/index.ts';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { dayNoteWords } from '@/words/index.ts';
@@ -32,12 +32,12 @@ export function OutsideHours({ day }: { readonly day: DayPlan }) {
             Serve at {wall.moment(serving, day.serving)}
           </button>
         )}
-        {skimWay(batch) !== 'chill' && (
+        {!isChilled(batch) && (
           <button
             type="button"
             className="btn btn-sm act"
             onClick={() => {
-              editBatch(batch.id, 'the day before', (b) => withSkim(b, 'chill'));
+              editBatch(batch.id, 'the day before', (b) => withChilling(b, true));
             }}
           >
             {batch.name} the day before, chilled

@@ -1,4 +1,4 @@
-import { type Day, usualDay, skimWay, withSkim } from '@/core/meal/index.ts';
+import { type Day, isChilled, usualDay, withChilling } from '@/core/meal/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch, editDay } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
@@ -56,9 +56,9 @@ export function Who() {
         }}
       />
       <Checkbox
-        checked={skimWay(batch) === 'chill'}
+        checked={isChilled(batch)}
         onTick={(chill) => {
-          editBatch(batch.id, 'the day before', (b) => withSkim(b, chill ? 'chill' : 'hot'));
+          editBatch(batch.id, 'the day before', (b) => withChilling(b, chill));
         }}
       >
         {batch.name} the day before, chilled overnight

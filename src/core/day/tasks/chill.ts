@@ -1,6 +1,7 @@
 import { SLOT } from '../../schedule/index.ts';
 import { taskId, type Part } from '../task.ts';
-import { usual } from '../minutes.ts';
+import { SKIM_MINUTES, usual } from '../minutes.ts';
+import type { DayBatch } from '../facts.ts';
 import type { BatchTask, Step } from './draft.ts';
 import { pullStep } from './pull.ts';
 import { strainStep } from './strain.ts';
@@ -9,6 +10,27 @@ import { strainStep } from './strain.ts';
  * Into the cold at once: pulled, strained and cooled fast without a break, since nothing that is warm may stand
  * about; then the night in the fridge.
  */
+/** A jug that settles, and the fat off, while it is warm: out of the cold it would be a cap. */
+function skimmedWarm({ id: batch, skim, skimPace, over }: DayBatch, id: string): Step[] {
+  if (over.has('skim') || skim === 'leave' || skim === 'chill') return [];
+  const stand: Step = {
+    key: `${id}|settle`,
+    does: { what: 'settle' },
+    kind: 'rest',
+    minutes: usual.settle,
+    hands: 0,
+  };
+  const key = taskId({ kind: 'skim', batch: batch });
+  const off: Step = {
+    key,
+    does: { what: 'skim', cold: false },
+    kind: 'broth',
+    minutes: skimPace * SKIM_MINUTES,
+    hands: 1,
+  };
+  return skim === 'settle' && !over.has('settle') ? [stand, off] : [off];
+}
+
 export const chill: BatchTask = {
   draft: (batch, id, hands) => {
     if (!batch.chilled) return undefined;
@@ -16,6 +38,7 @@ export const chill: BatchTask = {
     const steps: Step[] = [
       ...(batch.over.has('pull') ? [] : [pullStep(batch, key('pull'), hands)]),
       ...(!batch.strain || batch.over.has('strain') ? [] : [strainStep(batch, key('strain'))]),
+      ...skimmedWarm(batch, id),
       { key: `${id}|fast`, does: { what: 'cool fast' }, kind: 'broth', minutes: 10, hands: 1 },
     ];
     let from = 0;
@@ -24,11 +47,13 @@ export const chill: BatchTask = {
       from += Math.ceil(step.minutes / SLOT) * SLOT;
       return part;
     });
-    const minutes = batch.skim === 'chill' ? usual.chill : usual.coolThrough;
+    const minutes = batch.overnight ? usual.chill : usual.coolThrough;
     return {
       minutes: from + minutes,
-      after: ['cool'],
-      follows: 'cool',
+      after: [['cool', 'pot']],
+      follows: batch.staysInPot ? 'pot' : 'cool',
+      // What came out of its pot is warm now.
+      ...(batch.over.has(batch.staysInPot ? 'pot' : 'cool') && { atOnce: true as const }),
       needs: [{ kind: 'fridge shelf', amount: 2, from, to: from + minutes }],
       parts: [...parts, { key: id, does: { what: 'chills' }, kind: 'rest', from, minutes, hands: 0 }],
     };

@@ -12,6 +12,8 @@ export interface Draft {
   readonly after: readonly (BatchTaskKind | readonly BatchTaskKind[])[];
   /** It begins as that one ends: nothing may wait between them. */
   readonly follows?: BatchTaskKind;
+  /** It cannot wait once all that it waits for is done. */
+  readonly atOnce?: true;
   readonly begun?: number;
   readonly lidOn?: number;
 }

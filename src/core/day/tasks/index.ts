@@ -74,7 +74,6 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
   ].filter(({ id }) => !over.has(id));
   return all.map((task) => {
     const typed = minutes[task.id];
-    const pin = pins[task.id];
     const sized =
       typed !== undefined && task.parts.length === 1
         ? resized(task, typed)
@@ -82,10 +81,7 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
           isHandwork(task) && task.ref.kind !== 'own'
           ? paced(task, paces[paceGroup(task.ref, own)] ?? paces[''] ?? 1)
           : task;
-    // What goes on where another ends has no start of its own.
-    return pin === undefined || task.begun !== undefined || task.follows !== undefined
-      ? sized
-      : { ...sized, begun: pin };
+    return pinned(sized, pins);
   });
 }
 
@@ -124,6 +120,21 @@ function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]
         ...(goesOn && { follows: idOf(follows) }),
       };
     });
+}
+
+/**
+ * A task at the start that the cook has written for it. What goes on where another ends has none of its own; but a pot may
+ * be put apart from its searing, which stands, and is said.
+ */
+function pinned(task: Task, pins: DayFacts['pins']): Task {
+  const { follows, ...apart } = task;
+  const pin = pins[task.id];
+  if (follows !== undefined) {
+    const isInsisted = task.ref.kind === 'pot' && (pin !== undefined || pins[follows] !== undefined);
+    if (!isInsisted) return task;
+  }
+  const alone = follows === undefined ? task : { ...apart, after: [...task.after, follows] };
+  return pin === undefined || task.begun !== undefined ? alone : { ...alone, begun: pin };
 }
 
 function resized(task: Task, minutes: number): Task {

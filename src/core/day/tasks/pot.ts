@@ -49,6 +49,8 @@ export const pot: BatchTask = {
     const times = timesOf(batch);
     const parts = [...untilHot(batch, times, id), ...braising(batch, times, id)];
     return {
+      // Meat that is browned is not cooked through: it goes on at once, and is never kept like that.
+      follows: 'sear',
       minutes: times.end + usual.lift,
       lidOn: times.hot,
       parts: parts.sort((a, b) => a.from - b.from),
@@ -66,6 +68,7 @@ export const pot: BatchTask = {
         'smoke',
         'sear',
       ],
+      ...(batch.sear && batch.over.has('sear') && { atOnce: true as const }),
       ...(batch.lidOn !== undefined && { begun: batch.lidOn - times.hot * MINUTE_MS }),
     };
   },

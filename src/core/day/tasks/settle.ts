@@ -3,8 +3,9 @@ import { byItself, type BatchTask } from './draft.ts';
 
 /** A jug that stands until the fat is on top. */
 export const settle: BatchTask = {
-  draft: ({ skim }, id) =>
-    skim === 'settle'
+  draft: ({ skim, chilled }, id) =>
+    // What is chilled settles in one go with its cooling.
+    skim === 'settle' && !chilled
       ? byItself(id, { what: 'settle' }, usual.settle, [['strain', 'purée', 'pot']])
       : undefined,
   over: ({ jugged }) => jugged,

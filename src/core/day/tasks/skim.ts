@@ -4,7 +4,8 @@ import { byHand, type BatchTask } from './draft.ts';
 /** The fat off: hot with a spoon, from a settled jug, or as a cap out of the cold. */
 export const skim: BatchTask = {
   draft: (batch, id) =>
-    batch.skim === 'leave'
+    // What is chilled is skimmed in one go with its cooling, but for a cap, which comes off in the cold.
+    batch.skim === 'leave' || (batch.chilled && batch.skim !== 'chill')
       ? undefined
       : byHand(id, 'broth', { what: 'skim', cold: batch.skim === 'chill' }, batch.skimPace * SKIM_MINUTES, [
           ['settle', 'chill', 'strain', 'purée', 'pot'],

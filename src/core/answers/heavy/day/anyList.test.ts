@@ -58,6 +58,19 @@ describe('whatever list is written for after the lid', () => {
     );
   });
 
+  test('what is set apart of a liquid that was never brought in is none, and the rest stands', () => {
+    const id = (n: number) => `s${String(n)}`;
+    const meal = openMeal(
+      withList([
+        { id: id(1), what: 'add', as: 'dip' },
+        { id: id(2), what: 'set apart', liquid: 'dip', as: 'gravy' },
+        { id: id(3), what: 'strain' },
+      ]),
+    );
+    expect(meal.nominal.batches[0]?.mass.liquid.liquids.map((one) => one.id)).toEqual(['pot']);
+    expect(dayOf(meal, ASKED).lines.length).toBeGreaterThan(0);
+  });
+
   test('it is told in one line, a step an act', () => {
     fc.assert(
       fc.property(anyAfter, (after) => {

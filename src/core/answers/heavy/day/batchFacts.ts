@@ -6,6 +6,7 @@ import {
   standingEntries,
   isStrained,
   isUsualAfter,
+  isChilled,
   skimWay,
   staysInPot,
 } from '../../../meal/index.ts';
@@ -109,7 +110,8 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     picking: batch.picking,
     strain: isStrained(batch),
     skim: skimWay(batch),
-    chilled: skimWay(batch) === 'chill' || sentCold,
+    chilled: isChilled(batch) || sentCold,
+    overnight: isChilled(batch),
     sentCold,
     after: isUsualAfter(batch)
       ? undefined

@@ -1,5 +1,13 @@
-import { HELD_LONG, planDay, type Day, type Lack, type Outside, type Tight } from '../../../day/index.ts';
-import { skimWay, standingEntries, usualDay } from '../../../meal/index.ts';
+import {
+  HELD_LONG,
+  leftBrowned,
+  planDay,
+  type Day,
+  type Lack,
+  type Outside,
+  type Tight,
+} from '../../../day/index.ts';
+import { isChilled, standingEntries, usualDay } from '../../../meal/index.ts';
 import type { Input, OpenedMeal } from '../../../model/index.ts';
 import { bandsOf, type PotBand } from './bands.ts';
 import { dayFacts } from './facts.ts';
@@ -18,6 +26,8 @@ export type DayNote =
   | { readonly what: 'lack'; readonly lack: Lack }
   | (Tight & { readonly what: 'tight'; readonly hangs: boolean; readonly hands: number })
   | { readonly what: 'held long'; readonly name: string; readonly hours: number }
+  /** Browned and not cooked on at once: the cook has written it so. */
+  | { readonly what: 'left browned'; readonly name: string; readonly hours: number }
   | (Omit<Outside, 'hours'> & {
       readonly what: 'outside';
       readonly zone: string;
@@ -67,6 +77,11 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
         hands: facts.hands,
       })),
       ...heldLong(day, input),
+      ...leftBrowned(day.lines).map(({ batch, minutes }): DayNote => ({
+        what: 'left browned',
+        name: input.batches.find(({ id }) => id === batch)?.name ?? '',
+        hours: Math.round(minutes / 6) / 10,
+      })),
       ...(day.outside
         ? [
             {
@@ -92,7 +107,7 @@ function heldLong({ lines }: Day, { batches }: Input): DayNote[] {
   return batches.flatMap((pot) => {
     const { id, name } = pot;
     // Nobody is told to do what is already chosen.
-    if (skimWay(pot) === 'chill') return [];
+    if (isChilled(pot)) return [];
     const hot = lines.filter(
       ({ batch, does }) => batch === id && does.what === 'hold' && does.where !== 'in the fridge',
     );
