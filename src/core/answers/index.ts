@@ -21,6 +21,7 @@ export type { Filled, LotNow } from './heavy/serviceNow.ts';
 export { isOpen, shoppingList, type Needed } from './light/shoppingList.ts';
 export { foretoldTasks } from './heavy/day/foretoldTasks.ts';
 export { type Shares, shares } from './heavy/shares.ts';
+export { cookedAt } from './light/cookedAt.ts';
 export { amountOnShelf, gramsOfKept, type ShelfAmount, shelvedOf, type Shelvable } from './light/shelved.ts';
 export { swap } from './light/swap.ts';
 export type { PlanFigures } from './heavy/whatIf.ts';

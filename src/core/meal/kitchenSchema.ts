@@ -80,6 +80,7 @@ const ownIngredient = z.strictObject({
   pieceG: within(bounds.mass).optional(),
   density: z.number().min(0.1).max(3).optional().describe('g/ml'),
   holds: z.array(z.string().max(40)).max(30).optional().describe('what some guests must not have'),
+  made: moment.optional().describe('epoch, ms: of what came off the shelf, since when its days count'),
   unsure: z.literal(true).optional().describe('what else is in it only its label says'),
   section: z.string().max(40),
   packG: within(bounds.mass).optional(),

@@ -225,7 +225,7 @@ describe('what is known, and what is not', () => {
     for (const box of boxes) expect(box.notKnown).toEqual(['sambal']);
     const [box] = boxes;
     if (!box) throw new Error('nothing is left');
-    const next = asIngredient({ ...box, id: 'b', made: 0, place: 'fridge' });
+    const next = asIngredient({ ...box, id: 'b', made: 0, place: 'fridge' }, 0);
     const pot = lamb({ items: [{ id: 's', ref: next.id, state: 'in' }] });
     const again = inputOf([pot], []);
     const found = allergensInPot({ ...again, kitchen: { ...again.kitchen, ingredients: [next] } }, pot);

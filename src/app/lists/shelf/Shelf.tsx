@@ -1,12 +1,22 @@
 import { useRef, useState } from 'react';
 import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
-import { daysUntil, gramsLeft, movedTo, onShelf, bestBefore, withGone } from '@/core/keep/index.ts';
+import {
+  daysUntil,
+  gramsLeft,
+  isPastUse,
+  keepDays,
+  movedTo,
+  onShelf,
+  bestBefore,
+  withGone,
+} from '@/core/keep/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits/index.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { useShelf } from '../data/useShelf.ts';
 import { Caution } from '../../parts/Caution.tsx';
+import { FieldError } from '../../parts/FieldError.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { AddToShelf } from './AddToShelf.tsx';
@@ -23,6 +33,7 @@ export default function Shelf() {
   const items = onShelf(useShelf(), kitchen);
   const [chosen, choose] = useState<string>();
   const item = items.find(({ id }) => id === chosen) ?? items[0];
+  const isPast = item !== undefined && isPastUse(item, kitchen, now);
   const change = (words: string, recipe: (one: ShelfItem) => ShelfItem) =>
     editShelf(words, (all) => all.map((one) => (one.id === item?.id ? recipe(one) : one)));
   const move = (place: ShelfPlace) =>
@@ -37,26 +48,45 @@ export default function Shelf() {
           <div className="line">
             <h1>{titleOf(item, daysUntil(bestBefore(item, kitchen), now))}</h1>
             <div className={css.acts}>
-              <TakeIt item={item} button={takes} />
-              {item.place === 'freezer' ? (
-                <button type="button" className="btn act" onClick={() => move('fridge')}>
-                  Thaw it in the fridge
-                </button>
+              {isPast ? (
+                <>
+                  <button type="button" className="btn act is-first" onClick={() => end('thrown away')}>
+                    Throw it away
+                  </button>
+                  <button type="button" className="link quiet" onClick={() => end('eaten')}>
+                    it was eaten
+                  </button>
+                </>
               ) : (
-                <button type="button" className="btn act" onClick={() => move('freezer')}>
-                  Freeze it
-                </button>
+                <>
+                  <TakeIt item={item} button={takes} />
+                  {item.place === 'freezer' ? (
+                    <button type="button" className="btn act" onClick={() => move('fridge')}>
+                      Thaw it in the fridge
+                    </button>
+                  ) : (
+                    <button type="button" className="btn act" onClick={() => move('freezer')}>
+                      Freeze it
+                    </button>
+                  )}
+                  <button type="button" className="link quiet" onClick={() => end('eaten')}>
+                    it is eaten
+                  </button>
+                  <button type="button" className="link quiet" onClick={() => end('thrown away')}>
+                    throw it away
+                  </button>
+                </>
               )}
-              <button type="button" className="link quiet" onClick={() => end('eaten')}>
-                it is eaten
-              </button>
-              <button type="button" className="link quiet" onClick={() => end('thrown away')}>
-                throw it away
-              </button>
             </div>
           </div>
         ) : (
           <h1>Nothing is on the shelf</h1>
+        )}
+        {item && isPast && (
+          <FieldError>
+            It was good for {keepDays(item, kitchen)} days from when it was made; freezing it now does not
+            make it safe.
+          </FieldError>
         )}
         {(['fridge', 'freezer', 'cupboard'] as const).map((place) => {
           const here = items.filter((one) => one.place === place);
@@ -74,8 +104,10 @@ export default function Shelf() {
               onChoose={choose}
               onAct={(act) => {
                 if (act === 'take') takes.current?.click();
-                else if (act === 'thaw or freeze') move(item?.place === 'freezer' ? 'fridge' : 'freezer');
-                else end('thrown away');
+                // Past its day the cold does not make it good again.
+                else if (act === 'thaw or freeze' && !isPast)
+                  move(item?.place === 'freezer' ? 'fridge' : 'freezer');
+                else if (act === 'throw away') end('thrown away');
               }}
             />
           );

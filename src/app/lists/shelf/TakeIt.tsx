@@ -49,7 +49,7 @@ export function TakeIt({ item, button }: Props) {
             mealId: into.meal.id,
             batchId: into.batch.id,
             words: `${item.name}, into ${into.batch.name}`,
-            ingredient: asIngredient(item),
+            ingredient: asIngredient(item, clockNow()),
             grams: gramsLeft(item),
             usual: itemsOf(into.batch),
             left: withGone(item, { how: 'taken', at: clockNow(), meal: into.meal.id }),

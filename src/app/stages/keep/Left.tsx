@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { places, type ShelfItem, type ShelfPlace } from '@/core/meal/index.ts';
-import { bestBefore } from '@/core/keep/index.ts';
-import type { Shelvable } from '@/core/answers/index.ts';
+import { bestBefore, keepDays } from '@/core/keep/index.ts';
+import { cookedAt, type Shelvable } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { holdsWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
@@ -29,15 +29,18 @@ export function Left({ left }: { readonly left: readonly Shelvable[] }) {
 }
 
 function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: boolean }) {
-  const { loaded, units } = useOpenMeal();
+  const { loaded, units, opened, batch } = useOpenMeal();
   const [place, setPlace] = useState<ShelfPlace>('fridge');
   const [boxes, setBoxes] = useState<number>();
   const { value, unit } =
     one.ml !== undefined ? writeVolume({ mid: one.ml }, units) : writeMass(one.grams, units);
+  const now = clockNow();
+  const cooked = cookedAt(opened, batch.id, now);
   const item = (at: number): ShelfItem => ({
     ...one,
     id: crypto.randomUUID(),
-    made: at,
+    // What nobody has seen cooked is in the cook's hands now.
+    made: cooked ?? at,
     place,
     ...(boxes !== undefined && boxes > 1 && { boxes }),
     ...(place === 'freezer' && { frozen: at }),
@@ -51,7 +54,9 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
       <span>
         {one.name}
         <small>
-          use by {dayWords(bestBefore(item(clockNow()), loaded.kitchen))}
+          {cooked === undefined
+            ? `keeps ${String(keepDays({ what: one.what, place }, loaded.kitchen))} days once it is cooked`
+            : `use by ${dayWords(bestBefore(item(now), loaded.kitchen))}`}
           {holdsWords(one.holds, one.notKnown).map((word) => ` · ${word}`)}
         </small>
       </span>

@@ -35,7 +35,7 @@ export function FromShelf() {
               mealId: meal.id,
               batchId: batch.id,
               words: `${item.name}, off the shelf`,
-              ingredient: asIngredient(item),
+              ingredient: asIngredient(item, clockNow()),
               grams,
               usual: itemsOf(batch),
               left: withGone(item, { how: 'taken', at: clockNow(), grams, meal: meal.id }),

@@ -28,6 +28,23 @@ export function bestBefore(item: ShelfItem, { keeps = 'home' }: Pick<Kitchen, 'k
   return item.thawed + left;
 }
 
+/** For how many days a thing keeps where it stands, from when it was made or frozen. */
+export const keepDays = (
+  { what, place }: Pick<ShelfItem, 'what' | 'place'>,
+  { keeps = 'home' }: Pick<Kitchen, 'keeps'>,
+): number => (what === 'fat' ? FAT_DAYS : days[keeps])[place];
+
+/** Since when its days in the fridge count, epoch ms: those that it lay frozen do not. */
+export function agedSince({ made, place, frozen, thawed }: ShelfItem, now: number): number {
+  if (frozen === undefined) return made;
+  const until = place === 'freezer' ? now : thawed;
+  return until === undefined ? made : until - Math.max(0, frozen - made);
+}
+
+/** It is past its day and is thrown away: what lay frozen loses in quality, what did not is not safe. */
+export const isPastUse = (item: ShelfItem, kitchen: Pick<Kitchen, 'keeps'>, now: number): boolean =>
+  item.place !== 'freezer' && daysUntil(bestBefore(item, kitchen), now) < 0;
+
 /** What of it is still there, g. */
 export const gramsLeft = ({ grams, gone = [] }: ShelfItem): number =>
   Math.max(0, grams - gone.reduce((sum, one) => sum + one.grams, 0));

@@ -1,5 +1,5 @@
 import type { Avoidable, OwnIngredient, ShelfEnd, ShelfItem, ShelfPlace } from '../../meal/index.ts';
-import { gramsLeft } from './bestBefore.ts';
+import { agedSince, gramsLeft } from './bestBefore.ts';
 
 /** An item at another place: freezing and thawing are dated, since the days in between do not count. */
 export function movedTo(item: ShelfItem, place: ShelfPlace, at: number): ShelfItem {
@@ -26,9 +26,10 @@ export function withGone(
 
 /**
  * What is on the shelf as an ingredient of the kitchen's own: its salt, fat and water by the gram, and what guests must
- * not have in it.
+ * not have in it, and how old it is.
+ * @param now epoch ms
  */
-export function asIngredient(item: ShelfItem): OwnIngredient {
+export function asIngredient(item: ShelfItem, now: number): OwnIngredient {
   const per = (grams: number | undefined) => (item.grams > 0 ? (grams ?? 0) / item.grams : 0);
   const [salt, fat, protein] = [per(item.saltG), per(item.fatG), per(item.proteinG)];
   const dry = item.what === 'fat' ? 0 : Math.max(0, 1 - salt - fat - protein);
@@ -48,6 +49,7 @@ export function asIngredient(item: ShelfItem): OwnIngredient {
     },
     section: 'from the shelf',
     source: 'from your own shelf',
+    made: agedSince(item, now),
     ...(item.ml !== undefined && item.ml > 0 && { density: item.grams / item.ml }),
     ...(item.holds && { holds: [...item.holds] }),
     ...(item.notKnown && item.notKnown.length > 0 && { unsure: true as const }),

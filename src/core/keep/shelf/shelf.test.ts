@@ -51,13 +51,16 @@ test('what has gone is off it and stays written down; what is gone is not on the
 });
 
 test('taken as an ingredient it brings its salt, its fat and its allergens, by the gram', () => {
-  const ingredient = asIngredient(broth);
+  const ingredient = asIngredient(broth, MADE);
   expect(ingredient.per.salt).toBeCloseTo(8 / 1010, 9);
   expect(ingredient.per.fat).toBeCloseTo(10 / 1010, 9);
   expect(Object.values(ingredient.per).reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
   expect(ingredient.density).toBeCloseTo(1.01, 9);
   expect(ownIngredientProblem(ingredient)).toBeUndefined();
-  const fat = asIngredient({ id: 'f', what: 'fat', name: 'fat', grams: 200, made: MADE, place: 'fridge' });
+  const fat = asIngredient(
+    { id: 'f', what: 'fat', name: 'fat', grams: 200, made: MADE, place: 'fridge' },
+    MADE,
+  );
   expect(fat.per.fat).toBe(1);
   expect(mustNot(broth, ['beef', 'pork'])).toEqual(['beef']);
 });
