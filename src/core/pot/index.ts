@@ -65,6 +65,7 @@ export {
   widthAt,
 } from './vessel/shape.ts';
 export {
+  mayBeWarmed,
   mayStand,
   outerCm,
   pansOf,

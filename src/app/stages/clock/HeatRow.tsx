@@ -1,5 +1,6 @@
 import { isSmoke, openPhase } from '@/core/clock/index.ts';
 import { lidFits, type Phase, starts } from '@/core/meal/index.ts';
+import { mayBeWarmed } from '@/core/pot/index.ts';
 import { midpoint, type UnitChoice, writeDegrees, writeMinutes } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
@@ -12,7 +13,9 @@ import css from './clock.module.scss';
 
 /** The heat and the lid of the phase that lasts until it is tender. */
 export function HeatRow() {
-  const { batch, units } = useOpenMeal();
+  const { batch, units, opened } = useOpenMeal();
+  const isWarmed =
+    opened.now.find(({ id }) => id === batch.id)?.vessels.every(({ vessel }) => mayBeWarmed(vessel)) ?? true;
   const { batchReckoning } = useFigures();
   const phase = openPhase(batch.cook);
   // Beside other phases each field says that it is of the long one.
@@ -89,9 +92,9 @@ export function HeatRow() {
             editBatch(batch.id, 'how the pot goes in', ({ start: _, ...b }) => (start ? { ...b, start } : b));
           }}
         >
-          <option value="">warmed on the stove</option>
+          <option value="">{isWarmed ? 'warmed on the stove' : 'straight in: it stands on no burner'}</option>
           <option value="boiled">brought to the boil</option>
-          <option value="straight in">straight in</option>
+          {(isWarmed || batch.start === 'straight in') && <option value="straight in">straight in</option>}
         </SelectField>
       )}
       {phase?.lid === 'on' && phase.heat !== 'slow cooker' && (

@@ -23,6 +23,8 @@ describe('taking the fat off', () => {
   test('the smallest vessel that holds it, and none that would run over', () => {
     expect(vesselFor(2000, usualKitchen)?.name).toBe('20 cm pot');
     expect(vesselFor(3000, usualKitchen)?.name).not.toBe('20 cm pot');
+    // Not into the jug of the blender, which holds 1.5 l and is closed over what is hot.
+    for (const ml of [300, 900, 1400]) expect(vesselFor(ml, usualKitchen)?.kind).not.toBe('blender jug');
     expect(vesselFor(200_000, usualKitchen)).toBeUndefined();
   });
 });

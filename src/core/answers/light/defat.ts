@@ -1,4 +1,4 @@
-import { type Skim, skims } from '../../meal/index.ts';
+import { type Skim, skims, type Vessel } from '../../meal/index.ts';
 import { mainOf, takenBy } from '../../broth/index.ts';
 import { skimShare } from '../../work/index.ts';
 import { brimMl, FULL } from '../../pot/index.ts';
@@ -21,8 +21,11 @@ export function defatsOf({ plan, mass }: NominalBatch): readonly Defat[] {
   return skims.map((way) => ({ way, fatG: skimShare[way] * floating, afterMin: after[way] }));
 }
 
-/** The smallest vessel of the kitchen that holds so much without being too full; undefined: none does. */
+/** What hot liquid is strained into: what is flat is carried badly, and a blender's jug is closed over what is hot. */
+const TAKES_HOT: ReadonlySet<Vessel['kind']> = new Set(['pot', 'slow cooker', 'bowl']);
+
+/** The smallest vessel of the kitchen that holds so much hot liquid without being too full; undefined: none does. */
 export const vesselFor = (ml: number, { vessels }: Input['kitchen']) =>
   vessels
-    .filter((vessel) => vessel.kind !== 'pan' && vessel.kind !== 'tray' && FULL * brimMl(vessel) >= ml)
+    .filter((vessel) => TAKES_HOT.has(vessel.kind) && FULL * brimMl(vessel) >= ml)
     .sort((a, b) => brimMl(a) - brimMl(b))[0];

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Phase } from '../../meal/index.ts';
+import type { Batch, Phase } from '../../meal/index.ts';
 import { hoursColdBeyond, referencePot } from '../../tender/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { batchOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
@@ -57,6 +57,17 @@ describe('a batch as its heat balance sees it', () => {
     const alone = planOf(2000, 3000, [oven(180)]).boilsCovered;
     expect(told?.coolerC).toBe(alone?.coolerC);
   });
+});
+
+test('what may not stand on a burner goes straight into its oven; what the cook wrote stands', () => {
+  const startOf = (vessel: string, changes: Partial<Batch> = {}) => {
+    const cook: Phase[] = [oven(160, { vessel })];
+    const [plan] = openMeal(inputOf([batchOf([lotOf('beef-shank', 2000)], { cook, ...changes })], [])).now;
+    return plan?.pot.start;
+  };
+  expect(startOf('pot-28')).toBeUndefined();
+  expect(startOf('roasting-pan')).toBe('straight in');
+  expect(startOf('roasting-pan', { start: 'boiled' })).toBe('boiled');
 });
 
 describe('hours between 5 and 57 °C', () => {

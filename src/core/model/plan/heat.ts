@@ -1,6 +1,8 @@
 import { type PotHeat, propertiesOf, referencePot, vesselHeatCapacity } from '../../tender/index.ts';
+import { openPhase } from '../../clock/index.ts';
+import type { Batch } from '../../meal/index.ts';
 import { compositionOf, type LotPlan } from '../../meat/index.ts';
-import { brimMl, type ItemPlan, outerM2, surfaceCm2 } from '../../pot/index.ts';
+import { brimMl, type ItemPlan, mayBeWarmed, outerM2, surfaceCm2 } from '../../pot/index.ts';
 import type { FilledVessel } from './vessels.ts';
 
 /** Properties are taken at the middle of the way up, °C. */
@@ -11,6 +13,16 @@ const BONE_CP = 2.4;
 const perGram = (food: Parameters<typeof propertiesOf>[0]) => propertiesOf(food, HALF_WAY).heatCapacity;
 
 const rounded = (x: number) => Number(x.toPrecision(3));
+
+/** How a pot goes into its oven: as it was written; what may not stand on a burner goes straight in. */
+export const startIn = (
+  { start, cook }: Pick<Batch, 'start' | 'cook'>,
+  vessels: readonly FilledVessel[],
+): PotHeat['start'] => {
+  const heat = openPhase(cook)?.heat;
+  if (start !== undefined || (heat !== 'oven' && heat !== 'smoker')) return start;
+  return vessels.some(({ vessel }) => !mayBeWarmed(vessel)) ? 'straight in' : undefined;
+};
 
 /**
  * What a batch's vessels are to their heat: all that is in them when the lid goes on, the last pour as planned, and

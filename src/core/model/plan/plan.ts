@@ -27,7 +27,7 @@ import type { Input, OfBatch } from '../input.ts';
 import { nextOf, priorFor } from '../belief/spreads.ts';
 import type { Problem, Says } from '../problem.ts';
 import { keptFor } from '../kept.ts';
-import { potHeatOf } from './heat.ts';
+import { potHeatOf, startIn } from './heat.ts';
 import { donenessOf } from './doneness.ts';
 import { filledWith } from './filled.ts';
 import { type Found, toldOf } from './found.ts';
@@ -217,7 +217,7 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
     cold = lie(() => 0);
     first = fillAll(cold, phaseMinutes(batch.cook, LONG));
   }
-  const pot = potHeatOf(lots, first.items, first.filled, batch.start);
+  const pot = potHeatOf(lots, first.items, first.filled, startIn(batch, first.filled));
   // As its heat is: a smoker open over a pot is no open smoke.
   const heated = { ...batch, cook: [...overPot(batch.cook)] };
   const ready = planReadiness(

@@ -41,6 +41,9 @@ export const pansOf = ({ vessels }: { readonly vessels: readonly Vessel[] }): re
     .filter((vessel) => standsOn(vessel).includes('burner'))
     .toSorted((a, b) => Number(b.kind === 'pan') - Number(a.kind === 'pan') || b.widthCm - a.widthCm);
 
+/** Whether a vessel may be warmed on the stove before it goes where it is cooked. */
+export const mayBeWarmed = (vessel: Vessel): boolean => standsOn(vessel).includes('burner');
+
 /** Metal under and lid over the inner height, cm (estimates). */
 const BOTTOM = 0.5;
 const usualLid: Readonly<Record<Vessel['kind'], number>> = {
