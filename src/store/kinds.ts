@@ -131,6 +131,8 @@ export type HouseRow =
       readonly failed?: string;
     }
   | { readonly id: 'changed'; readonly at: number }
+  /** Cautions that were read on this device. */
+  | { readonly id: 'read cautions'; readonly which: readonly string[] }
   /** The log without its strands, and what it teaches: made with the digests, and read in one piece as JSON. */
   | { readonly id: LogPart; readonly text: string }
   /** All its parts have been written. */

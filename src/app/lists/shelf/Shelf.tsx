@@ -15,7 +15,8 @@ import { editShelf } from '../../open/edits/index.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { useShelf } from '../data/useShelf.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { calm, cautionsAt } from '@/core/care/index.ts';
+import { CautionList } from '../../parts/Cautions.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
@@ -113,12 +114,13 @@ export default function Shelf() {
           );
         })}
         <AddToShelf />
-        <Caution>
+        <CautionList ids={cautionsAt({ sheet: 'shelf' }, calm)} facts={calm} isSheet />
+        <p className="quiet">
           {kitchen.keeps === 'business'
             ? 'Seven days at 5 °C or below, the day it was made the first.'
             : 'Three to four days in the fridge, three to four months frozen.'}{' '}
-          Thaw in the fridge. Reheat right through, to 74 °C. When in doubt, throw it out.
-        </Caution>
+          When in doubt, throw it out.
+        </p>
       </main>
     </>
   );

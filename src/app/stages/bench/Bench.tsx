@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { Figure } from '../../parts/Figure.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
 import { Problems } from '../../parts/Problems.tsx';
@@ -93,9 +93,7 @@ export default function Bench() {
       <Guess isWeighed={done} shredG={meat.shredG.mid} />
       <Steps />
       <Unaccounted />
-      <Caution>
-        Small bones and membrane: pick twice for children and anyone who has trouble swallowing.
-      </Caution>
+      <Cautions at={{ sheet: 'bench' }} />
     </>
   );
 }

@@ -8,7 +8,7 @@ import { editBatch } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { volumeUnits } from '../../open/useSettings.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
@@ -46,7 +46,7 @@ export default function Broth() {
       ) : (
         !dry && <p className="nothing">It depends on how long the pot cooks. Write the time at the clock.</p>
       )}
-      <Caution>Blend hot liquid in small lots with the lid vented.</Caution>
+      <Cautions at={{ sheet: 'broth' }} />
     </>
   );
 }

@@ -1,10 +1,9 @@
 import { lazy, Suspense, useState } from 'react';
-import { openPhase } from '@/core/clock/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { crewWords, dayNoteWords, heatWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useNow } from '../../browser/useNow.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
 import { Problems } from '../../parts/Problems.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
@@ -145,10 +144,7 @@ export default function Clock() {
         and turns freely. Task times are typical until you have timed yours; tap a task to begin it or to
         write its own.
       </p>
-      {openPhase(batch.cook)?.heat === 'slow cooker' && (
-        <Caution>Do not start a slow cooker from frozen, or half full of cold meat.</Caution>
-      )}
-      <Caution>Hold what waits above 57 °C, or cool it fast.</Caution>
+      <Cautions at={{ sheet: 'clock' }} />
     </>
   );
 }

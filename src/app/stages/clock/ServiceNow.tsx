@@ -5,7 +5,7 @@ import { capital } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { changeLot, editMeal, weigh } from '../../open/edits/index.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { useWall } from '../../open/useWall.ts';
 import css from './clock.module.scss';
 
@@ -139,7 +139,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
         </b>
         .
       </p>
-      <Caution>Hold what waits above 57 °C, or cool it fast.</Caution>
+      <Cautions at={{ task: 'hold' }} />
     </section>
   );
 }

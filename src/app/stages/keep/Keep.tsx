@@ -4,7 +4,7 @@ import { shelvedOf } from '@/core/answers/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useNow } from '../../browser/useNow.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
 import { CloseIt } from './CloseIt.tsx';
 import { CoolingOf } from './CoolingOf.tsx';
@@ -70,11 +70,7 @@ export default function Keep() {
       <Parcels />
       <Print />
       <CloseIt />
-      <Caution>
-        Cool from 57 to 21 °C within two hours and to 5 °C within six in all: shallow pans, 5 cm deep or less,
-        or an ice bath. Hold hot at 57 °C or above. Reheat right through, to 74 °C. Label with what, when,
-        use-by and allergens.
-      </Caution>
+      <Cautions at={{ sheet: 'keep' }} />
     </>
   );
 }

@@ -2,6 +2,8 @@ import { useState } from 'react';
 import type { Parcel } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { packingOf } from '@/core/answers/index.ts';
+import { careOf, cautionsOf } from '@/core/care/index.ts';
+import { cautionsOnPaper } from '@/words/index.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -15,8 +17,8 @@ import { LabelSheet } from './LabelSheet.tsx';
 import { packingLines, parcelLabels } from './packed.ts';
 import css from './keep.module.scss';
 
-const CAUTION =
-  'Hot: above 57 °C until it is eaten. Cold: at 5 °C or below, reheat right through to 74 °C. Follow your local food code and, for a business, your licensed plan.';
+/** What is done with it until it is eaten there. */
+const PACKED = ['pack', 'hold', 'reheat there'] as const;
 
 /** Parts of the meal that are packed for other places: what, how many, hot or cold, and the list that goes with them. */
 export function Parcels() {
@@ -31,13 +33,21 @@ export function Parcels() {
   const change = (words: string, to: (all: readonly Parcel[]) => readonly Parcel[], field?: string) =>
     editMeal(meal.id, words, (m) => ({ ...m, parcels: [...to(m.parcels ?? [])] }), field);
   const pdf = async () => {
+    const facts = { ...careOf(opened), reheats: true };
     const [{ packingList }, { asPdf, paperFonts }] = await Promise.all([
       import('../../paper/packing.ts'),
       import('../../paper/fonts.ts'),
     ]);
     saveFile(
       `${meal.name} packing.pdf`,
-      asPdf(packingList(meal.name, packingLines(packed, said), CAUTION, await paperFonts())),
+      asPdf(
+        packingList(
+          meal.name,
+          packingLines(packed, said),
+          cautionsOnPaper(cautionsOf(PACKED, facts), facts),
+          await paperFonts(),
+        ),
+      ),
     );
   };
   return (

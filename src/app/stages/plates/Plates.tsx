@@ -1,7 +1,7 @@
 import { pullingOf } from '@/core/bench/index.ts';
 import { ComeBack } from '../../parts/ComeBack.tsx';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
 import { PlatesWanted } from '../../parts/PlatesWanted.tsx';
 import { Enough } from '../../parts/Enough.tsx';
@@ -25,9 +25,7 @@ export default function Plates() {
       )}
       {pullingOf(batch).onBone && <ComeBack />}
       <Enough />
-      <Caution>
-        Hold hot at 57 °C or above, or cool fast. Two hours on the counter is the limit, one in heat.
-      </Caution>
+      <Cautions at={{ sheet: 'plates' }} />
     </>
   );
 }

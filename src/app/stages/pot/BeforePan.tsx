@@ -4,7 +4,6 @@ import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
-import { Caution } from '../../parts/Caution.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { PercentField } from '../../parts/fields/PercentField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
@@ -81,15 +80,6 @@ export function BeforePan() {
         );
       })}
       {(has('marinade') ?? inMarinade.length > 0) && <Marinade isEmpty={inMarinade.length === 0} />}
-      {(batch.steps?.length ?? 0) > 0 && (
-        <Caution of="before the pan">
-          {has('stand out') ? 'Two hours in all on the counter is the limit for meat, one in heat. ' : ''}
-          {has('marinade') || has('dry brine')
-            ? 'Keep it in the fridge, covered, under everything else. '
-            : ''}
-          {inMarinade.length > 0 ? 'Boil a marinade that held raw meat before you taste it.' : ''}
-        </Caution>
-      )}
     </section>
   );
 }

@@ -4,7 +4,7 @@ import type { Level } from '@/core/meal/index.ts';
 import { beforePanWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
-import { Caution } from '../../parts/Caution.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Lessons } from '../../parts/Lessons.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
@@ -66,10 +66,7 @@ export default function Pot() {
       <Folds />
       <Lessons step="at the pot" />
       <PotName />
-      <Caution>
-        Marinate and thaw in the fridge. Blend hot liquid in small lots, the lid vented and a cloth over it.
-        Hot fat and full pots: lift with help, keep hands and face away from steam.
-      </Caution>
+      <Cautions at={{ sheet: 'pot' }} />
     </>
   );
 }

@@ -5,7 +5,7 @@ import { useSaid } from '../../../open/useSaid.ts';
 import { Bones } from '../task/Bones.tsx';
 import { Leavings } from '../task/Leavings.tsx';
 import { ScaleCounts } from '../task/ScaleCounts.tsx';
-import { SmallBones, StillInThePot } from './parts.tsx';
+import { StillInThePot } from './parts.tsx';
 import type { StepScreens } from './screens.ts';
 
 /** Bones are counted as they come out, by hand or by the scale. */
@@ -40,5 +40,4 @@ export const bone: StepScreens<'bone'> = {
       <Leavings of="bone" />
     </>
   ),
-  Care: SmallBones,
 };

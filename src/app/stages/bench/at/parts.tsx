@@ -7,7 +7,6 @@ import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
 import { massUnits, volumeUnits } from '../../../open/useSettings.ts';
 import { withOrWithout } from '../../../open/withOrWithout.ts';
-import { Caution } from '../../../parts/Caution.tsx';
 import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
 import { Bones } from '../task/Bones.tsx';
 import css from '../task/task.module.scss';
@@ -128,7 +127,3 @@ export function Into() {
     </p>
   );
 }
-
-export const SmallBones = () => (
-  <Caution>Small bones and membrane: pick twice for children and anyone who has trouble swallowing.</Caution>
-);

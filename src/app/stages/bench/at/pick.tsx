@@ -1,6 +1,6 @@
 import { Leavings } from '../task/Leavings.tsx';
 import { FromBowl } from './FromBowl.tsx';
-import { SmallBones } from './parts.tsx';
+import {} from './parts.tsx';
 import type { StepScreens } from './screens.ts';
 
 export const pick: StepScreens<'pick'> = {
@@ -11,5 +11,4 @@ export const pick: StepScreens<'pick'> = {
       <FromBowl />
     </>
   ),
-  Care: SmallBones,
 };

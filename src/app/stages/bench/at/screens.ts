@@ -44,8 +44,6 @@ export interface CardScreens {
   readonly After?: ComponentType<AtProps>;
   /** Beneath what the balance could not account for. */
   readonly Last?: ComponentType<AtProps>;
-  /** A caution stands last. */
-  readonly Care?: ComponentType;
 }
 
 /** All that is shown of a kind of step: what it leaves open, in the list; and its card. */

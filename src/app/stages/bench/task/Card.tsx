@@ -5,6 +5,7 @@ import { benchTitle, onScaleWords } from '@/words/index.ts';
 import { useFigures } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
 import { useWall } from '../../../open/useWall.ts';
+import { Cautions } from '../../../parts/Cautions.tsx';
 import { Checks } from '../../../parts/Checks.tsx';
 import { Lessons } from '../../../parts/Lessons.tsx';
 import { Unaccounted } from '../../../parts/Unaccounted.tsx';
@@ -63,8 +64,14 @@ function Body({ card, day }: BodyProps) {
   const { batchReckoning } = useFigures();
   const [scaleTaken, setScaleTaken] = useState(false);
   const { what, flow } = card;
-  if (what === 'look') return <Checks day={day} />;
-  const { Before, After, Last, Care } = cardScreens(what);
+  if (what === 'look')
+    return (
+      <>
+        <Checks day={day} />
+        <Cautions at={{ card: what }} batch={card.batch} />
+      </>
+    );
+  const { Before, After, Last } = cardScreens(what);
   const at = { card, day, scaleTaken, onTakeScale: setScaleTaken };
   const words = onScaleWords(what);
   const expected = expectedAt(what, batchReckoning);
@@ -84,7 +91,7 @@ function Body({ card, day }: BodyProps) {
       <Unaccounted />
       {Last && <Last {...at} />}
       {what !== 'chill' && what !== 'again' && <Lessons step={what} />}
-      {Care && <Care />}
+      <Cautions at={{ card: what }} batch={card.batch} />
     </>
   );
 }

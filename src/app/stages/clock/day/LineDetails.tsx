@@ -7,6 +7,7 @@ import { doingWords, fromBatches } from '@/words/index.ts';
 import { clockNow } from '../../../browser/clock.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { editDay, editMeal, weigh } from '../../../open/edits/index.ts';
+import { Cautions } from '../../../parts/Cautions.tsx';
 import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../../parts/fields/WallField.tsx';
 import { startTimer } from '../../../browser/timers.ts';
@@ -51,93 +52,100 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
     );
   };
   return (
-    <div className="choices">
-      <span className="num">
-        {wall.clock(from)} to {wall.clock(to)}
-      </span>
-      <WallField
-        label="Starts"
-        value={wallTimeOf(from, zone).local}
-        onChange={(local) => {
-          const moment = momentOf({ local, zone });
-          if (moment !== undefined) pinTask(meal.id, task, moment, line);
-        }}
-      />
-      {pinned && (
-        <button type="button" className="link" onClick={() => unpinTask(meal.id, task)}>
-          time it for me
-        </button>
-      )}
-      {single && (
-        <QuantityField
-          label="Takes here"
-          quantity={meal.day?.minutes?.[task]}
-          measure="duration"
-          placeholder={`${Math.round(minutes)} min`}
-          chars={8}
-          onChange={takeMinutes}
+    <>
+      <div className="choices">
+        <span className="num">
+          {wall.clock(from)} to {wall.clock(to)}
+        </span>
+        <WallField
+          label="Starts"
+          value={wallTimeOf(from, zone).local}
+          onChange={(local) => {
+            const moment = momentOf({ local, zone });
+            if (moment !== undefined) pinTask(meal.id, task, moment, line);
+          }}
         />
-      )}
-      {here && usually === undefined && <span className="quiet">{fromBatches(here.n)}</span>}
-      {here && usually !== undefined && (
-        <button type="button" className="link" onClick={() => takeMinutes(minutesOf(usually))}>
-          {usually} min, {fromBatches(here.n)}
-        </button>
-      )}
-      {isTimed && begun === undefined && (
-        <button type="button" className="btn btn-sm act" onClick={() => beginTask(meal.id, task, clockNow())}>
-          Begin now
-        </button>
-      )}
-      {minutes >= 5 && (
+        {pinned && (
+          <button type="button" className="link" onClick={() => unpinTask(meal.id, task)}>
+            time it for me
+          </button>
+        )}
+        {single && (
+          <QuantityField
+            label="Takes here"
+            quantity={meal.day?.minutes?.[task]}
+            measure="duration"
+            placeholder={`${Math.round(minutes)} min`}
+            chars={8}
+            onChange={takeMinutes}
+          />
+        )}
+        {here && usually === undefined && <span className="quiet">{fromBatches(here.n)}</span>}
+        {here && usually !== undefined && (
+          <button type="button" className="link" onClick={() => takeMinutes(minutesOf(usually))}>
+            {usually} min, {fromBatches(here.n)}
+          </button>
+        )}
+        {isTimed && begun === undefined && (
+          <button
+            type="button"
+            className="btn btn-sm act"
+            onClick={() => beginTask(meal.id, task, clockNow())}
+          >
+            Begin now
+          </button>
+        )}
+        {minutes >= 5 && (
+          <button
+            type="button"
+            className="btn btn-sm act"
+            onClick={() => startTimer(doingWords(line.does), Math.round(minutes))}
+          >
+            Timer, {Math.round(minutes)} min
+          </button>
+        )}
         <button
           type="button"
           className="btn btn-sm act"
-          onClick={() => startTimer(doingWords(line.does), Math.round(minutes))}
-        >
-          Timer, {Math.round(minutes)} min
-        </button>
-      )}
-      <button
-        type="button"
-        className="btn btn-sm act"
-        disabled={wrote && took.lo === undefined}
-        onClick={() => {
-          weigh(meal.id, 'a task that is done', {
-            batch: line.batch ?? batch.id,
-            measures: { what: 'done', task },
-            value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
-            measure: 'time',
-          });
-        }}
-      >
-        Done
-      </button>
-      {isTimed && (
-        <QuantityField
-          label="it took"
-          quantity={took}
-          measure="duration"
-          reads={readsMinutes}
-          placeholder={since === undefined ? 'min' : `${String(Math.round(since))} min`}
-          chars={8}
-          onChange={setTook}
-        />
-      )}
-      {own !== undefined && (
-        <button
-          type="button"
-          className="link"
+          disabled={wrote && took.lo === undefined}
           onClick={() => {
-            editMeal(meal.id, 'removing a task', (m) => ({
-              ...m,
-              day: { ...m.day, tasks: (m.day?.tasks ?? []).filter((one) => one.id !== own) },
-            }));
+            weigh(meal.id, 'a task that is done', {
+              batch: line.batch ?? batch.id,
+              measures: { what: 'done', task },
+              value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
+              measure: 'time',
+            });
           }}
         >
-          remove it
+          Done
         </button>
-      )}
-    </div>
+        {isTimed && (
+          <QuantityField
+            label="it took"
+            quantity={took}
+            measure="duration"
+            reads={readsMinutes}
+            placeholder={since === undefined ? 'min' : `${String(Math.round(since))} min`}
+            chars={8}
+            onChange={setTook}
+          />
+        )}
+        {own !== undefined && (
+          <button
+            type="button"
+            className="link"
+            onClick={() => {
+              editMeal(meal.id, 'removing a task', (m) => ({
+                ...m,
+                day: { ...m.day, tasks: (m.day?.tasks ?? []).filter((one) => one.id !== own) },
+              }));
+            }}
+          >
+            remove it
+          </button>
+        )}
+      </div>
+      <Cautions at={{ task: line.does.what }} batch={line.batch} />
+    </>
   );
 }

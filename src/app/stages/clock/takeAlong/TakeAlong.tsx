@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { calendarOf } from '@/core/day/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
-import { doingWords } from '@/words/index.ts';
+import { careOf, cautionsOf } from '@/core/care/index.ts';
+import { cautionsOnPaper, doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { saveFile, saveText } from '../../../browser/saveText.ts';
 import { asPdf, paperFonts } from '../../../paper/fonts.ts';
@@ -10,11 +11,9 @@ import { runSheet } from './runSheet.ts';
 import { clockNow } from '../../../browser/clock.ts';
 import { useWall } from '../../../open/useWall.ts';
 
-const CAUTION = 'Hold hot above 57 °C, cool fast, reheat right through; follow your local food code.';
-
 /** The day out of the program: into a calendar that rings, onto paper by the stove. */
 export default function TakeAlong({ day }: { readonly day: DayPlan }) {
-  const { loaded, units } = useOpenMeal();
+  const { loaded, units, opened } = useOpenMeal();
   const { meal, batches } = loaded;
   const wall = useWall(day.zone);
   const [busy, setBusy] = useState(false);
@@ -22,6 +21,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
   const sheet = async () => {
     setBusy(true);
     const fonts = await paperFonts();
+    const facts = careOf(opened);
     const mass = (grams: number) => {
       const { value, unit } = writeMass(grams, units);
       return `${value} ${unit}`;
@@ -33,7 +33,13 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
       wall,
       mass,
       fonts,
-      caution: CAUTION,
+      caution: cautionsOnPaper(
+        cautionsOf(
+          day.lines.map(({ does }) => does.what),
+          facts,
+        ),
+        facts,
+      ),
     });
     saveFile(`${meal.name} run sheet.pdf`, asPdf(bytes));
   };

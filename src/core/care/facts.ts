@@ -1,0 +1,121 @@
+import { pullingOf } from '../bench/index.ts';
+import { type Batch, type DishKind, type Heat, isChilled } from '../meal/index.ts';
+import { massOf, nothing, plus } from '../ledger/index.ts';
+import { ingredientsById, type OpenedMeal } from '../model/index.ts';
+import { builtOf } from '../order/index.ts';
+import { itemsOf, refsIn } from '../pot/index.ts';
+import { valueAt } from '../columns/index.ts';
+import type { Ingredient } from '@/reference/types.ts';
+
+/** What of a meal, or of one of its pots, can hurt somebody. */
+export interface CareFacts {
+  readonly heats: ReadonlySet<Heat>;
+  readonly sears: boolean;
+  readonly fries: boolean;
+  /** Browned in its bowl under the grill or in the oven. */
+  readonly browns: boolean;
+  readonly toasts: boolean;
+  readonly chillies: boolean;
+  readonly blends: boolean;
+  readonly marinades: boolean;
+  readonly standsOut: boolean;
+  /** By name: dried beans, which are poison until they have boiled. */
+  readonly driedBeans: readonly string[];
+  /** Cooked rice or pasta is served. */
+  readonly starches: boolean;
+  readonly reheats: boolean;
+  readonly onBone: boolean;
+  readonly children: boolean;
+  /** The dish with the most alcohol: g in a serving, and of its weight; undefined: none is left. */
+  readonly alcohol: Alcohol | undefined;
+}
+
+export interface Alcohol {
+  readonly dish: string;
+  readonly g: number;
+  readonly share: number;
+}
+
+const FRIED: ReadonlySet<DishKind> = new Set(['folded taco', 'cheese shell', 'pressed sandwich']);
+/** Where no meal is open: nothing but what always stands, and that it is reheated. */
+export const calm: CareFacts = {
+  heats: new Set(),
+  sears: false,
+  fries: false,
+  browns: false,
+  toasts: false,
+  chillies: false,
+  blends: false,
+  marinades: false,
+  standsOut: false,
+  driedBeans: [],
+  starches: false,
+  reheats: true,
+  onBone: false,
+  children: false,
+  alcohol: undefined,
+};
+
+/** Less alcohol than this in a serving is none, g: a ripe banana or a slice of rye has more (estimate). */
+const NO_ALCOHOL = 0.1;
+
+/** Dry, and of the bean kind: lentils and peas hold little of what harms. */
+const isDriedBean = ({ name, per }: Pick<Ingredient, 'name' | 'per'>): boolean =>
+  /\bbeans?\b/i.test(name) && !/soy|cocoa|coffee|vanilla|mung/i.test(name) && per.water < 0.25;
+const isChilli = ({ holds }: Ingredient): boolean => holds?.includes('heat') ?? false;
+
+/**
+ * What a cook has to be careful of: of one pot, or of all of them.
+ * @param batchId whose; absent: of the whole meal
+ */
+export function careOf(meal: OpenedMeal, batchId?: string): CareFacts {
+  const { input } = meal;
+  const { dishes } = input.meal;
+  const batches = input.batches.filter(
+    ({ id }) => input.meal.batches.includes(id) && (batchId === undefined || id === batchId),
+  );
+  const known = ingredientsById(input);
+  const things = batches.flatMap((batch) => refsIn(batch).flatMap((ref) => known.get(ref) ?? []));
+  const items = batches.flatMap((batch) => itemsOf(batch).filter(({ state }) => state === 'in'));
+  return {
+    heats: new Set(batches.flatMap(({ cook }) => cook.map(({ heat }) => heat))),
+    sears: batches.some(({ sear }) => sear),
+    fries: dishes.some(({ kind }) => FRIED.has(kind)),
+    browns: dishes.some(({ kind }) => kind === 'gratin'),
+    toasts: items.some(({ ways = [] }) => ways.includes('toasted') || ways.includes('blistered')),
+    chillies: things.some(isChilli),
+    blends: items.some(({ fate }) => fate === 'puréed'),
+    marinades: batches.some(
+      (batch) => hasStep(batch, 'marinade') || itemsOf(batch).some(({ marinade }) => marinade),
+    ),
+    standsOut: batches.some((batch) => hasStep(batch, 'stand out')),
+    driedBeans: [...new Set(things.filter(isDriedBean).map(({ name }) => name))],
+    starches: dishes.some(
+      (dish) =>
+        dish.kind === 'pasta' || builtOf(dish).some(({ name }) => name === 'rice' || name === 'egg noodles'),
+    ),
+    reheats: batches.some((batch) => isChilled(batch)) || input.meal.sent?.cold === true,
+    onBone:
+      batches.some((batch) => pullingOf(batch).onBone) || dishes.some(({ kind }) => kind === 'on the bone'),
+    children: dishes.some(({ guests }) => (guests?.children?.hi ?? guests?.children?.lo ?? 0) > 0),
+    alcohol: mostAlcohol(meal),
+  };
+}
+
+const hasStep = ({ steps = [] }: Batch, what: 'marinade' | 'stand out'): boolean =>
+  steps.some((step) => step.what === what);
+
+const SERVED: ReadonlySet<string> = new Set(['servedMeat', 'servedHeld', 'servedSalt', 'servedLiquid']);
+
+/** What the ledger carries of it to the plates: of the dish that has the most of it a serving. */
+function mostAlcohol({ nominal, plan }: OpenedMeal): Alcohol | undefined {
+  const all = plan.tickets.flatMap(({ id, name }, t): Alcohol[] => {
+    const filled = valueAt(nominal.served.filled, t);
+    const amount = nominal.flows
+      .filter((flow) => flow.dish === id && SERVED.has(flow.id))
+      .reduce((sum, flow) => plus(sum, flow.amount), nothing);
+    const g = filled > 0 ? amount.alcohol / filled : 0;
+    return g >= NO_ALCOHOL ? [{ dish: name, g, share: amount.alcohol / massOf(amount) }] : [];
+  });
+  return all.toSorted((a, b) => b.g - a.g)[0];
+}
