@@ -29,7 +29,7 @@ export {
   notKnownWords,
 } from './allergens.ts';
 export { buildWords } from './builds.ts';
-export { cautionsOnPaper, cautionWords, LOCAL_CODE } from './cautions.ts';
+export { cautionsOnPaper, cautionWhen, cautionWords, LOCAL_CODE } from './cautions.ts';
 export { actWords, stepsWords } from './steps/index.ts';
 export { toolWords } from './steps/pull.ts';
 export { schoolWords } from './steps/schools.ts';

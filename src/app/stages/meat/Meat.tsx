@@ -8,6 +8,7 @@ import { lotScale } from '../../figures/LotCutApart.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Problems } from '../../parts/Problems.tsx';
 import { Enough } from '../../parts/Enough.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { PlatesWanted } from '../../parts/PlatesWanted.tsx';
 import { pickings, sizes, trims } from '../../parts/choices.ts';
 import { FirstRun } from './FirstRun.tsx';
@@ -118,6 +119,7 @@ export default function Meat() {
       <Enough />
       <FromLog what="y" />
       {batch.lots.some(({ cut }) => cut !== '') && <MeatPanels />}
+      {!blank && <Cautions at={{ sheet: 'meat' }} />}
     </>
   );
 }

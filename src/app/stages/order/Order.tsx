@@ -6,6 +6,7 @@ import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { addDish, editMeal } from '../../open/edits/index.ts';
 import { SortableList } from '../../parts/sortable/SortableList.tsx';
 import { Enough } from '../../parts/Enough.tsx';
+import { Cautions } from '../../parts/Cautions.tsx';
 import { Avoid } from './Avoid.tsx';
 import { DishTicket } from './DishTicket.tsx';
 import { Occasion } from './Occasion.tsx';
@@ -68,6 +69,7 @@ export default function Order() {
       </p>
       <Avoid />
       <Enough />
+      <Cautions at={{ sheet: 'order' }} />
     </>
   );
 }

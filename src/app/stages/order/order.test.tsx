@@ -30,6 +30,25 @@ describe('order: order', () => {
     return within(row);
   };
 
+  describe('what a dish is built of', () => {
+    test('corn tortillas end the warning of gluten; what goes on it is not known until its label was read', async () => {
+      await openAt('order', { ...tacos, meal: { ...tacos.meal, avoid: ['gluten'] } });
+      expect(tickets()[0]?.textContent).toMatch(/come with small wheat tortillas \(gluten\)/);
+      await press(/portions, guests/);
+      await user.selectOptions(ticket(0).getByLabelText('On'), 'small corn tortillas');
+      expect(await dishes()).toMatchObject([{ build: { base: 'small corn tortillas' } }]);
+      expect(tickets()[0]?.textContent).not.toMatch(/come with small wheat/);
+      await press('+ spread');
+      expect(tickets()[0]?.textContent).toMatch(/what spread contains is not known/);
+      await tap(ticket(0).getByText('what it contains is not known'));
+      await tap(ticket(0).getByLabelText('none of these, by its label'));
+      expect((await dishes())[0]?.besides).toMatchObject([{ name: 'spread', holds: [] }]);
+      expect(tickets()[0]?.textContent).not.toMatch(/not known/);
+      await takeBack('what goes on it besides');
+      expect(tickets()[0]?.textContent).toMatch(/what spread contains is not known/);
+    });
+  });
+
   describe('tickets', () => {
     test('a second dish is added, named by what it is, sized, and taken out with one undo to bring it back', async () => {
       await openAt('order', tacos);

@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { fireEvent, screen } from '../../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
+import { db } from '../../browser/db.ts';
 import {
   choose,
   closePage,
@@ -44,6 +45,32 @@ describe('plates: plates', () => {
       fireEvent.keyDown(last, { key: 'ArrowLeft' });
       await settled();
       expect((await stored()).meal.dishes).toMatchObject([{}, { count: { lo: 3 } }]);
+    });
+
+    test('what each dish contains and from what, and what to serve whom; a caution that was read folds and stays so', async () => {
+      const avoiding = meal(8);
+      await openAt('plates', {
+        ...avoiding,
+        meal: { ...avoiding.meal, avoid: ['milk'], avoidFor: { milk: 2 } },
+      });
+      const guests = screen.getByRole('list', { name: 'Guests who must not have something' });
+      expect(guests.textContent).toBe(
+        '2 guests must not have milk. Not for them: plates of pasta (hard cheese). They can have soft tacos.',
+      );
+      await press('what they contain');
+      const contains = await screen.findByRole('region', { name: 'What each dish contains' });
+      expect(contains.textContent).toMatch(
+        /soft tacosbeef Beef brisketgluten small wheat tortillascelery stock, low salt/,
+      );
+      expect(contains.textContent).toMatch(/Go by the label and your local rule/);
+      await openAt('bench', meal(8));
+      const knives = await screen.findByRole('button', { name: /^No knife in a full sink/ });
+      await tap(knives);
+      expect(screen.getByRole('button', { name: 'knives' }).getAttribute('aria-expanded')).toBe('false');
+      // What is about small bones never folds.
+      expect(screen.queryByRole('button', { name: /^Small bones/ })).toBeNull();
+      expect(sheet()).toMatch(/Small bones and membrane: pick twice/);
+      expect((await db.house.get('read cautions'))?.id).toBe('read cautions');
     });
 
     test('behind “enough” stands how often it is short', async () => {
@@ -160,7 +187,7 @@ describe('plates: plates', () => {
       await openAt('keep', meal(8));
       expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Cool it fast, then box it');
       expect(sheet()).toMatch(/beef brisket, shredded/);
-      expect(sheet()).toMatch(/Cool from 57 to 21 °C within two hours and to 5 °C within six in all/);
+      expect(sheet()).toMatch(/From 57 to 21 °C within two hours and to 5 °C within six in all/);
     });
   });
 });

@@ -13,6 +13,8 @@ export interface PerServing {
   readonly proteinG: Range;
   readonly fatG: Range;
   readonly saltG: Range;
+  /** Alcohol that is left. */
+  readonly alcoholG: Range;
   /** What guests may have to avoid: of the pots it may draw on, of what it is built of and what goes on it. */
   readonly holds: readonly Avoidable[];
   /** What is in it of which nobody knows what it holds. */
@@ -65,6 +67,7 @@ export function perServing(
       proteinG: range(one.protein, OFF.protein),
       fatG: range(one.fat, OFF.fat),
       saltG: range(one.salt, OFF.salt),
+      alcoholG: range(one.alcohol, OFF.alcohol),
       holds: contains.map(({ what }) => what),
       notKnown: [...new Set(notKnown.map(({ name }) => name))],
     };
@@ -72,4 +75,4 @@ export function perServing(
 }
 
 /** What the composition itself is off by, relative: cooked fat is known worst (estimates; see numbers.md 1). */
-const OFF = { energy: 0.07, protein: 0.05, fat: 0.2, salt: 0.1 } as const;
+const OFF = { energy: 0.07, protein: 0.05, fat: 0.2, salt: 0.1, alcohol: 0.3 } as const;
