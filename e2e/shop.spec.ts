@@ -38,15 +38,17 @@ test('the shopping list adds up, rounds to packs, and goes out as CSV', async ({
   await page.goto('/shopping');
   const line = page.getByRole('listitem').filter({ hasText: 'Beef shank' });
   await expect(line).toContainText('3.00 kg');
-  await expect(page.getByRole('listitem').filter({ hasText: 'small tortillas' })).toContainText('3 × 12');
+  await expect(page.getByRole('listitem').filter({ hasText: 'small wheat tortillas' })).toContainText(
+    '3 × 12',
+  );
   await page.getByLabel('One pack of stock, low salt').fill('500 g');
   await page.getByLabel('One pack of stock, low salt').press('Enter');
   await kept(page, 'the pack of stock, low salt');
   await expect(page.getByRole('listitem').filter({ hasText: 'stock, low' })).toContainText(/× 500 g/);
-  await page.getByLabel('small tortillas').check();
+  await page.getByLabel('small wheat tortillas').check();
   await kept(page, 'ticking off the list');
   await page.reload();
-  await expect(page.getByLabel('small tortillas')).toBeChecked();
+  await expect(page.getByLabel('small wheat tortillas')).toBeChecked();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save as CSV' }).click();
   const csv = readFileSync(await (await waiting).path(), 'utf8');

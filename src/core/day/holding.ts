@@ -4,7 +4,7 @@ import type { Line } from './line.ts';
 import { type BatchTaskKind, type Doing, type TaskRef, taskId } from './task.ts';
 
 /** Cooked food that waits longer than this is held hot, min (estimate). */
-export const HOLD = 20;
+const HOLD = 20;
 /** Raw meat that waits longer than this goes back into the cold, min (estimate). */
 const COLD = 60;
 

@@ -2,7 +2,7 @@ export { calendarOf } from './calendar.ts';
 export type { DayBatch, DayFacts } from './facts.ts';
 export type { Interval, Line, Tight } from './line.ts';
 export { milestonesOf, type Milestones } from './milestones.ts';
-export { HOLD, leftBrowned } from './holding.ts';
+export { leftBrowned } from './holding.ts';
 export { HELD_LONG, planDay, type Day, type Outside } from './plan.ts';
 export type { Lack, Resource, ResourceKind } from './resources.ts';
 export { stillToDo } from './stillToDo.ts';

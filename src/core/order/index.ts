@@ -1,5 +1,4 @@
-export { builds, builtOf, type Build, itemsFor, layersOf, partsOf } from './built.ts';
-export { stuffs } from './stuff.ts';
+export { builds, builtOf, itemsFor, layersOf, partsOf } from './built.ts';
 export {
   countOf,
   dishName,

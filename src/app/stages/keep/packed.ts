@@ -17,7 +17,7 @@ export function packingLines(places: readonly PackedPlace[], said: Said): readon
       return {
         place: 'Here',
         out: '',
-        note: '',
+        note: containsNote(dishes),
         lines: dishes.map(({ name, count, meatG, liquidMl, allG, scoop }) => ({
           what: name,
           count: `${String(count)} ×`,
@@ -29,7 +29,7 @@ export function packingLines(places: readonly PackedPlace[], said: Said): readon
     return {
       place: parcel.place,
       out: doorWords(parcel.out, said),
-      note: parcel.note ?? '',
+      note: [parcel.note ?? '', containsNote(dishes)].filter((one) => one !== '').join(' '),
       lines: boxesOf(parcel.apart === true, dishes).map(({ what, count, grams, ml }) => ({
         what,
         count: count === undefined ? '' : `${String(count)} ×`,
@@ -41,6 +41,14 @@ export function packingLines(places: readonly PackedPlace[], said: Said): readon
     };
   });
 }
+
+/** What goes with a list, dish by dish: whoever opens the boxes has to know. */
+const containsNote = (dishes: PackedPlace['dishes']): string =>
+  dishes
+    .map(({ name, holds, notKnown }) => ({ name, words: holdsWords(holds, notKnown) }))
+    .filter(({ words }) => words.length > 0)
+    .map(({ name, words }) => `${name} contain ${words.join(', ')}.`)
+    .join(' ');
 
 /** A label for each box that leaves the house: what, for how many, where to, by when, what it holds. */
 export function parcelLabels(places: readonly PackedPlace[], said: Said): readonly LabelText[] {

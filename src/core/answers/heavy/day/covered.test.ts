@@ -195,6 +195,23 @@ test('a cook who puts the pot apart from its searing gets it so, with the cautio
   );
 });
 
+test('plates that one pair of hands fills for an hour and more are said, and held hot until they are served', () => {
+  const input = inputOf(
+    [batchOf([lotOf('beef-brisket', 9000)])],
+    [dishOf('taco', 90, { id: 'tacos' }), dishOf('roll', 60, { id: 'rolls' })],
+  );
+  const serving = { local: '2026-12-06T18:00', zone: 'UTC' };
+  const meal = { ...input.meal, serving, day: { hands: 1 } };
+  const { lines, notes, serving: served } = dayOf(openMeal({ ...input, meal }), { now: NOON, tries: 0 });
+  const held = lines.filter(({ ref, does }) => ref.kind === 'plates' && does.what === 'hold');
+  expect(held.length).toBeGreaterThan(0);
+  for (const { to } of held) expect(to).toBe(served);
+  const note = notes.find(({ what }) => what === 'plates wait');
+  expect(note && dayNoteWords(note, { moment: String }, () => undefined)).toMatch(
+    /filled \d+ min before they are served/,
+  );
+});
+
 test('a pot that is chilled stays so, whichever way its fat comes off, and what is out of its pot is cooled now', () => {
   const shank = withChilling(batchOf([lotOf('beef-shank', 2000)]), true);
   for (const way of ['settle', 'hot', 'leave', 'chill'] as const) {

@@ -26,6 +26,8 @@ export type DayNote =
   | { readonly what: 'lack'; readonly lack: Lack }
   | (Tight & { readonly what: 'tight'; readonly hangs: boolean; readonly hands: number })
   | { readonly what: 'held long'; readonly name: string; readonly hours: number }
+  /** Plates are filled so long before they are served. */
+  | { readonly what: 'plates wait'; readonly minutes: number }
   /** Browned and not cooked on at once: the cook has written it so. */
   | { readonly what: 'left browned'; readonly name: string; readonly hours: number }
   | (Omit<Outside, 'hours'> & {
@@ -77,6 +79,7 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
         hands: facts.hands,
       })),
       ...heldLong(day, input),
+      ...platesWait(day),
       ...leftBrowned(day.lines).map(({ batch, minutes }): DayNote => ({
         what: 'left browned',
         name: input.batches.find(({ id }) => id === batch)?.name ?? '',
@@ -101,6 +104,15 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
 
 const clockOf = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+/** Filled plates dry and cool; longer than this before they are served is worth a word, min (common practice, no source). */
+const PLATES_WAIT = 45;
+
+function platesWait({ lines }: Day): DayNote[] {
+  const waits = lines.filter(({ ref, does }) => ref.kind === 'plates' && does.what === 'hold');
+  const minutes = Math.max(0, ...waits.map((line) => line.minutes));
+  return minutes > PLATES_WAIT ? [{ what: 'plates wait', minutes: Math.round(minutes / 5) * 5 }] : [];
+}
 
 /** What would be held hot for too long is better chilled. */
 function heldLong({ lines }: Day, { batches }: Input): DayNote[] {
