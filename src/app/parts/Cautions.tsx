@@ -1,71 +1,14 @@
-import clsx from 'clsx';
-import { ShieldAlert } from 'lucide-react';
-import { useEffect, useMemo } from 'react';
-import {
-  type CareFacts,
-  careOf,
-  type CarePlace,
-  cautionRows,
-  cautionsAt,
-  type CautionId,
-} from '@/core/care/index.ts';
-import { cautionWords, LOCAL_CODE } from '@/words/index.ts';
-import { foldCaution, followReadCautions, readCautions } from '../browser/readCautions.ts';
-import { useWatched } from '../browser/watched.ts';
-import { useOpenMeal } from '../open/MealContext.ts';
-import css from './cautions.module.scss';
+import { lazy, Suspense } from 'react';
+import type { CautionsProps } from './CautionList.tsx';
 
-/** The sheets of the whole meal; all others are of one pot. */
-const OF_ALL: ReadonlySet<string> = new Set(['order', 'plates', 'keep']);
+const Here = lazy(() => import('./CautionList.tsx'));
 
-interface Props {
-  readonly at: CarePlace;
-  /** Whose task or card it is; absent: of the pot that is open, or of all on the sheets of the meal. */
-  readonly batch?: string | undefined;
-}
-
-/** What can hurt somebody here, each in one line: read, it folds to a few words; allergens and the cold never do. */
-export function Cautions({ at, batch }: Props) {
-  const { opened, batch: here } = useOpenMeal();
-  const of = batch ?? ('sheet' in at && OF_ALL.has(at.sheet) ? undefined : here.id);
-  const facts = useMemo(() => careOf(opened, of), [opened, of]);
-  return <CautionList ids={cautionsAt(at, facts)} facts={facts} isSheet={'sheet' in at} />;
-}
-
-/** Cautions as a list, with what they are second to. */
-export function CautionList({
-  ids,
-  facts,
-  isSheet = false,
-}: {
-  readonly ids: readonly CautionId[];
-  readonly facts: CareFacts;
-  readonly isSheet?: boolean;
-}) {
-  useEffect(followReadCautions, []);
-  const read = useWatched(readCautions);
-  if (ids.length === 0) return null;
-  return (
-    <aside className={clsx('caution', css.cautions)} aria-label="Caution">
-      <ul>
-        {ids.map((id) => {
-          const { short, full } = cautionWords(id, facts);
-          const isFolded = cautionRows[id].folds && read.has(id);
-          return (
-            <li key={id} className={isFolded ? css.isFolded : undefined}>
-              <ShieldAlert size={16} aria-hidden />
-              {cautionRows[id].folds ? (
-                <button type="button" aria-expanded={!isFolded} onClick={() => foldCaution(id, !isFolded)}>
-                  {isFolded ? short : full}
-                </button>
-              ) : (
-                <span>{full}</span>
-              )}
-            </li>
-          );
-        })}
-      </ul>
-      {isSheet && <p className="quiet">{LOCAL_CODE}</p>}
-    </aside>
-  );
-}
+/**
+ * What can hurt somebody here, each in one line: read, it folds to a few words; allergens and the cold never do. Its program
+ * comes after the sheet's own.
+ */
+export const Cautions = (props: CautionsProps) => (
+  <Suspense fallback={null}>
+    <Here {...props} />
+  </Suspense>
+);

@@ -16,7 +16,7 @@ import { useKitchen } from '../../open/useKitchen.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { useShelf } from '../data/useShelf.ts';
 import { calm, cautionsAt } from '@/core/care/index.ts';
-import { CautionList } from '../../parts/Cautions.tsx';
+import { CautionList } from '../../parts/CautionList.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
@@ -114,13 +114,13 @@ export default function Shelf() {
           );
         })}
         <AddToShelf />
-        <CautionList ids={cautionsAt({ sheet: 'shelf' }, calm)} facts={calm} isSheet />
         <p className="quiet">
           {kitchen.keeps === 'business'
             ? 'Seven days at 5 °C or below, the day it was made the first.'
             : 'Three to four days in the fridge, three to four months frozen.'}{' '}
           When in doubt, throw it out.
         </p>
+        <CautionList ids={cautionsAt({ sheet: 'shelf' }, calm)} facts={calm} isSheet />
       </main>
     </>
   );
