@@ -17,6 +17,16 @@ export const labelSizes = {
 } as const;
 export type LabelSize = keyof typeof labelSizes;
 
+/** Words in lines of so many signs at most, broken between words. */
+export const linesOf = (words: string, signs: number): readonly string[] =>
+  words.split(' ').reduce<string[]>((lines, word) => {
+    const last = lines.at(-1);
+    if (last !== undefined && last.length + 1 + word.length <= signs)
+      lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word);
+    return lines;
+  }, []);
+
 /** The words of a label as its code holds them: text, no address, so that any telephone reads the same. */
 export const codeWords = ({ title, amount, made, useBy, more }: LabelText): string =>
   [title, amount, made, useBy, more].filter((line) => line !== '').join('\n');

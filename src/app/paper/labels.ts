@@ -11,6 +11,19 @@ interface Ask {
   readonly fonts: PaperFonts;
 }
 
+/** Between lines of small letters, of their size; below the last of them, and the smallest that can be read, points. */
+const LEADING = 1.16;
+const FOOT = 6;
+const SMALLEST = 4;
+
+/** The largest size at which words stand in a width and a height, points. */
+function sizeOf(paper: Paper, words: string, width: number, height: number, most: number): number {
+  let size = most;
+  while (size > SMALLEST && paper.linesOf(words, width, { face: 'regular', size }) * size * LEADING > height)
+    size -= 0.25;
+  return size;
+}
+
 /** Labels as a PDF to print: large words to be read at arm's length, and a code of the label's own words. */
 export function labelSheet({ labels, size, fonts }: Ask): Uint8Array {
   const paper = new Paper('Labels', fonts);
@@ -34,7 +47,6 @@ export function labelSheet({ labels, size, fonts }: Ask): Uint8Array {
         [label.amount, 'bold', 15],
         [label.made, 'regular', 7],
         [label.useBy, 'bold', 9.5],
-        [label.more, 'regular', 7],
       ];
       let at = y + h - pad;
       for (const [words, face, points] of lines) {
@@ -43,6 +55,13 @@ export function labelSheet({ labels, size, fonts }: Ask): Uint8Array {
         const how = { face, size: px };
         if (words !== '') paper.write(paper.fitted(words, room, how), x + pad, at, how);
       }
+      // What it contains is never cut: it takes the lines it needs, in letters as small as that asks for.
+      const size = sizeOf(paper, label.more, room, at - y - FOOT, Math.max(6.5, 7 * unit * 0.95));
+      if (label.more !== '')
+        paper.paragraph(label.more, x + pad, at - size * LEADING, room, size * LEADING, {
+          face: 'regular',
+          size,
+        });
       const { modules } = create(codeWords(label), { errorCorrectionLevel: 'L' });
       const dot = code / modules.size;
       for (let r = 0; r < modules.size; r += 1)

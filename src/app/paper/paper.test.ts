@@ -1,9 +1,11 @@
-import { describe, expect, test } from '@jest/globals';
+import { describe, expect, jest, test } from '@jest/globals';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { codeWords, labelSizes, type LabelText } from './label.ts';
 import { labelSheet } from './labels.ts';
+import { allergenSheet } from './allergens.ts';
 import { packingList } from './packing.ts';
+import { Paper } from './paper.ts';
 
 const face = (weight: number) =>
   new Uint8Array(
@@ -46,6 +48,18 @@ describe('labels on paper', () => {
     expect(pagesOf(labelSheet({ labels: [long], size: 'small', fonts }))).toHaveLength(1);
   });
 
+  test('what it contains is never cut, however much that is: all of it stands on the smallest label', () => {
+    const much = {
+      ...label,
+      more: 'beef · gluten · milk · egg · celery · mustard · sulphites · sesame · not known: chilli paste, aunt’s relish · heat to 74 °C',
+    };
+    const drawn: string[] = [];
+    const spy = jest.spyOn(Paper.prototype, 'write').mockImplementation((words) => void drawn.push(words));
+    labelSheet({ labels: [much], size: 'small', fonts });
+    spy.mockRestore();
+    expect(drawn.join(' ').replaceAll(/\s+/g, ' ')).toContain(much.more);
+  });
+
   test('the code holds the label’s own words, line by line, and no address', () => {
     expect(codeWords(label).split('\n')).toEqual(Object.values(label));
     expect(codeWords({ ...label, more: '' })).not.toMatch(/\n$/);
@@ -72,4 +86,32 @@ describe('packing on paper', () => {
     expect(pagesOf(list([3, 2]))).toHaveLength(2);
     expect(pagesOf(list([80]))).toHaveLength(3);
   });
+});
+
+test('the sheet of allergens: each dish with what it contains and from what, more pages where it wants them, and what is not known', () => {
+  const dish = (n: number) => ({
+    name: `dish ${String(n)}`,
+    contains: [
+      { what: 'gluten', from: 'small wheat tortillas' },
+      { what: 'milk', from: 'cheese that melts, butter' },
+    ],
+    notKnown: n % 2 === 0 ? 'Not known: sambal in Pot two. Read the label.' : '',
+  });
+  const sheet = (dishes: number) =>
+    allergenSheet(
+      'Supper',
+      Array.from({ length: dishes }, (_, n) => dish(n)),
+      'Go by the label.',
+      fonts,
+    );
+  expect(pagesOf(sheet(3))).toHaveLength(1);
+  expect(pagesOf(sheet(20)).length).toBeGreaterThan(1);
+  const drawn: string[] = [];
+  const spy = jest.spyOn(Paper.prototype, 'write').mockImplementation((words) => void drawn.push(words));
+  sheet(20);
+  spy.mockRestore();
+  const text = drawn.join(' ');
+  for (let n = 0; n < 20; n += 1) expect(text).toContain(`dish ${String(n)} gluten: small wheat tortillas`);
+  expect(text.match(/Not known: sambal in Pot two/g)).toHaveLength(10);
+  expect(text).toMatch(/Go by the label\.$/);
 });

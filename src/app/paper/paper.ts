@@ -58,6 +58,12 @@ export class Paper {
     this.#pdf.text(words, x, PAGE.height - y);
   }
 
+  /** In how many lines words stand at a width. */
+  linesOf(words: string, width: number, { face, size }: Words): number {
+    this.#pdf.setFont(face, 'normal').setFontSize(size);
+    return (this.#pdf.splitTextToSize(words, width) as string[]).length;
+  }
+
   /** Words in as many lines as they take. Returns where the last of them stands. */
   paragraph(words: string, x: number, y: number, width: number, line: number, how: Words): number {
     this.#pdf.setFont(how.face, 'normal').setFontSize(how.size);

@@ -1,10 +1,28 @@
 import { create } from 'qrcode';
-import { codeWords, type LabelSize, labelSizes, type LabelText } from '../../paper/label.ts';
+import { codeWords, type LabelSize, labelSizes, type LabelText, linesOf } from '../../paper/label.ts';
 import css from './keep.module.scss';
 
 interface Props {
   readonly labels: readonly LabelText[];
   readonly size: LabelSize;
+}
+
+/** Width of a sign, of its size, and lines that stand above what it contains (estimates). */
+const SIGN = 0.52;
+const ABOVE = 0.58;
+
+/** A line of a label: its words, how large they are, mm, and whether they are bold. */
+type LabelLine = readonly [words: string, px: number, strong: boolean];
+
+/** The smallest letters that can be read, mm. */
+const SMALLEST = 1.4;
+
+/** What it contains in as many lines as it takes, smaller where there are many: it is never cut. */
+function moreLines(more: string, wide: number, high: number, most: number): readonly LabelLine[] {
+  const at = (px: number) => linesOf(more, Math.floor((wide - 8) / (px * SIGN)));
+  let px = most;
+  while (px > SMALLEST && at(px).length * px * 1.15 > high * (1 - ABOVE)) px -= 0.1;
+  return at(px).map((line): LabelLine => [line, px, false]);
 }
 
 /** The stand-in printer: the sheet as it will come out, mm for mm. */
@@ -23,7 +41,12 @@ export function PrinterSheet({ labels, size }: Props) {
           const { modules } = create(codeWords(label), { errorCorrectionLevel: 'L' });
           const code = Math.min(high - 6, wide * 0.3);
           const dot = code / modules.size;
-          const unit = high / 68;
+          const sizeOf = (points: number) => Math.max(2.4, (points * 1.25 * high) / 68);
+          const lineOf = (words: string, points: number, strong: boolean): LabelLine => [
+            words,
+            sizeOf(points),
+            strong,
+          ];
           const dots = Array.from({ length: modules.size * modules.size }, (_, k) => k).filter((k) =>
             modules.get(Math.floor(k / modules.size), k % modules.size),
           );
@@ -40,21 +63,20 @@ export function PrinterSheet({ labels, size }: Props) {
               />
               {
                 [
-                  [label.title, 5.4, true],
-                  [label.amount, 7, true],
-                  [label.made, 3.2, false],
-                  [label.useBy, 4.6, true],
-                  [label.more, 3.2, false],
+                  lineOf(label.title, 5.4, true),
+                  lineOf(label.amount, 7, true),
+                  lineOf(label.made, 3.2, false),
+                  lineOf(label.useBy, 4.6, true),
+                  ...moreLines(label.more, wide - code, high, sizeOf(3.2)),
                 ].reduce<{ readonly y: number; readonly drawn: readonly React.ReactNode[] }>(
-                  ({ y: from, drawn }, [words, points, strong]) => {
-                    const px = Math.max(2.4, Number(points) * unit * 1.25);
+                  ({ y: from, drawn }, [words, px, strong]) => {
                     const at = from + px * 1.15;
                     return {
                       y: at,
                       drawn: [
                         ...drawn,
                         <text
-                          key={String(points) + String(words)}
+                          key={`${String(from)} ${words}`}
                           x={3.5}
                           y={at}
                           fontSize={px}
