@@ -4,9 +4,11 @@ import {
   type Meal,
   type MealFile,
   usualBatch,
+  usualKitchen,
   usualLot,
   usualMeal,
 } from '@/core/meal/index.ts';
+import { canonical } from '@/core/meal/file/index.ts';
 import { act, type ActOptions, rowsIn } from './acts.ts';
 import { alsoGone } from './gone.ts';
 import { unpacked } from './packs.ts';
@@ -227,13 +229,22 @@ export async function firstMeal(
 }
 
 /**
- * Takes a file that was read in, as one act; a meal with its id is replaced. The kitchen it came
- * with stays with it, so that its figures stay what they were.
+ * Takes a file that was read in, as one act; a meal with its id is replaced. A kitchen other than the one here stays
+ * with it, so that its figures stay what they were; cooked in this one, it goes on to teach it.
  */
 export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.now()): Promise<void> {
   const { meal, kitchen, learned, gone = [] } = file;
   const mealId = meal.id;
-  const row: MealRow = { id: mealId, meal, made, kitchen, ...(learned && { learned }) };
+  const [here, known] = await Promise.all([db.kept.get('kitchen'), db.meals.get(mealId)]);
+  const isOwn = canonical(kitchen) === canonical(here?.id === 'kitchen' ? here.kitchen : usualKitchen);
+  const row: MealRow = {
+    id: mealId,
+    meal,
+    made,
+    ...(!isOwn && { kitchen }),
+    // A meal that was cooked here goes by what this kitchen knows, as it did.
+    ...(learned && !(isOwn && known && !known.kitchen) && { learned }),
+  };
   const batches = file.batches.map((batch): BatchRow => ({ id: batch.id, mealId, batch }));
   const entries = file.entries.map((entry): EntryRow => ({ id: entry.id, mealId, entry }));
   const options: ActOptions = { words: `bringing in “${meal.name}”`, house: true };

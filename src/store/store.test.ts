@@ -162,6 +162,21 @@ describe('files', () => {
     expect(await exportMeal(db, mealId)).toBe(text);
   });
 
+  test('a meal that was cooked here goes on to teach this kitchen once it was saved and brought in again; another’s does not', async () => {
+    const { mealId } = await newMeal(db, 'Supper');
+    const bringIn = async (change: (text: string) => string) => {
+      const incoming = await readIncoming(db, asFile(change(await exportMeal(db, mealId))));
+      if (!incoming.ok) throw new Error(incoming.error);
+      await importMeal(db, incoming.file);
+      return db.meals.get(mealId);
+    };
+    const own = await bringIn((text) => text);
+    expect(own).not.toHaveProperty('kitchen');
+    expect(own).not.toHaveProperty('learned');
+    const other = await bringIn((text) => text.replace('"altitudeM": 0', '"altitudeM": 1600'));
+    expect(other?.kitchen?.altitudeM).toBe(1600);
+  });
+
   test('a meal that is only begun, without a cut or a weight, can be brought in again', async () => {
     const { mealId } = await newMeal(db, 'Supper');
     const text = await exportMeal(db, mealId);

@@ -1,9 +1,8 @@
-import papa from 'papaparse';
 import { batchRows, entryRows } from '@/core/log/index.ts';
 import { digestsOf } from '@/store/digests.ts';
 import { entriesOf } from '@/store/past.ts';
 import { db } from '../../browser/db.ts';
-import { saveText } from '../../browser/saveText.ts';
+import { saveCsv } from '../../browser/saveCsv.ts';
 
 /** The log as tables that any other program reads. */
 export function CsvOut() {
@@ -14,7 +13,7 @@ export function CsvOut() {
         className="link"
         onClick={() => {
           digestsOf(db)
-            .then((all) => saveText('batches.csv', papa.unparse([...batchRows(all)]), 'text/csv'))
+            .then((all) => saveCsv('batches.csv', batchRows(all)))
             .catch(reportError);
         }}
       >
@@ -25,7 +24,7 @@ export function CsvOut() {
         className="link"
         onClick={() => {
           entriesOf(db)
-            .then((entries) => saveText('entries.csv', papa.unparse([...entryRows(entries)]), 'text/csv'))
+            .then((entries) => saveCsv('entries.csv', entryRows(entries)))
             .catch(reportError);
         }}
       >

@@ -3,7 +3,7 @@ import type { OpenedMeal } from '@/core/model/index.ts';
 import { useMemo, useState } from 'react';
 import type { SummaryRow } from '@/store/kinds.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
-import { saveText } from '../../browser/saveText.ts';
+import { saveCsv } from '../../browser/saveCsv.ts';
 import { useOpenedMeals } from '../data/useOpenedMeals.ts';
 import { useSummaries } from '../data/useSummaries.ts';
 import { useTicked } from '../data/useTicked.ts';
@@ -105,7 +105,6 @@ function turned(set: ReadonlySet<string>, key: string): ReadonlySet<string> {
 
 /** The list as a table that any program reads. */
 async function asCsv(list: ReturnType<typeof shoppingList>): Promise<void> {
-  const { default: papa } = await import('papaparse');
   const rows = list.map((line) => ({
     section: line.section,
     what: line.name,
@@ -115,7 +114,7 @@ async function asCsv(list: ReturnType<typeof shoppingList>): Promise<void> {
     pack: line.packs?.map(({ each }) => each).join(' + ') ?? '',
     for: line.meals.join('; '),
   }));
-  saveText('shopping-list.csv', papa.unparse(rows, { escapeFormulae: true }), 'text/csv');
+  await saveCsv('shopping-list.csv', rows);
 }
 
 interface LeaveOutProps {

@@ -6,7 +6,8 @@ import { coolsWords, coolWayWords, hoursWords, pansWords, capital } from '@/word
 import { clockNow } from '../../browser/clock.ts';
 import { editBatch } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { saveFile, saveText } from '../../browser/saveText.ts';
+import { saveCsv } from '../../browser/saveCsv.ts';
+import { saveFile } from '../../browser/saveText.ts';
 import { useWall } from '../../open/useWall.ts';
 import { CoolingChart } from '../../figures/CoolingChart.tsx';
 import { PansInSection } from '../../figures/PansInSection.tsx';
@@ -74,7 +75,7 @@ export function CoolingOf({ of, now }: Props) {
           type="button"
           className="link"
           onClick={() => {
-            saveCsv(of, wall.clock).catch(reportError);
+            saveRecord(of, wall.clock).catch(reportError);
           }}
         >
           the record, as CSV
@@ -99,8 +100,7 @@ const SOON = 20;
 
 const [KEPT, MISSED] = ['kept', 'above the limit'];
 
-async function saveCsv(of: CoolingNow, clock: (at: number) => string): Promise<void> {
-  const { default: papa } = await import('papaparse');
+async function saveRecord(of: CoolingNow, clock: (at: number) => string): Promise<void> {
   const rows = of.record.map(({ at, minutes, celsius, limit, keeps }) => ({
     what: of.what,
     pans: of.pans,
@@ -111,7 +111,7 @@ async function saveCsv(of: CoolingNow, clock: (at: number) => string): Promise<v
     limit: limit ?? '',
     says: keeps ? KEPT : MISSED,
   }));
-  saveText('cooling.csv', papa.unparse(rows), 'text/csv');
+  await saveCsv('cooling.csv', rows);
 }
 
 const RECORD =
