@@ -92,6 +92,10 @@ async function checks(): Promise<Counts[]> {
       '--check',
     ]),
     await check('the numbers are as documented', bin('tsx/dist/cli.mjs'), ['scripts/numbers.ts', '--check']),
+    await check('a host’s headers are as documented', bin('tsx/dist/cli.mjs'), [
+      'scripts/host.ts',
+      '--check',
+    ]),
     await check('the cautions are as documented', bin('tsx/dist/cli.mjs'), [
       'scripts/cautions.ts',
       '--check',

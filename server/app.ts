@@ -6,6 +6,7 @@ import { createServer, type Server } from 'node:http';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { devices } from './devices.ts';
+import { policy } from './policy.ts';
 
 export interface ServerOptions {
   /** Folder of the built app. */
@@ -53,20 +54,7 @@ export function makeApp({ dist, data }: ServerOptions): Express {
     helmet({
       contentSecurityPolicy: {
         useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          // The solver that shares out is WebAssembly.
-          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
-          styleSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          fontSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          objectSrc: ["'none'"],
-          baseUri: ["'none'"],
-          frameAncestors: ["'none'"],
-          formAction: ["'self'"],
-        },
+        directives: policy,
       },
       crossOriginEmbedderPolicy: { policy: 'require-corp' },
       xFrameOptions: { action: 'deny' },

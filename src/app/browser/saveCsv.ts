@@ -1,6 +1,7 @@
 import { saveText } from './saveText.ts';
 
-type Row = Readonly<Record<string, string | number>>;
+/** A row by its columns' names, or plain. */
+type Row = Readonly<Record<string, string | number>> | readonly string[];
 
 /**
  * Rows as a table that any program reads. What a program would take for a formula ("=", "+", "-", "@" in front) leaves as

@@ -13,7 +13,7 @@ import {
 import { reference } from '@/reference/index.ts';
 import { putPastMeals } from '@/store/past.ts';
 import { db } from '../../browser/db.ts';
-import { saveText } from '../../browser/saveText.ts';
+import { saveCsv } from '../../browser/saveCsv.ts';
 import { onDisk } from '../../open/memory.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
@@ -98,9 +98,7 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
         <button
           type="button"
           className="link"
-          onClick={() =>
-            saveText('past cooks.csv', papa.unparse(csvTemplate.map((row) => [...row])), 'text/csv')
-          }
+          onClick={() => saveCsv('past cooks.csv', csvTemplate).catch(reportError)}
         >
           a template to fill in
         </button>
