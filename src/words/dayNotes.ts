@@ -14,7 +14,9 @@ export function dayNoteWords(note: DayNote, wall: Pick<Wall, 'moment'>, vesselNa
     case 'tight':
       return tightWords(note, vesselName);
     case 'outside':
-      return `The hours cannot be kept: somebody is needed at ${wall.moment(note.first, note.first)}.`;
+      return note.serving === undefined
+        ? `The hours cannot be kept: somebody is needed at ${wall.moment(note.first, note.first)}.`
+        : `The hours cannot be kept: somebody would be needed at ${wall.moment(note.first, note.first)}. This plan keeps them and serves at ${wall.moment(note.serving, note.serving)}.`;
     case 'plates wait':
       return `The first plates would be filled ${String(note.minutes)} min before they are served: keep the meat hot and fill as they are asked for, or have more hands; what is filled stays above 57 °C.`;
     case 'left browned':

@@ -61,8 +61,8 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     serving: run.serving,
     begins: Math.min(run.serving, ...lines.map(({ from }) => from)),
     lateMin: asked === undefined ? 0 : Math.max(0, Math.round((run.serving - asked) / MINUTE_MS)),
-    hangs: run.serving === asked,
-    outside: hung && !hung.keepsHours && tries > 0 ? outsideOf(setting, lines, run.serving, now) : undefined,
+    hangs: hung !== undefined || run.serving === asked,
+    outside: hung?.outside,
     gapMin: run.gap * SLOT,
     lines,
     placed: placedOf(tasks, run),
@@ -96,33 +96,44 @@ const holdsLong = (lines: readonly Line[]): boolean =>
   lines.some((line) => isHotHold(line) && line.minutes > HELD_LONG);
 
 /**
- * Hung from the serving within the hours of work, if that can be done without holding anything hot for half a day;
- * else outside them, close to the serving.
+ * Hung from the serving within the hours of work, if that can be done without holding anything hot for half a day; else from
+ * the next serving that keeps them, with what the asked one would take. The hours are the cook's: no plan works outside of
+ * them while there is one that does not.
  */
 function hangInHours(
   setting: Setting,
   serving: number,
   now: number,
   tries: number,
-): { readonly run: Run; readonly keepsHours: boolean } | undefined {
+): { readonly run: Run; readonly outside?: Outside | undefined } | undefined {
   const good = (run: Run | undefined): run is Run =>
     run !== undefined && !holdsLong(toldOf(setting, run, now));
   // The quick list tells whether it can be done; only then is it worth levelling.
   const quick = hang(setting, serving, now, 0);
   const kept = good(quick) ? (tries > 0 ? hang(setting, serving, now, tries) : quick) : undefined;
-  if (good(kept)) return { run: kept, keepsHours: true };
-  const open = hang({ ...setting, keepsHours: false }, serving, now, tries);
-  if (open) return { run: open, keepsHours: false };
-  return quick && { run: quick, keepsHours: true };
+  if (good(kept)) return { run: kept };
+  const open = hang({ ...setting, keepsHours: false }, serving, now, 0);
+  if (!open) return quick && { run: quick };
+  const outside = outsideOf(setting.facts, toldOf(setting, open, now), now);
+  // Nothing that wants hands lies outside the hours after all.
+  if (!outside) return { run: hang({ ...setting, keepsHours: false }, serving, now, tries) ?? open };
+  for (let later = LATER; later <= LATEST; later += LATER) {
+    const at = serving + later * MINUTE_MS;
+    const run = hang(setting, at, now, 0);
+    if (!good(run)) continue;
+    const levelled = tries > 0 ? hang(setting, at, now, tries) : run;
+    return { run: good(levelled) ? levelled : run, outside: { ...outside, serving: at } };
+  }
+  return { run: open, outside };
 }
 
-/** Outside the hours somebody must be there; what would keep them. */
+/** Outside the hours somebody would have to be there; what would keep them. */
 export interface Outside {
-  /** Epoch ms: the first moment outside the hours. */
+  /** Epoch ms: the first moment outside the hours, where it is served as asked. */
   readonly first: number;
-  /** Minutes of the day between which this plan could be kept. */
+  /** Minutes of the day between which it could be. */
   readonly hours: readonly [number, number];
-  /** Epoch ms: the next serving that keeps the hours as they are; undefined if none within half a day does. */
+  /** Epoch ms: the next serving that keeps the hours as they are, which is planned; undefined if none within half a day does. */
   readonly serving: number | undefined;
 }
 
@@ -131,14 +142,8 @@ const LATER = 15;
 const LATEST = 12 * 60;
 const DAY = 24 * 60;
 
-/** Undefined where nothing that wants hands lies outside the hours after all. */
-function outsideOf(
-  setting: Setting,
-  lines: readonly Line[],
-  serving: number,
-  now: number,
-): Outside | undefined {
-  const { awake, zone } = setting.facts;
+/** Undefined where nothing that wants hands lies outside the hours. */
+function outsideOf({ awake, zone }: DayFacts, lines: readonly Line[], now: number): Outside | undefined {
   const wanting = lines
     .filter(({ hands, to }) => hands > 0 && to > now)
     .map(({ from, to }) => {
@@ -153,11 +158,6 @@ function outsideOf(
     Math.min(awake[0], ...beyond.map(({ begins }) => begins)),
     Math.max(awake[1], ...beyond.map(({ ends }) => ends)),
   ] as const;
-  for (let later = LATER; later <= LATEST; later += LATER) {
-    const at = serving + later * MINUTE_MS;
-    const run = hang(setting, at, now, 0);
-    if (run && !holdsLong(toldOf(setting, run, now))) return { first: first.from, hours, serving: at };
-  }
   return { first: first.from, hours, serving: undefined };
 }
 

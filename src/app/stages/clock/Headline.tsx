@@ -122,7 +122,8 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
         {wall.moment(day.serving, now)}.
       </p>
     );
-  if (day.lateMin <= 0 || meal.day?.forward) return null;
+  // Where the hours are what makes it late, that is said with what would do.
+  if (day.lateMin <= 0 || meal.day?.forward || day.outside?.serving !== undefined) return null;
   const asked = writeTime(meal.serving.local.slice(11), hours);
   const past = day.serving - day.lateMin * MINUTE_MS <= now;
   const at = wall.moment(day.serving, now);

@@ -125,7 +125,9 @@ describe('clock: obeys', () => {
 
   test('hours that cannot be kept are said, with what would do in one tap', async () => {
     await openAt('clock', meal('12:00', {}, { day: { from: '08:00' } }));
-    expect(sheet()).toMatch(/The hours cannot be kept: somebody is needed at 0[67]:\d\d\./);
+    expect(sheet()).toMatch(
+      /The hours cannot be kept: somebody would be needed at 0[67]:\d\d\. This plan keeps them and serves at 1[234]:\d\d\./,
+    );
     await press(/^Work 0[67]:\d\d to 22:30$/);
     expect(sheet()).not.toMatch(/The hours cannot be kept/);
     await takeBack('the hours');
