@@ -17,10 +17,10 @@ afterAll(() => {
   server.close();
 });
 
-const command = (body: unknown) =>
+const command = (body: unknown, origin: string | undefined = home) =>
   fetch(`${home}/devices/command`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', ...(origin !== '' && { Origin: origin }) },
     body: JSON.stringify(body),
   });
 
@@ -55,6 +55,13 @@ test('what is put on the scale is told as it settles, and a cut link is said onc
   await command({ do: 'mend the link' });
   expect(await until(({ link }) => link === 'on')).toBeDefined();
 }, 15_000);
+
+test.each(['', 'http://elsewhere.example', 'null'])(
+  'a command from “%s” is refused, and moves nothing',
+  async (origin) => {
+    expect((await command({ do: 'put', grams: 900 }, origin)).status).toBe(403);
+  },
+);
 
 test.each([{ do: 'explode' }, { do: 'put', grams: 'much' }, []])(
   'a command that is none, %j, is refused',

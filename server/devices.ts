@@ -45,6 +45,11 @@ export function devices(now: () => number = Date.now): Router {
     });
   });
   router.post('/command', (request, response) => {
+    // A page from elsewhere must not put anything on the scale; a browser says where its page is from.
+    if (request.get('origin') !== `${request.protocol}://${request.get('host') ?? ''}`) {
+      response.status(403).type('text').send('Only a page of Slow Spoon works the stand-in scale.');
+      return;
+    }
     const command = readCommand(request.body);
     if (!command) {
       response.status(400).type('text').send('That is nothing the stand-in scale can do.');

@@ -45,7 +45,9 @@ export function SaltIt({ liquid }: { readonly liquid: LiquidReckoning }) {
         {saltPct.mid.toFixed(2)} % now
         {saltToAddG > 0.5 && `, to ${(100 * target).toFixed(1)} %`}
         {tooSalty &&
-          `: ${volume(salty.addG)} of unsalted stock or water brings it to ${(100 * target).toFixed(1)} %`}
+          (salty.addG === undefined
+            ? ': none is wanted, and no thinning takes it all out; write what you can bear'
+            : `: ${volume(salty.addG)} of unsalted stock or water brings it to ${(100 * target).toFixed(1)} %`)}
       </p>
       {saltToAddG > 0.5 && (
         <button

@@ -81,7 +81,7 @@ describe('salt of a finished liquid', () => {
           else expect(more).toBe(0);
           const offG = off * baseG;
           const ways = saltyWays(salty, target, offG);
-          if (strength > target) expect(salty.saltG / (baseG + ways.addG)).toBeCloseTo(target, 9);
+          if (strength > target) expect(salty.saltG / (baseG + (ways.addG ?? NaN))).toBeCloseTo(target, 9);
           const exchanged = salty.saltG * (1 - ways.swapShare);
           expect(exchanged / (baseG - offG)).toBeLessThanOrEqual(Math.max(target, ways.then) * (1 + 1e-9));
           if (ways.then > target) expect(exchanged / (baseG - offG)).toBeCloseTo(target, 9);
@@ -91,6 +91,13 @@ describe('salt of a finished liquid', () => {
   });
 
   test('half the water, twice the salt', () => {
+    // Where none is wanted nothing that is poured in does it; no figure is without end.
+    expect(saltyWays({ baseG: 2000, saltG: 16 }, 0, 500)).toEqual({
+      addG: undefined,
+      then: expect.closeTo(16 / 1500, 9),
+      swapShare: 0,
+    });
+    expect(saltyWays({ baseG: 2000, saltG: 0 }, 0, 0).addG).toBe(0);
     expect(saltyWays({ baseG: 2000, saltG: 16 }, 0.01, 1000).then).toBeCloseTo(0.016, 9);
   });
 });

@@ -6,8 +6,8 @@ export interface Salty {
 
 /** Ways out of a liquid that is, or will be, too salty. */
 export interface SaltyWays {
-  /** g of unsalted stock or water that bring it to the strength that is wanted. */
-  readonly addG: number;
+  /** g of unsalted stock or water that bring it to the strength that is wanted; undefined where no thinning does. */
+  readonly addG: number | undefined;
   /** Boiled down as is planned it would be so strong, 0 to 1. */
   readonly then: number;
   /** Of it, what to take out and thin again with water before it is boiled down, 0 to 1. */
@@ -22,9 +22,11 @@ export interface SaltyWays {
 export function saltyWays({ baseG, saltG }: Salty, target: number, offG: number): SaltyWays {
   const left = Math.max(1e-9, baseG - offG);
   const then = saltG / left;
+  // No salt at all is wanted, and some is in it: nothing that is poured in takes it out.
+  const isOut = !(target > 0) && saltG > 0;
   return {
-    addG: Math.max(0, saltG / target - baseG),
+    addG: isOut ? undefined : Math.max(0, target > 0 ? saltG / target - baseG : 0),
     then,
-    swapShare: then > target ? 1 - target / then : 0,
+    swapShare: then > target && target > 0 ? 1 - target / then : 0,
   };
 }
