@@ -215,6 +215,15 @@ export function noPastWords(why: NoPast): string {
       return `${quoted(why.text)} is no day; write 2026-03-09 or 9.3.2026.`;
     case 'no cut':
       return `${quoted(why.text)} is no cut that is known here.`;
+    case 'which cut':
+      return `${quoted(why.text)} may be ${why.among
+        .slice(0, 3)
+        .map(({ name }) => name)
+        .join('; ')}${why.among.length > 3 ? ' or another' : ''}: say which.`;
+    case 'two readings':
+      return `${quoted(why.text)} is read in two ways; write it without the sign for thousands, or with fewer digits behind the point.`;
+    case 'parts are more':
+      return `Bone, pickings and shred (${why.parts}) are more than the raw meat (${why.raw}).`;
     case 'too long':
       return `${quoted(why.text)} is too long to be an amount.`;
     case 'unread':

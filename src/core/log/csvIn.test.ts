@@ -61,6 +61,23 @@ describe('past cooks out of a table', () => {
     expect(inKilos?.entries[0]?.value?.lo).toBe(985);
   });
 
+  test('a cut is taken where it alone is meant, by whole words; else it is asked for, and what was said counts', () => {
+    const cutOf = (cut: string) => read(row({ cut })).good[0]?.batches[0]?.lots[0]?.cut;
+    expect(cutOf('beef shank')).toBe('beef-shank');
+    expect(cutOf('Beef shank, cross-cut, bone in')).toBe('beef-shank');
+    expect(cutOf('BEEF SHANKS')).toBe('beef-shank');
+    const { bad, asks } = read(row({ cut: 'shank' }), row({ cut: 'shank' }));
+    expect(asks).toHaveLength(1);
+    expect(asks[0]?.among.length).toBeGreaterThan(1);
+    expect(asks[0]?.among.map(({ id }) => id)).toContain('beef-shank');
+    expect(bad[0] && noPastWords(bad[0].why)).toMatch(/^“shank” may be .*: say which\.$/);
+    const { good } = readPastRows([row({ cut: 'shank' })], whole, units, {
+      ...here,
+      said: { shank: 'beef-shank' },
+    });
+    expect(good[0]?.batches[0]?.lots[0]?.cut).toBe('beef-shank');
+  });
+
   test.each([
     [{ date: '31.2.2026' }, /“31.2.2026” is no day/],
     [{ date: '9.3.3026' }, /“9.3.3026” is no day/],
@@ -68,6 +85,13 @@ describe('past cooks out of a table', () => {
     [{ 'raw weight': '' }, /no raw weight/],
     [{ 'raw weight': 'heavy' }, /heavy/],
     [{ 'shred weight': '3000' }, /“3000” of shred weight is more than/],
+    [{ 'raw weight': '1.920' }, /“1.920” is read in two ways/],
+    [
+      { 'bone weight': '800', 'picked weight': '900' },
+      /\(800 \+ 900 \+ 985 g\) are more than the raw meat \(2600\)/,
+    ],
+    [{ cut: 'of' }, /“of” is no cut/],
+    [{ cut: 'a' }, /“a” is no cut/],
     [{ plates: 'many' }, /“many” is no number of plates/],
     [{ 'short or over': 'perhaps' }, /“perhaps” is none of/],
     [{ 'shred weight': '' }, /would teach nothing/],

@@ -50,6 +50,8 @@ export interface CsvReading {
   readonly good: readonly PastMeal[];
   /** Rows that are left out, by their line in the file, with the reason. */
   readonly bad: readonly { readonly line: number; readonly why: NoPast }[];
+  /** Texts that may mean several cuts: the cook is asked, once each. */
+  readonly asks: readonly { readonly text: string; readonly among: readonly Named[] }[];
 }
 
 /** Why a row is no past cook. */
@@ -61,6 +63,11 @@ export type NoPast =
   /** As the reading of a quantity says it. */
   | { readonly what: 'unread'; readonly error: string }
   | { readonly what: 'no raw weight' | 'teaches nothing' }
+  /** It may mean any of these: the cook is asked. */
+  | { readonly what: 'which cut'; readonly text: string; readonly among: readonly Named[] }
+  /** “1.920” is two thousand here and two elsewhere. */
+  | { readonly what: 'two readings'; readonly text: string }
+  | { readonly what: 'parts are more'; readonly parts: string; readonly raw: string }
   | {
       readonly what: 'more than the meat';
       readonly text: string;
@@ -107,21 +114,39 @@ function dayOf(text: string): number | undefined {
     : undefined;
 }
 
-/** The one cut that has all the words in its name or id; the shortest name where several have. */
-function cutOf(text: string, kitchen: Kitchen, reference: Reference): string | undefined {
-  const words = text
+/** Words that name no cut. */
+const EMPTY = new Set(['a', 'an', 'the', 'of', 'with', 'on', 'in', 'and', 'its', 'for', 'raw', 'meat']);
+
+const wordsOf = (text: string): readonly string[] =>
+  text
     .toLowerCase()
     .split(/[^\p{L}\d]+/u)
-    .filter((word) => word !== '');
-  if (words.length === 0) return undefined;
-  const all = [...kitchen.cuts, ...reference.cuts].map(({ id, name }) => ({
-    id,
-    said: `${id} ${name}`.toLowerCase(),
-    length: name.length,
-  }));
-  return all
-    .filter(({ said }) => words.every((word) => said.includes(word)))
-    .sort((a, b) => a.length - b.length)[0]?.id;
+    .filter((word) => word !== '')
+    .map((word) => word.replace(/(?<=[^s]{3})s$/, ''));
+
+/** Cuts that a text may mean: one alone where it is the only one, or is called just so. */
+function cutsMeant(text: string, { cuts: own }: Kitchen, { cuts }: Reference): readonly Named[] {
+  const words = wordsOf(text).filter((word) => !EMPTY.has(word));
+  if (words.length === 0) return [];
+  const all = [...own, ...cuts].map(({ id, name }) => ({ id, name }));
+  const plain = text.trim().toLowerCase();
+  const exact = all.find(({ id, name }) => id === plain || name.toLowerCase() === plain);
+  if (exact) return [exact];
+  // By whole words: the “a” of “lamb” names no lamb.
+  const meant = all.filter(({ id, name }) => {
+    const there = new Set(wordsOf(`${id} ${name}`));
+    return words.every((word) => there.has(word));
+  });
+  const called = meant.filter(({ name }) => {
+    const head = new Set(wordsOf(name.split(',')[0] ?? name));
+    return head.size === new Set(words).size && words.every((word) => head.has(word));
+  });
+  return called.length === 1 ? called : meant;
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
 }
 
 /**
@@ -140,14 +165,23 @@ export function readPastRows(
     newId,
     zone,
     firstLine = 2,
+    said = {},
   }: {
     readonly kitchen: Kitchen;
     readonly reference: Reference;
     readonly newId: () => string;
     readonly zone: string;
     readonly firstLine?: number;
+    /** What a text of the table means, as the cook has said: its cut's id. */
+    readonly said?: Readonly<Record<string, string>>;
   },
 ): CsvReading {
+  const meant = new Map<string, readonly Named[]>();
+  const cuts = (text: string) => {
+    const found = meant.get(text) ?? cutsMeant(text, kitchen, reference);
+    meant.set(text, found);
+    return found;
+  };
   const good: PastMeal[] = [];
   const bad: { line: number; why: NoPast }[] = [];
   for (const [i, row] of rows.entries()) {
@@ -156,11 +190,12 @@ export function readPastRows(
       const at = mapping[column];
       return at === undefined ? '' : (row[at] ?? '').trim();
     };
-    const read = readRow(cell, units, kitchen, reference, newId, zone);
+    const read = readRow(cell, units, { cuts, newId, zone, said });
     if (isWhy(read)) bad.push({ line: firstLine + i, why: read });
     else good.push(read);
   }
-  return { good, bad };
+  const asks = [...meant].flatMap(([text, among]) => (among.length > 1 ? [{ text, among }] : []));
+  return { good, bad, asks };
 }
 
 const WEIGHED = {
@@ -170,22 +205,33 @@ const WEIGHED = {
   'shred weight': 'shred',
 } as const;
 
+/** Three signs behind one point or comma: a thousand to some, a fraction to others. */
+const THOUSANDS = /^\d{1,3}[.,]\d{3}(?!\d)/;
 /** A number without a unit. */
 const PLAIN = /^\d+(?:[.,]\d+)?$/;
+
+interface Here {
+  readonly cuts: (text: string) => readonly Named[];
+  readonly newId: () => string;
+  readonly zone: string;
+  readonly said: Readonly<Record<string, string>>;
+}
 
 /** A row as a meal, or why it is none. */
 function readRow(
   cell: (column: CsvColumn) => string,
   units: CsvUnits,
-  kitchen: Kitchen,
-  reference: Reference,
-  newId: () => string,
-  zone: string,
+  { cuts, newId, zone, said }: Here,
 ): PastMeal | NoPast {
   const at = dayOf(cell('date'));
   if (at === undefined) return { what: 'no day', text: cell('date') };
-  const cut = cutOf(cell('cut'), kitchen, reference);
-  if (cut === undefined) return { what: 'no cut', text: cell('cut') };
+  const meant = cuts(cell('cut'));
+  const cut =
+    meant.find(({ id }) => id === said[cell('cut')])?.id ?? (meant.length === 1 ? meant[0]?.id : undefined);
+  if (cut === undefined)
+    return meant.length === 0
+      ? { what: 'no cut', text: cell('cut') }
+      : { what: 'which cut', text: cell('cut'), among: meant };
   const amount = (
     column: CsvColumn,
     measure: Extract<Measure, 'mass' | 'volume'>,
@@ -193,6 +239,7 @@ function readRow(
     const text = cell(column);
     if (text === '') return undefined;
     if (text.length > TEXT_MOST) return { what: 'too long', text };
+    if (THOUSANDS.test(text)) return { what: 'two readings', text };
     const reading = readQuantity(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [
       units[measure],
     ]);
@@ -224,6 +271,20 @@ function readRow(
       source: 'typed',
     });
   }
+  const parts = ['bone weight', 'picked weight', 'shred weight'] as const;
+  const sum = parts.reduce((all, column) => {
+    const part = amount(column, 'mass');
+    return all + (part === undefined || isWhy(part) ? 0 : (midpoint(part) ?? 0));
+  }, 0);
+  if (sum > rawG)
+    return {
+      what: 'parts are more',
+      parts: parts
+        .map(cell)
+        .filter((text) => text !== '')
+        .join(' + '),
+      raw: cell('raw weight'),
+    };
   const broth = amount('broth volume', 'volume');
   if (isWhy(broth)) return broth;
   if (broth)

@@ -22,6 +22,7 @@ import { CsvColumns } from './CsvColumns.tsx';
 import { CsvOut } from './CsvOut.tsx';
 import { CsvPreview } from './CsvPreview.tsx';
 import type { CsvTable } from './csvTable.ts';
+import { WhichCuts } from './WhichCuts.tsx';
 import css from './log.module.scss';
 
 const MOST_BYTES = 20_000_000;
@@ -32,6 +33,7 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
   const [table, setTable] = useState<CsvTable>();
   const [mapping, map] = useState<CsvMapping>({});
   const [units, setUnits] = useState<CsvUnits>({ mass: 'g', volume: 'ml' });
+  const [said, say] = useState<Readonly<Record<string, string>>>({});
   const [fault, setFault] = useState('');
   const [done, setDone] = useState('');
   const reading = useMemo(
@@ -42,8 +44,9 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
         reference,
         newId: () => crypto.randomUUID(),
         zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        said,
       }),
-    [table, mapping, units, kitchen],
+    [table, mapping, units, kitchen, said],
   );
   const lacks = csvNeeds.filter((column) => mapping[column] === undefined);
   const take = async (file: File) => {
@@ -112,7 +115,14 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
           {lacks.length > 0 ? (
             <FieldError>Say which column is the {lacks.join(', and which the ')}.</FieldError>
           ) : (
-            <CsvPreview reading={reading} onBringIn={bringIn} />
+            <>
+              <WhichCuts
+                asks={reading.asks}
+                said={said}
+                onSay={(text, cut) => say({ ...said, [text]: cut })}
+              />
+              <CsvPreview reading={reading} onBringIn={bringIn} />
+            </>
           )}
         </>
       )}

@@ -117,8 +117,9 @@ describe('log: log', () => {
       const csv = [
         'Date,Meat,Raw kg,Shredded,Weather',
         '2026-03-01,beef shank,2.6,0.98 kg,rain',
-        '2026-04-01,beef blade,6,2.8 kg,sun',
+        '2026-04-01,beef-blade-roast,6,2.8 kg,sun',
         '2026-05-01,unicorn,2,1,fog',
+        '2026-06-01,shank,2,0.8,sun',
       ].join('\n');
       const file = new File([csv], 'cooks.csv', { type: 'text/csv' });
       // The page's own simulation has no reading of a file.
@@ -126,12 +127,15 @@ describe('log: log', () => {
       await user.upload(await screen.findByLabelText('A table of past cooks'), file);
       await screen.findByText(/which column is what/);
       await tap(screen.getByLabelText('kg'));
+      expect(sheet()).toMatch(/2 rows are left out/);
+      expect(sheet()).toMatch(/Line 5: “shank” may be/);
+      await user.selectOptions(screen.getByLabelText('“shank” is'), 'beef-shank');
       expect(sheet()).toMatch(/1 row is left out/);
       expect(sheet()).toMatch(/Line 4: “unicorn” is no cut that is known here/);
-      await press('Bring these 2 in');
-      await waitFor(() => expect(sheet()).toMatch(/3 cooks/));
-      expect(await disk.meals.count()).toBe(3);
-      await press(/undo 2 past cooks from “cooks.csv”/);
+      await press('Bring these 3 in');
+      await waitFor(() => expect(sheet()).toMatch(/4 cooks/));
+      expect(await disk.meals.count()).toBe(4);
+      await press(/undo 3 past cooks from “cooks.csv”/);
       await waitFor(async () => expect(await disk.meals.count()).toBe(1));
     });
 
