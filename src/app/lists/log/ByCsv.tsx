@@ -4,6 +4,7 @@ import {
   type CsvColumn,
   csvColumnFor,
   type CsvMapping,
+  type CsvReading,
   csvNeeds,
   csvTemplate,
   type CsvUnits,
@@ -29,25 +30,13 @@ const MOST_BYTES = 20_000_000;
 
 /** Past cooks out of any table and into one: columns are mapped by hand, with a preview; nothing comes in before it is said. */
 export default function ByCsv({ digests }: { readonly digests: readonly Logged[] }) {
-  const kitchen = useKitchen();
   const [table, setTable] = useState<CsvTable>();
   const [mapping, map] = useState<CsvMapping>({});
   const [units, setUnits] = useState<CsvUnits>({ mass: 'g', volume: 'ml' });
   const [said, say] = useState<Readonly<Record<string, string>>>({});
   const [fault, setFault] = useState('');
   const [done, setDone] = useState('');
-  const reading = useMemo(
-    () =>
-      table &&
-      readPastRows(table.rows, mapping, units, {
-        kitchen,
-        reference,
-        newId: () => crypto.randomUUID(),
-        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-        said,
-      }),
-    [table, mapping, units, kitchen, said],
-  );
+  const reading = usePastRows(table, mapping, units, said);
   const lacks = csvNeeds.filter((column) => mapping[column] === undefined);
   const take = async (file: File) => {
     setDone('');
@@ -101,7 +90,9 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
         <button
           type="button"
           className="link"
-          onClick={() => saveCsv('past cooks.csv', csvTemplate).catch(reportError)}
+          onClick={() => {
+            saveCsv('past cooks.csv', csvTemplate).catch(reportError);
+          }}
         >
           a template to fill in
         </button>
@@ -127,5 +118,27 @@ export default function ByCsv({ digests }: { readonly digests: readonly Logged[]
         </>
       )}
     </section>
+  );
+}
+
+/** The rows of a table as past cooks, read anew with every choice. */
+function usePastRows(
+  table: CsvTable | undefined,
+  mapping: CsvMapping,
+  units: CsvUnits,
+  said: Readonly<Record<string, string>>,
+): CsvReading | undefined {
+  const kitchen = useKitchen();
+  return useMemo(
+    () =>
+      table &&
+      readPastRows(table.rows, mapping, units, {
+        kitchen,
+        reference,
+        newId: () => crypto.randomUUID(),
+        zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        said,
+      }),
+    [table, mapping, units, kitchen, said],
   );
 }
