@@ -42,3 +42,15 @@ export const temperature = quantityWithin(bounds.temperature, '°C');
 /** A quantity whose measure stands beside it in the file; no measure reaches further than mass. */
 export const measured = quantityWithin(bounds.mass, 'g, ml, cm or pieces');
 export const length = within(bounds.length);
+
+/** Whether the browser knows the clocks of a place. */
+function isZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).format(0) !== '';
+  } catch {
+    return false;
+  }
+}
+
+/** A place whose clocks the browser knows. */
+export const zone = z.string().max(80).refine(isZone, { error: 'no clock is known there' });

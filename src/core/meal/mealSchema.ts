@@ -2,7 +2,7 @@ import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
-import { duration, id, mass, measured, moment as time, name, pieces, share, volume } from './fields.ts';
+import { duration, id, mass, measured, moment as time, name, pieces, share, volume, zone } from './fields.ts';
 import { buildChoices, buildParts, taskNeeds, taskWhens } from './choices.ts';
 
 /** Of the file: who eats what, when and where, and how the day is worked. */
@@ -81,15 +81,6 @@ export const dish = z.strictObject({
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
 
-/** Whether the browser knows the clocks of a place. */
-function isZone(name: string): boolean {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: name }).format(0) !== '';
-  } catch {
-    return false;
-  }
-}
-
 const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'a time of day is written 07:30' });
 
 /** A task of the cook's own, beside what the batches ask. */
@@ -132,7 +123,6 @@ export const day = z.strictObject({
 const wallTime = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-([0-2]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/, {
   error: 'a moment is written 2026-12-05T18:00',
 });
-const zone = z.string().max(80).refine(isZone, { error: 'no clock is known there' });
 
 export const meal = z.strictObject({
   id,

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { bounds } from '../quantity/index.ts';
 import { ends, keepables, places } from './choices.ts';
-import { id, moment, name, within } from './fields.ts';
+import { id, moment, name, within, zone } from './fields.ts';
 
 const gram = within(bounds.mass);
 
@@ -16,6 +16,7 @@ export const shelfItem = z.strictObject({
   ml: within(bounds.volume).optional().describe('of a liquid'),
   boxes: z.int().min(1).max(500).optional().describe('in how many equal boxes; absent: one'),
   made: moment.describe('epoch, ms'),
+  zone: zone.optional().describe('the place by whose days it is labelled; absent: wherever it is read'),
   place: z.enum(places),
   frozen: moment.optional().describe('epoch, ms: when it went into the freezer'),
   thawed: moment.optional().describe('epoch, ms: when it came out again'),

@@ -6,6 +6,7 @@ import { keptWords, placeWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits/index.ts';
 import { massUnits, useSettings } from '../../open/useSettings.ts';
+import { zoneHere } from '../../open/useWall.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
@@ -33,6 +34,7 @@ export function AddToShelf() {
         grams: liquid ? gramsOfKept(what, typed) : typed,
         ...(liquid && { ml: typed }),
         made: at,
+        zone: zoneHere(),
         place,
         ...(place === 'freezer' && { frozen: at }),
       },

@@ -64,7 +64,7 @@ export function Board({ place, items, chosen, onChoose, onAct }: Props) {
                   type="button"
                   className={clsx(css.item, one.item.id === chosen && css.isChosen)}
                   aria-pressed={one.item.id === chosen}
-                  aria-label={`${one.item.name}, ${said(one)}, use by ${dayWords(one.useBy)}`}
+                  aria-label={`${one.item.name}, ${said(one)}, use by ${dayWords(one.useBy, one.item.zone)}`}
                   onClick={() => onChoose(one.item.id)}
                   onKeyDown={(event) => press(event, items.indexOf(one))}
                 >
@@ -74,14 +74,14 @@ export function Board({ place, items, chosen, onChoose, onAct }: Props) {
                 </button>
               ))}
             </div>
-            <p className={css.day}>{dayName(day, some[0]?.useBy ?? 0)}</p>
+            <p className={css.day}>{dayName(day, some[0]?.useBy ?? 0, some[0]?.item.zone)}</p>
             {some.map((one) => (
               <p key={one.item.id} className={css.what}>
                 <b className="num">{said(one)}</b>
                 {one.item.name}
                 {(one.item.boxes ?? 1) > 1 && `, ${String(one.item.boxes)} boxes`}
                 <small>
-                  made {dayWords(one.item.made)}
+                  made {dayWords(one.item.made, one.item.zone)}
                   {holdsWords(one.item.holds, one.item.notKnown)
                     .map((word) => ` · ${word}`)
                     .join('')}
@@ -95,11 +95,11 @@ export function Board({ place, items, chosen, onChoose, onAct }: Props) {
   );
 }
 
-function dayName(days: number, useBy: number): string {
+function dayName(days: number, useBy: number, zone: string | undefined): string {
   if (days < 0) return 'past its day';
   if (days === 0) return 'use by today';
   if (days === 1) return 'tomorrow';
-  return dayWords(useBy);
+  return dayWords(useBy, zone);
 }
 
 /** A jar of liquid or fat, a tub of meat. */

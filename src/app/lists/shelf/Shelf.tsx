@@ -3,6 +3,7 @@ import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
 import {
   daysUntil,
   gramsLeft,
+  isFromAhead,
   isPastUse,
   keepDays,
   movedTo,
@@ -17,6 +18,7 @@ import { useNow } from '../../browser/useNow.ts';
 import { useShelf } from '../data/useShelf.ts';
 import { calm, cautionsAt } from '@/core/care/index.ts';
 import { CautionList } from '../../parts/CautionList.tsx';
+import { dayWords } from '../../parts/dayWords.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
@@ -47,7 +49,7 @@ export default function Shelf() {
       <main id="sheet" className="sheet is-wide" tabIndex={-1}>
         {item ? (
           <div className="line">
-            <h1>{titleOf(item, daysUntil(bestBefore(item, kitchen), now))}</h1>
+            <h1>{titleOf(item, daysUntil(bestBefore(item, kitchen), now, item.zone), now)}</h1>
             <div className={css.acts}>
               {isPast ? (
                 <>
@@ -83,6 +85,12 @@ export default function Shelf() {
         ) : (
           <h1>Nothing is on the shelf</h1>
         )}
+        {item && isFromAhead(item, now) && (
+          <FieldError>
+            By the clock of this device the {item.name} is not made yet ({dayWords(item.made, item.zone)}):
+            set the clock right before you go by its days.
+          </FieldError>
+        )}
         {item && isPast && (
           <FieldError>
             It was good for {keepDays(item, kitchen)} days from when it was made; freezing it now does not
@@ -98,7 +106,7 @@ export default function Shelf() {
               items={here.map((one) => ({
                 item: one,
                 grams: gramsLeft(one),
-                days: daysUntil(bestBefore(one, kitchen), now),
+                days: daysUntil(bestBefore(one, kitchen), now, one.zone),
                 useBy: bestBefore(one, kitchen),
               }))}
               chosen={item?.id}
@@ -126,7 +134,9 @@ export default function Shelf() {
   );
 }
 
-function titleOf({ name, place }: ShelfItem, days: number): string {
+function titleOf(item: ShelfItem, days: number, now: number): string {
+  const { name, place } = item;
+  if (isFromAhead(item, now)) return `Made on a day to come: ${name}`;
   if (days < 0) return `Past its day: ${name}`;
   if (days === 0) return `Use the ${name} today`;
   if (place === 'freezer') return `Frozen: ${name}, ${String(days)} days left`;

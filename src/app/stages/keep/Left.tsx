@@ -11,6 +11,7 @@ import { useShelf } from '../../lists/data/useShelf.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { dayWords } from '../../parts/dayWords.ts';
+import { zoneHere } from '../../open/useWall.ts';
 import css from './keep.module.scss';
 
 /** What is left of this pot, each with the place it goes to; a tap puts it on the shelf. */
@@ -35,12 +36,14 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
   const { value, unit } =
     one.ml !== undefined ? writeVolume({ mid: one.ml }, units) : writeMass(one.grams, units);
   const now = clockNow();
+  const zone = loaded.meal.serving?.zone ?? zoneHere();
   const cooked = cookedAt(opened, batch.id, now);
   const item = (at: number): ShelfItem => ({
     ...one,
     id: crypto.randomUUID(),
     // What nobody has seen cooked is in the cook's hands now.
     made: cooked ?? at,
+    zone,
     place,
     ...(boxes !== undefined && boxes > 1 && { boxes }),
     ...(place === 'freezer' && { frozen: at }),
@@ -56,7 +59,7 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
         <small>
           {cooked === undefined
             ? `keeps ${String(keepDays({ what: one.what, place }, loaded.kitchen))} days once it is cooked`
-            : `use by ${dayWords(bestBefore(item(now), loaded.kitchen))}`}
+            : `use by ${dayWords(bestBefore(item(now), loaded.kitchen), zone)}`}
           {holdsWords(one.holds, one.notKnown).map((word) => ` · ${word}`)}
         </small>
       </span>

@@ -27,8 +27,8 @@ export function labelsOf(
   const label: LabelText = {
     title: capital(item.name),
     amount: said.amount(box),
-    made: `made ${dayWords(item.made)}${item.frozen === undefined ? '' : `, frozen ${dayWords(item.frozen)}`}`,
-    useBy: `use by ${dayWords(bestBefore(item, kitchen))}`,
+    made: `made ${dayWords(item.made, item.zone)}${item.frozen === undefined ? '' : `, frozen ${dayWords(item.frozen, item.zone)}`}`,
+    useBy: `use by ${dayWords(bestBefore(item, kitchen), item.zone)}`,
     more: [...holdsWords(item.holds, item.notKnown), ...(item.what === 'fat' ? [] : ['heat to 74 °C'])].join(
       ' · ',
     ),

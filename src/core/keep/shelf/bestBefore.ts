@@ -1,3 +1,4 @@
+import { dateOf } from '../../clock/index.ts';
 import type { Kitchen, ShelfItem } from '../../meal/index.ts';
 
 const DAY = 86_400_000;
@@ -43,7 +44,7 @@ export function agedSince({ made, place, frozen, thawed }: ShelfItem, now: numbe
 
 /** It is past its day and is thrown away: what lay frozen loses in quality, what did not is not safe. */
 export const isPastUse = (item: ShelfItem, kitchen: Pick<Kitchen, 'keeps'>, now: number): boolean =>
-  item.place !== 'freezer' && daysUntil(bestBefore(item, kitchen), now) < 0;
+  item.place !== 'freezer' && daysUntil(bestBefore(item, kitchen), now, item.zone) < 0;
 
 /** What of it is still there, g. */
 export const gramsLeft = ({ grams, gone = [] }: ShelfItem): number =>
@@ -55,8 +56,19 @@ export const onShelf = (shelf: readonly ShelfItem[], kitchen: Pick<Kitchen, 'kee
     .filter((item) => gramsLeft(item) > 0.5)
     .sort((a, b) => bestBefore(a, kitchen) - bestBefore(b, kitchen) || a.made - b.made);
 
-/** Whole days from one moment to another, by the calendar of the place where it is read. */
-export const daysUntil = (until: number, now: number): number => {
-  const day = (moment: number) => new Date(moment).setHours(0, 0, 0, 0);
+/** More than so much ahead is no clock that goes a little fast. */
+const AHEAD = DAY / 2;
+
+/** It says that it was made in time to come: the clock here is wrong, or was. */
+export const isFromAhead = ({ made }: Pick<ShelfItem, 'made'>, now: number): boolean => made > now + AHEAD;
+
+/**
+ * Whole days from one moment to another, by the calendar of a place: a box keeps that of the kitchen which labelled it.
+ * @param zone absent: of where it is read
+ */
+export function daysUntil(until: number, now: number, zone = zoneHere()): number {
+  const day = (moment: number) => Date.parse(`${dateOf(moment, zone)}T00:00Z`);
   return Math.round((day(until) - day(now)) / DAY);
-};
+}
+
+const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import type { ShelfItem } from '../../meal/index.ts';
 import { ownIngredientProblem } from '../../testing/ownIngredient.ts';
-import { bestBefore, daysUntil, gramsLeft, onShelf } from './bestBefore.ts';
+import { bestBefore, daysUntil, gramsLeft, isFromAhead, isPastUse, onShelf } from './bestBefore.ts';
 import { asIngredient, movedTo, mustNot, withGone } from './edits.ts';
+import { suitsPot } from './suits.ts';
 
 const DAY = 86_400_000;
 const MADE = Date.UTC(2026, 11, 1, 12);
@@ -63,4 +64,36 @@ test('taken as an ingredient it brings its salt, its fat and its allergens, by t
   );
   expect(fat.per.fat).toBe(1);
   expect(mustNot(broth, ['beef', 'pork'])).toEqual(['beef']);
+});
+
+describe('days of a box', () => {
+  test('are those of the kitchen that labelled it, wherever it is read', () => {
+    // Half past eleven at night in Auckland is noon before in Amsterdam.
+    const made = Date.UTC(2026, 11, 4, 10, 30);
+    const box: ShelfItem = {
+      id: 'b',
+      what: 'broth',
+      name: 'broth',
+      grams: 900,
+      made,
+      place: 'fridge',
+      zone: 'Pacific/Auckland',
+    };
+    const until = bestBefore(box, {});
+    const later = made + 45 * 60_000;
+    expect(daysUntil(until, later, 'Europe/Amsterdam')).toBe(4);
+    // After midnight there a day of it is gone, whatever the clock of the device says.
+    expect(daysUntil(until, later, box.zone)).toBe(3);
+    expect(isPastUse(box, {}, until + 60 * 60_000)).toBe(true);
+  });
+
+  test('one that was made on a day to come is said, and no pot is offered it', () => {
+    const box: ShelfItem = { id: 'b', what: 'broth', name: 'broth', grams: 900, made: MADE, place: 'fridge' };
+    const yearBefore = MADE - 365 * DAY;
+    expect(isFromAhead(box, yearBefore)).toBe(true);
+    expect(isFromAhead(box, MADE + DAY)).toBe(false);
+    expect(isFromAhead(box, MADE - 60_000)).toBe(false);
+    expect(suitsPot([box], {}, yearBefore, { panFatG: 40 })).toEqual([]);
+    expect(suitsPot([box], {}, MADE, { panFatG: 40 })).toHaveLength(1);
+  });
 });

@@ -1,5 +1,5 @@
 import type { Avoidable, Kitchen, ShelfItem } from '../../meal/index.ts';
-import { bestBefore, daysUntil, gramsLeft, onShelf } from './bestBefore.ts';
+import { bestBefore, daysUntil, isFromAhead, gramsLeft, onShelf } from './bestBefore.ts';
 import { mustNot } from './edits.ts';
 
 /** Something on the shelf that a pot could take, and how much of it. */
@@ -23,7 +23,8 @@ export function suitsPot(
       (item) =>
         (item.what === 'broth' || item.what === 'fat') &&
         mustNot(item, avoid).length === 0 &&
-        daysUntil(bestBefore(item, kitchen), now) >= 0,
+        daysUntil(bestBefore(item, kitchen), now, item.zone) >= 0 &&
+        !isFromAhead(item, now),
     )
     .map((item) => ({
       item,
