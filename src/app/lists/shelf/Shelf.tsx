@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import type { ShelfEnd, ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
+import type { Kitchen, ShelfEnd, ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
 import {
   daysUntil,
   gramsLeft,
@@ -85,18 +85,7 @@ export default function Shelf() {
         ) : (
           <h1>Nothing is on the shelf</h1>
         )}
-        {item && isFromAhead(item, now) && (
-          <FieldError>
-            By the clock of this device the {item.name} is not made yet ({dayWords(item.made, item.zone)}):
-            set the clock right before you go by its days.
-          </FieldError>
-        )}
-        {item && isPast && (
-          <FieldError>
-            It was good for {keepDays(item, kitchen)} days from when it was made; freezing it now does not
-            make it safe.
-          </FieldError>
-        )}
+        {item && <Doubt item={item} kitchen={kitchen} now={now} />}
         {(['fridge', 'freezer', 'cupboard'] as const).map((place) => {
           const here = items.filter((one) => one.place === place);
           return here.length === 0 ? null : (
@@ -141,4 +130,28 @@ function titleOf(item: ShelfItem, days: number, now: number): string {
   if (days === 0) return `Use the ${name} today`;
   if (place === 'freezer') return `Frozen: ${name}, ${String(days)} days left`;
   return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${days === 1 ? 'until tomorrow' : `${String(days)} days left`}`;
+}
+
+interface DoubtProps {
+  readonly item: ShelfItem;
+  readonly kitchen: Kitchen;
+  readonly now: number;
+}
+
+/** What speaks against eating it: its day is past, or no clock can tell. */
+function Doubt({ item, kitchen, now }: DoubtProps) {
+  if (isFromAhead(item, now))
+    return (
+      <FieldError>
+        By the clock of this device the {item.name} is not made yet ({dayWords(item.made, item.zone)}): set
+        the clock right before you go by its days.
+      </FieldError>
+    );
+  if (!isPastUse(item, kitchen, now)) return null;
+  return (
+    <FieldError>
+      It was good for {keepDays(item, kitchen)} days from when it was made; freezing it now does not make it
+      safe.
+    </FieldError>
+  );
 }
