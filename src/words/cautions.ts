@@ -62,9 +62,14 @@ const words: Readonly<Record<CautionId, CautionWords>> = {
     full: 'Two hours in all on the counter is the limit for meat, one in heat.',
   },
   'hot fat': {
-    when: 'meat is browned, or a dish is fried or pressed',
+    when: 'meat is browned',
     short: 'hot fat',
     full: 'Wet meat in hot fat spits: pat it dry, lay it in away from you. If it burns: lid on, heat off, no water.',
+  },
+  griddle: {
+    when: 'a dish is fried or pressed',
+    short: 'the griddle',
+    full: 'What was dipped spits on a hot griddle: let it drip, lay it down away from you, long tongs. Fat that burns: heat off, a lid, no water.',
   },
   'smoke in the kitchen': {
     when: 'something is browned, toasted or blistered',

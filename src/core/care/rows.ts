@@ -96,9 +96,16 @@ const rows = {
     source: 'USDA FSIS, danger zone, from memory',
   },
   'hot fat': {
-    sheets: ['pot', 'plates'],
+    sheets: ['pot'],
     tasks: ['sear', 'dry'],
-    when: ({ sears, fries }) => sears || fries,
+    when: ({ sears }) => sears,
+    folds: true,
+    source: PRACTICE,
+  },
+  griddle: {
+    sheets: ['plates'],
+    tasks: ['fill', 'fill there'],
+    when: ({ fries }) => fries,
     folds: true,
     source: PRACTICE,
   },
