@@ -45,8 +45,14 @@ export function CautionList({
   useEffect(followReadCautions, []);
   const read = useWatched(readCautions);
   if (ids.length === 0) return null;
+  // One landmark a sheet: those of an opened task or a card are a group in it.
+  const Around = isSheet ? 'aside' : 'div';
   return (
-    <aside className={clsx('caution', css.cautions)} aria-label="Caution">
+    <Around
+      className={clsx('caution', css.cautions)}
+      aria-label="Caution"
+      role={isSheet ? undefined : 'group'}
+    >
       <ul>
         {ids.map((id) => {
           const { short, full } = cautionWords(id, facts);
@@ -66,6 +72,6 @@ export function CautionList({
         })}
       </ul>
       {isSheet && <p className="quiet">{LOCAL_CODE}</p>}
-    </aside>
+    </Around>
   );
 }

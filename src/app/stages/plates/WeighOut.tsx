@@ -233,7 +233,12 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
       )}
       <StandInPanel />
       <nav className={strip.strip} aria-label="Before and after">
-        <button type="button" disabled={!last} onClick={again}>
+        <button
+          type="button"
+          disabled={!last}
+          aria-label={last ? undefined : 'No plate to weigh again yet'}
+          onClick={again}
+        >
           <ChevronLeft size={34} aria-hidden />
           <span>
             <small>{last ? `${String(plated.length)}, again` : ''}</small>
