@@ -1,3 +1,6 @@
+import { isTooDeep } from '../../meal/index.ts';
+import { plainWords, scriptsIn } from './page.ts';
+
 /** A recipe as it came in: its name if it has one, and its lines of ingredients. */
 export type RecipeReading =
   | { readonly ok: true; readonly name: string | undefined; readonly lines: readonly string[] }
@@ -13,7 +16,10 @@ export type NoRecipe =
 
 /** A recipe with more lines is a book. */
 const MOST_LINES = 200;
-const MOST_CHARS = 2_000_000;
+/** No page with a recipe is larger. */
+const MOST_CHARS = 500_000;
+/** A longer line is no ingredient. */
+const LINE_MOST = 300;
 
 const refused = (why: NoRecipe): RecipeReading => ({ ok: false, why });
 type Json = Readonly<Record<string, unknown>>;
@@ -26,9 +32,8 @@ const isObject = (value: unknown): value is Json => typeof value === 'object' &&
 export function readRecipe(text: string): RecipeReading {
   if (text.trim() === '') return refused({ what: 'empty' });
   if (text.length > MOST_CHARS) return refused({ what: 'too large', bytes: text.length });
-  const embedded = [...text.matchAll(/<script[^>]*ld\+json[^>]*>([\s\S]*?)<\/script>/gi)].map(
-    ([, inside]) => inside ?? '',
-  );
+  const isPage = /^\s*<|<script/i.test(text);
+  const embedded = isPage ? scriptsIn(text) : [];
   const looksJson = /^\s*[{[]/.test(text);
   if (!looksJson && embedded.length === 0) {
     if (/^\s*<(!doctype|html)/i.test(text)) return refused({ what: 'page without one' });
@@ -37,6 +42,8 @@ export function readRecipe(text: string): RecipeReading {
   const sources = looksJson ? [text] : embedded;
   const parsed: unknown[] = [];
   for (const source of sources) {
+    // Deeper than any recipe is, it would stop whoever walks through it.
+    if (isTooDeep(source)) continue;
     try {
       parsed.push(JSON.parse(source));
     } catch {
@@ -49,17 +56,19 @@ export function readRecipe(text: string): RecipeReading {
   const given = recipe.recipeIngredient ?? recipe.ingredients;
   const lines = (Array.isArray(given) ? given : typeof given === 'string' ? given.split('\n') : [])
     .filter((line): line is string => typeof line === 'string' && line.trim() !== '')
-    .map(unescaped);
-  const name = typeof recipe.name === 'string' ? unescaped(recipe.name).slice(0, 200) : undefined;
+    .slice(0, MOST_LINES)
+    .map((line) => plainWords(line.slice(0, LINE_MOST)));
+  const name =
+    typeof recipe.name === 'string' ? plainWords(recipe.name.slice(0, LINE_MOST)).slice(0, 200) : undefined;
   if (lines.length === 0) return refused({ what: 'no ingredients', name: name ?? '' });
-  return { ok: true, name, lines: lines.slice(0, MOST_LINES) };
+  return { ok: true, name, lines };
 }
 
 function plainLines(text: string): RecipeReading {
   const lines = text
     .split(/\r?\n/)
     .map((line) => line.trim())
-    .filter((line) => line !== '' && !line.endsWith(':') && line.length <= 300);
+    .filter((line) => line !== '' && !line.endsWith(':') && line.length <= LINE_MOST);
   if (lines.length === 0) return refused({ what: 'no line' });
   return { ok: true, name: undefined, lines: lines.slice(0, MOST_LINES) };
 }
@@ -79,13 +88,3 @@ function typeIn(value: unknown): string | undefined {
   const type = isObject(first) ? typesOf(first)[0] : undefined;
   return typeof type === 'string' ? type.slice(0, 60) : undefined;
 }
-
-const unescaped = (text: string) =>
-  text
-    .replace(/&amp;/g, '&')
-    .replace(/&frac12;|&#189;/g, '½')
-    .replace(/&frac14;|&#188;/g, '¼')
-    .replace(/&nbsp;|&#160;/g, ' ')
-    .replace(/&#39;|&rsquo;/g, '’')
-    .replace(/<[^>]+>/g, ' ')
-    .trim();

@@ -149,6 +149,42 @@ describe('a recipe', () => {
     expect(readRecipe(text)).toEqual({ ok: true, name: 'Shin & barley', lines: ['1 kg beef shank'] });
   });
 
+  test('a hostile one is refused, or read as far as it is a recipe; it is never walked down without an end', () => {
+    const deep = `${'['.repeat(50_000)}${']'.repeat(50_000)}`;
+    expect(readRecipe(deep)).toEqual({ ok: false, why: { what: 'broken' } });
+    const graphs = `${'{"@graph":'.repeat(20_000)}1${'}'.repeat(20_000)}`;
+    expect(readRecipe(`<html><script type="application/ld+json">${graphs}</script>`).ok).toBe(false);
+    expect(readRecipe(`<html>${'<script '.repeat(8_000)}`)).toEqual({
+      ok: false,
+      why: { what: 'page without one' },
+    });
+    expect(readRecipe(`<html>${'<script type="ld+json">'.repeat(8_000)}`).ok).toBe(false);
+    const long = {
+      '@type': 'Recipe',
+      name: 'x',
+      recipeIngredient: ['2 onions '.repeat(40_000), '1 kg beef shank'],
+    };
+    const read = readRecipe(JSON.stringify(long));
+    expect(read.ok && read.lines.map((line) => line.length <= 300)).toEqual([true, true]);
+    expect(readRecipe('x'.repeat(500_001))).toEqual({
+      ok: false,
+      why: { what: 'too large', bytes: 500_001 },
+    });
+  });
+
+  test('marks and named signs of a page are words, and what is no mark stays', () => {
+    const text = JSON.stringify({
+      '@type': 'Recipe',
+      name: 'Stew &amp; <i>bread</i>',
+      recipeIngredient: ['1&frac12; <b>onions</b>', '&#189;&nbsp;l stock', 'salt, < 5 g'],
+    });
+    expect(readRecipe(`<!doctype html><p>x</p><SCRIPT type='application/ld+json'>${text}</SCRIPT>`)).toEqual({
+      ok: true,
+      name: 'Stew & bread',
+      lines: ['1½ onions', '½ l stock', 'salt, < 5 g'],
+    });
+  });
+
   test('as plain lines, without its headings', () => {
     expect(readRecipe('For the pot:\n2 onions\n\n 1 l stock ')).toEqual({
       ok: true,
