@@ -21,7 +21,7 @@ const words: Readonly<Record<CautionId, CautionWords>> = {
     full: 'From 57 to 21 °C within two hours and to 5 °C within six in all: no more than 5 cm deep, in shallow pans or an ice bath. Label with what, when, use-by and allergens.',
   },
   reheat: {
-    when: 'something is chilled and reheated',
+    when: 'always',
     short: 'right through',
     full: 'Reheat right through, to 74 °C, within two hours.',
   },

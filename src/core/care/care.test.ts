@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { Batch, Dish, Item } from '../meal/index.ts';
-import { withChilling } from '../meal/index.ts';
 import { openMeal } from '../model/index.ts';
 import { anyMeal, builtMeal } from '../testing/anyMeal.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
@@ -26,7 +25,6 @@ const item = (ref: string, more: Partial<Item> = {}): Item => ({
 
 /** Of each caution that hangs on something: what it hangs on, and one place where hands meet it. */
 const bites: Readonly<Partial<Record<CautionId, readonly [Partial<Batch>, Dish[]?]>>> = {
-  reheat: [withChilling(pot(), true)],
   'half cooked': [{ sear: true }],
   'slow cooker': [{ cook: [{ id: 'c', heat: 'slow cooker', setting: 'low', lid: 'on' }] }],
   beans: [{ items: [item('beans-dry')] }],

@@ -1,5 +1,5 @@
 import { pullingOf } from '../bench/index.ts';
-import { type Batch, type DishKind, type Heat, isChilled } from '../meal/index.ts';
+import { type Batch, type DishKind, type Heat } from '../meal/index.ts';
 import { massOf, nothing, plus } from '../ledger/index.ts';
 import { ingredientsById, type OpenedMeal } from '../model/index.ts';
 import { builtOf } from '../order/index.ts';
@@ -23,7 +23,6 @@ export interface CareFacts {
   readonly driedBeans: readonly string[];
   /** Cooked rice or pasta is served. */
   readonly starches: boolean;
-  readonly reheats: boolean;
   readonly onBone: boolean;
   readonly children: boolean;
   /** The dish with the most alcohol: g in a serving, and of its weight; undefined: none is left. */
@@ -37,7 +36,7 @@ export interface Alcohol {
 }
 
 const FRIED: ReadonlySet<DishKind> = new Set(['folded taco', 'cheese shell', 'pressed sandwich']);
-/** Where no meal is open: nothing but what always stands, and that it is reheated. */
+/** Where no meal is open: nothing but what always stands. */
 export const calm: CareFacts = {
   heats: new Set(),
   sears: false,
@@ -50,7 +49,6 @@ export const calm: CareFacts = {
   standsOut: false,
   driedBeans: [],
   starches: false,
-  reheats: true,
   onBone: false,
   children: false,
   alcohol: undefined,
@@ -94,7 +92,6 @@ export function careOf(meal: OpenedMeal, batchId?: string): CareFacts {
       (dish) =>
         dish.kind === 'pasta' || builtOf(dish).some(({ name }) => name === 'rice' || name === 'egg noodles'),
     ),
-    reheats: batches.some((batch) => isChilled(batch)) || input.meal.sent?.cold === true,
     onBone:
       batches.some((batch) => pullingOf(batch).onBone) || dishes.some(({ kind }) => kind === 'on the bone'),
     children: dishes.some(({ guests }) => (guests?.children?.hi ?? guests?.children?.lo ?? 0) > 0),

@@ -43,7 +43,6 @@ const rows = {
   reheat: {
     sheets: ['keep', 'shelf'],
     tasks: ['heats through', 'reheat there'],
-    when: ({ reheats }) => reheats,
     folds: false,
     source: `${CODE}: 3-403.11`,
   },

@@ -33,7 +33,7 @@ export function Parcels() {
   const change = (words: string, to: (all: readonly Parcel[]) => readonly Parcel[], field?: string) =>
     editMeal(meal.id, words, (m) => ({ ...m, parcels: [...to(m.parcels ?? [])] }), field);
   const pdf = async () => {
-    const facts = { ...careOf(opened), reheats: true };
+    const facts = careOf(opened);
     const [{ packingList }, { asPdf, paperFonts }] = await Promise.all([
       import('../../paper/packing.ts'),
       import('../../paper/fonts.ts'),

@@ -25,6 +25,10 @@ function moreLines(more: string, wide: number, high: number, most: number): read
   return at(px).map((line): LabelLine => [line, px, false]);
 }
 
+/** As the paper does: what does not fit ends in an ellipsis; the code beside it has all of it. */
+const cut = (words: string, signs: number): string =>
+  words.length <= signs ? words : `${words.slice(0, Math.max(1, signs - 1))}…`;
+
 /** The stand-in printer: the sheet as it will come out, mm for mm. */
 export function PrinterSheet({ labels, size }: Props) {
   const { across, down, wide, high } = labelSizes[size];
@@ -42,11 +46,10 @@ export function PrinterSheet({ labels, size }: Props) {
           const code = Math.min(high - 6, wide * 0.3);
           const dot = code / modules.size;
           const sizeOf = (points: number) => Math.max(2.4, (points * 1.25 * high) / 68);
-          const lineOf = (words: string, points: number, strong: boolean): LabelLine => [
-            words,
-            sizeOf(points),
-            strong,
-          ];
+          const lineOf = (words: string, points: number, strong: boolean): LabelLine => {
+            const px = sizeOf(points);
+            return [cut(words, Math.floor((wide - code - 8) / (px * SIGN))), px, strong];
+          };
           const dots = Array.from({ length: modules.size * modules.size }, (_, k) => k).filter((k) =>
             modules.get(Math.floor(k / modules.size), k % modules.size),
           );
