@@ -22,7 +22,7 @@ test('on a plain file host with the headers of the README every sheet opens, and
   page,
 }) => {
   const host = createServer((request, response) => {
-    const path = normalize(decodeURIComponent(new URL(request.url ?? '/', 'http://x').pathname));
+    const path = normalize(decodeURIComponent(new URL(request.url ?? '/', 'http://127.0.0.1').pathname));
     const asked = join('dist', path);
     const file = existsSync(asked) && statSync(asked).isFile() ? asked : 'dist/index.html';
     response.writeHead(200, {

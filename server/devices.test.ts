@@ -56,7 +56,7 @@ test('what is put on the scale is told as it settles, and a cut link is said onc
   expect(await until(({ link }) => link === 'on')).toBeDefined();
 }, 15_000);
 
-test.each(['', 'http://elsewhere.example', 'null'])(
+test.each(['', 'http://127.0.0.1:9', 'null'])(
   'a command from “%s” is refused, and moves nothing',
   async (origin) => {
     expect((await command({ do: 'put', grams: 900 }, origin)).status).toBe(403);

@@ -42,8 +42,8 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'guest: animal': ({ pot, species }) => `${pot} has ${species}, which a guest must not have.`,
   'guest: ingredient': ({ pot, name, holds }) =>
     `${pot} has ${name} (${holds.map(avoidableWords).join(', ')}), which a guest must not have; check the label, or leave it out.`,
-  'guest: not known': ({ where, name }) =>
-    `${where}: what ${name} contains is not known, and a guest must not have everything; read its label and note it.`,
+  'guest: not known': ({ where, name, avoid }) =>
+    `${where}: nobody has said what ${name} contains, and a guest must not have ${avoid.map(avoidableWords).join(' or ')}; read its label and note it.`,
   'guest: dish': ({ dish, name, holds }) =>
     `${dish} come with ${name} (${holds.map(avoidableWords).join(', ')}), which a guest must not have; go by the label, or serve another.`,
   'own cut: relative': ({ name, like }) =>

@@ -79,6 +79,17 @@ describe('past cooks out of a table', () => {
   });
 
   test.each([
+    ['0.985 kg', 985],
+    ['1.920 kg', 1920],
+    ['2,125 lb', 2.125 * 453.59237],
+    ['0,985kg', 985],
+  ])('three signs behind a point are a fraction where a thousand is none: %s', (text, g) => {
+    const { good, bad } = read(row({ 'shred weight': text }));
+    expect(bad).toEqual([]);
+    expect(good[0]?.entries[0]?.value?.lo).toBeCloseTo(g, 3);
+  });
+
+  test.each([
     [{ date: '31.2.2026' }, /“31.2.2026” is no day/],
     [{ date: '9.3.3026' }, /“9.3.3026” is no day/],
     [{ cut: 'unicorn' }, /“unicorn” is no cut/],

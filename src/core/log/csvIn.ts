@@ -205,8 +205,10 @@ const WEIGHED = {
   'shred weight': 'shred',
 } as const;
 
-/** Three signs behind one point or comma: a thousand to some, a fraction to others. */
-const THOUSANDS = /^\d{1,3}[.,]\d{3}(?!\d)/;
+/** Three signs behind one point or comma: a thousand to some, a fraction to others. No thousand begins with nought. */
+const THOUSANDS = /^[1-9]\d{0,2}[.,]\d{3}(?!\d)\s*(\p{L}*)/u;
+/** A thousand of these is more than any pot: there it is a fraction. */
+const LARGE = /^(k|lb|pound|l$|lit|cup)/i;
 /** A number without a unit. */
 const PLAIN = /^\d+(?:[.,]\d+)?$/;
 
@@ -239,7 +241,8 @@ function readRow(
     const text = cell(column);
     if (text === '') return undefined;
     if (text.length > TEXT_MOST) return { what: 'too long', text };
-    if (THOUSANDS.test(text)) return { what: 'two readings', text };
+    const thousand = THOUSANDS.exec(text);
+    if (thousand && !LARGE.test(thousand[1] || units[measure])) return { what: 'two readings', text };
     const reading = readQuantity(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [
       units[measure],
     ]);

@@ -286,6 +286,29 @@ describe('guests', () => {
     expect(asked('gluten')?.can).toEqual(['rolls with a dip cup']);
     expect(asked('egg')?.unsure.map(({ name }) => name)).toEqual(['rolls with a dip cup']);
   });
+  test('the warning and the plates go by one rule: gluten-free bread is no question for who must not have gluten', () => {
+    const input = inputOf(
+      [lamb()],
+      [dishOf('roll', 4, { build: { base: 'gluten-free rolls', fat: 'nothing' } })],
+    );
+    const warned = (avoid: 'gluten' | 'egg') =>
+      openMeal({ ...input, meal: { ...input.meal, avoid: [avoid] } })
+        .plan.problems()
+        .flatMap(({ says }) => (says.what === 'guest: not known' ? [says.name] : []));
+    expect(warned('gluten')).toEqual([]);
+    expect(warned('egg')).toEqual(['gluten-free rolls']);
+  });
+  test('who must not have beef must not have veal', () => {
+    const veal = reference.cuts.find(({ species }) => species === 'veal')?.id ?? '';
+    const input = inputOf([batchOf([lotOf(veal, 2000)], { items: [] })], [dishOf('soup', 4)]);
+    const asked = { ...input, meal: { ...input.meal, avoid: ['beef' as const] } };
+    expect(forGuests(asked)[0]?.can).toEqual([]);
+    expect(
+      openMeal(asked)
+        .plan.problems()
+        .map(({ says }) => says.what),
+    ).toContain('guest: animal');
+  });
   test('nothing that a dish holds is told to nobody: each avoided thing names each dish once', () => {
     fc.assert(
       fc.property(

@@ -19,8 +19,16 @@ export interface Contains {
 export interface Allergens {
   readonly contains: readonly Contains[];
   /** It is not known what these hold: their labels were not read. */
-  readonly notKnown: readonly From[];
+  readonly notKnown: readonly NotKnown[];
 }
+
+/** Something of which it is not known what it holds, but for what is known not to be in it. */
+export interface NotKnown extends From {
+  readonly without?: readonly Avoidable[] | undefined;
+}
+
+/** Whether something may hold what nobody has said of it. */
+export const mayHold = ({ without }: NotKnown, what: Avoidable): boolean => !without?.includes(what);
 
 /** The same of a dish: of all pots that it may draw on, of what it is built of and of what goes on it. */
 export interface DishAllergens extends Allergens {
@@ -29,12 +37,24 @@ export interface DishAllergens extends Allergens {
 }
 
 /** The animal of a cut; an own cut is its relative's. */
-export function speciesOf(
+function speciesOf(
   cut: string,
   { kitchen, reference }: Pick<Input, 'kitchen' | 'reference'>,
 ): string | undefined {
   const like = kitchen.cuts.find(({ id }) => id === cut)?.like ?? cut;
   return reference.cuts.find(({ id }) => id === like)?.species;
+}
+
+/** Meat that is another's by its young (common practice, no source): who must not have beef must not have veal. */
+const ALSO: Readonly<Record<string, readonly Avoidable[]>> = { veal: ['beef'] };
+
+/** What a guest may not have in a cut: its animal; undefined where nobody knows whose it is. */
+export function heldInCut(
+  cut: string,
+  of: Pick<Input, 'kitchen' | 'reference'>,
+): readonly string[] | undefined {
+  const species = speciesOf(cut, of);
+  return species === undefined ? undefined : [species, ...(ALSO[species] ?? [])];
 }
 
 /** What one source says of itself. */
@@ -52,26 +72,24 @@ function summed(all: readonly Says[]): Allergens {
       const from = once(all.filter(({ holds }) => holds.includes(what)).map((one) => one.from));
       return from.length > 0 ? [{ what, from }] : [];
     }),
-    notKnown: once(all.filter(({ isKnown }) => !isKnown).map(({ from }) => from)),
+    notKnown: once(all.filter(({ isKnown }) => !isKnown).map(({ from, without }) => ({ ...from, without }))),
   };
 }
 
-const once = (all: readonly From[]): readonly From[] =>
+const once = <T extends From>(all: readonly T[]): readonly T[] =>
   all.filter(({ name, pot }, i) => all.findIndex((one) => one.name === name && one.pot === pot) === i);
 
 function inPot(input: Input, batch: Batch): readonly Says[] {
   const pot = batch.name;
   const meats = batch.lots.flatMap(({ cut }): Says[] => {
-    const species = speciesOf(cut, input);
+    const holds = heldInCut(cut, input);
     const named =
       input.kitchen.cuts.find(({ id }) => id === cut)?.name ??
       input.reference.cuts.find(({ id }) => id === cut)?.name ??
       cut;
     // As a door sheet says it: its bone and its trim say nothing of the animal.
     const [name = named] = named.split(',');
-    return [
-      { from: { name, pot }, holds: species === undefined ? [] : [species], isKnown: species !== undefined },
-    ];
+    return [{ from: { name, pot }, holds: holds ?? [], isKnown: holds !== undefined }];
   });
   const { held, unknown } = heldIn(batch, ingredientsById(input));
   return [
@@ -102,17 +120,12 @@ function onDish(input: Input, dish: Dish): readonly Says[] {
   return [...built, ...besides];
 }
 
-const ofDish = (input: Input, dish: Dish): readonly Says[] => [
-  ...potsOf(input, dish).flatMap((batch) => inPot(input, batch)),
-  ...onDish(input, dish),
-];
-
 /** What each dish holds that some guests must not have, and what of it nobody knows. */
 export const allergensByDish = (input: Input): readonly DishAllergens[] =>
   input.meal.dishes.map((dish) => ({
     dish: dish.id,
     name: dishName(dish),
-    ...summed(ofDish(input, dish)),
+    ...summed([...potsOf(input, dish).flatMap((batch) => inPot(input, batch)), ...onDish(input, dish)]),
   }));
 
 /** What a dish is built of and what goes on it, without the pots. */
@@ -131,15 +144,13 @@ export interface ForGuests {
 
 /** For each thing that a guest of the meal must not have: what to serve them, and what not. */
 export function forGuests(input: Input): readonly ForGuests[] {
-  const { avoid = [], avoidFor, dishes } = input.meal;
-  const all = dishes.map((dish) => ({ name: dishName(dish), says: ofDish(input, dish) }));
+  const { avoid = [], avoidFor } = input.meal;
+  const dishes = allergensByDish(input);
   return avoid.map((what): ForGuests => {
-    const told = all.map(({ name, says }) => ({
+    const told = dishes.map(({ name, contains, notKnown }) => ({
       name,
-      from: once(says.filter(({ holds }) => holds.includes(what)).map((one) => one.from)),
-      notKnown: once(
-        says.filter(({ isKnown, without }) => !isKnown && !without?.includes(what)).map((one) => one.from),
-      ),
+      from: contains.find((one) => one.what === what)?.from ?? [],
+      notKnown: notKnown.filter((one) => mayHold(one, what)),
     }));
     const free = told.filter(({ from }) => from.length === 0);
     return {

@@ -38,7 +38,12 @@ export type Says =
       readonly name: string;
       readonly holds: readonly string[];
     }
-  | { readonly what: 'guest: not known'; readonly where: string; readonly name: string }
+  | {
+      readonly what: 'guest: not known';
+      readonly where: string;
+      readonly name: string;
+      readonly avoid: readonly string[];
+    }
   | {
       readonly what: 'guest: dish';
       readonly dish: string;
