@@ -25,10 +25,13 @@ export const notKnownWords = (names: readonly string[]): string =>
   names.length === 0 ? '' : `Not known: ${names.join(', ')}. Read the label.`;
 
 /** What a label or a line says of it: each word for itself, and what is not known with them. */
-export const holdsWords = (
-  holds: readonly string[] = [],
-  notKnown: readonly string[] = [],
-): readonly string[] => [
+export const holdsWords = ({
+  holds,
+  notKnown,
+}: {
+  readonly holds: readonly string[];
+  readonly notKnown: readonly string[];
+}): readonly string[] => [
   ...holds.map((held) => avoidableWords(held)),
   ...(notKnown.length > 0 ? [`not known: ${notKnown.join(', ')}`] : []),
 ];

@@ -1,6 +1,6 @@
 export { keptFlows } from './flows.ts';
 export * from './cooling/index.ts';
-export { asIngredient, movedTo, mustNot, withGone } from './shelf/edits.ts';
+export { asIngredient, heldInBox, movedTo, mustNot, withGone } from './shelf/edits.ts';
 export {
   daysUntil,
   gramsLeft,

@@ -81,8 +81,7 @@ describe('past cooks out of a table', () => {
   test.each([
     ['0.985 kg', 985],
     ['1.920 kg', 1920],
-    ['2,125 lb', 2.125 * 453.59237],
-    ['0,985kg', 985],
+    ['2.125 lb', 2.125 * 453.59237],
   ])('three signs behind a point are a fraction where a thousand is none: %s', (text, g) => {
     const { good, bad } = read(row({ 'shred weight': text }));
     expect(bad).toEqual([]);

@@ -205,8 +205,8 @@ const WEIGHED = {
   'shred weight': 'shred',
 } as const;
 
-/** Three signs behind one point or comma: a thousand to some, a fraction to others. No thousand begins with nought. */
-const THOUSANDS = /^[1-9]\d{0,2}[.,]\d{3}(?!\d)\s*(\p{L}*)/u;
+/** Three signs behind a point: a thousand in tables of some countries, a fraction here. The comma is asked about wherever it is read. */
+const THOUSANDS = /^[1-9]\d{0,2}\.\d{3}(?!\d)\s*(\p{L}*)/u;
 /** A thousand of these is more than any pot: there it is a fraction. */
 const LARGE = /^(k|lb|pound|l$|lit|cup)/i;
 /** A number without a unit. */

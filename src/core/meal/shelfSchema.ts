@@ -21,7 +21,11 @@ export const shelfItem = z.strictObject({
   frozen: moment.optional().describe('epoch, ms: when it went into the freezer'),
   thawed: moment.optional().describe('epoch, ms: when it came out again'),
   useBy: moment.optional().describe('epoch, ms: as the cook wrote it; absent: by the rule of the kitchen'),
-  holds: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
+  holds: z
+    .array(z.enum(avoidable))
+    .max(avoidable.length)
+    .optional()
+    .describe('what some guests must not have in it; absent: nobody has said, it is not known'),
   notKnown: z
     .array(name)
     .max(40)

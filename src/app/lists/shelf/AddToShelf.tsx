@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { keepables, places, type Keepable, type ShelfPlace } from '@/core/meal/index.ts';
+import { type Avoidable, keepables, places, type Keepable, type ShelfPlace } from '@/core/meal/index.ts';
 import { gramsOfKept } from '@/core/answers/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { keptWords, placeWords } from '@/words/index.ts';
@@ -7,6 +7,7 @@ import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits/index.ts';
 import { massUnits, useSettings } from '../../open/useSettings.ts';
 import { zoneHere } from '../../open/useWall.ts';
+import { HoldsField } from '../../parts/fields/HoldsField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
@@ -20,6 +21,7 @@ export function AddToShelf() {
   const [what, setWhat] = useState<Keepable>('other');
   const [place, setPlace] = useState<ShelfPlace>('fridge');
   const [amount, setAmount] = useState<{ readonly quantity: Quantity; readonly volume: boolean }>();
+  const [holds, setHolds] = useState<Avoidable[]>();
   const typed = amount?.quantity.lo;
   const add = () => {
     if (typed === undefined || name === '') return;
@@ -36,12 +38,14 @@ export function AddToShelf() {
         made: at,
         zone: zoneHere(),
         place,
+        ...(holds && { holds }),
         ...(place === 'freezer' && { frozen: at }),
       },
     ]);
     setOpen(false);
     setName('');
     setAmount(undefined);
+    setHolds(undefined);
   };
   if (!open)
     return (
@@ -77,6 +81,7 @@ export function AddToShelf() {
         say={(one) => placeWords[one]}
         onChoose={setPlace}
       />
+      <HoldsField holds={holds} onChange={setHolds} />
       <button type="button" className="btn act" disabled={typed === undefined || name === ''} onClick={add}>
         Put it there
       </button>

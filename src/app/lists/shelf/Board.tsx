@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import type { KeyboardEvent } from 'react';
 import type { ShelfItem, ShelfPlace } from '@/core/meal/index.ts';
+import { heldInBox } from '@/core/keep/index.ts';
 import { amountOnShelf } from '@/core/answers/index.ts';
 import { holdsWords, placeWords } from '@/words/index.ts';
 import { useSaid } from '../../open/useSaid.ts';
@@ -82,7 +83,7 @@ export function Board({ place, items, chosen, onChoose, onAct }: Props) {
                 {(one.item.boxes ?? 1) > 1 && `, ${String(one.item.boxes)} boxes`}
                 <small>
                   made {dayWords(one.item.made, one.item.zone)}
-                  {holdsWords(one.item.holds, one.item.notKnown)
+                  {holdsWords(heldInBox(one.item))
                     .map((word) => ` · ${word}`)
                     .join('')}
                 </small>

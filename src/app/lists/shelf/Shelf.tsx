@@ -5,7 +5,6 @@ import {
   gramsLeft,
   isFromAhead,
   isPastUse,
-  keepDays,
   movedTo,
   onShelf,
   bestBefore,
@@ -20,6 +19,7 @@ import { calm, cautionsAt } from '@/core/care/index.ts';
 import { CautionList } from '../../parts/CautionList.tsx';
 import { dayWords } from '../../parts/dayWords.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
+import { HoldsField } from '../../parts/fields/HoldsField.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { AddToShelf } from './AddToShelf.tsx';
@@ -86,6 +86,12 @@ export default function Shelf() {
           <h1>Nothing is on the shelf</h1>
         )}
         {item && <Doubt item={item} kitchen={kitchen} now={now} />}
+        {item && item.batch === undefined && (
+          <HoldsField
+            holds={item.holds}
+            onChange={(holds) => change(`what ${item.name} contains`, (one) => ({ ...one, holds }))}
+          />
+        )}
         {(['fridge', 'freezer', 'cupboard'] as const).map((place) => {
           const here = items.filter((one) => one.place === place);
           return here.length === 0 ? null : (
@@ -150,7 +156,7 @@ function Doubt({ item, kitchen, now }: DoubtProps) {
   if (!isPastUse(item, kitchen, now)) return null;
   return (
     <FieldError>
-      It was good for {keepDays(item, kitchen)} days from when it was made; freezing it now does not make it
+      It was to be used by {dayWords(bestBefore(item, kitchen), item.zone)}; freezing it now does not make it
       safe.
     </FieldError>
   );

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { places, type ShelfItem, type ShelfPlace } from '@/core/meal/index.ts';
-import { bestBefore, keepDays } from '@/core/keep/index.ts';
+import { bestBefore, heldInBox, keepDays } from '@/core/keep/index.ts';
 import { cookedAt, type Shelvable } from '@/core/answers/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { holdsWords, placeWords } from '@/words/index.ts';
@@ -60,7 +60,7 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
           {cooked === undefined
             ? `keeps ${String(keepDays({ what: one.what, place }, loaded.kitchen))} days once it is cooked`
             : `use by ${dayWords(bestBefore(item(now), loaded.kitchen), zone)}`}
-          {holdsWords(one.holds, one.notKnown).map((word) => ` · ${word}`)}
+          {holdsWords(heldInBox(item(now))).map((word) => ` · ${word}`)}
         </small>
       </span>
       {isThere ? (

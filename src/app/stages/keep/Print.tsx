@@ -1,5 +1,5 @@
 import type { Kitchen, ShelfItem } from '@/core/meal/index.ts';
-import { bestBefore, onShelf } from '@/core/keep/index.ts';
+import { bestBefore, heldInBox, onShelf } from '@/core/keep/index.ts';
 import { amountOnShelf } from '@/core/answers/index.ts';
 import { capital, holdsWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -29,9 +29,7 @@ export function labelsOf(
     amount: said.amount(box),
     made: `made ${dayWords(item.made, item.zone)}${item.frozen === undefined ? '' : `, frozen ${dayWords(item.frozen, item.zone)}`}`,
     useBy: `use by ${dayWords(bestBefore(item, kitchen), item.zone)}`,
-    more: [...holdsWords(item.holds, item.notKnown), ...(item.what === 'fat' ? [] : ['heat to 74 °C'])].join(
-      ' · ',
-    ),
+    more: [...holdsWords(heldInBox(item)), ...(item.what === 'fat' ? [] : ['heat to 74 °C'])].join(' · '),
   };
   return Array.from({ length: boxes }, () => label);
 }

@@ -45,7 +45,7 @@ export function packingLines(places: readonly PackedPlace[], said: Said): readon
 /** What goes with a list, dish by dish: whoever opens the boxes has to know. */
 const containsNote = (dishes: PackedPlace['dishes']): string =>
   dishes
-    .map(({ name, holds, notKnown }) => ({ name, words: holdsWords(holds, notKnown) }))
+    .map(({ name, holds, notKnown }) => ({ name, words: holdsWords({ holds, notKnown }) }))
     .filter(({ words }) => words.length > 0)
     .map(({ name, words }) => `${name} contain ${words.join(', ')}.`)
     .join(' ');
@@ -64,7 +64,7 @@ export function parcelLabels(places: readonly PackedPlace[], said: Said): readon
             made: `to ${parcel.place}`,
             useBy: doorWords(parcel.out, said),
             more: [
-              ...holdsWords(holds, notKnown),
+              ...holdsWords({ holds, notKnown }),
               parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep above 57 °C',
             ].join(' · '),
           }),

@@ -1,12 +1,11 @@
 import { X } from 'lucide-react';
-import { avoidable, type Avoidable, type Dish } from '@/core/meal/index.ts';
-import { avoidableWords } from '@/words/index.ts';
+import type { Avoidable, Dish } from '@/core/meal/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editDish } from '../../open/edits/index.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import { HoldsField } from '../../parts/fields/HoldsField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
-import css from './order.module.scss';
 
 type Beside = NonNullable<Dish['besides']>[number];
 
@@ -110,36 +109,7 @@ function BesideRow({ beside: { name, each, holds }, onChange, onRemove }: RowPro
           onChange({ each: amount, measure: measure === 'mass' ? 'mass' : 'count' }, 'each')
         }
       />
-      <details>
-        <summary>
-          {holds === undefined ? (
-            <b className={css.isNotKnown}>what it contains is not known</b>
-          ) : holds.length > 0 ? (
-            `contains ${holds.map(avoidableWords).join(', ')}`
-          ) : (
-            'contains none of these'
-          )}
-        </summary>
-        <div className="ticks">
-          <Checkbox checked={holds?.length === 0} onTick={(on) => onChange({ holds: on ? [] : undefined })}>
-            none of these, by its label
-          </Checkbox>
-          {avoidable.map((what) => (
-            <Checkbox
-              key={what}
-              checked={holds?.includes(what) === true}
-              onTick={(on) => {
-                const next = avoidable.filter((other) =>
-                  other === what ? on : holds?.includes(other) === true,
-                );
-                onChange({ holds: next.length > 0 ? next : undefined });
-              }}
-            >
-              {avoidableWords(what)}
-            </Checkbox>
-          ))}
-        </div>
-      </details>
+      <HoldsField holds={holds} onChange={(next) => onChange({ holds: next })} />
       <button type="button" className="link quiet" aria-label={`Remove ${name || 'this'}`} onClick={onRemove}>
         <X size={16} aria-hidden />
       </button>

@@ -120,9 +120,7 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
         </p>
       )}
       {facts && facts.holds.length + facts.notKnown.length > 0 && (
-        <p className="quiet">
-          It contains {holdsWords(facts.holds, facts.notKnown).join(', ')}; go by the label.
-        </p>
+        <p className="quiet">It contains {holdsWords(facts).join(', ')}; go by the label.</p>
       )}
     </section>
   );

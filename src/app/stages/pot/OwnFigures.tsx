@@ -1,16 +1,15 @@
 import { useState } from 'react';
-import { avoidable, type OwnIngredient } from '@/core/meal/index.ts';
+import type { OwnIngredient } from '@/core/meal/index.ts';
 import { fromPacket, type PacketFigures } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editKitchen } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { PercentField } from '../../parts/fields/PercentField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
-import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import { HoldsField } from '../../parts/fields/HoldsField.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import css from './pot.module.scss';
 
@@ -49,7 +48,6 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
     setSum(next.ok ? undefined : next.sum);
     if (next.ok) edit('what is in', { per: next.per });
   };
-  const holds = ingredient.holds ?? [];
   const piece = ingredient.pieceG === undefined ? undefined : writeMass(ingredient.pieceG, units);
   return (
     <fieldset className={css.ownFigures}>
@@ -96,19 +94,10 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
         </FieldError>
       )}
       <div className={css.ownHolds} role="group" aria-label={`What ${ingredient.name} contains`}>
-        {avoidable.map((what) => (
-          <Checkbox
-            key={what}
-            checked={holds.includes(what)}
-            onTick={(ticked) => {
-              edit('what guests must know of', {
-                holds: ticked ? [...holds, what] : holds.filter((other) => other !== what),
-              });
-            }}
-          >
-            {avoidableWords(what)}
-          </Checkbox>
-        ))}
+        <HoldsField
+          holds={ingredient.holds}
+          onChange={(holds) => edit('what guests must know of', { holds })}
+        />
       </div>
     </fieldset>
   );

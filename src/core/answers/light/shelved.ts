@@ -36,7 +36,8 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
     fatG: amount.fat,
     waterG: amount.water,
     proteinG: amount.protein,
-    ...(holds.length > 0 && { holds }),
+    // Of what was cooked here it is known, even if it is nothing.
+    holds,
     ...(unknown.length > 0 && { notKnown: unknown }),
     batch: batchId,
   });

@@ -52,9 +52,19 @@ export function asIngredient(item: ShelfItem, now: number): OwnIngredient {
     made: agedSince(item, now),
     ...(item.ml !== undefined && item.ml > 0 && { density: item.grams / item.ml }),
     ...(item.holds && { holds: [...item.holds] }),
-    ...(item.notKnown && item.notKnown.length > 0 && { unsure: true as const }),
+    ...(heldInBox(item).notKnown.length > 0 && { unsure: true as const }),
   };
 }
+
+/** What a box is known to hold, and what in it nobody has said of: one put there by hand, without a word, is itself not known. */
+export const heldInBox = ({
+  name,
+  holds,
+  notKnown = [],
+}: ShelfItem): {
+  readonly holds: readonly Avoidable[];
+  readonly notKnown: readonly string[];
+} => (holds ? { holds, notKnown } : { holds: [], notKnown: notKnown.length > 0 ? notKnown : [name] });
 
 /** Of what stands on the shelf, what a meal may not use since a guest must not have it. */
 export const mustNot = (item: ShelfItem, avoid: readonly Avoidable[] = []): readonly Avoidable[] =>

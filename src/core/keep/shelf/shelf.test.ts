@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { ShelfItem } from '../../meal/index.ts';
 import { ownIngredientProblem } from '../../testing/ownIngredient.ts';
 import { bestBefore, daysUntil, gramsLeft, isFromAhead, isPastUse, onShelf } from './bestBefore.ts';
-import { asIngredient, movedTo, mustNot, withGone } from './edits.ts';
+import { asIngredient, heldInBox, movedTo, mustNot, withGone } from './edits.ts';
 import { suitsPot } from './suits.ts';
 
 const DAY = 86_400_000;
@@ -64,6 +64,22 @@ test('taken as an ingredient it brings its salt, its fat and its allergens, by t
   );
   expect(fat.per.fat).toBe(1);
   expect(mustNot(broth, ['beef', 'pork'])).toEqual(['beef']);
+});
+
+test('a box that somebody put there without a word is not known, on its label and in the next pot; a word ends that', () => {
+  const jar: ShelfItem = {
+    id: 'j',
+    what: 'other',
+    name: 'chilli paste',
+    grams: 200,
+    made: MADE,
+    place: 'fridge',
+  };
+  expect(heldInBox(jar)).toEqual({ holds: [], notKnown: ['chilli paste'] });
+  expect(asIngredient(jar, MADE).unsure).toBe(true);
+  expect(asIngredient({ ...jar, holds: [] }, MADE)).not.toHaveProperty('unsure');
+  expect(heldInBox({ ...jar, holds: ['soy'] })).toEqual({ holds: ['soy'], notKnown: [] });
+  expect(heldInBox({ ...jar, holds: ['beef'], notKnown: ['sambal'] }).notKnown).toEqual(['sambal']);
 });
 
 describe('days of a box', () => {
