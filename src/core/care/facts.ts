@@ -1,10 +1,9 @@
 import { pullingOf } from '../bench/index.ts';
 import { type Batch, type DishKind, type Heat } from '../meal/index.ts';
-import { massOf, nothing, plus } from '../ledger/index.ts';
-import { ingredientsById, type OpenedMeal } from '../model/index.ts';
+import { massOf } from '../ledger/index.ts';
+import { ingredientsById, oneServing, type OpenedMeal } from '../model/index.ts';
 import { builtOf } from '../order/index.ts';
-import { itemsOf, refsIn } from '../pot/index.ts';
-import { valueAt } from '../columns/index.ts';
+import { fateOf, itemsOf, refsIn } from '../pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
 /** What of a meal, or of one of its pots, can hurt somebody. */
@@ -82,7 +81,10 @@ export function careOf(meal: OpenedMeal, batchId?: string): CareFacts {
     browns: dishes.some(({ kind }) => kind === 'gratin'),
     toasts: items.some(({ ways = [] }) => ways.includes('toasted') || ways.includes('blistered')),
     chillies: things.some(isChilli),
-    blends: items.some(({ fate }) => fate === 'puréed'),
+    blends: items.some((item) => {
+      const ingredient = known.get(item.ref);
+      return ingredient !== undefined && fateOf(item, ingredient) === 'puréed';
+    }),
     marinades: batches.some(
       (batch) => hasStep(batch, 'marinade') || itemsOf(batch).some(({ marinade }) => marinade),
     ),
@@ -102,17 +104,13 @@ export function careOf(meal: OpenedMeal, batchId?: string): CareFacts {
 const hasStep = ({ steps = [] }: Batch, what: 'marinade' | 'stand out'): boolean =>
   steps.some((step) => step.what === what);
 
-const SERVED: ReadonlySet<string> = new Set(['servedMeat', 'servedHeld', 'servedSalt', 'servedLiquid']);
-
 /** What the ledger carries of it to the plates: of the dish that has the most of it a serving. */
-function mostAlcohol({ nominal, plan }: OpenedMeal): Alcohol | undefined {
-  const all = plan.tickets.flatMap(({ id, name }, t): Alcohol[] => {
-    const filled = valueAt(nominal.served.filled, t);
-    const amount = nominal.flows
-      .filter((flow) => flow.dish === id && SERVED.has(flow.id))
-      .reduce((sum, flow) => plus(sum, flow.amount), nothing);
-    const g = filled > 0 ? amount.alcohol / filled : 0;
-    return g >= NO_ALCOHOL ? [{ dish: name, g, share: amount.alcohol / massOf(amount) }] : [];
+function mostAlcohol(meal: OpenedMeal): Alcohol | undefined {
+  const all = meal.plan.tickets.flatMap(({ name }, t): Alcohol[] => {
+    const one = oneServing(meal, t);
+    return one.alcohol >= NO_ALCOHOL
+      ? [{ dish: name, g: one.alcohol, share: one.alcohol / massOf(one) }]
+      : [];
   });
   return all.toSorted((a, b) => b.g - a.g)[0];
 }

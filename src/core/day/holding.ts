@@ -1,7 +1,7 @@
 import { MINUTE_MS } from '../quantity/index.ts';
 import type { DayBatch, DayFacts } from './facts.ts';
 import type { Line } from './line.ts';
-import { type BatchTaskKind, type Doing, type TaskRef, taskId } from './task.ts';
+import { batchTaskKinds, type Doing, type TaskRef, taskId } from './task.ts';
 
 /** Cooked food that waits longer than this is held hot, min (estimate). */
 const HOLD = 20;
@@ -57,19 +57,11 @@ function rawAfter(line: Line, lines: readonly Line[]): readonly Line[] {
   return [holding(line, 'in the fridge', line.to, next.from)];
 }
 
-/** What is done with a batch once it is cooked. */
+/** What is done with a batch once it is cooked: all that stands behind its pot in the order of the work. */
 const cooked = new Set<TaskRef['kind']>([
-  'cool',
-  'pull',
-  'purée',
-  'strain',
-  'settle',
-  'chill',
-  'skim',
-  'reduce',
-  'together',
+  ...batchTaskKinds.slice(batchTaskKinds.indexOf('pot') + 1),
   'after',
-] satisfies readonly (BatchTaskKind | 'after')[]);
+]);
 
 function cookedOf({ id, over }: DayBatch, lines: readonly Line[], now: number): readonly Line[] {
   const own = lines.filter(({ batch, ref }) => batch === id && cooked.has(ref.kind));

@@ -12,6 +12,7 @@ const AFTER_THE_POT: ReadonlySet<string> = new Set([
   'shred',
   'again',
   'dressed',
+  'liquid',
 ]);
 
 /**

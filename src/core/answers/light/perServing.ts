@@ -1,8 +1,7 @@
-import { valueAt } from '../../columns/index.ts';
 import type { MealReckoning } from '../../reckoning/index.ts';
 import type { Avoidable } from '../../meal/index.ts';
-import { type Amount, nothing, plus, times } from '../../ledger/index.ts';
-import { allergensByDish, type OpenedMeal } from '../../model/index.ts';
+import type { Amount } from '../../ledger/index.ts';
+import { allergensByDish, oneServing, type OpenedMeal } from '../../model/index.ts';
 import type { Range } from '../../quantity/index.ts';
 
 /** What one serving of a dish holds, of what comes out of the pots; bread and what goes on it are not in it. */
@@ -39,18 +38,10 @@ export function perServing(
   meal: OpenedMeal,
   { servings }: Pick<MealReckoning, 'servings'>,
 ): readonly PerServing[] {
-  const { nominal, input, plan } = meal;
+  const { input, plan } = meal;
   const allergens = allergensByDish(input);
   return plan.tickets.map((ticket, t) => {
-    const filled = valueAt(nominal.served.filled, t);
-    const all = nominal.flows
-      .filter(
-        ({ id, dish }) =>
-          dish === ticket.id &&
-          (id === 'servedMeat' || id === 'servedHeld' || id === 'servedSalt' || id === 'servedLiquid'),
-      )
-      .reduce((sum, { amount }) => plus(sum, amount), nothing);
-    const one = filled > 0 ? times(all, 1 / filled) : nothing;
+    const one = oneServing(meal, t);
     const { mid = 0, p10 = mid, p90 = mid } = servings.find(({ dish }) => dish === ticket.id)?.meatG ?? {};
     const [low, high] = mid > 0 ? [p10 / mid, p90 / mid] : [1, 1];
     const range = (value: number, off: number): Range => ({
