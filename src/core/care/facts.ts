@@ -1,7 +1,7 @@
 import { pullingOf } from '../bench/index.ts';
 import { type Batch, type DishKind, type Heat } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
-import { ingredientsById, oneServing, type OpenedMeal } from '../model/index.ts';
+import { ingredientsById, NO_ALCOHOL, oneServing, type OpenedMeal } from '../model/index.ts';
 import { builtOf } from '../order/index.ts';
 import { fateOf, itemsOf, refsIn } from '../pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -52,9 +52,6 @@ export const calm: CareFacts = {
   children: false,
   alcohol: undefined,
 };
-
-/** Less alcohol than this in a serving is none, g: a ripe banana or a slice of rye has more (estimate). */
-const NO_ALCOHOL = 0.1;
 
 /** Dry, and of the bean kind: lentils and peas hold little of what harms. */
 const isDriedBean = ({ name, per }: Pick<Ingredient, 'name' | 'per'>): boolean =>

@@ -74,16 +74,30 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   };
 }
 
-/** What cannot wait begins now, once nothing is left that it waits for. */
+/**
+ * What cannot wait begins now, and before it, one after the other, what it still waits for: browned meat is not kept until
+ * somebody would chop its onions.
+ */
 function atOnce(tasks: readonly Task[], now: number): readonly Task[] {
-  const there = new Set(tasks.map(({ id }) => id));
-  return tasks.map((task) =>
-    task.atOnce &&
-    task.begun === undefined &&
-    ![...task.after, task.follows ?? ''].some((id) => there.has(id))
-      ? { ...task, begun: now }
-      : task,
-  );
+  const byId = new Map(tasks.map((task) => [task.id, task]));
+  const begins = new Map<string, number>();
+  let free = now;
+  const begin = (id: string): void => {
+    const task = byId.get(id);
+    if (!task || task.begun !== undefined || begins.has(id)) return;
+    for (const before of [...task.after, task.follows ?? '']) begin(before);
+    begins.set(id, free);
+    free += Math.ceil(task.minutes / SLOT) * SLOT * MINUTE_MS;
+  };
+  for (const task of tasks)
+    if (task.atOnce) {
+      free = now;
+      begin(task.id);
+    }
+  return tasks.map((task) => {
+    const at = begins.get(task.id);
+    return at === undefined || task.follows !== undefined ? task : { ...task, begun: at };
+  });
 }
 
 const toldOf = (setting: Setting, run: Run, now: number): readonly Line[] =>

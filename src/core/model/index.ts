@@ -15,7 +15,7 @@ export { posteriorOf } from './belief/posterior.ts';
 export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';
 export type { Nominal } from './run/nominal.ts';
-export { oneServing } from './run/oneServing.ts';
+export { NO_ALCOHOL, oneServing } from './run/oneServing.ts';
 export type { NominalBatch } from './run/run.ts';
 export { bowlG, stretchedG } from './plan/stretch.ts';
 export { openMeal, type OpenedMeal } from './openMeal.ts';

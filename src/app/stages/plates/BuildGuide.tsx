@@ -116,7 +116,7 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
           {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots
           (estimate): {about(facts.energyKcal, 'kcal')}, protein {grams(facts.proteinG)}, fat{' '}
           {grams(facts.fatG)}, salt {grams(facts.saltG)}
-          {facts.alcoholG.mid >= 0.1 && `, alcohol ${facts.alcoholG.mid.toFixed(1)} g`}.
+          {facts.alcoholG && `, alcohol ${facts.alcoholG.mid.toFixed(1)} g`}.
         </p>
       )}
       {facts && facts.holds.length + facts.notKnown.length > 0 && (

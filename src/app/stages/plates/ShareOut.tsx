@@ -108,7 +108,7 @@ export function ShareOut() {
       ))}
       {data.griddle && (
         <p className={css.rest}>
-          The griddle wants {said.mass(data.griddle.wantsG)} of skimmed fat:{' '}
+          The dishes want {said.mass(data.griddle.wantsG)} of skimmed fat:{' '}
           {data.griddle.thereG >= data.griddle.wantsG
             ? `${said.mass(data.griddle.thereG)} is there`
             : `only ${said.mass(data.griddle.thereG)} is there, the rest is another fat`}

@@ -1,7 +1,7 @@
 import type { MealReckoning } from '../../reckoning/index.ts';
 import type { Avoidable } from '../../meal/index.ts';
 import type { Amount } from '../../ledger/index.ts';
-import { allergensByDish, oneServing, type OpenedMeal } from '../../model/index.ts';
+import { allergensByDish, NO_ALCOHOL, oneServing, type OpenedMeal } from '../../model/index.ts';
 import type { Range } from '../../quantity/index.ts';
 
 /** What one serving of a dish holds, of what comes out of the pots; bread and what goes on it are not in it. */
@@ -12,8 +12,8 @@ export interface PerServing {
   readonly proteinG: Range;
   readonly fatG: Range;
   readonly saltG: Range;
-  /** Alcohol that is left. */
-  readonly alcoholG: Range;
+  /** Alcohol that is left; undefined: none that counts. */
+  readonly alcoholG: Range | undefined;
   /** What guests may have to avoid: of the pots it may draw on, of what it is built of and what goes on it. */
   readonly holds: readonly Avoidable[];
   /** What is in it of which nobody knows what it holds. */
@@ -58,7 +58,7 @@ export function perServing(
       proteinG: range(one.protein, OFF.protein),
       fatG: range(one.fat, OFF.fat),
       saltG: range(one.salt, OFF.salt),
-      alcoholG: range(one.alcohol, OFF.alcohol),
+      alcoholG: one.alcohol >= NO_ALCOHOL ? range(one.alcohol, OFF.alcohol) : undefined,
       holds: contains.map(({ what }) => what),
       notKnown: [...new Set(notKnown.map(({ name }) => name))],
     };

@@ -2,6 +2,9 @@ import { valueAt } from '../../columns/index.ts';
 import { type Amount, nothing, plus, times } from '../../ledger/index.ts';
 import type { OpenedMeal } from '../openMeal.ts';
 
+/** Less alcohol than this in a serving is none, g: a ripe banana or a slice of rye has more (estimate). */
+export const NO_ALCOHOL = 0.1;
+
 /** What comes out of the pots onto a plate. */
 const SERVED: ReadonlySet<string> = new Set(['servedMeat', 'servedHeld', 'servedSalt', 'servedLiquid']);
 

@@ -164,6 +164,34 @@ test('meat is browned right before it goes on: never kept overnight, by no plan'
   );
 });
 
+test('once it is browned the pot goes on, whatever is still to be chopped and however late it is served', () => {
+  const batch = { ...batchOf([lotOf('beef-shank', 3000)], { sear: true }), id: 'pot 0' };
+  const input = inputOf([batch], [dishOf('taco', 12)]);
+  const seared = {
+    id: 'seared',
+    at: NOON - MINUTE,
+    batch: 'pot 0',
+    measures: { what: 'done' as const, task: 'pot 0|sear' },
+    value: { text: 'done' },
+    measure: 'time' as const,
+    source: 'typed' as const,
+  };
+  const serving = { local: '2026-12-05T18:00', zone: 'UTC' };
+  const { lines, placed } = dayOf(
+    openMeal({ ...input, entries: [seared], meal: { ...input.meal, serving } }),
+    {
+      now: NOON,
+      tries: 0,
+    },
+  );
+  expect(lines.some(({ ref }) => ref.kind === 'sear')).toBe(false);
+  const chop = placed.find(({ ref }) => ref.kind === 'chop');
+  const pot = placed.find(({ ref }) => ref.kind === 'pot');
+  expect(((chop?.from ?? NaN) - NOON) / MINUTE).toBeLessThan(STANDS);
+  expect(((pot?.from ?? NaN) - NOON) / MINUTE).toBeLessThan(45);
+  expect(pot?.from).toBeGreaterThanOrEqual(chop?.to ?? NaN);
+});
+
 test('a cook who puts the pot apart from its searing gets it so, with the caution beside it', () => {
   const any: AnyDay = {
     pots: [
