@@ -3,15 +3,14 @@ import { saveFile } from '../../browser/saveText.ts';
 import { type LabelSize, labelSizes, type LabelText } from '../../paper/label.ts';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { PrinterSheet } from './PrinterSheet.tsx';
+import { PdfButton } from '../../parts/PdfButton.tsx';
 
 /** Labels as a sheet of the size that is in the printer: seen first, then as a PDF. */
 export function LabelSheet({ labels }: { readonly labels: readonly LabelText[] }) {
   const [size, setSize] = useState<LabelSize>('medium');
   const [open, setOpen] = useState(false);
-  const [busy, setBusy] = useState(false);
   if (labels.length === 0) return null;
   const pdf = async () => {
-    setBusy(true);
     const [{ labelSheet }, { asPdf, paperFonts }] = await Promise.all([
       import('../../paper/labels.ts'),
       import('../../paper/fonts.ts'),
@@ -34,18 +33,7 @@ export function LabelSheet({ labels }: { readonly labels: readonly LabelText[] }
               say={(one) => `${one}, ${String(labelSizes[one].wide)} × ${String(labelSizes[one].high)} mm`}
               onChoose={setSize}
             />
-            <button
-              type="button"
-              className="btn act"
-              disabled={busy}
-              onClick={() => {
-                pdf()
-                  .catch(reportError)
-                  .finally(() => setBusy(false));
-              }}
-            >
-              {busy ? 'Writing the sheet' : 'The sheet, PDF'}
-            </button>
+            <PdfButton words="The sheet, PDF" write={pdf} />
           </>
         )}
       </div>

@@ -1,14 +1,13 @@
-import { useState } from 'react';
 import { allergensByDish } from '@/core/model/index.ts';
 import { containsWords, fromWords, GO_BY_LABEL, notKnownWords } from '@/words/index.ts';
 import { saveFile } from '../../browser/saveText.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import css from './plates.module.scss';
+import { PdfButton } from '../../parts/PdfButton.tsx';
 
 /** What each dish contains and from what, with what is not known as loud as the rest; to print for the door. */
 export default function AllergenSheet() {
   const { opened, loaded } = useOpenMeal();
-  const [busy, setBusy] = useState(false);
   const pots = loaded.batches.length;
   const dishes = allergensByDish(opened.input).map(({ dish, name, contains, notKnown }) => ({
     dish,
@@ -17,7 +16,6 @@ export default function AllergenSheet() {
     notKnown: notKnownWords(notKnown.map((one) => fromWords([one], pots))),
   }));
   const pdf = async () => {
-    setBusy(true);
     const [{ allergenSheet }, { asPdf, paperFonts }] = await Promise.all([
       import('../../paper/allergens.ts'),
       import('../../paper/fonts.ts'),
@@ -45,18 +43,7 @@ export default function AllergenSheet() {
       </dl>
       <p className="choices">
         <span className="quiet">{GO_BY_LABEL}</span>
-        <button
-          type="button"
-          className="btn act"
-          disabled={busy}
-          onClick={() => {
-            pdf()
-              .catch(reportError)
-              .finally(() => setBusy(false));
-          }}
-        >
-          {busy ? 'Writing the sheet' : 'The sheet, PDF'}
-        </button>
+        <PdfButton words="The sheet, PDF" write={pdf} />
       </p>
     </section>
   );

@@ -1,4 +1,3 @@
-import { useState } from 'react';
 import { calendarOf } from '@/core/day/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
@@ -10,16 +9,15 @@ import { asPdf, paperFonts } from '../../../paper/fonts.ts';
 import { runSheet } from './runSheet.ts';
 import { clockNow } from '../../../browser/clock.ts';
 import { useWall } from '../../../open/useWall.ts';
+import { PdfButton } from '../../../parts/PdfButton.tsx';
 
 /** The day out of the program: into a calendar that rings, onto paper by the stove. */
 export default function TakeAlong({ day }: { readonly day: DayPlan }) {
   const { loaded, units, opened } = useOpenMeal();
   const { meal, batches } = loaded;
   const wall = useWall(day.zone);
-  const [busy, setBusy] = useState(false);
   const pots = new Map(batches.map(({ id, name }) => [id, name]));
   const sheet = async () => {
-    setBusy(true);
     const fonts = await paperFonts();
     const facts = careOf(opened);
     const mass = (grams: number) => {
@@ -63,20 +61,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
       >
         Calendar with alarms
       </button>
-      <button
-        type="button"
-        className="btn act"
-        disabled={busy}
-        onClick={() => {
-          sheet()
-            .catch(reportError)
-            .finally(() => {
-              setBusy(false);
-            });
-        }}
-      >
-        {busy ? 'Writing the sheet' : 'Run sheet, PDF'}
-      </button>
+      <PdfButton words="Run sheet, PDF" write={sheet} />
       <button type="button" className="btn act" onClick={() => print()}>
         Print the day
       </button>
