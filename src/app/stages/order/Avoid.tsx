@@ -42,7 +42,8 @@ export function Avoid() {
     );
   };
   // What is on a dish stands on its ticket.
-  const found = reckoning.problems.filter(({ guest, dish }) => guest && dish === undefined);
+  const all = reckoning.problems.filter(({ guest }) => guest);
+  const found = all.filter(({ dish }) => dish === undefined);
   return (
     <details
       className={css.avoid}
@@ -95,8 +96,8 @@ export function Avoid() {
           apart before the chilli goes in.
         </p>
       )}
-      {avoid.length > 0 && found.length === 0 && (
-        <p className="quiet">Nothing in the pots is known to contain it. Go by the label.</p>
+      {avoid.length > 0 && all.length === 0 && (
+        <p className="quiet">Nothing in the pots or on the dishes is known to contain it. Go by the label.</p>
       )}
     </details>
   );

@@ -34,10 +34,13 @@ describe('order: order', () => {
     test('corn tortillas end the warning of gluten; what goes on it is not known until its label was read', async () => {
       await openAt('order', { ...tacos, meal: { ...tacos.meal, avoid: ['gluten'] } });
       expect(tickets()[0]?.textContent).toMatch(/come with small wheat tortillas \(gluten\)/);
+      // Of the pots alone it would be true, and read as if all were well.
+      expect(sheet()).not.toMatch(/Nothing in the pots/);
       await press(/portions, guests/);
       await user.selectOptions(ticket(0).getByLabelText('On'), 'small corn tortillas');
       expect(await dishes()).toMatchObject([{ build: { base: 'small corn tortillas' } }]);
       expect(tickets()[0]?.textContent).not.toMatch(/come with small wheat/);
+      expect(sheet()).toMatch(/Nothing in the pots or on the dishes is known to contain it/);
       await press('+ spread');
       expect(tickets()[0]?.textContent).toMatch(
         /nobody has said what spread contains, and a guest must not have gluten/,
