@@ -67,6 +67,7 @@ export default function Clock() {
   return (
     <>
       <Headline day={day} now={now} />
+      {day && <OutsideHours day={day} />}
       {batch.lidOn === undefined && <HeatRow />}
       <Problems batch={batch.id} stage="clock" />
       {boils && batch.lidOn === undefined && <BoilsCovered boils={boils} />}
@@ -115,7 +116,6 @@ export default function Clock() {
           <TakeAlong day={day} />
         </Suspense>
       )}
-      {day && <OutsideHours day={day} />}
       {day && <Here day={day} now={now} />}
       {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
       {day && day.lines.length > 0 && (
