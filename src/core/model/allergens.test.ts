@@ -201,6 +201,25 @@ test('the order of the cook stands; what is new goes where it usually does', () 
 });
 
 describe('what is known, and what is not', () => {
+  test('each thing of a pot with what holds it, once; what the cook named and what no table has any more is not known', () => {
+    const own = withoutFigures('own', 'aunt’s paste');
+    const refs = ['wine-red', 'stock-beef', 'stock-chicken', 'own', 'gone'];
+    const pot = lamb({ items: refs.map((ref, i) => ({ id: String(i), ref, state: 'in' as const })) });
+    const input = inputOf([pot], []);
+    const found = allergensInPot(
+      { ...input, kitchen: { ...input.kitchen, ingredients: [own as never] } },
+      pot,
+    );
+    expect(found.contains.map(({ what, from }) => [what, from.map(({ name }) => name)])).toEqual([
+      ['alcohol', ['red wine']],
+      ['celery', ['beef stock, home made', 'chicken stock, home made']],
+      ['sulphites', ['red wine']],
+    ]);
+    expect(found.notKnown.map(({ name }) => name)).toEqual(['aunt’s paste', 'gone']);
+    const leftOut = lamb({ items: [{ id: 'w', ref: 'wine-red', state: 'out' as const }] });
+    expect(allergensInPot(inputOf([leftOut], []), leftOut).contains).toEqual([]);
+  });
+
   test('besides of which nobody has said is not known, until somebody says so', () => {
     const beside = (holds?: 'milk'[]) =>
       of(dishOf('soup', 4, { besides: [{ id: 'g', name: 'Gruyère', ...(holds && { holds }) }] }));

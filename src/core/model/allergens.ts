@@ -1,6 +1,6 @@
 import { avoidable, type Avoidable, type Batch, type Dish } from '../meal/index.ts';
 import { builtOf, dishName } from '../order/index.ts';
-import { heldIn } from '../pot/index.ts';
+import { isNotKnown, refsIn } from '../pot/index.ts';
 import { ingredientsById, type Input } from './input.ts';
 
 /** Where something comes from: the ingredient, cut or part of the build; of a pot, in which. */
@@ -91,14 +91,16 @@ function inPot(input: Input, batch: Batch): readonly Says[] {
     const [name = named] = named.split(',');
     return [{ from: { name, pot }, holds: holds ?? [], isKnown: holds !== undefined }];
   });
-  const { held, unknown } = heldIn(batch, ingredientsById(input));
-  return [
-    ...meats,
-    ...held.flatMap(({ what, from }) =>
-      from.map((name): Says => ({ from: { name, pot }, holds: [what], isKnown: true })),
-    ),
-    ...unknown.map((name): Says => ({ from: { name, pot }, holds: [], isKnown: false })),
-  ];
+  const known = ingredientsById(input);
+  const things = refsIn(batch).map((ref): Says => {
+    const ingredient = known.get(ref);
+    return {
+      from: { name: ingredient?.name ?? ref, pot },
+      holds: ingredient?.holds ?? [],
+      isKnown: ingredient !== undefined && !isNotKnown(ingredient),
+    };
+  });
+  return [...meats, ...things];
 }
 
 /** What a pot holds: its animals, and what its ingredients are known to hold. */

@@ -13,7 +13,7 @@ export {
 export { type MisfitSays, misfits, reachCm, smallestThatFits, type Remedy } from './fill/fits.ts';
 export { sectionOf, type PieceInSection } from './fill/section.ts';
 export { fromPacket, type PacketFigures } from './liquid/figures.ts';
-export { heldIn, isNotKnown, refsIn } from './liquid/allergens.ts';
+export { isNotKnown, refsIn } from './liquid/allergens.ts';
 export { withoutFigures, WITHOUT_FIGURES } from './liquid/own.ts';
 export { bonesOf, comeOut, missingOf, stillIn, type ComesOut } from './liquid/comeOut.ts';
 export { type Hint, type HintRule, notInYet, orderHints } from './liquid/hints.ts';

@@ -3,18 +3,6 @@ import { isStep, THICKENER_IDS } from '../../work/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { itemsOf } from './items.ts';
 
-/** Something that some guests must not have, and what in the pot holds it. */
-export interface Held {
-  readonly what: string;
-  readonly from: readonly string[];
-}
-
-/** What is in a pot that some guests must not have, and what of it nobody knows: its packet decides, as it does for all. */
-export interface HeldInPot {
-  readonly held: readonly Held[];
-  readonly unknown: readonly string[];
-}
-
 /** What the cook named is not known until its label was read; so is what is made in many ways. */
 export const isNotKnown = ({
   unsure,
@@ -39,19 +27,4 @@ export function refsIn(batch: Batch): readonly string[] {
         : [],
   );
   return [...new Set([...items, ...after])];
-}
-
-/** What is in a pot that some guests must not have, by what the tables say of each ingredient. */
-export function heldIn(batch: Batch, ingredients: ReadonlyMap<string, Ingredient>): HeldInPot {
-  const byWhat = new Map<string, string[]>();
-  const unknown: string[] = [];
-  for (const ref of refsIn(batch)) {
-    const known = ingredients.get(ref);
-    if (!known || isNotKnown(known)) unknown.push(known?.name ?? ref);
-    for (const what of known?.holds ?? []) {
-      const from = byWhat.get(what) ?? [];
-      byWhat.set(what, known && !from.includes(known.name) ? [...from, known.name] : from);
-    }
-  }
-  return { held: [...byWhat].map(([what, from]) => ({ what, from })), unknown };
 }

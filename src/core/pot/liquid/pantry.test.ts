@@ -7,9 +7,7 @@ import type { Ingredient } from '@/reference/types.ts';
 import { avoidable } from '../../meal/avoidable.ts';
 import { reckon } from '../../reckoning/reckon.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
-import { heldIn } from './allergens.ts';
 import { fromPacket } from './figures.ts';
-import { withoutFigures } from './own.ts';
 import { searchNames } from './search.ts';
 import { problemWords } from '@/words/index.ts';
 
@@ -70,21 +68,6 @@ test('from its packet: what is not printed is water; more than the whole is said
   const figures = { fat: 0.1, other: 0.3, protein: 0.05, salt: 0.15, alcohol: 0 };
   expect(fromPacket(figures)).toMatchObject({ ok: true, per: { water: expect.closeTo(0.4, 9), salt: 0.15 } });
   expect(fromPacket({ ...figures, fat: 0.6 })).toEqual({ ok: false, sum: expect.closeTo(1.1, 9) });
-});
-
-test('what is in the pot that guests must not have, and what nobody knows', () => {
-  const own = withoutFigures('own', 'aunt’s paste');
-  const state = 'in' as const;
-  const refs = ['wine-red', 'stock-beef', 'stock-chicken', 'own', 'gone'];
-  const items = refs.map((ref, i) => ({ id: String(i), ref, state }));
-  const found = heldIn(batchOf([], { items }), new Map([...all, own].map((one) => [one.id, one])));
-  expect(found.held).toEqual([
-    { what: 'alcohol', from: ['red wine'] },
-    { what: 'sulphites', from: ['red wine'] },
-    { what: 'celery', from: ['beef stock, home made', 'chicken stock, home made'] },
-  ]);
-  // What no table has any more is not known either.
-  expect(found.unknown).toEqual(['aunt’s paste', 'gone']);
 });
 
 /** What a packet of it would say (EU 1169/2011, annex II; from memory): held where it must be, and not beside it. */
