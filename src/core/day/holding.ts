@@ -1,7 +1,7 @@
 import { MINUTE_MS } from '../quantity/index.ts';
 import type { DayBatch, DayFacts } from './facts.ts';
 import type { Line } from './line.ts';
-import { batchTaskKinds, type Doing, type TaskRef, taskId } from './task.ts';
+import { batchTaskKinds, type Doing, type TaskRef } from './task.ts';
 
 /** Cooked food that waits longer than this is held hot, min (estimate). */
 const HOLD = 20;
@@ -34,7 +34,7 @@ function holding(line: Line, where: Where, from: number, to: number): Line {
   const { grams: _, ...rest } = line;
   return {
     ...rest,
-    key: `${line.key} hold`,
+    key: `${line.key} hold ${String(from)}`,
     does: { what: 'hold', where },
     kind: 'rest',
     hands: 0,
@@ -73,7 +73,8 @@ function cookedOf({ id, over }: DayBatch, lines: readonly Line[], now: number): 
   if (!first) return [];
   let last = first;
   let until = out ? out.to : Math.min(now, first.from);
-  let isCold = false;
+  // Out of its pot and chilled already, it lies in the fridge.
+  let isCold = over.has('chill');
   const held: Line[] = [];
   for (const line of [...own, ...plates]) {
     if (line.from - until >= HOLD * MINUTE_MS) {
@@ -101,7 +102,4 @@ function filled(lines: readonly Line[], serving: number): readonly Line[] {
 
 /** The meat of a batch was browned and is kept before it goes on: the cook has put its pot apart from the searing. */
 export const leftBrowned = (lines: readonly Line[]): readonly Line[] =>
-  lines.filter(({ does, key, task, batch }) => {
-    const sear = batch === undefined ? '' : taskId({ kind: 'sear', batch });
-    return does.what === 'hold' && task === sear && key.endsWith(' hold');
-  });
+  lines.filter(({ does, ref }) => does.what === 'hold' && ref.kind === 'sear');

@@ -192,6 +192,40 @@ test('once it is browned the pot goes on, whatever is still to be chopped and ho
   expect(pot?.from).toBeGreaterThanOrEqual(chop?.to ?? NaN);
 });
 
+test('what was chilled lies in the fridge until it is reheated: nobody is told to hold it hot; no two lines bear one key', () => {
+  const done = (kind: string, at: number) => ({
+    id: kind,
+    at,
+    batch: 'pot 0',
+    measures: { what: 'done' as const, task: `pot 0|${kind}` },
+    value: { text: 'done' },
+    measure: 'time' as const,
+    source: 'typed' as const,
+  });
+  const batch = withChilling(
+    { ...batchOf([lotOf('beef-shank', 3000)]), id: 'pot 0', lidOn: NOON - 20 * 60 * MINUTE },
+    true,
+  );
+  const input = inputOf([batch], [dishOf('taco', 12, { id: 'a' }), dishOf('roll', 12, { id: 'b' })]);
+  const entries = ['pot', 'pull', 'chill'].map((kind, i) => done(kind, NOON - (30 - i) * MINUTE));
+  const serving = { local: '2026-12-04T20:00', zone: 'UTC' };
+  const { lines } = dayOf(openMeal({ ...input, entries, meal: { ...input.meal, serving } }), {
+    now: NOON,
+    tries: 0,
+  });
+  const held = lines.flatMap(({ does, batch: of }) =>
+    does.what === 'hold' && of === 'pot 0' ? [does.where] : [],
+  );
+  expect(held).toContain('in the fridge');
+  expect(held).not.toContain('in its liquid');
+  const beforeReheating = lines.slice(
+    0,
+    lines.findIndex(({ does }) => does.what === 'bring together'),
+  );
+  expect(beforeReheating.some(({ does }) => does.what === 'hold' && does.where === 'hot')).toBe(false);
+  expect(new Set(lines.map(({ key }) => key)).size).toBe(lines.length);
+});
+
 test('a cook who puts the pot apart from its searing gets it so, with the caution beside it', () => {
   const any: AnyDay = {
     pots: [
