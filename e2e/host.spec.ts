@@ -3,7 +3,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { extname, join, normalize } from 'node:path';
 import { hostHeaders } from '../server/policy.ts';
-import { expect, test } from './test.ts';
+import { expect, test, threeEntries } from './test.ts';
 
 const TYPES: Readonly<Record<string, string>> = {
   '.html': 'text/html',
@@ -33,10 +33,8 @@ test('on a plain file host with the headers of the README every sheet opens, and
   });
   await new Promise<void>((resolve) => host.listen(0, '127.0.0.1', () => resolve()));
   try {
-    await page.goto(`http://127.0.0.1:${String((host.address() as AddressInfo).port)}/`);
-    await page.getByLabel('Weight').fill('3 kg');
-    await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef brisket, whole' });
-    await page.getByLabel('Plates of soft tacos').fill('12');
+    const at = `http://127.0.0.1:${String((host.address() as AddressInfo).port)}/`;
+    await threeEntries(page, '3 kg', 'Beef brisket, whole', '12', at);
     await expect(page.getByText(/^\d+ in 100$/).first()).toBeVisible();
     const meal = page.url();
     for (const stage of ['order', 'pot', 'clock', 'bench', 'broth', 'keep', 'plates']) {

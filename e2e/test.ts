@@ -25,8 +25,14 @@ export const test = base.extend<{ watched: undefined }>({
 });
 
 /** Opens the app on its empty start and writes the three entries. */
-export async function threeEntries(page: Page, weight: string, cut: string, plates: string): Promise<void> {
-  await page.goto('/');
+export async function threeEntries(
+  page: Page,
+  weight: string,
+  cut: string,
+  plates: string,
+  at = '/',
+): Promise<void> {
+  await page.goto(at);
   await page.getByLabel('Weight').fill(weight);
   await page.getByLabel('Cut', { exact: true }).selectOption({ label: cut });
   await page.getByLabel('Plates of soft tacos').fill(plates);

@@ -2,19 +2,18 @@
  * Measures what has been reached against `speed/reached.json`: what is counted may not be more, what is timed, as a ratio to a
  * yardstick of the same run, not half as much again. With --keep what has become a tenth better is written into the table.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { writeFileSync } from 'node:fs';
 import { callFigures } from './gate/calls.ts';
 import { coreFigures } from './gate/core.ts';
 import { pageFigures } from './gate/page.ts';
-import { type Figure, fails, type Table, tightened, tooSlowBy, verdictOf } from './gate/verdict.ts';
+import { type Figure, fails, reachedTable, TABLE, tightened, tooSlowBy, verdictOf } from './gate/verdict.ts';
 
-const TABLE = 'speed/reached.json';
-const table = JSON.parse(readFileSync(TABLE, 'utf8')) as Table;
+const table = reachedTable();
 const began = performance.now();
 // Calls are counted in a process of their own, while the page is loaded and nothing is timed yet.
 const counting = callFigures();
 const page = await pageFigures(tooSlowBy(table), counting);
-const core = await coreFigures(tooSlowBy(table));
+const core = await coreFigures(table);
 const figures: readonly Figure[] = [...page.figures, ...core.figures, ...(await counting)];
 
 const show = (value: number, exact: boolean) => (exact ? String(value) : value.toPrecision(3));

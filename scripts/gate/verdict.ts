@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+
 /** What has been reached, figure by figure: `speed/reached.json`. */
 export interface Reached {
   /** What was measured where it was written. */
@@ -10,6 +12,10 @@ export interface Reached {
   readonly why?: string;
 }
 export type Table = Readonly<Record<string, Reached>>;
+
+export const TABLE = 'speed/reached.json';
+// Written by this module's users alone, it is what it says.
+export const reachedTable = (): Table => JSON.parse(readFileSync(TABLE, 'utf8')) as Table;
 
 /** A figure as it is measured now. */
 export interface Figure {
