@@ -1,9 +1,16 @@
-import { type Remote, wrap } from 'comlink';
+import { type ProxyMarked, type Remote, wrap } from 'comlink';
 import type { CoreWorker } from './core.ts';
+import type { PastTable } from './pastTable.ts';
+
+/** All that a thread can be asked for. */
+export interface WorkerProgram extends CoreWorker {
+  /** A table of past cooks to be read there; what reads it is loaded when it is first wanted. */
+  readonly pastTable: () => Promise<PastTable & ProxyMarked>;
+}
 
 /** A thread of the core's own. */
 export interface Started {
-  readonly core: Remote<CoreWorker>;
+  readonly core: Remote<WorkerProgram>;
   /** Rejects when it never will answer again. */
   readonly broken: Promise<never>;
   /** Ends it, whatever it is doing. */
@@ -20,5 +27,5 @@ export function startCore(): Started {
   });
   // It may break while nobody waits for it.
   broken.catch(() => undefined);
-  return { core: wrap<CoreWorker>(worker), broken, stop: () => worker.terminate() };
+  return { core: wrap<WorkerProgram>(worker), broken, stop: () => worker.terminate() };
 }

@@ -17,6 +17,8 @@ export function useSaid() {
   return {
     mass,
     volume,
+    /** “12,000”. */
+    count: (of: number) => of.toLocaleString('en'),
     timeOfDay: (time: string) => writeTime(time, units.hours),
     minutes: (minutes: number) => said(writeMinutes(minutes)).trim(),
     /** Of what has a volume, the volume. */

@@ -9,6 +9,7 @@ import type { Input } from '@/core/model/index.ts';
 import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
 import { packed } from '@/store/packs.ts';
 import { askerOf } from '@/workers/asker.ts';
+import { PastTable } from '@/workers/pastTable.ts';
 
 /*
  * The whole application on a page that is only simulated: the real routes, edits, memory, disk and core. Only the
@@ -37,6 +38,9 @@ jest.unstable_mockModule('@/workers/logger.ts', () => ({
     const core = coreWorker();
     return { digester: (meals: never) => Promise.resolve(core.digests(meals)), stop: () => undefined };
   },
+}));
+jest.unstable_mockModule('@/workers/tables.ts', () => ({
+  startTable: () => Promise.resolve({ table: new PastTable(), stop: () => undefined }),
 }));
 jest.unstable_mockModule('../browser/tabs.ts', () => ({
   tellOtherTabs: () => undefined,

@@ -1,21 +1,20 @@
-import type { CsvReading } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { noPastWords } from '@/words/index.ts';
+import type { TableRead } from '@/workers/pastTable.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { dayShort } from './dayShort.ts';
 
-const PREVIEW = 8;
-/** More reasons than this nobody reads. */
-const REASONS = 200;
-
 interface Props {
-  readonly reading: CsvReading;
+  readonly reading: TableRead;
+  /** It is being read anew, or brought in. */
+  readonly busy: boolean;
   readonly onBringIn: () => void;
 }
 
 /** What would come in and what would not, before it does. */
-export function CsvPreview({ reading, onBringIn }: Props) {
+export function CsvPreview({ reading, busy, onBringIn }: Props) {
   const said = useSaid();
+  const more = reading.cooks - reading.first.length;
   return (
     <>
       <table className="table">
@@ -29,7 +28,7 @@ export function CsvPreview({ reading, onBringIn }: Props) {
           </tr>
         </thead>
         <tbody>
-          {reading.good.slice(0, PREVIEW).map(({ meal, batches, entries }) => (
+          {reading.first.map(({ meal, batches, entries }) => (
             <tr key={meal.id}>
               <td>{dayShort(batches[0]?.closed?.at ?? 0)}</td>
               <td>{meal.name}</td>
@@ -42,30 +41,31 @@ export function CsvPreview({ reading, onBringIn }: Props) {
           ))}
         </tbody>
       </table>
-      {reading.good.length > PREVIEW && <p className="quiet">and {reading.good.length - PREVIEW} more</p>}
-      {reading.bad.length > 0 && (
-        <details open={reading.good.length === 0}>
+      {more > 0 && <p className="quiet">and {said.count(more)} more</p>}
+      {reading.left > 0 && (
+        <details open={reading.cooks === 0}>
           <summary>
-            {reading.bad.length === 1
-              ? '1 row is left out'
-              : `${String(reading.bad.length)} rows are left out`}
+            {reading.left === 1 ? '1 row is left out' : `${said.count(reading.left)} rows are left out`}
           </summary>
           <ul>
-            {reading.bad.slice(0, REASONS).map(({ line, why }) => (
+            {reading.why.map(({ line, why }) => (
               <li key={line}>
                 Line {line}: {noPastWords(why)}
               </li>
             ))}
           </ul>
+          {reading.left > reading.why.length && (
+            <p className="quiet">and {said.count(reading.left - reading.why.length)} more</p>
+          )}
         </details>
       )}
       <button
         type="button"
         className="btn act is-first"
-        disabled={reading.good.length === 0}
+        disabled={busy || reading.cooks === 0}
         onClick={onBringIn}
       >
-        Bring {reading.good.length === 1 ? 'it' : `these ${String(reading.good.length)}`} in
+        Bring {reading.cooks === 1 ? 'it' : `these ${said.count(reading.cooks)}`} in
       </button>
     </>
   );

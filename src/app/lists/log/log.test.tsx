@@ -127,10 +127,10 @@ describe('log: log', () => {
       await user.upload(await screen.findByLabelText('A table of past cooks'), file);
       await screen.findByText(/which column is what/);
       await tap(screen.getByLabelText('kg'));
-      expect(sheet()).toMatch(/2 rows are left out/);
+      await waitFor(() => expect(sheet()).toMatch(/2 rows are left out/));
       expect(sheet()).toMatch(/Line 5: “shank” may be/);
       await user.selectOptions(screen.getByLabelText('“shank” is'), 'beef-shank');
-      expect(sheet()).toMatch(/1 row is left out/);
+      await waitFor(() => expect(sheet()).toMatch(/1 row is left out/));
       expect(sheet()).toMatch(/Line 4: “unicorn” is no cut that is known here/);
       await press('Bring these 3 in');
       await waitFor(() => expect(sheet()).toMatch(/4 cooks/));

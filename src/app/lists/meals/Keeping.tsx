@@ -7,7 +7,7 @@ import { useKeeping, useLastBackup } from '../data/useKeeping.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { OldCopy } from './OldCopy.tsx';
 import { FileButton } from '../../parts/FileButton.tsx';
-import { Progress } from './Progress.tsx';
+import { Progress } from '../../parts/Progress.tsx';
 import { useCourse } from './useCourse.ts';
 import css from './meals.module.scss';
 

@@ -5,7 +5,7 @@ import { backupChangesWords, broughtInWords, unreadWords } from '@/words/index.t
 import { type Backup, bringBack, compareBackup, openBackup, type Way } from '../data/backups.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
-import { Progress } from './Progress.tsx';
+import { Progress } from '../../parts/Progress.tsx';
 import { useCourse } from './useCourse.ts';
 import css from './meals.module.scss';
 
