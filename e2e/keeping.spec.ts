@@ -178,3 +178,22 @@ test('a store that an older tab holds is said at once, and the page goes on once
   await older.close();
   await expect(page.getByRole('heading', { name: 'Meals' })).toBeVisible();
 });
+
+test('what is cleared under an open page is said, goes out as a file, and is put back', async ({ page }) => {
+  await threeEntries(page, '3 kg', 'Beef brisket, whole', '12');
+  const cdp = await page.context().newCDPSession(page);
+  const { origin } = new URL(page.url());
+  await cdp.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+  const plates = page.getByLabel('Plates of soft tacos');
+  await plates.fill('18');
+  const said = page.getByText('What this browser kept of your meals has been cleared.');
+  await expect(said).toBeVisible();
+  await expect(plates).toHaveValue('18');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save this meal as a file' }).click();
+  expect(readFileSync(await (await download).path(), 'utf8')).toContain('"18"');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(said).toBeHidden();
+  await page.reload();
+  await expect(plates).toHaveValue('18');
+});

@@ -6,6 +6,7 @@ import type { BatchRow, Change, EntryRow, KeptRow, MealRow, PackRow, Row, TableN
 import { bin } from './bin.ts';
 import { forgetDigests } from './forgetDigests.ts';
 import { goneFrom, markGone } from './gone.ts';
+import { refuseIfCleared } from './cleared.ts';
 import { markChanged } from './backup/lastBackup.ts';
 import { actsOf, mark, nextActs, record, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
@@ -81,6 +82,7 @@ export async function keep(
 ): Promise<boolean> {
   return db.transaction('rw', [...TABLES], async (tx) => {
     const asSeen = await stillStand(tx, changes);
+    if (!asSeen) await refuseIfCleared(tx, mealId);
     await write(tx, options, mealId, asSeen ? changes : changesOf(await rowsIn(tx, mealId), what));
     return asSeen;
   });

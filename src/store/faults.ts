@@ -10,6 +10,8 @@ export type StorageFault =
   | 'newer'
   /** Another tab has brought the store to a newer version: this one may no longer write. */
   | 'outdated'
+  /** What was kept was cleared, by the browser or by hand, while a page was open. */
+  | 'cleared'
   /** The disk does not do what it is asked. */
   | 'broken';
 
@@ -20,6 +22,7 @@ const faults: Readonly<Record<string, StorageFault>> = {
   NotAllowedError: 'refused',
   InvalidStateError: 'refused',
   VersionError: 'newer',
+  StoreClearedError: 'cleared',
   UnknownError: 'broken',
   AbortError: 'broken',
   DatabaseClosedError: 'broken',
@@ -30,6 +33,11 @@ const faults: Readonly<Record<string, StorageFault>> = {
   NotReadableError: 'broken',
   DataError: 'broken',
 };
+
+/** A meal that a page shows is not on the disk, and nothing says that anybody took it away. */
+export class StoreCleared extends Error {
+  override readonly name = 'StoreClearedError';
+}
 
 /** How many errors may lie in one another. */
 const DEEP = 5;

@@ -16,7 +16,7 @@ const meals = (count: number) => (count === 1 ? 'One meal' : `${count} meals`);
 
 /** What would be new, another, gone, and as it was: one sentence each, with a mark on what would be lost. */
 export function backupChangesWords(
-  { added, changed, same, here, otherKitchen }: BackupChanges,
+  { added, changed, same, here, clashes, otherKitchen }: BackupChanges,
   way: 'merge' | 'replace',
 ): readonly { readonly words: string; readonly isLoss: boolean }[] {
   const said: (string | false)[] = [
@@ -32,6 +32,12 @@ export function backupChangesWords(
   ];
   const gone = way === 'replace' && here.length > 0;
   return [
+    ...(way === 'merge'
+      ? clashes.map(({ name, with: other }) => ({
+          words: `“${name}” of the file has a pot that “${other}” has here: beside what is here it cannot come in.`,
+          isLoss: true,
+        }))
+      : []),
     ...(gone
       ? [{ words: `${meals(here.length)} would be deleted: ${namesWords(here)}.`, isLoss: true }]
       : []),

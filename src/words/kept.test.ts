@@ -40,7 +40,14 @@ describe('what is said of a backup', () => {
   });
 
   test('only what would be lost is marked, and only where all is replaced', () => {
-    const changes = { added: ['New'], changed: [], same: 1, here: ['Old', 'Older'], otherKitchen: true };
+    const changes = {
+      added: ['New'],
+      changed: [],
+      same: 1,
+      here: ['Old', 'Older'],
+      clashes: [],
+      otherKitchen: true,
+    };
     const replaced = backupChangesWords(changes, 'replace');
     expect(replaced[0]).toEqual({ words: '2 meals would be deleted: Old, Older.', isLoss: true });
     expect(replaced.slice(1).every(({ isLoss }) => !isLoss)).toBe(true);

@@ -20,6 +20,10 @@ const said = {
     what: 'A newer Slow Spoon has been opened in another tab.',
     todo: 'Reload this page to go on with it.',
   },
+  cleared: {
+    what: 'What this browser kept of your meals has been cleared.',
+    todo: 'This page still has the meal: put it back, or save it as a file.',
+  },
   broken: {
     what: 'The disk does not answer as it should.',
     todo: 'Try again; if that does not help, restart the browser. What was saved before is safe.',

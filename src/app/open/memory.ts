@@ -3,7 +3,8 @@ import type { Change, KeptRow } from '@/store/kinds.ts';
 import { type Overfull, overfull } from '@/core/meal/index.ts';
 import { overfullWords } from '@/words/index.ts';
 import { Refused } from '../lists/data/refused.ts';
-import { loadRows } from '@/store/meals.ts';
+import { CLEARED_BY, isCleared } from '@/store/cleared.ts';
+import { importMeal, loadRows } from '@/store/meals.ts';
 import {
   changesOf,
   listsOf,
@@ -17,7 +18,7 @@ import {
 import { db } from '../browser/db.ts';
 import { askToKeepStorage } from '../browser/keepStorage.ts';
 import { drawnOnceWritten, queries } from './queries.ts';
-import { actsBefore, inOrder, isStuck, toDisk, tryAgain } from './queue.ts';
+import { actsBefore, inOrder, isStuck, letGoOfStuck, tellCleared, toDisk, tryAgain } from './queue.ts';
 import { tellOtherTabs, whenAnotherTabWrites } from '../browser/tabs.ts';
 
 /**
@@ -132,6 +133,10 @@ export async function readMeal(mealId: string): Promise<Rows | null> {
     if (stands && isStuck()) return stands;
     const before = edits;
     const rows = await loadRows(db, mealId);
+    if (!rows && stands && (await wasCleared(mealId))) {
+      tellCleared();
+      return stands;
+    }
     if (edits === before) return rows ?? null;
     const held = heldMeal(mealId);
     if (held) return held;
@@ -169,6 +174,24 @@ export const unkeptMeal = (mealId: string): LoadedMeal | undefined => {
   const rows = isStuck() ? heldMeal(mealId) : undefined;
   return rows ? loadedOf({ ...rows, kept: heldKept() ?? rows.kept }) : undefined;
 };
+
+const wasCleared = (mealId: string): Promise<boolean> =>
+  db.transaction('r', [...CLEARED_BY], (tx) => isCleared(tx, mealId));
+
+/** Puts the meal that the page shows, and what all meals share, into a store that was cleared under it. */
+export async function putAllBack(mealId: string): Promise<void> {
+  const meal = unkeptMeal(mealId);
+  if (!meal) return;
+  const { fileOf } = await import('@/store/files.ts');
+  const { readMealFile } = await import('@/core/meal/file/index.ts');
+  const read = readMealFile(fileOf(meal));
+  if (!read.ok) throw new Refused(read.error);
+  await db.kept.bulkPut([...(heldKept()?.values() ?? [])]);
+  await importMeal(db, read.file);
+  letGoOfStuck();
+  tellOtherTabs();
+  refresh();
+}
 
 /** Does something with whole meals, on the disk: memory then reads what it holds anew. */
 export async function onDisk<T>(work: () => Promise<T>): Promise<T> {

@@ -69,6 +69,15 @@ function wait(work: Work, fault = notKept.now().fault): 'stuck' {
   return 'stuck';
 }
 
+/** The store has lost what it kept: what memory holds is all there is. */
+export const tellCleared = (): void => tell({ fault: 'cleared' });
+
+/** Lets go of what the store did not take: all of it has come to the disk another way. */
+export function letGoOfStuck(): void {
+  works = [];
+  notKept.set({ pending: notKept.now().pending, stuck: 0 });
+}
+
 /** Tries again what the store did not take, in its order. */
 export async function tryAgain(): Promise<void> {
   const again = works;

@@ -7,7 +7,7 @@ import { editKitchen, weigh } from '../open/edits/index.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { Unentered } from './fields/Unentered.tsx';
-import { useTyped } from './fields/useTyped.ts';
+import { useEntered } from './fields/useTyped.ts';
 import { FieldError } from './FieldError.tsx';
 import { emptyDraft } from './emptyDraft.ts';
 import css from './potReading.module.scss';
@@ -106,8 +106,8 @@ interface DepthProps {
 /** How far a spoon is wet, in cm. */
 function Depth({ label, stored, draft, onDone }: DepthProps) {
   const id = useId();
-  const [text, type] = useTyped(stored);
-  const drafted = useDraft(draft, stored, (found) => type(found, stored));
+  const [text, type, elsewhere] = useEntered(stored);
+  const drafted = useDraft(draft, stored, type);
   const reading = readLength(text);
   const done = () => {
     if (text === stored) return;
@@ -126,16 +126,29 @@ function Depth({ label, stored, draft, onDone }: DepthProps) {
         placeholder="cm"
         value={text}
         maxLength={TEXT_MOST}
-        onBlur={done}
+        onBlur={() => {
+          // Left beside what another tab has entered, neither is the other's to replace.
+          if (elsewhere === undefined) done();
+        }}
         onKeyDown={({ key }) => {
           if (key === 'Enter') done();
         }}
         onChange={({ target }) => {
-          type(target.value, stored);
+          type(target.value);
           drafted.keep(target.value);
         }}
       />
-      {drafted.isBack && reading.ok && <Unentered text={text} onEnter={done} />}
+      {(drafted.isBack || elsewhere !== undefined) && reading.ok && (
+        <Unentered
+          text={text}
+          onEnter={done}
+          elsewhere={elsewhere}
+          onTake={(other) => {
+            type(other);
+            drafted.drop();
+          }}
+        />
+      )}
       {text !== '' && text !== stored && !reading.ok && <FieldError>{reading.error}</FieldError>}
     </span>
   );

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { useLocation } from 'react-router';
 import { storageWords, unkeptWords } from '@/words/index.ts';
 import { db } from '../browser/db.ts';
-import { keepAgain, unkeptMeal } from '../open/memory.ts';
+import { keepAgain, putAllBack, unkeptMeal } from '../open/memory.ts';
 import { notKept } from '../open/queue.ts';
 import { saveMeal } from '../lists/data/saveMeal.ts';
 import { useWatched } from '../browser/watched.ts';
@@ -27,16 +27,16 @@ export function Unkept() {
   return (
     <div className="faults" data-stuck={stuck}>
       <FieldError>
-        {what} {unkeptWords(stuck)} {todo}
+        {what} {stuck > 0 && unkeptWords(stuck)} {todo}
       </FieldError>{' '}
       <button
         type="button"
         className="btn btn-sm act"
         onClick={() => {
-          keepAgain().catch(reportError);
+          (fault === 'cleared' && mealId !== undefined ? putAllBack(mealId) : keepAgain()).catch(reportError);
         }}
       >
-        Try again
+        {fault === 'cleared' && meal ? 'Put it back' : 'Try again'}
       </button>{' '}
       {meal && (
         <button

@@ -83,6 +83,7 @@ describe('a backup', () => {
       changed: ['Lunch'],
       same: 2,
       here: ['Mine'],
+      clashes: [],
       otherKitchen: true,
     });
     await restore(db, backup, 'merge');
@@ -116,10 +117,24 @@ describe('a backup', () => {
       ...meal,
       meal: { ...meal.meal, id: `other ${meal.meal.id}` },
     }));
+    // The preview has said so, by names.
+    const { clashes } = await changesBy(db, { ...backup, meals: stolen });
+    expect(clashes).toContainEqual({ name: 'Lunch', with: 'Late lunch' });
     await expect(restore(db, { ...backup, meals: stolen }, 'merge')).rejects.toThrow(
       'belongs to another meal',
     );
     expect(await allOf(db)).toEqual(before);
+  });
+
+  test('one pot in two of its meals is told before anything is compared', async () => {
+    await fill();
+    const [head = '', first = '', ...rest] = (await textOf(db)).trimEnd().split('\n');
+    const twin = first.replaceAll(/"id":"([^"]+)","name":"(\w+)"/g, '"id":"twin","name":"Twin"');
+    const text = [head, first, twin, ...rest].join('\n');
+    const read = await readBackup(new Blob([text]));
+    expect(read.ok ? '' : read.error).toMatch(
+      /^This backup has one pot in two meals, “\w[^”]*” and “Twin”\.$/,
+    );
   });
 
   test('one meal that cannot be read leaves the others whole, and a file that was cut off says so', async () => {

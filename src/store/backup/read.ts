@@ -28,6 +28,7 @@ export async function readBackup(
 ): Promise<BackupReading> {
   let head: BackupHead | undefined;
   const meals = new Map<string, BackupMeal>();
+  const pots = new Map<string, string>();
   const unread: string[] = [];
   let read = 0;
   let lines = 0;
@@ -47,7 +48,14 @@ export async function readBackup(
       if (!reading.ok) unread.push(reading.error);
       else if (meals.has(reading.value.meal.id))
         return { ok: false, error: `This backup has the meal “${reading.value.meal.name}” twice.` };
-      else meals.set(reading.value.meal.id, reading.value);
+      else {
+        const { meal } = reading.value;
+        const other = meal.batches.map((id) => pots.get(id)).find((name) => name !== undefined);
+        if (other !== undefined)
+          return { ok: false, error: `This backup has one pot in two meals, “${other}” and “${meal.name}”.` };
+        meals.set(meal.id, reading.value);
+        for (const id of meal.batches) pots.set(id, meal.name);
+      }
     }
     if (performance.now() - began > SLICE_MS) {
       told?.(Math.min(read, source.size), source.size);

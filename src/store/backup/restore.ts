@@ -35,6 +35,7 @@ export async function changesBy(
     }
     course.told?.(done, ids.length);
   }
+  const clashes = await clashesOf(db, meals);
   const known = new Set(ids);
   const added = meals.filter(({ meal }) => !known.has(meal.id)).map(({ meal }) => meal.name);
   return {
@@ -42,8 +43,25 @@ export async function changesBy(
     changed,
     same,
     here,
+    clashes,
     otherKitchen: canonical(head.kitchen) !== canonical(await kitchenHere(db)),
   };
+}
+
+/** Meals with a batch that another one has here. */
+async function clashesOf(
+  db: SlowSpoonDb,
+  meals: Backup['meals'],
+): Promise<{ readonly name: string; readonly with: string }[]> {
+  const found: { name: string; with: string }[] = [];
+  for (const { meal } of meals) {
+    const rows = await db.batches.bulkGet([...meal.batches]);
+    const other = rows.find((row) => row && row.mealId !== meal.id);
+    if (!other) continue;
+    const mine = await db.meals.get(other.mealId);
+    found.push({ name: meal.name, with: mine?.meal.name ?? '' });
+  }
+  return found;
 }
 
 async function kitchenHere(db: SlowSpoonDb): Promise<Kitchen | undefined> {

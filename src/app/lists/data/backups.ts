@@ -51,5 +51,7 @@ export async function compareBackup(backup: Backup, course: Course): Promise<Bac
 export async function bringBack(backup: Backup, way: Way, course: Course): Promise<void> {
   const { restore } = await import('@/store/backup/restore.ts');
   await onDisk(() => restore(db, backup, way, course));
+  // A meal that the backup has taken away is not one that was lost under its page.
+  queries.removeQueries({ queryKey: ['rows'], type: 'inactive' });
   await queries.invalidateQueries({ queryKey: keepingKey });
 }

@@ -6,6 +6,7 @@ import { onDisk } from '../../open/memory.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { Top } from '../../shell/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
+import { saidOfError } from '../data/saidOfError.ts';
 import type { AskedToDelete } from './AskDelete.tsx';
 import { Bin } from './Bin.tsx';
 import { BringIn } from './BringIn.tsx';
@@ -23,7 +24,7 @@ export default function Meals() {
   const [asked, ask] = useState<AskedToDelete>();
   const [backup, setBackup] = useState<File>();
   const report = (error: unknown) => {
-    setSaid({ words: error instanceof Error ? error.message : String(error), wrong: true });
+    setSaid({ words: saidOfError(error), wrong: true });
   };
   const tell = (words: string) => {
     setSaid({ words, wrong: false });

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import type { BackupChanges } from '@/core/meal/file/index.ts';
 import { backupChangesWords, broughtInWords, unreadWords } from '@/words/index.ts';
+import { saidOfError } from '../data/saidOfError.ts';
 import { type Backup, bringBack, compareBackup, openBackup, type Way } from '../data/backups.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
@@ -81,8 +82,11 @@ export default function Restore({ file, onDone, onFault }: Props) {
             <button
               type="button"
               className="btn act is-first"
+              disabled={way === 'merge' && found.changes.clashes.length > 0}
               onClick={() => {
-                take(found).catch(onFault);
+                take(found).catch((error: unknown) =>
+                  onFault(new Error(`${saidOfError(error)} Nothing has been changed here.`)),
+                );
               }}
             >
               {way === 'merge' ? 'Bring it in' : 'Replace everything'}

@@ -1,7 +1,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import { type AnyReading, type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useDraft } from '../../open/drafts.ts';
-import { useTyped } from './useTyped.ts';
+import { useEntered, useTyped } from './useTyped.ts';
 import { Unentered } from './Unentered.tsx';
 import { FieldError } from '../FieldError.tsx';
 
@@ -87,7 +87,8 @@ export function QuantityField(props: Props) {
   } = props;
   const id = useId();
   const stored = quantity?.text ?? '';
-  const [text, type] = useTyped(stored);
+  const [live, entered] = [useTyped(stored), useEntered(stored)];
+  const [text, type, elsewhere] = draft === undefined ? ([...live, undefined] as const) : entered;
   const [focused, setFocused] = useState(false);
 
   const read = (words: string) => readBy(words, props);
@@ -138,14 +139,25 @@ export function QuantityField(props: Props) {
         }}
         onBlur={() => {
           setFocused(false);
-          done();
+          // Left beside what another tab has entered, neither is the other's to replace.
+          if (elsewhere === undefined) done();
         }}
         onChange={(event) => {
           change(event.target.value);
         }}
         onKeyDown={keys}
       />
-      {drafted.isBack && !fault && <Unentered text={text} onEnter={done} />}
+      {(drafted.isBack || elsewhere !== undefined) && !fault && (
+        <Unentered
+          text={text}
+          onEnter={done}
+          elsewhere={elsewhere}
+          onTake={(other) => {
+            type(other);
+            drafted.drop();
+          }}
+        />
+      )}
       {words !== undefined && <FieldError id={`${id}-wrong`}>{words}</FieldError>}
       {shown?.choices && <Offers choices={shown.choices} onChoose={change} />}
     </span>

@@ -77,6 +77,8 @@ export interface BackupChanges {
   readonly same: number;
   /** Only there: a merge leaves them, a replacement takes them away. */
   readonly here: readonly string[];
+  /** Meals of the backup with a pot that another meal has there: beside it they cannot stand. */
+  readonly clashes: readonly { readonly name: string; readonly with: string }[];
   /** The kitchen that all meals share is another one in the backup. */
   readonly otherKitchen: boolean;
 }
