@@ -62,11 +62,14 @@ const WARM = 5;
  */
 export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.heat): Odds {
   const z = Float64Array.from({ length: NODES }, (_, k) => pot * REACH * (-1 + (2 * k) / (NODES - 1)));
-  const weights = z.map((at) => Math.exp(-((at / pot) ** 2) / 2));
   const reachOf = ({ spread }: CookingLot) => WIDE * Math.hypot(pot, spread);
   const checked = lots.map((lot) => (lot.seen.length > 0 ? tails(lot, z, reachOf(lot)) : undefined));
-  for (const one of checked)
-    if (one) for (let k = 0; k < NODES; k += 1) weights[k] = valueAt(weights, k) * valueAt(one.sums, k);
+  // In logarithms: a hundred forks that say what nobody expected are no figure of a computer's any more.
+  const logs = z.map((at, k) =>
+    checked.reduce((sum, one) => sum + (one ? valueAt(one.logs, k) : 0), -((at / pot) ** 2) / 2),
+  );
+  const most = Math.max(...logs);
+  const weights = logs.map((log) => Math.exp(log - most));
   const all = weights.reduce((sum, w) => sum + w, 0);
   for (let k = 0; k < NODES; k += 1) weights[k] = valueAt(weights, k) / all;
 
@@ -168,7 +171,7 @@ export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.hea
       const lot = lots[i];
       if (!lot) return 1;
       const grid = checked[i] ?? tails(lot, z, reachOf(lot));
-      return over((k) => grid.mean(k, (u) => likelihood(lot, [seen], u)));
+      return over((k) => grid.mean(k, (u) => likelihood(lot, seen, u)));
     },
   };
 }
@@ -207,17 +210,15 @@ function normalAt(share: number): number {
 }
 const asked = new Map<number, number>();
 
-/** How likely all that was seen of a lot is, if the log of its rate is u. */
-function likelihood(lot: CookingLot, seen: readonly Seen[], u: number): number {
-  return seen.reduce((product, { minutes, feel, big }) => {
-    const far = (tendernessAt(big ? lot.bigCurve : lot.curve, minutes) * Math.exp(u)) / lot.toughness;
-    return product * Math.max(1e-9, feelLikelihood(feel, far));
-  }, 1);
+/** How likely something seen of a lot is, if the log of its rate is u. */
+function likelihood(lot: CookingLot, { minutes, feel, big }: Seen, u: number): number {
+  const far = (tendernessAt(big ? lot.bigCurve : lot.curve, minutes) * Math.exp(u)) / lot.toughness;
+  return Math.max(1e-9, feelLikelihood(feel, far));
 }
 
 interface Tails {
-  /** How likely what was seen is, for each node of the shared error. */
-  readonly sums: Float64Array;
+  /** The log of how likely what was seen is, for each node of the shared error. */
+  readonly logs: Float64Array;
   readonly above: (k: number, u: number) => number;
   /** The log rate above which so much lies. */
   readonly at: (k: number, share: number) => number;
@@ -228,13 +229,15 @@ interface Tails {
 function tails(lot: CookingLot, z: Float64Array, reach: number): Tails {
   const step = (2 * reach) / (FINE - 1);
   const u = Float64Array.from({ length: FINE }, (_, j) => -reach + j * step);
-  const like = u.map((at) => likelihood(lot, lot.seen, at));
-  const sums = new Float64Array(z.length);
+  const like = u.map((at) => lot.seen.reduce((sum, one) => sum + Math.log(likelihood(lot, one, at)), 0));
+  const logs = new Float64Array(z.length);
   // cumulative[k][j]: what lies above node j.
   const cumulative = Array.from(z, (at, k) => {
-    const density = u.map((v, j) => Math.exp(-(((v - at) / lot.spread) ** 2) / 2) * valueAt(like, j));
+    const log = u.map((v, j) => valueAt(like, j) - ((v - at) / lot.spread) ** 2 / 2);
+    const most = Math.max(...log);
+    const density = log.map((of) => Math.exp(of - most));
     const sum = density.reduce((total, d) => total + d, 0);
-    sums[k] = sum;
+    logs[k] = most + Math.log(sum);
     const above = new Float64Array(FINE);
     for (let j = FINE - 2; j >= 0; j -= 1)
       above[j] = valueAt(above, j + 1) + (valueAt(density, j) + valueAt(density, j + 1)) / 2 / sum;
@@ -242,7 +245,7 @@ function tails(lot: CookingLot, z: Float64Array, reach: number): Tails {
     return above.map((share) => share / whole);
   });
   return {
-    sums,
+    logs,
     above: (k, v) => {
       const at = (v + reach) / step;
       if (!(at > 0)) return 1;
