@@ -38,6 +38,14 @@ export class House {
     return page;
   }
 
+  /** One more tab of the browser that is open. */
+  async tab(path: string): Promise<Page> {
+    if (!this.#context) throw new Error('no browser is open');
+    const page = await this.#context.newPage();
+    await page.goto(this.#url + path);
+    return page;
+  }
+
   /** As when the plug is pulled: every process of the browser at once. */
   async kill(): Promise<void> {
     try {

@@ -4,10 +4,12 @@
  */
 import { spawnSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
+import { comingInStorm } from './comingIn.ts';
 import { faultStorm } from './faults.ts';
 import { killStorm } from './kills.ts';
 import { randomOf } from './random.ts';
 import { soak } from './soak.ts';
+import { upgradeStorm } from './upgrades.ts';
 
 const dist = fileURLToPath(new URL('../../dist', import.meta.url));
 const minutes = Number(process.argv[2] ?? 10);
@@ -25,10 +27,25 @@ const MUTANTS_A_MINUTE = 12_000;
 
 say(`seed ${seed}, ${minutes} minutes`);
 
-const killsUntil = Date.now() + 0.45 * minutes * MINUTE_MS;
-const { kills, confirmed, lost, loose } = await killStorm(dist, random, () => Date.now() > killsUntil);
+const until = (share: number) => {
+  const end = Date.now() + share * minutes * MINUTE_MS;
+  return () => Date.now() > end;
+};
+
+const { kills, confirmed, confirmedBy, lost, loose } = await killStorm(dist, random, until(0.4));
 say(`killed ${kills} times: ${lost.length} of ${confirmed} confirmed acts lost, ${loose.length} rows loose`);
 faults.push(...lost, ...loose);
+// Once each has had its turns, one that was never kept was never tried.
+if (kills > 3 * Object.keys(confirmedBy).length)
+  for (const [what, n] of Object.entries(confirmedBy)) if (n === 0) faults.push(`“${what}” was never kept`);
+
+const upgraded = await upgradeStorm(dist, random, until(0.1));
+say(`killed ${upgraded.kills} times while an older store was brought over: ${upgraded.faults.length} faults`);
+const cameIn = await comingInStorm(dist, random, until(0.1));
+say(
+  `killed ${cameIn.kills} times while a backup came in: ${cameIn.whole} whole, ${cameIn.nothing} nothing, ${cameIn.faults.length} faults`,
+);
+faults.push(...upgraded.faults, ...cameIn.faults);
 
 const faulted = await faultStorm(dist, random, Math.round(40 * minutes));
 say(

@@ -1,5 +1,6 @@
 /** The browser is killed in the middle of everything, again and again: what was confirmed must be there afterwards. */
 import type { Page } from '@playwright/test';
+import { OWN_LINE, type StormAct, stormActs } from './acts.ts';
 import { House } from './house.ts';
 import type { Random } from './random.ts';
 import { loose } from './rows.ts';
@@ -8,40 +9,29 @@ export interface Killed {
   readonly kills: number;
   /** Acts that the page had named as kept. */
   readonly confirmed: number;
+  /** The same by kind of act; one that is never confirmed tries nothing. */
+  readonly confirmedBy: Readonly<Record<string, number>>;
   readonly lost: readonly string[];
   /** What did not fit together afterwards. */
   readonly loose: readonly string[];
 }
 
-/** What stood in a field when it was last known to be kept, and all that was written since. */
+/** What stood when it was last known to be kept, and all that was written since. */
 interface Written {
   kept: string;
   tried: string[];
 }
 
-const weight = (page: Page) => page.getByLabel('Weight', { exact: true }).first();
-const bones = (page: Page) => page.getByLabel('Bones', { exact: true });
-const lifted = (page: Page) => page.getByLabel('Meat with its bones', { exact: true });
-const pots = (page: Page) => page.getByRole('list', { name: 'The stove' }).getByRole('link');
 /** Until all is on the disk. Asked again and again: a handle that is waited for would outlive the browser that is killed. */
 async function kept(page: Page): Promise<void> {
   while (await page.evaluate(() => document.querySelector('[data-pending]') !== null))
     await page.waitForTimeout(15);
 }
 
-/** One weighing, one thing at a time. */
-async function weighAtBench(page: Page, text: string): Promise<void> {
-  const again = page.getByRole('button', { name: 'Weigh it again' });
-  if (await again.isVisible()) await again.click({ timeout: 3_000 });
-  await page.getByRole('button', { name: 'Type the weight' }).click({ timeout: 3_000 });
-  const field = page.getByLabel('meat with its bones, by weight');
-  await field.fill(text, { timeout: 3_000 });
-  await field.press('Enter');
-  // What was entered stands where the field was.
-  await again.waitFor({ timeout: 3_000 });
-}
+/** So many acts one after the other, of one kind, or in two tabs by turns. */
+const TABS = 4;
 
-/** Kills the browser until it is time to end; at least once. */
+/** Kills the browser until it is time to end; at least once. Every kind of act is killed in once before any is again. */
 export async function killStorm(
   dist: string,
   random: Random,
@@ -51,91 +41,117 @@ export async function killStorm(
   const lost: string[] = [];
   const wrong: string[] = [];
   let kills = 0;
-  let confirmed = 0;
-  const all: Readonly<Record<'weight' | 'bones' | 'lifted' | 'pots', Written>> = {
-    weight: { kept: '', tried: [] },
-    bones: { kept: '', tried: [] },
-    lifted: { kept: '', tried: [] },
-    pots: { kept: '1', tried: [] },
-  };
+  const confirmedBy: Record<string, number> = {};
   await house.begin();
   try {
-    const first = await house.open('/');
-    await weight(first).fill('2 kg');
-    await first.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
-    await first.getByLabel('Plates of soft tacos').fill('12');
-    await kept(first);
-    all.weight.kept = '2 kg';
-    const meal = new URL(first.url()).pathname;
+    const acts = await firstMeal(house);
+    const names = Object.keys(acts);
+    const written = new Map<string, Written>();
+    const page = await house.open('/meals');
+    for (const [name, act] of Object.entries(acts))
+      written.set(name, { kept: await standing(house, page, act), tried: [] });
     await house.close();
-    const at = (stage: string) => meal.replace(/\w+$/, stage);
-    const [, mealId = '', batchId = ''] = /meals\/([^/]+)\/batches\/([^/]+)/.exec(meal) ?? [];
-    const task = `/meals/${mealId}/bench?task=${encodeURIComponent(`${batchId}|pot`)}`;
-
+    let turns: string[] = [];
     do {
-      const what = random.oneOf<keyof typeof all>(['weight', 'bones', 'lifted', 'pots']);
-      const page = await house.open(what === 'lifted' ? task : at(what === 'bones' ? 'bench' : 'meat'));
-      const field = what === 'bones' ? bones(page) : weight(page);
-      await (what === 'lifted' ? page.getByRole('heading', { level: 1 }) : field).waitFor();
-      let plug = false;
-      const isPulled = () => plug;
-      const killing = new Promise<void>((resolve) => {
-        setTimeout(
-          () => {
-            plug = true;
-            void house.kill().then(resolve);
-          },
-          200 + random.upTo(1_500),
-        );
-      });
-      const one = all[what];
-      for (let i = 0; !isPulled(); i += 1) {
-        try {
-          // What is typed at the bench is a draft until it is entered: that too must come back.
-          const text =
-            what === 'pots'
-              ? String(Number(one.tried.at(-1) ?? one.kept) + 1)
-              : `${1000 + (what === 'lifted' ? (kills * 13 + i) % 250 : kills * 50 + i)} g`;
-          one.tried.push(text);
-          if (what === 'pots') await page.getByRole('button', { name: '+ pot' }).click({ timeout: 3_000 });
-          else if (what === 'lifted') await weighAtBench(page, text);
-          else await field.fill(text, { timeout: 3_000 });
-          if (what === 'bones' && random.upTo(2) === 0) await field.press('Enter');
-          await kept(page);
-          if (isPulled()) break;
-          one.kept = text;
-          one.tried = [];
-          confirmed += 1;
-        } catch {
-          // The page has died under the act.
-          break;
-        }
-      }
-      await killing;
+      if (turns.length === 0) turns = [...names];
+      const [name = ''] = turns.splice(random.upTo(turns.length - 1), 1);
+      const [act, one] = [acts[name], written.get(name)];
+      if (!act || !one) throw new Error(`no act “${name}”`);
+      confirmedBy[name] =
+        (confirmedBy[name] ?? 0) + (await actUntilKilled(house, random, { act, one, from: kills * 50 }));
       kills += 1;
-      const after = await house.open(at('meat'));
-      await weight(after).waitFor();
-      check('weight', await weight(after).inputValue());
-      check('pots', String(await pots(after).count()));
-      await after.goto(house.url + at('bench'));
-      await bones(after).waitFor();
-      // A draft comes back a moment after its field.
-      await after.waitForTimeout(400);
-      check('bones', await bones(after).inputValue());
-      check('lifted', await lifted(after).inputValue());
+      const after = await house.open('/meals');
+      // What was done, and two others: over a storm all of them are looked at often.
+      const others = Array.from({ length: 2 }, () => names[random.upTo(names.length - 1)] ?? name);
+      for (const which of new Set([name, ...others])) {
+        const { tried, kept: was } = written.get(which) ?? one;
+        const done = acts[which];
+        const stands = done ? await standing(house, after, done) : '';
+        if (stands !== was && !tried.includes(stands))
+          lost.push(
+            `kill ${String(kills)}, in “${name}”: ${which} is “${stands}”, and “${was}” had been kept`,
+          );
+        written.set(which, { kept: stands, tried: [] });
+      }
       wrong.push(...(await loose(after)));
       await house.close();
     } while (!until(kills));
-    return { kills, confirmed, lost, loose: wrong };
+    const confirmed = Object.values(confirmedBy).reduce((sum, n) => sum + n, 0);
+    return { kills, confirmed, confirmedBy, lost, loose: wrong };
   } finally {
     await house.end();
   }
+}
 
-  function check(what: keyof typeof all, value: string): void {
-    const one = all[what];
-    if (value !== one.kept && !one.tried.includes(value))
-      lost.push(`kill ${kills}: ${what} is “${value}”, and “${one.kept}” had been kept`);
-    one.kept = value;
-    one.tried = [];
+/** A meal with one pot of twelve plates, and what can be done to it. */
+async function firstMeal(house: House): Promise<Readonly<Record<string, StormAct>>> {
+  const page = await house.open('/');
+  await page.getByLabel('Weight', { exact: true }).first().fill('2 kg');
+  await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
+  await page.getByLabel('Plates of soft tacos').fill('12');
+  await kept(page);
+  const path = new URL(page.url()).pathname;
+  await page.goto(`${house.url}/shopping`);
+  const own = page.getByLabel('Something else to buy');
+  await own.fill(OWN_LINE);
+  await own.press('Enter');
+  await page.getByRole('checkbox', { name: OWN_LINE }).waitFor();
+  await kept(page);
+  await house.close();
+  const [, mealId = '', batchId = ''] = /meals\/([^/]+)\/batches\/([^/]+)/.exec(path) ?? [];
+  const task = `/meals/${mealId}/bench?task=${encodeURIComponent(`${batchId}|pot`)}`;
+  return stormActs(path.replace(/\w+$/, ''), task);
+}
+
+async function standing(house: House, page: Page, act: StormAct): Promise<string> {
+  await page.goto(house.url + act.at);
+  try {
+    await act.ready(page);
+    return await act.stands(page);
+  } catch (cause) {
+    const shows = (await page.locator('body').innerText()).slice(0, 600);
+    throw new Error(`${act.at} shows “${shows}”`, { cause });
   }
+}
+
+/** Does one thing again and again, in one tab or in two by turns, until the browser is killed; says how often it was kept. */
+async function actUntilKilled(
+  house: House,
+  random: Random,
+  { act, one, from }: { readonly act: StormAct; readonly one: Written; readonly from: number },
+): Promise<number> {
+  const tabs = [await house.open(act.at)];
+  if (random.upTo(TABS - 1) === 0) tabs.push(await house.tab(act.at));
+  for (const tab of tabs) await act.ready(tab);
+  let plug = false;
+  const isPulled = () => plug;
+  const killing = new Promise<void>((resolve) => {
+    setTimeout(
+      () => {
+        plug = true;
+        void house.kill().then(resolve);
+      },
+      200 + random.upTo(1_500),
+    );
+  });
+  let confirmed = 0;
+  for (let i = 0; !isPulled(); i += 1) {
+    try {
+      const page = tabs[i % tabs.length];
+      if (!page) break;
+      const text = act.next(one.tried.at(-1) ?? one.kept, from + i);
+      one.tried.push(text);
+      await act.act(page, text);
+      await kept(page);
+      if (isPulled()) break;
+      one.kept = text;
+      one.tried = [];
+      confirmed += 1;
+    } catch {
+      // The page has died under the act.
+      break;
+    }
+  }
+  await killing;
+  return confirmed;
 }
