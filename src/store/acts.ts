@@ -110,17 +110,34 @@ async function write(
 ): Promise<void> {
   if (changes.length === 0) return;
   await writeEntries(tx, changes.flatMap(entryChange));
-  for (const change of changes) {
-    if (change.what === 'append' || change.table === 'entries') continue;
-    const table = tableOf(tx, change.table);
-    await (change.after ? table.put(change.after) : table.delete(change.id));
-  }
+  await putAll(
+    tx,
+    changes.flatMap((change) => (change.what === 'put' ? [{ ...change, row: change.after }] : [])),
+  );
   await record(tx, options, mealId, changes);
   await markGone(tx, scopeOf(changes, mealId).mealId, changes);
   await summarize(tx, changes);
   await forgetDigests(tx, changes);
   await bin(tx, changes, Date.now());
   await markChanged(tx, Date.now());
+}
+
+/** Brings rows to what they are after some changes: of one that is changed twice, after the last; all of a table in one go. */
+async function putAll(
+  tx: Transaction,
+  all: readonly { readonly table: TableName; readonly id: string; readonly row: Row | undefined }[],
+): Promise<void> {
+  const tables = new Map<Exclude<TableName, 'entries'>, Map<string, Row | undefined>>();
+  for (const { table, id, row } of all) {
+    if (table === 'entries') continue;
+    const rows = tables.get(table) ?? new Map<string, Row | undefined>();
+    tables.set(table, rows.set(id, row));
+  }
+  for (const [name, rows] of tables) {
+    const table = tableOf(tx, name);
+    await table.bulkPut([...rows.values()].filter((row) => row !== undefined));
+    await table.bulkDelete([...rows].flatMap(([id, row]) => (row ? [] : [id])));
+  }
 }
 
 /** What all meals share may have been changed from another meal since: that stands. */
@@ -188,11 +205,14 @@ const turned = (changes: readonly Change[]): readonly Change[] =>
 /** Brings changes about again, or what takes them back. What was taken back stays in the journal alone. */
 async function turn(tx: Transaction, changes: readonly Change[]): Promise<void> {
   await writeEntries(tx, changes.flatMap(entryChange));
+  const own = changes.flatMap((change) =>
+    change.what === 'put' && change.table !== 'kept' ? [{ ...change, row: change.after }] : [],
+  );
+  await putAll(tx, own);
   for (const change of changes) {
-    if (change.what === 'append' || change.table === 'entries') continue;
-    const table = tableOf(tx, change.table);
-    const { before, after } = change;
-    const row = change.table === 'kept' ? await sharedRow(tx, change.id, before, after) : after;
-    await (row ? table.put(row) : table.delete(change.id));
+    if (change.what === 'append' || change.table !== 'kept') continue;
+    const { id, before, after } = change;
+    const row = await sharedRow(tx, id, before, after);
+    await (row ? tableOf(tx, 'kept').put(row) : tableOf(tx, 'kept').delete(id));
   }
 }

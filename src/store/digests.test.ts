@@ -87,6 +87,24 @@ describe('what the log keeps of past meals', () => {
     expect((await db.digests.get('a'))?.digests[0]?.name).toBe('Renamed');
   });
 
+  test('a meal that goes while others are made is not listed, then or later', async () => {
+    await mend();
+    await putPastMeals(db, [mealOf('c', 1200)], 'one more');
+    let gone: Promise<void> | undefined;
+    await mend({
+      digester: (meals) => {
+        // Behind the writing of what was made, before the log is put together.
+        setTimeout(() => (gone = deleteMeal(db, 'b', 'b')));
+        return digester(meals);
+      },
+    });
+    await gone;
+    await mend();
+    const listed = (await logOf(db))?.map(({ meal }) => meal).sort();
+    expect(listed).toEqual(['a', 'c']);
+    expect((await taught()).map(({ meal }) => meal).sort()).toEqual(['a', 'c']);
+  });
+
   test('one that cannot be reckoned is said, nothing is kept of it, and it is tried again', async () => {
     const failing: Digester = async (meals) =>
       (await digester(meals)).map((one, i) =>

@@ -95,12 +95,15 @@ export async function mendDigests(
   }
   await written;
   const changed = new Set([...wanted, ...gone]);
-  // Where nobody knows which have changed, all parts are put together anew.
-  const marked = mark?.id === 'untaught' ? mark.meals : [];
-  const parts =
-    isMade && marked ? new Set([...changed, ...marked].map(partOf)) : new Set(Array(PARTS).keys());
-  const stands = ({ meal }: PastBatch | Listed) => there.has(meal) && !changed.has(meal);
   await db.transaction('rw', db.digests, db.meals, db.house, async (tx) => {
+    // Meals may have gone while digests were made, and others been marked: what is listed is what is there by now.
+    const here = new Set(await tx.table<MealRow, string>('meals').toCollection().primaryKeys());
+    const since = await tx.table<HouseRow, string>('house').get('untaught');
+    // Where nobody knows which have changed, all parts are put together anew.
+    const marked = since?.id === 'untaught' ? since.meals : [];
+    const parts =
+      isMade && marked ? new Set([...changed, ...marked].map(partOf)) : new Set(Array(PARTS).keys());
+    const stands = ({ meal }: PastBatch | Listed) => here.has(meal) && !changed.has(meal);
     const digests = tx.table<DigestRow, string>('digests');
     await digests.bulkDelete(gone);
     // An act since then has let go of the digest that it touched.

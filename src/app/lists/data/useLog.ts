@@ -24,10 +24,13 @@ const AT_MOST_MS = 600;
 /** The log as it stands on the disk, brought up to date with the meals. */
 export function useLog(): Log {
   // An act lets go of its meal's digest: it is made anew, and what stood before stands until then.
-  const missing = useStored(
-    ['digests missing'],
-    async () => (await db.meals.count()) - (await db.digests.count()),
-  );
+  const counts = useStored(['digests missing'], async () => [
+    await db.meals.count(),
+    await db.digests.count(),
+  ]);
+  const missing = counts && (counts[0] ?? 0) - (counts[1] ?? 0);
+  // Meals may also have gone, with their digests: nothing is missing then, and the log still lists them.
+  const marks = counts?.join();
   const log = useStored(['log'], () => logOf(db));
   const digests = useMemo(() => {
     if (!log) return undefined;
@@ -43,7 +46,7 @@ export function useLog(): Log {
   useEffect(() => {
     const later = setTimeout(() => void mendLog().catch(reportError), isShown ? AFTER_MS : AT_MOST_MS);
     return () => clearTimeout(later);
-  }, [missing, isShown]);
+  }, [marks, isShown]);
   return { digests: stood, mending: useWatched(mendingNow), unread };
 }
 

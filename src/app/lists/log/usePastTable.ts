@@ -11,7 +11,7 @@ import type { CsvTable } from './csvTable.ts';
 
 const MOST_BYTES = 20_000_000;
 /** So many past cooks come in as one act: the page draws between two of them, and undo takes back one. */
-const ONE_ACT = 1_000;
+const ONE_ACT = 500;
 
 interface Running {
   readonly words: string;
@@ -110,7 +110,7 @@ export function usePastTable() {
     }
     close();
     setDone(
-      `${count(cooks)} past cooks are in the log. Undo takes them out again${acts > 1 ? ', a thousand at a time' : ''}.`,
+      `${count(cooks)} past cooks are in the log. Undo takes them out again${acts > 1 ? ', five hundred at a time' : ''}.`,
     );
   };
 
