@@ -155,7 +155,8 @@ export function twelvePots(firstG: number) {
 }
 
 /** The same as a file. */
-export const twelvePotsFile = (): string => writeMealFile(mealFileOf(twelvePots(1000), reference.version));
+export const twelvePotsFile = (firstG = 1000): string =>
+  writeMealFile(mealFileOf(twelvePots(firstG), reference.version));
 
 /** A hall's worth in one batch: the first lot's weight varies. */
 export function twoHundredLots(firstG: number) {

@@ -1,6 +1,7 @@
 /** The browser is killed while a backup, or the file of a meal from another device, comes in: all of it is there afterwards, or nothing. */
 import type { Page } from '@playwright/test';
 import { manyMeals } from '../backup.ts';
+import { twelvePotsFile } from '../meals.ts';
 import { House } from './house.ts';
 import type { Random } from './random.ts';
 import { loose } from './rows.ts';
@@ -16,7 +17,7 @@ export interface CameIn {
 const MEALS = 150;
 const READINGS = 20;
 
-/** What stands in the store, as text that two devices can be compared by: the number of meals, and of the weight of the first. */
+/** What stands in the store, as text that two devices can be compared by: the number of rows, and how long two of them are. */
 const standing = (page: Page): Promise<string> =>
   page.evaluate(async () => {
     const request = indexedDB.open('slow-spoon');
@@ -33,15 +34,26 @@ const standing = (page: Page): Promise<string> =>
           }),
       ),
     );
-    const batch = await new Promise<unknown>((resolve) => {
-      const got = db.transaction('batches').objectStore('batches').get('batch-0');
+    const batches = await new Promise<unknown[]>((resolve) => {
+      const got = db.transaction('batches').objectStore('batches').getAll();
       got.onsuccess = () => resolve(got.result);
     });
     db.close();
-    return `${counts.join()} ${JSON.stringify(batch ?? null).length}`;
+    return `${counts.join()} ${JSON.stringify([batches.at(0), batches.at(-1)])}`;
   });
 
-async function begin(page: Page, text: string, way: 'merge' | 'replace'): Promise<void> {
+type Way = 'merge' | 'replace' | 'file';
+
+async function begin(page: Page, text: string, way: Way): Promise<void> {
+  if (way === 'file') {
+    await page
+      .getByLabel('A meal file')
+      .setInputFiles({ name: 'meal.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    const replace = page.getByRole('button', { name: 'Replace it' });
+    await Promise.race([replace.waitFor(), page.getByText(/ is in\.$/).waitFor()]).catch(() => undefined);
+    if (await replace.isVisible()) await replace.click();
+    return;
+  }
   await page
     .getByLabel('A backup of everything')
     .setInputFiles({ name: 'all.jsonl', mimeType: 'application/jsonl', buffer: Buffer.from(text) });
@@ -49,9 +61,9 @@ async function begin(page: Page, text: string, way: 'merge' | 'replace'): Promis
   await page.getByRole('button', { name: way === 'merge' ? 'Bring it in' : 'Replace everything' }).click();
 }
 
-async function backupIn(page: Page, text: string, way: 'merge' | 'replace'): Promise<void> {
+async function comesIn(page: Page, text: string, way: Way): Promise<void> {
   await begin(page, text, way);
-  await page.getByText(/meals are in\.$/).waitFor();
+  await page.getByText(/ (are|is) in\.$/).waitFor();
 }
 
 /** Another device’s: of the same meals, each a little heavier, and one reading more. */
@@ -73,12 +85,12 @@ export async function comingInStorm(
   await house.begin();
   try {
     const first = await house.open('/meals');
-    await backupIn(first, manyMeals(MEALS, READINGS), 'merge');
+    await comesIn(first, manyMeals(MEALS, READINGS), 'merge');
     let before = await standing(first);
     await house.close();
     do {
-      const way = random.oneOf<'merge' | 'replace'>(['merge', 'replace']);
-      const text = fromElsewhere(kills);
+      const way = random.oneOf<Way>(['merge', 'replace', 'file']);
+      const text = way === 'file' ? twelvePotsFile(1000 + kills) : fromElsewhere(kills);
       const page = await house.open('/meals');
       await begin(page, text, way);
       await new Promise((resolve) => setTimeout(resolve, random.upTo(3_000)));
@@ -90,7 +102,7 @@ export async function comingInStorm(
       if (now === before) nothing += 1;
       else {
         // Whole it is what it would be had nobody pulled a plug.
-        await backupIn(after, text, way);
+        await comesIn(after, text, way);
         const should = await standing(after);
         if (now === should) whole += 1;
         else faults.push(`kill ${String(kills)}, ${way}: ${now} stands, not ${before} nor ${should}`);
