@@ -1,4 +1,5 @@
-import { lotsOf, reckon, servedOf, servingCosts, unaccountedOf } from '../reckoning/index.ts';
+import { servedOf } from '../plates/index.ts';
+import { lotsOf, reckon, servingCosts, unaccountedOf } from '../reckoning/index.ts';
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../meal/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import type { Strands } from '../ledger/index.ts';

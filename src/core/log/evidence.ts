@@ -1,4 +1,3 @@
-import { wentOut } from '../reckoning/index.ts';
 import { isStep } from '../work/index.ts';
 import {
   type Closing,
@@ -101,14 +100,10 @@ interface ByPlates {
 }
 
 /** What the verdict and the plates that went out say; undefined where neither was said. */
-function byPlates({ plan, input }: OpenedMeal, closed: Closing | undefined): ByPlates | undefined {
-  const out = wentOut(input.entries);
+function byPlates({ plan, nominal }: OpenedMeal, closed: Closing | undefined): ByPlates | undefined {
   const ordered = plan.tickets.reduce((sum, { count }) => sum + count, 0);
   const needG = plan.tickets.reduce((sum, { count, meat }) => sum + count * meat.want, 0);
-  const servedG = plan.tickets.reduce((sum, { id, meat }) => {
-    const { counted = 0, plated = [] } = out.get(id) ?? {};
-    return sum + Math.max(0, counted) * meat.want + plated.reduce((all, { grams }) => all + grams, 0);
-  }, 0);
+  const servedG = nominal.booked.reduce((sum, { from }) => sum + from.reduce((g, one) => g + one.g, 0), 0);
   if (!(ordered > 0)) return undefined;
   const by = closed?.by;
   const withPlates = (more: number) => (needG * Math.max(1, ordered + more)) / ordered;

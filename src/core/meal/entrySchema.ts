@@ -2,9 +2,21 @@ import './jitless.ts';
 import { z } from 'zod';
 import { batchReadings, lotReadings, type Weighable } from '../ledger/index.ts';
 import { id, measured, moment as time, name } from './fields.ts';
+import { most } from './bounds.ts';
 import { feels, tastes } from './choices.ts';
 
 export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', 'dressed', ...batchReadings];
+
+/** What lay on one serving: shred and liquid by the pot they came from. */
+const onPlate = z.array(
+  z.strictObject({
+    batch: id,
+    g: z.number().min(0).max(1e6).describe('shred of one serving'),
+    heldMl: z.number().min(0).max(1e6).optional().describe('liquid that its shred holds'),
+    ladledMl: z.number().min(0).max(1e6).optional(),
+  }),
+);
+export type OnPlate = z.infer<typeof onPlate>;
 
 const units = ['mass', 'volume', 'depth', 'count', 'feel', 'time', 'temperature'] as const;
 
@@ -28,8 +40,15 @@ const measures = z.discriminatedUnion('what', [
     .strictObject({ what: z.literal('mark'), liquid: name.optional() })
     .describe('how much of a liquid there is while it boils down: a jug mark, or the pot on the scale'),
   z
-    .strictObject({ what: z.enum(['served', 'came back']), dish: id })
-    .describe('servings that went out, a tray or a dish at a time, and that came back'),
+    .strictObject({
+      what: z.literal('served'),
+      dish: id,
+      on: onPlate.max(most.batches).optional().describe('at the portion then in force; absent: the usual'),
+    })
+    .describe('servings that went out, a tray or a dish at a time'),
+  z
+    .strictObject({ what: z.literal('came back'), dish: id })
+    .describe('servings that came back: the last that went out'),
   z
     .strictObject({
       what: z.literal('plated'),
@@ -38,6 +57,7 @@ const measures = z.discriminatedUnion('what', [
         .strictObject({ scoop: id, times: z.int().min(1).max(20) })
         .optional()
         .describe('level scoops it was filled with'),
+      on: onPlate.max(most.batches).optional().describe('what it was filled for: as weighed it counts'),
     })
     .describe('one serving as it was weighed out'),
   z

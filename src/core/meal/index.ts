@@ -18,6 +18,7 @@ export {
   type DishKind,
   type Doing,
   type Entry,
+  type OnPlate,
   type Measured,
   type Fate,
   type Fattiness,

@@ -333,7 +333,7 @@ export type Learnable = (typeof learnables)[number];
 export type Became = (typeof becameOf)[number];
 export type LeftThing = (typeof leftThings)[number];
 export type Verdict = (typeof verdicts)[number];
-export type { Entry, Measured } from './entrySchema.ts';
+export type { Entry, Measured, OnPlate } from './entrySchema.ts';
 export type MealFile = z.infer<typeof mealFile>;
 export type Size = (typeof sizes)[number];
 export type Trim = (typeof trims)[number];

@@ -2,6 +2,7 @@ import type { LedgerFlow } from '../ledger/index.ts';
 import type { Input } from './input.ts';
 import { ledgerOf } from './run/ledger.ts';
 import { runNominal, type Nominal } from './run/nominal.ts';
+import { outOf } from '../plates/index.ts';
 import { once } from './kept.ts';
 import { dressedTickets } from './run/dressed.ts';
 import { salted } from './run/salted.ts';
@@ -45,7 +46,9 @@ export function openMeal(input: Input): OpenedMeal {
     if (!weighed) return typed();
     return { ...typed(), tickets: dressedTickets(typed().tickets, now(), posterior().centre) };
   });
-  const nominal = once(() => (nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre)));
+  const nominal = once(() =>
+    nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre, outOf(input.entries)),
+  );
   const ledger = once(() => ledgerOf(plannedRun().flows, nominal().flows, now()));
   return {
     input,

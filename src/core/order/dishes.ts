@@ -24,6 +24,8 @@ export interface Ticket {
   readonly way: 'set' | 'even';
   /** The part that must not run short; undefined: both. A serving without the other part is still served. */
   readonly firm: Part | undefined;
+  /** Batches that it may draw on; absent: all. */
+  readonly from?: readonly string[];
 }
 
 interface Usual {
@@ -129,6 +131,7 @@ export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ti
         held: dish.held ?? usual.held,
         way: dish.way ?? 'set',
         firm: dish.firm,
+        ...(dish.from && { from: dish.from }),
       },
     ];
   });

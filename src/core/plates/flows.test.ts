@@ -6,6 +6,7 @@ import { ticketsOf } from '../order/index.ts';
 import { dishOf } from '../testing/meals.ts';
 import type { Source } from './deal.ts';
 import { plateFlows } from './flows.ts';
+import { platedOf } from './platesOf.ts';
 import { emptyServed, nominalServing, serve } from './serve.ts';
 
 const meat = amountOf({ water: 0.6, protein: 0.3, fat: 0.09, salt: 0.01 });
@@ -19,9 +20,10 @@ function dealt(shred: readonly Source[], liquid: readonly Source[], tacos: numbe
   const sum = (of: readonly Source[], what: 'grams' | 'ml') =>
     of.reduce((total, one) => total + one[what], 0);
   serve(tickets, sum(shred, 'grams'), sum(liquid, 'ml'), nominalServing(tickets.length), served);
-  const plated = plateFlows(tickets, served, shred, liquid, new Map([['pot', 0.011]]));
-  const kept = keptFlows(shred, liquid, plated.meatShare, plated.liquidShares);
-  return { ...plated, kept, served };
+  const onPlates = tickets.map((_, t) => [platedOf(served, 1, t, 0)]);
+  const plated = plateFlows(tickets, onPlates, ['pot'], shred, liquid, new Map([['pot', 0.011]]));
+  const kept = keptFlows(shred, liquid, plated);
+  return { ...plated, meatShare: plated.meatShares.get('pot') ?? NaN, kept, served };
 }
 const grams = (flows: readonly Flow[], ...ids: Flow['id'][]) =>
   flows.filter(({ id }) => ids.includes(id)).reduce((sum, { amount }) => sum + massOf(amount), 0);

@@ -1,69 +1,91 @@
-import { entryAt, valueAt } from '../columns/index.ts';
+import { entryAt } from '../columns/index.ts';
 import { amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
 import type { Ticket } from '../order/index.ts';
 import { saltAtDressing } from '../pot/index.ts';
 import { dealLiquid, type Source } from './deal.ts';
-import type { Served } from './serve.ts';
+
+/** What all servings of one ticket get of one batch: shred, g, and liquid held and ladled, ml. */
+export interface Plated {
+  readonly g: number;
+  readonly heldMl: number;
+  readonly ladledMl: number;
+}
+
+export interface ToPlates {
+  readonly flows: Flow[];
+  /** Of each batch, the share of its shred that is on plates, 0 to 1; of each liquid the same, in their order. */
+  readonly meatShares: ReadonlyMap<string, number>;
+  readonly liquidShares: readonly number[];
+}
 
 /**
- * The flows to the plates, and what share of the shred and of each liquid they take. Each dish draws on every
- * lot and every jug in proportion to what there is, so that each lot keeps its own shred down to the
- * plates; what dresses the shred of its batch comes first (see dealLiquid). Shred that still wants salt gets it when it is dressed.
+ * The flows to the plates. Each dish draws on every lot of a batch in proportion to what there is, so that each lot keeps
+ * its own shred down to the plates; of the liquids of a batch what dresses its shred comes first (see dealLiquid). Shred that
+ * still wants salt gets it when it is dressed.
+ * @param plated by ticket, and by batch in the order of batches; never more than there is
  * @param targets salt of the dressed meat, 0 to 1, by batch
  */
 export function plateFlows(
   tickets: readonly Ticket[],
-  served: Served,
+  plated: readonly (readonly Plated[])[],
+  batches: readonly string[],
   shred: readonly Source[],
   liquid: readonly Source[],
   targets: ReadonlyMap<string, number>,
-): { readonly flows: Flow[]; readonly meatShare: number; readonly liquidShares: readonly number[] } {
-  const shredG = shred.reduce((sum, source) => sum + source.grams, 0);
+): ToPlates {
   const flows: Flow[] = [];
-  let meatShare = 0;
-  const total = (one: Float64Array) =>
-    tickets.reduce((sum, _, t) => sum + valueAt(served.filled, t) * valueAt(one, t), 0);
-  const all = { held: total(served.heldMl), ladled: total(served.ladledMl) };
-  const dealt = dealLiquid(liquid, all.held, all.ladled, (batch) =>
-    shredG > 0 ? shred.reduce((sum, one) => sum + (one.batch === batch ? one.grams : 0), 0) / shredG : 0,
+  const sumOf = (b: number, what: keyof Plated) => plated.reduce((sum, of) => sum + (of[b]?.[what] ?? 0), 0);
+  const shredOf = new Map<string, number>();
+  for (const { batch, grams } of shred) shredOf.set(batch, (shredOf.get(batch) ?? 0) + grams);
+  /** Of each liquid, by its place, what share is held and what is ladled; and of its batch's all. */
+  const dealt = batches.map((batch, b) => {
+    const own = liquid.filter((one) => one.batch === batch);
+    const all = { held: sumOf(b, 'heldMl'), ladled: sumOf(b, 'ladledMl') };
+    return { own, all, ...dealLiquid(own, all.held, all.ladled, () => 1) };
+  });
+  for (const [t, ticket] of tickets.entries())
+    for (const [b, batch] of batches.entries()) {
+      const { g = 0, heldMl = 0, ladledMl = 0 } = plated[t]?.[b] ?? {};
+      const { own, all, held, ladled } = entryAt(dealt, b);
+      const bowl = shredOf.get(batch) ?? 0;
+      const part = (of: readonly number[], i: number, mine: number, sum: number) => {
+        const { ml } = entryAt(own, i);
+        return ml > 0 && sum > 0 ? (entryAt(of, i) * mine) / sum / ml : 0;
+      };
+      const ofHeld = own.map((_, i) => part(held, i, heldMl, all.held));
+      const heldG = own.reduce((sum, { grams }, i) => sum + grams * entryAt(ofHeld, i), 0);
+      const heldSalt = own.reduce((sum, { grams, per }, i) => sum + grams * entryAt(ofHeld, i) * per.salt, 0);
+      for (const { lot, item, grams, per, batch: of } of shred) {
+        if (of !== batch) continue;
+        const share = bowl > 0 ? grams / bowl : 0;
+        const owner = { batch, lot, item, dish: ticket.id };
+        const amount = times(per, g * share);
+        const dressed = massOf(amount) + heldG * share;
+        const salt = saltAtDressing(targets.get(batch) ?? 0, dressed, amount.salt + heldSalt * share);
+        const dressing = amountOf({ salt: dressed > 0 && massOf(amount) > 0 ? salt : 0 });
+        flows.push(flow('dressingSalt', owner, dressing));
+        flows.push(flow('servedSalt', owner, dressing));
+        flows.push(flow('dressedShred', owner, amount));
+        flows.push(flow('servedMeat', owner, amount));
+      }
+      for (const [i, { liquid: id, grams, per }] of own.entries()) {
+        const owner = { batch, dish: ticket.id, liquid: id };
+        const amount = times(per, grams * entryAt(ofHeld, i));
+        flows.push(flow('dressedHeld', owner, amount));
+        flows.push(flow('servedHeld', owner, amount));
+        flows.push(flow('servedLiquid', owner, times(per, grams * part(ladled, i, ladledMl, all.ladled))));
+      }
+    }
+  const meatShares = new Map(
+    batches.map((batch, b) => {
+      const bowl = shredOf.get(batch) ?? 0;
+      return [batch, bowl > 0 ? sumOf(b, 'g') / bowl : 0] as const;
+    }),
   );
-  const share = (of: readonly number[], i: number) => {
-    const { ml = 0 } = liquid[i] ?? {};
-    return ml > 0 ? entryAt(of, i) / ml : 0;
-  };
-  for (const [t, ticket] of tickets.entries()) {
-    const k = valueAt(served.filled, t);
-    const meat = shredG > 0 ? (k * valueAt(served.meatG, t)) / shredG : 0;
-    const ofAll = (one: Float64Array, sum: number) => (sum > 0 ? (k * valueAt(one, t)) / sum : 0);
-    const heldHere = ofAll(served.heldMl, all.held);
-    const ladledHere = ofAll(served.ladledMl, all.ladled);
-    meatShare += meat;
-    const held = liquid.map((_, i) => heldHere * share(dealt.held, i));
-    const heldG = liquid.reduce((sum, source, i) => sum + source.grams * entryAt(held, i), 0);
-    const heldSalt = liquid.reduce(
-      (sum, source, i) => sum + source.grams * entryAt(held, i) * source.per.salt,
-      0,
-    );
-    for (const { batch, lot, item, grams, per } of shred) {
-      const owner = { batch, lot, item, dish: ticket.id };
-      const amount = times(per, grams * meat);
-      const part = shredG > 0 ? grams / shredG : 0;
-      const dressed = massOf(amount) + heldG * part;
-      const salt = saltAtDressing(targets.get(batch) ?? 0, dressed, amount.salt + heldSalt * part);
-      const dressing = amountOf({ salt: dressed > 0 && massOf(amount) > 0 ? salt : 0 });
-      flows.push(flow('dressingSalt', owner, dressing));
-      flows.push(flow('servedSalt', owner, dressing));
-      flows.push(flow('dressedShred', owner, amount));
-      flows.push(flow('servedMeat', owner, amount));
-    }
-    for (const [i, { batch, liquid: id, grams, per }] of liquid.entries()) {
-      const owner = { batch, dish: ticket.id, liquid: id };
-      const amount = times(per, grams * entryAt(held, i));
-      flows.push(flow('dressedHeld', owner, amount));
-      flows.push(flow('servedHeld', owner, amount));
-      flows.push(flow('servedLiquid', owner, times(per, grams * ladledHere * share(dealt.ladled, i))));
-    }
-  }
-  const liquidShares = liquid.map((_, i) => share(dealt.held, i) + share(dealt.ladled, i));
-  return { flows: carrying(flows), meatShare, liquidShares };
+  const liquidShares = liquid.map((one) => {
+    const { own, held, ladled } = entryAt(dealt, batches.indexOf(one.batch));
+    const i = own.indexOf(one);
+    return one.ml > 0 ? (entryAt(held, i) + entryAt(ladled, i)) / one.ml : 0;
+  });
+  return { flows: carrying(flows), meatShares, liquidShares };
 }

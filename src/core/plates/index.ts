@@ -1,6 +1,19 @@
 export type { Source } from './deal.ts';
-export { plateFlows } from './flows.ts';
-export { nominalServing, emptyServed, serve, SHORT, type Served, type ServeDraw } from './serve.ts';
+export { type Plated, plateFlows, type ToPlates } from './flows.ts';
+export { goneOf, platedOf, platesOf, restOf } from './platesOf.ts';
+export { type Booked, bookedOf, type Out, outOf, servedOf } from './out.ts';
+export {
+  type DrawsOn,
+  drawsOn,
+  emptyServed,
+  nominalServing,
+  type Pools,
+  serve,
+  type ServeDraw,
+  type Served,
+  serveFrom,
+  SHORT,
+} from './serve.ts';
 export { batchWithWay, isOfBatch, mealWithWay, withLocked, withLockedMl } from './share/take.ts';
 export { nextRound, firstRound } from './share/rounds.ts';
 export { measuresFor, weighedScoops } from './share/measures.ts';

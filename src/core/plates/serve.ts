@@ -20,6 +20,12 @@ export const nominalServing = (tickets: number): ServeDraw => ({
   held: new Float64Array(tickets).fill(1),
 });
 
+/** What there is for the plates, by batch: g of shred, ml of liquid. Filling plates takes from them. */
+export interface Pools {
+  readonly g: Float64Array;
+  readonly ml: Float64Array;
+}
+
 /** How far shred and liquid go, by ticket; filled anew by each draw. */
 export interface Served {
   /** Full servings of each ticket. */
@@ -30,6 +36,9 @@ export interface Served {
   readonly heldMl: Float64Array;
   /** Which part ran short of each ticket: 0 none, or a code of `SHORT`. */
   readonly shortOf: Uint8Array;
+  /** What all servings of a ticket take of each batch, g and ml, ticket by ticket. */
+  readonly takenG: Float64Array;
+  readonly takenMl: Float64Array;
   plates: number;
   /** What the whole meal wants in this draw. */
   needG: number;
@@ -38,12 +47,14 @@ export interface Served {
   leftMl: number;
 }
 
-export const emptyServed = (tickets: number): Served => ({
+export const emptyServed = (tickets: number, batches = 1): Served => ({
   filled: new Float64Array(tickets),
   meatG: new Float64Array(tickets),
   ladledMl: new Float64Array(tickets),
   heldMl: new Float64Array(tickets),
   shortOf: new Uint8Array(tickets),
+  takenG: new Float64Array(tickets * batches),
+  takenMl: new Float64Array(tickets * batches),
   plates: 0,
   needG: 0,
   needMl: 0,
@@ -72,12 +83,41 @@ function fills(ticket: Ticket, part: 'meat' | 'liquid', amount: number, one: num
 /** What k servings get of a part: what they want, or what there is where it may run short. */
 const given = (k: number, one: number, amount: number) => (k * one > amount ? amount / k : one);
 
-/**
- * Fills plates from shred and liquid, in the order in which the tickets stand. Dishes served "set" get full portions
- * while they last; dishes served "even" get what they want, or share what there is down to their smallest, and in the
- * end all that is left, up to their largest where one is written. What the shred holds is liquid too. Where only one
- * part of a dish must not run short, its servings get of the other what there is.
- */
+/** Where the batches that a ticket may draw on stand among all; undefined: it may draw on all. */
+export type DrawsOn = readonly (readonly number[] | undefined)[];
+
+export const drawsOn = (tickets: readonly Ticket[], batches: readonly string[]): DrawsOn =>
+  tickets.map(({ from }) => from && batches.flatMap((batch, b) => (from.includes(batch) ? [b] : [])));
+
+/** All that there is of some batches, or of all. */
+function there(pool: Float64Array, on: readonly number[] | undefined): number {
+  let sum = 0;
+  if (on) for (const b of on) sum += valueAt(pool, b);
+  else for (let b = 0; b < pool.length; b += 1) sum += valueAt(pool, b);
+  return sum;
+}
+
+/** Takes an amount of them, in proportion to what there is of each, and writes down how much of which. */
+function takeOf(
+  pool: Float64Array,
+  on: readonly number[] | undefined,
+  amount: number,
+  taken: Float64Array,
+  t: number,
+): void {
+  const all = there(pool, on);
+  if (!(all > 0)) return;
+  const share = Math.min(1, amount / all);
+  const n = pool.length;
+  for (let i = 0; i < (on ? on.length : n); i += 1) {
+    const b = on ? (on[i] ?? 0) : i;
+    const part = valueAt(pool, b) * share;
+    pool[b] = valueAt(pool, b) - part;
+    taken[t * n + b] = valueAt(taken, t * n + b) + part;
+  }
+}
+
+/** As `serveFrom`, from one batch. */
 export function serve(
   tickets: readonly Ticket[],
   shredG: number,
@@ -85,12 +125,34 @@ export function serve(
   draw: ServeDraw,
   out: Served,
 ): void {
-  let g = shredG;
-  let ml = liquidMl;
+  const pools = { g: Float64Array.of(Math.max(0, shredG)), ml: Float64Array.of(Math.max(0, liquidMl)) };
+  serveFrom(tickets, pools, [], draw, out);
+}
+
+/**
+ * Fills plates from shred and liquid, in the order in which the tickets stand, each from the batches that it may draw on, in
+ * proportion to what there is of them. Dishes served "set" get full portions while they last; dishes served "even" get what
+ * they want, or share what there is down to their smallest, and in the end all that is left, up to their largest where one
+ * is written. What the shred holds is liquid too. Where only one part of a dish must not run short, its servings get of the
+ * other what there is.
+ * @param pools what there is; afterwards what is left
+ */
+export function serveFrom(
+  tickets: readonly Ticket[],
+  pools: Pools,
+  drawing: DrawsOn,
+  draw: ServeDraw,
+  out: Served,
+): void {
   out.plates = out.needG = out.needMl = 0;
+  out.takenG.fill(0);
+  out.takenMl.fill(0);
   for (let t = 0; t < tickets.length; t += 1) {
     const ticket = tickets[t];
     if (!ticket) continue;
+    const on = drawing[t];
+    const g = there(pools.g, on);
+    const ml = there(pools.ml, on);
     const even = ticket.way === 'even';
     const z = even ? 0 : valueAt(draw.serving, t);
     const bias = even ? 1 : valueAt(draw.portion, t);
@@ -111,11 +173,12 @@ export function serve(
     const wet = given(k, ladled + held, ml) / Math.max(ladled + held, 1e-9);
     out.ladledMl[t] = ladled * wet;
     out.heldMl[t] = held * wet;
-    g = Math.max(0, g - taken(k, meat, z));
-    ml = Math.max(0, ml - taken(k, ladled + held, z));
+    takeOf(pools.g, on, taken(k, meat, z), out.takenG, t);
+    takeOf(pools.ml, on, taken(k, ladled + held, z), out.takenMl, t);
   }
-  out.leftG = shareRest(tickets, g, out);
-  out.leftMl = ml;
+  if (tickets.some(isEven)) shareRest(tickets, pools.g, drawing, out);
+  out.leftG = there(pools.g, undefined);
+  out.leftMl = there(pools.ml, undefined);
 }
 
 /** Which part ran short of a ticket, as a code. */
@@ -123,25 +186,24 @@ export const SHORT = { meat: 1, liquid: 2 } as const;
 
 const isEven = ({ way }: Ticket): boolean => way === 'even';
 
-/** What is left goes to the dishes that share evenly, up to their largest; what is then left, g. */
-function shareRest(tickets: readonly Ticket[], left: number, out: Served): number {
-  let g = left;
-  if (!tickets.some(isEven)) return g;
-  // Each round fills one dish at least to its largest.
-  for (let round = 0; round < tickets.length && g > 1e-9; round += 1) {
+/** What is left goes to the dishes that share evenly, up to their largest. */
+function shareRest(tickets: readonly Ticket[], pool: Float64Array, drawing: DrawsOn, out: Served): void {
+  // Each round fills one dish at least to its largest, or takes all that there is for it.
+  for (let round = 0; round < tickets.length && there(pool, undefined) > 1e-9; round += 1) {
     const open = tickets.flatMap((ticket, t) => {
       const room = ticket.meat.max - valueAt(out.meatG, t);
       const k = valueAt(out.filled, t);
-      return ticket.way === 'even' && k > 0 && room > 1e-9 ? [{ ticket, t, k, room }] : [];
+      const isOpen = ticket.way === 'even' && k > 0 && room > 1e-9 && there(pool, drawing[t]) > 1e-9;
+      return isOpen ? [{ ticket, t, k, room }] : [];
     });
     const weights = open.reduce((sum, { ticket, k }) => sum + k * ticket.meat.want, 0);
     if (!(weights > 0)) break;
-    const before = g;
+    const before = there(pool, undefined);
     for (const { ticket, t, k, room } of open) {
-      const more = Math.min(room, (before * ticket.meat.want) / weights);
+      const mine = there(pool, drawing[t]);
+      const more = Math.min(room, (before * ticket.meat.want) / weights, mine / k);
       out.meatG[t] = valueAt(out.meatG, t) + more;
-      g = Math.max(0, g - k * more);
+      takeOf(pool, drawing[t], k * more, out.takenG, t);
     }
   }
-  return g;
 }

@@ -9,7 +9,6 @@ export { type PotPicture, type VesselPicture } from './potPicture.ts';
 export { type Reckoning, reckon } from './reckon.ts';
 export { milestonesIn, tickedIn, tickedTasks } from './milestones.ts';
 export { isWorthChopping } from './secondWave.ts';
-export { servedOf, wentOut } from './served.ts';
 export { stillGood, takenOut } from './takenOut.ts';
 export { unaccountedOf } from './unaccounted.ts';
 export { withOldRanges } from './withOldRanges.ts';

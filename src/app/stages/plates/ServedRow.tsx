@@ -1,4 +1,4 @@
-import { servedOf } from '@/core/reckoning/index.ts';
+import { servedOf } from '@/core/plates/index.ts';
 import { Link } from 'react-router';
 import type { Dish } from '@/core/meal/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
@@ -23,12 +23,16 @@ export function ServedRow({ dish, share }: Props) {
     if (!batch || n <= 0) return;
     weigh(loaded.meal.id, what === 'served' ? `${share.name} served` : `${share.name} that came back`, {
       batch: batch.id,
-      measures: { what, dish: dish.id },
+      measures:
+        what === 'served'
+          ? { what, dish: dish.id, ...(share.from.length > 0 && { on: [...share.from] }) }
+          : { what, dish: dish.id },
       value: { text: String(n), lo: n, hi: n },
       measure: 'count',
     });
   };
-  const tray = Math.min(TRAY, share.of);
+  // No more than can be served.
+  const tray = Math.min(TRAY, share.servings);
   return (
     <div className={css.served}>
       {out > 0 && (

@@ -1,10 +1,9 @@
-import { wentOut } from '@/core/reckoning/index.ts';
 import { useEffect, useEffectEvent, useState, type CSSProperties } from 'react';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import type { Dish } from '@/core/meal/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
-import { type PlateNow, runOf, slotOf, withLocked } from '@/core/plates/index.ts';
+import { outOf, type PlateNow, runOf, slotOf, withLocked } from '@/core/plates/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import { capital } from '@/words/index.ts';
@@ -78,7 +77,9 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
   const [typing, setTyping] = useState(false);
   const mealId = loaded.meal.id;
   const name = dishName(dish);
-  const plated = wentOut(loaded.entries).get(dish.id)?.plated ?? [];
+  const plated = (outOf(loaded.entries).get(dish.id) ?? []).flatMap(({ id, weighedG }) =>
+    weighedG === undefined ? [] : [{ id, grams: weighedG }],
+  );
   const count = countOf(dish);
   const target = midpoint(dish.locked?.meat) ?? share.meatG;
   const { low, high } = slotOf(target);
@@ -94,6 +95,7 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
     measures: {
       what: 'plated',
       dish: dish.id,
+      ...(share.from.length > 0 && { on: [...share.from] }),
       ...(share.scoop && { by: { scoop: share.scoop.id, times: share.scoop.times } }),
     },
     measure: 'mass',

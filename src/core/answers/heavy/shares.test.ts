@@ -1,4 +1,4 @@
-import { servedOf, wentOut } from '../../reckoning/index.ts';
+import { outOf, servedOf } from '../../plates/index.ts';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { loadSolver } from '../../../../scripts/solver.ts';
 import type { Batch, Dish, Entry } from '../../meal/index.ts';
@@ -68,12 +68,15 @@ describe('what has gone out', () => {
     expect(after.dishes[0]?.of).toBe(20 - 8);
     const goneG = before.there.shredG - after.there.shredG;
     expect(goneG).toBeCloseTo(6 * 52 + 120, 6);
+    // What comes back is the last that went out, as it was: a plate that was weighed gives its grams back.
+    const back = shared(mealOf(dishes, {}, [...entries, count('came back', 1, 5)]));
+    expect(before.there.shredG - back.there.shredG).toBeCloseTo(6 * 52 + 60, 6);
   });
 
   test('never is fewer than none, and an entry that was taken back is not out', () => {
     expect(servedOf([count('came back', 3, 1)], 'dish-taco')).toBe(0);
     const taken: Entry = { ...count('served', 8, 2), value: null, replaces: 'served 1' };
-    expect(wentOut([count('served', 8, 1), taken]).get('dish-taco')?.counted ?? 0).toBe(0);
+    expect(outOf([count('served', 8, 1), taken]).get('dish-taco') ?? []).toEqual([]);
   });
 });
 

@@ -1,4 +1,3 @@
-import { servedOf, wentOut } from '../../reckoning/index.ts';
 import { type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../meal/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { massOf } from '../../ledger/index.ts';
@@ -7,6 +6,8 @@ import { itemsOf } from '../../pot/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { builds, builtOf, type Portion } from '../../order/index.ts';
 import {
+  type Booked,
+  goneOf,
   type LpSolver,
   measuresFor,
   type ShareDish,
@@ -75,42 +76,24 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
   };
 }
 
-/** The meal as the sharing sees it: what was served already is off both sides. */
+/** The meal as the sharing sees it: what is out already is off both sides, as it was booked. */
 function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
-  const { meal, kitchen, entries, learned } = input;
+  const { meal, kitchen, learned } = input;
   const scoops = kitchen.scoops ?? usualScoops;
   // As it was weighed once; else by its volume, and by what was weighed out with it here.
   const gramsOf = (scoop: Scoop) =>
     scoop.shredG ?? shredInScoop(scoop) * Math.exp(priorFor(learned, 'scoop', scoop.id).mean);
-  const out = wentOut(entries);
-  const count = (id: string) => servedOf(entries, id);
-  const all = nominal.batches.map(sourceOf);
-  // What was weighed out is known; what went out at a tap was a portion.
-  const goneG = plan.tickets.reduce((sum, { id, meat }) => {
-    const { counted = 0, plated = [] } = out.get(id) ?? {};
-    const portion = midpoint(meal.dishes.find((dish) => dish.id === id)?.locked?.meat) ?? meat.want;
-    return sum + Math.max(0, counted) * portion + plated.reduce((g, one) => g + one.grams, 0);
-  }, 0);
-  const goneMl = plan.tickets.reduce(
-    (sum, { id, meat, liquid, held }) => sum + count(id) * (liquid.want + held * meat.want),
-    0,
-  );
-  const [shredG, liquidMl] = [sum(all, 'shredG'), sum(all, 'liquidMl')];
-  const sources = all.map((source) => ({
-    ...source,
-    shredG: shredG > 0 ? source.shredG * Math.max(0, 1 - goneG / shredG) : 0,
-    liquidMl: liquidMl > 0 ? source.liquidMl * Math.max(0, 1 - goneMl / liquidMl) : 0,
-  }));
+  const sources = nominal.batches.map((one) => leftOf(sourceOf(one), nominal.booked));
   const byScoop = meal.share?.by === 'scoops';
   const allMixed = (from: readonly string[] | undefined) =>
     sources.every(({ batch, mixed }) => mixed || !(from?.includes(batch) ?? true));
-  const dishes = plan.tickets.map((ticket): ShareDish => {
+  const dishes = plan.tickets.map((ticket, t): ShareDish => {
     const dish: Dish | undefined = meal.dishes.find(({ id }) => id === ticket.id);
     const { soaksMl = 0 } = builds[dish?.kind ?? 'own'];
     return {
       id: ticket.id,
       name: ticket.name,
-      count: Math.max(0, Math.floor(ticket.count - count(ticket.id))),
+      count: Math.max(0, Math.floor(ticket.count - (nominal.booked[t]?.servings ?? 0))),
       meat: ticket.meat,
       liquid: withSoaked(ticket.liquid, soaksMl),
       held: allMixed(dish?.from) ? 0 : ticket.held,
@@ -143,6 +126,16 @@ const sourceOf = (one: NominalBatch): ShareSource => ({
   liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
   mixed: isMixed(one.plan.batch),
 });
+
+/** What is left of a source after what is out. */
+function leftOf(source: ShareSource, booked: readonly Booked[]): ShareSource {
+  const { g, ml } = goneOf(source.batch, booked);
+  return {
+    ...source,
+    shredG: Math.max(0, source.shredG - g),
+    liquidMl: Math.max(0, source.liquidMl - ml),
+  };
+}
 
 /** Grams of a flow of one batch. */
 const flowing = ({ nominal }: OpenedMeal, batch: string, flow: string): number =>

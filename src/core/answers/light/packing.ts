@@ -27,8 +27,8 @@ export interface PackedPlace {
 }
 
 /**
- * What stays here and what goes to each other place, by the portions of the share-out. No more of a dish is packed than was
- * ordered: the places are served in their order.
+ * What stays here and what goes to each other place, by the portions of the share-out. No more of a dish is packed than can be
+ * served: the places are served in their order.
  */
 export function packingOf(
   meal: OpenedMeal,
@@ -36,7 +36,7 @@ export function packingOf(
   reckoned: Pick<MealReckoning, 'servings'>,
 ): readonly PackedPlace[] {
   const facts = perServing(meal, reckoned);
-  const open = new Map(dishes.map(({ dish, of }) => [dish, of]));
+  const open = new Map(dishes.map(({ dish, servings }) => [dish, servings]));
   const packed = (counts: (dish: string) => number): readonly PackedDish[] =>
     dishes.flatMap(({ dish, name, meatG, liquidMl, scoop }) => {
       const count = Math.min(open.get(dish) ?? 0, counts(dish));

@@ -27,6 +27,9 @@ export interface Drawn {
   readonly needMl: Float64Array;
   readonly shredG: Float64Array;
   readonly liquidMl: Float64Array;
+  /** The same of each batch. */
+  readonly shredBy: readonly Float64Array[];
+  readonly liquidBy: readonly Float64Array[];
   readonly leftG: Float64Array;
   readonly leftMl: Float64Array;
   /** One serving of each ticket. */

@@ -2,7 +2,15 @@ import { wholeAt, valueAt, entryAt } from '../../columns/index.ts';
 import { emptyLiquidMass, type LiquidDraw, mlOf, saltShareOf } from '../../broth/index.ts';
 import type { LotDraw } from '../../meat/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
-import { emptyServed, serve, type ServeDraw } from '../../plates/index.ts';
+import {
+  type Booked,
+  drawsOn,
+  emptyServed,
+  goneOf,
+  restOf,
+  type ServeDraw,
+  serveFrom,
+} from '../../plates/index.ts';
 import { learnSpreads } from '../belief/spreads.ts';
 import { plainDraw, type Posterior, posteriorOf } from '../belief/posterior.ts';
 import { type BatchColumns, batchColumns } from './figures.ts';
@@ -25,7 +33,7 @@ const known = new WeakMap<OpenedMeal, Drawn>();
 
 /** The draws of an opened meal: drawn when they are first asked for, and then kept with it. */
 export function drawsOf(meal: OpenedMeal): Drawn {
-  const drawn = known.get(meal) ?? drawMeal(meal);
+  const drawn = known.get(meal) ?? drawMeal(meal, meal.nominal.booked);
   known.set(meal, drawn);
   return drawn;
 }
@@ -48,12 +56,10 @@ export function meatDrawsOf({ input, plan, now }: OpenedMeal): Drawn {
  * Runs the meal once for each draw of its posterior. Random numbers are keyed by meal, batch, lot and quantity, so an
  * edit moves only what it touches and more meat never lowers the chance.
  */
-function drawMeal({
-  input,
-  plan: mealPlan,
-  now: plans,
-  posterior,
-}: Pick<OpenedMeal, 'input' | 'plan' | 'now' | 'posterior'>): Drawn {
+function drawMeal(
+  { input, plan: mealPlan, now: plans, posterior }: Pick<OpenedMeal, 'input' | 'plan' | 'now' | 'posterior'>,
+  booked: readonly Booked[] = [],
+): Drawn {
   const meal = input.meal.id;
   const n = numberOfDraws(plans);
   const { tickets } = mealPlan;
@@ -73,6 +79,8 @@ function drawMeal({
     needMl: column(),
     shredG: column(),
     liquidMl: column(),
+    shredBy: plans.map(column),
+    liquidBy: plans.map(column),
     leftG: column(),
     leftMl: column(),
     meatG: tickets.map(column),
@@ -93,10 +101,12 @@ function drawMeal({
       figures,
       liquids: drawn.liquids.get(plan.id) ?? [],
       lots: drawn.lotShredG.slice(firstLot, firstLot + plan.lots.length),
+      shred: entryAt(drawn.shredBy, b),
+      liquid: entryAt(drawn.liquidBy, b),
     });
     firstLot += plan.lots.length;
   }
-  drawServing(meal, mealPlan, drawn);
+  drawServing(meal, mealPlan, plans, booked, drawn);
   return drawn;
 }
 
@@ -147,6 +157,8 @@ interface Written {
   readonly figures: BatchColumns;
   readonly liquids: readonly LiquidColumns[];
   readonly lots: readonly Float64Array[];
+  readonly shred: Float64Array;
+  readonly liquid: Float64Array;
 }
 
 /** Runs one batch once a draw. Loops by number and fields by name: it is the innermost of all that is worked out. */
@@ -155,7 +167,7 @@ function drawBatch(
   { lots, liquid }: Multipliers,
   minutes: Float64Array,
   far: readonly Float64Array[],
-  { drawn, figures, liquids, lots: lotShredG }: Written,
+  { drawn, figures, liquids, lots: lotShredG, shred, liquid: poured }: Written,
 ): void {
   const mass = emptyBatchMass(plan);
   const draw = plainDraw(plan);
@@ -196,8 +208,10 @@ function drawBatch(
       own.ml[d] = one.ml;
       own.saltPct[d] = 100 * saltShareOf(one);
     }
-    drawn.shredG[d] = valueAt(drawn.shredG, d) + bowlG({ plan, mass });
-    if (plan.liquid) drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + mlOf(mass.liquid);
+    shred[d] = bowlG({ plan, mass });
+    if (plan.liquid) poured[d] = mlOf(mass.liquid);
+    drawn.shredG[d] = valueAt(drawn.shredG, d) + valueAt(shred, d);
+    drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + valueAt(poured, d);
   }
 }
 
@@ -257,15 +271,28 @@ export function servingColumns(
   }));
 }
 
-function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
+/** What is out is out in every draw; the rest is filled from what each leaves of it. */
+function drawServing(
+  meal: string,
+  { tickets: all }: MealPlan,
+  plans: readonly BatchPlan[],
+  booked: readonly Booked[],
+  drawn: Drawn,
+): void {
   const { n } = drawn;
+  const batches = plans.map(({ id }) => id);
+  const tickets = restOf(all, booked);
+  const drawing = drawsOn(tickets, batches);
+  const gone = batches.map((batch) => goneOf(batch, booked));
+  const isOut = booked.reduce((sum, { servings }) => sum + servings, 0);
+  const pools = { g: new Float64Array(batches.length), ml: new Float64Array(batches.length) };
   const columns = servingColumns(meal, tickets, n);
   const draw: ServeDraw = {
     portion: new Float64Array(tickets.length),
     serving: new Float64Array(tickets.length),
     held: new Float64Array(tickets.length),
   };
-  const served = emptyServed(tickets.length);
+  const served = emptyServed(tickets.length, batches.length);
   for (let d = 0; d < n; d += 1) {
     for (let t = 0; t < columns.length; t += 1) {
       const column = entryAt(columns, t);
@@ -273,8 +300,13 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
       draw.serving[t] = valueAt(column.serving, d);
       draw.held[t] = valueAt(column.held, d);
     }
-    serve(tickets, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
-    drawn.plates[d] = served.plates;
+    for (let b = 0; b < batches.length; b += 1) {
+      const { g, ml } = entryAt(gone, b);
+      pools.g[b] = Math.max(0, valueAt(entryAt(drawn.shredBy, b), d) - g);
+      pools.ml[b] = Math.max(0, valueAt(entryAt(drawn.liquidBy, b), d) - ml);
+    }
+    serveFrom(tickets, pools, drawing, draw, served);
+    drawn.plates[d] = isOut + served.plates;
     drawn.needG[d] = served.needG;
     drawn.needMl[d] = served.needMl;
     drawn.leftG[d] = served.leftG;
@@ -284,7 +316,7 @@ function drawServing(meal: string, { tickets }: MealPlan, drawn: Drawn): void {
       const [meat, ml, held] = [drawn.meatG[t], drawn.servedMl[t], drawn.heldMl[t]];
       const [filled, shortOf] = [drawn.filled[t], drawn.shortOf[t]];
       const soaked = valueAt(served.heldMl, t);
-      if (filled) filled[d] = valueAt(served.filled, t);
+      if (filled) filled[d] = (booked[t]?.servings ?? 0) + valueAt(served.filled, t);
       if (shortOf) shortOf[d] = wholeAt(served.shortOf, t);
       if (meat) meat[d] = valueAt(served.meatG, t) * one;
       if (held) held[d] = soaked;

@@ -5,10 +5,11 @@ import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
 import { amountOf, carrying, flow, massOf, plus, times, type Flow } from '../../ledger/index.ts';
 import {
-  emptyServed,
-  nominalServing,
+  type Booked,
+  type outOf,
   plateFlows,
-  serve,
+  platesOf,
+  type Pools,
   type Served,
   type Source,
 } from '../../plates/index.ts';
@@ -21,9 +22,14 @@ import { nominalBatch, type BatchDraw, type NominalBatch } from './run.ts';
 /** The nominal run of a meal: no spread, every node closed. */
 export interface Nominal {
   readonly batches: readonly NominalBatch[];
+  /** What is filled: out already, and still to be filled by the core's own rule. */
   readonly served: Served;
+  /** What is out of each ticket, in their order. */
+  readonly booked: readonly Booked[];
   readonly flows: readonly Flow[];
 }
+
+const NOTHING_OUT: ReturnType<typeof outOf> = new Map();
 
 /** Flows of a batch as far as its bowl and its jugs, and what it gives to the plates. */
 interface Given {
@@ -35,31 +41,38 @@ interface Given {
 /**
  * Runs the whole meal once and writes its flows.
  * @param centre the middle of what the weighings leave possible, for each batch; absent: nothing was weighed
+ * @param out what is out already, by dish
  */
 export function runNominal(
   { tickets }: MealPlan,
   plans: readonly BatchPlan[],
   centre: readonly BatchDraw[] = [],
+  out: ReturnType<typeof outOf> = NOTHING_OUT,
 ): Nominal {
   const batches = plans.map((plan, i) => nominalBatch(plan, centre[i]));
   const given = batches.map((batch) => gives(batch, [], () => givenBy(batch)));
   const shred = given.flatMap((one) => one.shred);
   const liquid = given.flatMap((one) => one.liquid);
-  const served = emptyServed(tickets.length);
-  const ml = liquid.reduce((sum, source) => sum + source.ml, 0);
-  const grams = shred.reduce((sum, source) => sum + source.grams, 0);
-  serve(tickets, grams, ml, nominalServing(tickets.length), served);
+  const ids = plans.map(({ id }) => id);
+  const pools = poolsOf(ids, shred, liquid);
+  const { served, plated, booked } = platesOf(tickets, ids, pools, out);
   const targets = new Map(plans.map(({ id, batch }) => [id, batch.strength?.meat ?? MEAT_TARGET] as const));
-  const plated = plateFlows(tickets, served, shred, liquid, targets);
+  const toPlates = plateFlows(tickets, plated, ids, shred, liquid, targets);
   return {
     batches,
     served,
-    flows: [
-      ...given.flatMap((one) => one.flows),
-      ...plated.flows,
-      ...keptFlows(shred, liquid, plated.meatShare, plated.liquidShares),
-    ],
+    booked,
+    flows: [...given.flatMap((one) => one.flows), ...toPlates.flows, ...keptFlows(shred, liquid, toPlates)],
   };
+}
+
+/** What there is of each batch for the plates. */
+function poolsOf(batches: readonly string[], shred: readonly Source[], liquid: readonly Source[]): Pools {
+  const of = (sources: readonly Source[], what: 'grams' | 'ml') =>
+    Float64Array.from(batches, (batch) =>
+      sources.reduce((sum, one) => sum + (one.batch === batch ? one[what] : 0), 0),
+    );
+  return { g: of(shred, 'grams'), ml: of(liquid, 'ml') };
 }
 
 const gives = keptFor<Given>();

@@ -1,5 +1,6 @@
 import type { LpSolver, Row, Terms } from './program.ts';
 import { solved } from './program.ts';
+import type { FromBatch } from '../out.ts';
 import type { Both, DishShare, Measure, ShareDish, ShareOut, Sharing } from './wanted.ts';
 
 /** A dish of a lower priority is served only when no more of the higher ones can be. */
@@ -44,7 +45,7 @@ export function shareOut(sharing: Sharing, solver: LpSolver): ShareOut {
     solver,
   );
   const end = nearest ?? served;
-  const shares = dishes.map((dish, d) => shareOf(dish, d, end.of));
+  const shares = dishes.map((dish, d) => shareOf(dish, d, sources, end.of));
   const usedG = shares.reduce((sum, one) => sum + one.servings * one.meatG, 0);
   const usedMl = shares.reduce((sum, one) => sum + one.servings * one.liquidMl, 0);
   const there = thereIs(sharing);
@@ -243,7 +244,12 @@ function distance({ dishes, evenOut }: Sharing): Terms {
   return [['q', WORST], ...each, ...left];
 }
 
-function shareOf(dish: ShareDish, d: number, of: (name: string) => number): DishShare {
+function shareOf(
+  dish: ShareDish,
+  d: number,
+  sources: Sharing['sources'],
+  of: (name: string) => number,
+): DishShare {
   const n = Math.round(of(s(d)));
   const chosen = (kind: 'm' | 'l', measures: readonly Measure[]) =>
     measures.find((_, j) => of(at(`z${kind}`, d, j)) > 0.5);
@@ -257,6 +263,26 @@ function shareOf(dish: ShareDish, d: number, of: (name: string) => number): Dish
     ladledMl,
     scoop: n > 0 ? scoop : undefined,
     ladle: n > 0 ? ladle : undefined,
+    from: n > 0 ? fromOf(dish, d, n, sources, of) : [],
+  });
+}
+
+/** One serving by its batches: of the liquid of each, what the shred holds and what is ladled as the dish has them in all. */
+function fromOf(
+  dish: ShareDish,
+  d: number,
+  n: number,
+  sources: Sharing['sources'],
+  of: (name: string) => number,
+): readonly FromBatch[] {
+  const held = dish.held * of(t(d));
+  const all = held + of(v(d));
+  return sources.flatMap(({ batch }, b) => {
+    if (!draws(dish, batch)) return [];
+    const [g, ml] = [of(at('x', d, b)) / n, of(at('w', d, b)) / n];
+    if (!(g > SLACK || ml > SLACK)) return [];
+    const heldMl = all > 0 ? Math.min(ml, (ml * held) / all) : 0;
+    return [{ batch, g: Math.max(0, g), heldMl: Math.max(0, heldMl), ladledMl: Math.max(0, ml - heldMl) }];
   });
 }
 
@@ -266,7 +292,7 @@ const NO_LARGEST = 1e5;
 
 const shareWith = (
   { id, name, count, held, meat }: ShareDish,
-  got: Pick<DishShare, 'servings' | 'meatG' | 'ladledMl' | 'scoop' | 'ladle'>,
+  got: Pick<DishShare, 'servings' | 'meatG' | 'ladledMl' | 'scoop' | 'ladle' | 'from'>,
 ): DishShare => ({
   dish: id,
   name,
@@ -303,6 +329,7 @@ function nothing(sharing: Sharing): ShareOut {
       ladledMl: dish.lockedMl ?? dish.liquid.want,
       scoop: undefined,
       ladle: undefined,
+      from: [],
     }),
   );
   const there = thereIs(sharing);

@@ -1,4 +1,5 @@
 import type { Portion } from '../../order/index.ts';
+import type { FromBatch } from '../out.ts';
 
 /** A level scoop or ladle as often as it goes into one serving. */
 export interface Measure {
@@ -71,6 +72,8 @@ export interface DishShare {
   readonly largestG: number;
   readonly scoop: Measure | undefined;
   readonly ladle: Measure | undefined;
+  /** One serving by the batches that it comes from; empty where none can be served. */
+  readonly from: readonly FromBatch[];
 }
 
 export interface ShareOut {

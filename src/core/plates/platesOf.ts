@@ -1,0 +1,133 @@
+import { entryAt, valueAt } from '../columns/index.ts';
+import type { OnPlate } from '../meal/index.ts';
+import type { Ticket } from '../order/index.ts';
+import type { Plated } from './flows.ts';
+import { type Booked, bookedOf, type outOf } from './out.ts';
+import {
+  type DrawsOn,
+  drawsOn,
+  emptyServed,
+  nominalServing,
+  type Pools,
+  type Served,
+  serveFrom,
+} from './serve.ts';
+
+/** What is out, and what the rest of the plates get, of each batch. */
+export interface Plates {
+  readonly served: Served;
+  readonly booked: readonly Booked[];
+  readonly plated: readonly (readonly Plated[])[];
+}
+
+const copyOf = ({ g, ml }: Pools): Pools => ({ g: g.slice(), ml: ml.slice() });
+
+/** What is on plates, and will be: what is out as its entries say, the rest by the core's own rule from what is left. */
+export function platesOf(
+  tickets: readonly Ticket[],
+  batches: readonly string[],
+  pools: Pools,
+  out: ReturnType<typeof outOf>,
+): Plates {
+  const drawing = drawsOn(tickets, batches);
+  const n = batches.length;
+  const fill = (some: readonly Ticket[], from: Pools): Served => {
+    const served = emptyServed(some.length, n);
+    serveFrom(some, from, drawing, nominalServing(some.length), served);
+    return served;
+  };
+  if (out.size === 0) {
+    const served = fill(tickets, copyOf(pools));
+    const plated = tickets.map((_, t) => batches.map((_batch, b) => platedOf(served, n, t, b)));
+    return { served, booked: tickets.map(() => NONE), plated };
+  }
+  const before = fill(tickets, copyOf(pools));
+  const booked = tickets.map(({ id }, t) =>
+    bookedOf(out.get(id) ?? [], usualOn(before, batches, drawing, t)),
+  );
+  const left = leftAfter(pools, batches, booked);
+  const rest = restOf(tickets, booked);
+  const served = fill(rest, { g: left.g.slice(), ml: left.ml.slice() });
+  const plated = tickets.map((_, t) =>
+    batches.map((batch, b): Plated => {
+      const planned = platedOf(served, n, t, b);
+      const gone = booked[t]?.from.find((one) => one.batch === batch);
+      if (!gone) return planned;
+      return {
+        g: planned.g + gone.g * valueAt(left.partG, b),
+        heldMl: planned.heldMl + gone.heldMl * valueAt(left.partMl, b),
+        ladledMl: planned.ladledMl + gone.ladledMl * valueAt(left.partMl, b),
+      };
+    }),
+  );
+  for (const [t, { servings }] of booked.entries()) {
+    served.filled[t] = valueAt(served.filled, t) + servings;
+    served.plates += servings;
+  }
+  return { served, booked, plated };
+}
+
+const NONE: Booked = { servings: 0, from: [] };
+
+/** The tickets with what is still to go out of them. */
+export const restOf = (tickets: readonly Ticket[], booked: readonly Booked[]): readonly Ticket[] =>
+  tickets.map((ticket, t) => {
+    const gone = booked[t]?.servings ?? 0;
+    return gone === 0 ? ticket : { ...ticket, count: Math.max(0, ticket.count - gone) };
+  });
+
+/** What all servings of a ticket take of a batch, held and ladled as one serving has them. */
+export function platedOf(served: Served, batches: number, t: number, b: number): Plated {
+  const ml = valueAt(served.takenMl, t * batches + b);
+  const [held, ladled] = [valueAt(served.heldMl, t), valueAt(served.ladledMl, t)];
+  const ofHeld = held + ladled > 0 ? held / (held + ladled) : 0;
+  return { g: valueAt(served.takenG, t * batches + b), heldMl: ml * ofHeld, ladledMl: ml * (1 - ofHeld) };
+}
+
+/** One serving by the core's own rule, as it was before any went out: where none could be filled, from all that it may draw on. */
+function usualOn(before: Served, batches: readonly string[], drawing: DrawsOn, t: number): OnPlate {
+  const k = valueAt(before.filled, t);
+  const n = batches.length;
+  const on = drawing[t] ?? batches.map((_, b) => b);
+  return on.map((b) => {
+    const { g, heldMl, ladledMl } = platedOf(before, n, t, b);
+    return k > 0
+      ? { batch: entryAt(batches, b), g: g / k, heldMl: heldMl / k, ladledMl: ladledMl / k }
+      : {
+          batch: entryAt(batches, b),
+          g: valueAt(before.meatG, t) / on.length,
+          heldMl: valueAt(before.heldMl, t) / on.length,
+          ladledMl: valueAt(before.ladledMl, t) / on.length,
+        };
+  });
+}
+
+/** What is out of a batch, g and ml. */
+export function goneOf(
+  batch: string,
+  booked: readonly Booked[],
+): { readonly g: number; readonly ml: number } {
+  const of = booked.flatMap(({ from }) => from.filter((one) => one.batch === batch));
+  return {
+    g: of.reduce((sum, one) => sum + one.g, 0),
+    ml: of.reduce((sum, one) => sum + one.heldMl + one.ladledMl, 0),
+  };
+}
+
+interface Left extends Pools {
+  /** Of what is booked of each batch, what of it there was, 0 to 1: more than there is nobody has served. */
+  readonly partG: Float64Array;
+  readonly partMl: Float64Array;
+}
+
+/** What is left of each batch after what is out. */
+function leftAfter(pools: Pools, batches: readonly string[], booked: readonly Booked[]): Left {
+  const gone = batches.map((batch) => goneOf(batch, booked));
+  const part = (had: number, wanted: number) => (wanted > had ? had / wanted : 1);
+  return {
+    g: pools.g.map((had, b) => Math.max(0, had - entryAt(gone, b).g)),
+    ml: pools.ml.map((had, b) => Math.max(0, had - entryAt(gone, b).ml)),
+    partG: pools.g.map((had, b) => part(had, entryAt(gone, b).g)),
+    partMl: pools.ml.map((had, b) => part(had, entryAt(gone, b).ml)),
+  };
+}
