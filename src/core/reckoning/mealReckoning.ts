@@ -2,7 +2,7 @@ import { mlOf } from '../broth/index.ts';
 import { needOf, type Ticket } from '../order/index.ts';
 import { isWeighed } from '../meat/index.ts';
 import { SHORT } from '../plates/index.ts';
-import { valueAt } from '../columns/index.ts';
+import { valueAt, wholeAt } from '../columns/index.ts';
 import { percentileOfSorted, type Range, rangeOf } from '../quantity/index.ts';
 import type { Answer } from './batchReckoning.ts';
 import {
@@ -61,6 +61,10 @@ const isStillBought = ({ batch, lots }: BatchPlan) =>
 /** "Surely" is 95 draws in 100, "likely" every other one. */
 const SURELY = 0.95;
 
+/** So many servings, and more, in so large a share of the draws: all of them just where that share of draws fills all. */
+const inShare = (sorted: Float64Array, share: number): number =>
+  Math.floor((sorted[Math.floor((1 - share) * sorted.length + 1e-6)] ?? 0) + 1e-9);
+
 /** The meal as a screen, a file and the command line show it. */
 export function mealReckoning(
   tickets: MealPlan['tickets'],
@@ -74,7 +78,7 @@ export function mealReckoning(
   const counted = total > 0 && plans.some((plan) => plan.lots.length > 0) ? drawn : undefined;
   const shredG = batches.reduce((sum, one) => sum + bowlG(one), 0);
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
-  const shortage = counted && shortages(counted);
+  const shortage = counted && shortages(counted, total);
   // What is on the heat or on the scale cannot be bought any more.
   const largest = largestLot(plans.filter(isStillBought));
   const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
@@ -100,8 +104,8 @@ export function mealReckoning(
       plates && liquidKnown
         ? {
             total,
-            surely: Math.floor(percentileOfSorted(plates, 1 - SURELY)),
-            likely: Math.floor(percentileOfSorted(plates, 0.5)),
+            surely: inShare(plates, SURELY),
+            likely: inShare(plates, 0.5),
             dishes: tickets.map(({ id }, t) => dishOf(id, counted, t)),
           }
         : null,
@@ -131,8 +135,8 @@ function dishOf(dish: string, { filled, shortOf }: Drawn, t: number) {
   const [meat, liquid] = [times(SHORT.meat), times(SHORT.liquid)];
   return {
     dish,
-    surely: Math.floor(percentileOfSorted(sorted, 1 - SURELY)),
-    likely: Math.floor(percentileOfSorted(sorted, 0.5)),
+    surely: inShare(sorted, SURELY),
+    likely: inShare(sorted, 0.5),
     // Of one that is sure nothing is said.
     short:
       meat + liquid < (1 - SURELY) * sorted.length
@@ -143,29 +147,31 @@ function dishOf(dish: string, { filled, shortOf }: Drawn, t: number) {
   };
 }
 
-/** How often the whole meal is fed, and which of the two runs short more often. */
-function shortages({ n, shredG, needG, liquidMl, needMl }: Drawn) {
+/**
+ * How often every serving is filled, which of the two runs short more often where not, and the liquid that is missing, ml. Plates
+ * are filled by the one rule that also says how many are sure, so that neither contradicts the other.
+ */
+function shortages({ n, plates, shortOf, needMl, restMl }: Drawn, total: number) {
   let enough = 0;
-  let meat = 0;
-  let liquid = 0;
+  let [meat, liquid] = [0, 0];
   const missingMl = new Float64Array(n);
   for (let d = 0; d < n; d += 1) {
-    const shortG = valueAt(needG, d) - valueAt(shredG, d);
-    const shortMl = valueAt(needMl, d) - valueAt(liquidMl, d);
-    missingMl[d] = shortMl;
-    if (shortG > 0) meat += 1;
-    if (shortMl > 0) liquid += 1;
-    if (shortG <= 0 && shortMl <= 0) enough += 1;
+    missingMl[d] = valueAt(needMl, d) - valueAt(restMl, d);
+    if (valueAt(plates, d) >= total - 1e-9) enough += 1;
+    else {
+      if (shortOf.some((codes) => wholeAt(codes, d) === SHORT.meat)) meat += 1;
+      if (shortOf.some((codes) => wholeAt(codes, d) === SHORT.liquid)) liquid += 1;
+    }
   }
   const first = meat === 0 && liquid === 0 ? null : meat >= liquid ? ('meat' as const) : ('liquid' as const);
   return { enough: enough / n, first, ml: percentileOfSorted(missingMl.sort(), SURELY) };
 }
 
 /** Raw weight of the largest lot's cut that would feed all in 95 draws of 100, g; 0 if they are fed. */
-function moreRaw({ n, shredG, needG }: Drawn, perRaw: Float64Array): number {
+function moreRaw({ n, restG, needG }: Drawn, perRaw: Float64Array): number {
   const grams = new Float64Array(n);
   for (let d = 0; d < n; d += 1) {
-    const short = valueAt(needG, d) - valueAt(shredG, d);
+    const short = valueAt(needG, d) - valueAt(restG, d);
     grams[d] = short / Math.max(1e-9, valueAt(perRaw, d));
   }
   return Math.max(0, percentileOfSorted(grams.sort(), SURELY));

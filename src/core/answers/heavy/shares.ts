@@ -77,7 +77,7 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
 }
 
 /** The meal as the sharing sees it: what is out already is off both sides, as it was booked. */
-function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
+export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
   const { meal, kitchen, learned } = input;
   const scoops = kitchen.scoops ?? usualScoops;
   // As it was weighed once; else by its volume, and by what was weighed out with it here.

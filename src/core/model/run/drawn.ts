@@ -27,7 +27,10 @@ export interface Drawn {
   readonly needMl: Float64Array;
   readonly shredG: Float64Array;
   readonly liquidMl: Float64Array;
-  /** The same of each batch. */
+  /** What of both is not out yet. */
+  readonly restG: Float64Array;
+  readonly restMl: Float64Array;
+  /** All of each batch. */
   readonly shredBy: readonly Float64Array[];
   readonly liquidBy: readonly Float64Array[];
   readonly leftG: Float64Array;

@@ -79,6 +79,8 @@ function drawMeal(
     needMl: column(),
     shredG: column(),
     liquidMl: column(),
+    restG: column(),
+    restMl: column(),
     shredBy: plans.map(column),
     liquidBy: plans.map(column),
     leftG: column(),
@@ -271,6 +273,8 @@ export function servingColumns(
   }));
 }
 
+const plus = (a: number, b: number): number => a + b;
+
 /** What is out is out in every draw; the rest is filled from what each leaves of it. */
 function drawServing(
   meal: string,
@@ -305,6 +309,8 @@ function drawServing(
       pools.g[b] = Math.max(0, valueAt(entryAt(drawn.shredBy, b), d) - g);
       pools.ml[b] = Math.max(0, valueAt(entryAt(drawn.liquidBy, b), d) - ml);
     }
+    drawn.restG[d] = pools.g.reduce(plus, 0);
+    drawn.restMl[d] = pools.ml.reduce(plus, 0);
     serveFrom(tickets, pools, drawing, draw, served);
     drawn.plates[d] = isOut + served.plates;
     drawn.needG[d] = served.needG;
