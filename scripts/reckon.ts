@@ -6,7 +6,7 @@ import { reckon } from '../src/core/reckoning/index.ts';
 import { readFileSync, statSync } from 'node:fs';
 import type { Stage } from '../src/core/meal/index.ts';
 import { readMealFile, tooLarge } from '../src/core/meal/file/index.ts';
-import { cooling, printed, shares } from '../src/core/answers/index.ts';
+import { cooling, printed, shares, shelvedOf } from '../src/core/answers/index.ts';
 import { allergensByDish, drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { loadSolver } from './solver.ts';
 import { problemWords } from '../src/words/index.ts';
@@ -37,9 +37,15 @@ const problems = reckoning.problems.map((problem) => ({
   stage: stageOf(problem),
   says: problemWords(problem),
 }));
-process.stdout.write(
-  `${JSON.stringify({ ...printed(reckoning, shares(opened, undefined, await loadSolver()), cooling(opened, { now: opened.input.entries.reduce((last, { at }) => Math.max(last, at), 0) }), allergensByDish(opened.input)), problems }, null, 2)}\n`,
+const now = entries.reduce((last, { at }) => Math.max(last, at), 0);
+const figures = printed(
+  reckoning,
+  shares(opened, undefined, await loadSolver()),
+  cooling(opened, { now }),
+  allergensByDish(opened.input),
+  batches.flatMap(({ id }) => shelvedOf(opened, id)),
 );
+process.stdout.write(`${JSON.stringify({ ...figures, problems }, null, 2)}\n`);
 
 /** The sheet on which it is said. */
 function stageOf({ stage, dish, lot, item }: Problem): Stage {

@@ -22,7 +22,8 @@ async function withLearned(db: SlowSpoonDb, mealId: string): Promise<LoadedMeal 
 }
 
 /** A meal as it stands in memory, as a file. */
-export const fileOf = (loaded: LoadedMeal): string => writeMealFile(mealFileOf(loaded, reference.version));
+export const fileOf = (loaded: LoadedMeal): string => writeMealFile(asFile(loaded));
+export const asFile = (loaded: LoadedMeal): MealFile => mealFileOf(loaded, reference.version);
 
 /** A meal as a file, or, where that could not be brought in again, its rows as they lie in the store. */
 export async function exportWhatIsThere(

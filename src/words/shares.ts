@@ -49,32 +49,56 @@ export function wayWords(
   }
 }
 
-/** What a sheet of the share-out is headed with. */
-export function shareTitle({ short, dishes, left }: Shares, { volume, rough }: Says): string {
+/** From so large a chance on it goes round; below the second it is not even likely. */
+const SURE = 0.95;
+const EVEN = 0.5;
+
+/**
+ * What a sheet of the share-out is headed with: as sure as it is.
+ * @param enough the chance that there is enough for all, where there is one
+ */
+export function shareTitle(
+  { short, dishes, left }: Shares,
+  { volume, rough }: Says,
+  enough?: number,
+): string {
   const total = dishes.reduce((sum, dish) => sum + dish.of, 0);
-  if (total === 0) return 'Everything has gone out';
+  const over = left.shredG > CRUMBS ? `${rough(left.shredG)} ` : '';
+  if (total === 0)
+    return over === '' ? 'Everything has gone out' : `Everything has gone out, ${over}was left`;
   if (short.servings > 0) {
     if (short.meatG > 0) return `${capital(rough(short.meatG))} of meat short`;
     if (short.liquidMl > 0) return `${volume(short.liquidMl)} of liquid short`;
     return `${plates(short.servings)} short`;
   }
-  return left.shredG > CRUMBS
-    ? `It goes round, ${rough(left.shredG)} is over`
-    : 'It goes round, nothing left';
+  const end = over === '' ? 'nothing left' : `${over}is over`;
+  if (enough === undefined || enough >= SURE) return `It goes round, ${end}`;
+  if (enough >= EVEN) return over === '' ? 'Likely it goes round' : `Likely it goes round, ${over}over`;
+  return 'It may not go round';
 }
 
 /**
  * Under it: who goes without, and how sure that is.
- * @param enough the chance that there is enough for all, where there is one
+ * @param enough the chance that there is enough for all, and in words, where there is one
  */
 export function shareUnder(
-  { short, dishes, proved }: Shares,
+  { short, dishes, left, proved }: Shares,
   byScoops: boolean,
-  enough: string | undefined,
+  { rough }: Pick<Says, 'rough'>,
+  enough?: { readonly chance: number; readonly words: string },
 ): string {
+  const total = dishes.reduce((sum, dish) => sum + dish.of, 0);
+  if (total === 0) return '';
   if (short.servings === 0) {
     const all = `Every plate gets its portion${byScoops ? ', by level scoops' : ''}`;
-    return enough === undefined ? `${all}.` : `${all}: enough ${enough}.`;
+    if (enough === undefined) return `${all}.`;
+    const as =
+      enough.chance >= SURE
+        ? ''
+        : left.shredG > CRUMBS
+          ? ` if it comes as foretold, with ${rough(left.shredG)} over`
+          : ' if it comes as foretold';
+    return `${all}${as}: enough ${enough.words}.`;
   }
   const without = dishes
     .filter(({ servings, of }) => servings < of)

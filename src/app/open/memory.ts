@@ -182,12 +182,9 @@ const wasCleared = (mealId: string): Promise<boolean> =>
 export async function putAllBack(mealId: string): Promise<void> {
   const meal = unkeptMeal(mealId);
   if (!meal) return;
-  const { fileOf } = await import('@/store/files.ts');
-  const { readMealFile } = await import('@/core/meal/file/index.ts');
-  const read = readMealFile(fileOf(meal));
-  if (!read.ok) throw new Refused(read.error);
+  const { asFile } = await import('@/store/files.ts');
   await db.kept.bulkPut([...(heldKept()?.values() ?? [])]);
-  await importMeal(db, read.file);
+  await importMeal(db, asFile(meal));
   letGoOfStuck();
   tellOtherTabs();
   refresh();

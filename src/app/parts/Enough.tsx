@@ -21,6 +21,9 @@ export function Enough() {
   const { meal } = reckoning;
   const { plates, enough } = meal;
   if (!plates || enough === null) return null;
+  // Of what is out nobody asks whether it will be enough.
+  const isOut = meal.booked.reduce((sum, { servings }) => sum + servings, 0) >= plates.total;
+  if (isOut) return null;
   const { total, surely, likely } = plates;
   const kinds = loaded.meal.dishes.map((dish) => {
     const of = plates.dishes.find((one) => one.dish === dish.id);

@@ -50,8 +50,17 @@ export interface MealReckoning {
   /** What would bring the chance to 95 in 100: raw weight of the largest lot's cut, or liquid. */
   readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
   readonly moreMl: number | null;
+  /** What stays over once every plate is filled. */
   readonly leftG: Range;
   readonly leftMl: Answer;
+  /** What is out of each dish that is counted: servings, shred, g, and liquid with what it holds, ml. */
+  readonly booked: readonly {
+    readonly dish: string;
+    readonly name: string;
+    readonly servings: number;
+    readonly meatG: number;
+    readonly liquidMl: number;
+  }[];
 }
 
 const isStillBought = ({ batch, lots }: BatchPlan) =>
@@ -68,7 +77,7 @@ const inShare = (sorted: Float64Array, share: number): number =>
 /** The meal as a screen, a file and the command line show it. */
 export function mealReckoning(
   tickets: MealPlan['tickets'],
-  { served, batches }: Nominal,
+  { served, batches, booked }: Nominal,
   plans: readonly BatchPlan[],
   drawn: Drawn | undefined,
 ): MealReckoning {
@@ -113,6 +122,16 @@ export function mealReckoning(
     moreMl: shortage && liquidKnown && shortage.ml > 0 ? shortage.ml : null,
     leftG: aboutMiddle(range(served.leftG, drawn?.leftG)),
     leftMl: liquidKnown ? aboutMiddle(range(served.leftMl, drawn?.leftMl)) : null,
+    booked: tickets.map(({ id, name }, t) => {
+      const { servings = 0, from = [] } = booked[t] ?? {};
+      return {
+        dish: id,
+        name,
+        servings,
+        meatG: from.reduce((sum, { g }) => sum + g, 0),
+        liquidMl: from.reduce((sum, { heldMl, ladledMl }) => sum + heldMl + ladledMl, 0),
+      };
+    }),
     shredG: range(shredG, drawn?.shredG),
     liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
   };

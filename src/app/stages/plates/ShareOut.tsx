@@ -45,7 +45,7 @@ export function ShareOut() {
     <section aria-labelledby="share-title">
       <div className="line">
         <h1 id="share-title" className={short ? css.isShort : undefined}>
-          {shareTitle(data, words)}
+          {shareTitle(data, words, enough ?? undefined)}
         </h1>
         <dl className={css.there}>
           <div>
@@ -59,7 +59,12 @@ export function ShareOut() {
         </dl>
       </div>
       <p className={css.sharedUnder}>
-        {shareUnder(data, by === 'scoops', enough === null ? undefined : writeChance(enough))}
+        {shareUnder(
+          data,
+          by === 'scoops',
+          words,
+          enough === null ? undefined : { chance: enough, words: writeChance(enough) },
+        )}
       </p>
       <CutBar
         material="meat"

@@ -2,6 +2,7 @@ import type { DishAllergens, From } from '../../model/index.ts';
 import type { Reckoning } from '../../reckoning/index.ts';
 import type { CoolingNow } from '../heavy/cooling.ts';
 import type { Shares } from '../heavy/shares.ts';
+import type { Shelvable } from './shelved.ts';
 
 /** Where it comes from: the thing, and of a pot the pot. */
 const said = ({ name, pot }: From) => ({ name, pot: pot ?? null });
@@ -12,6 +13,7 @@ export function printed(
   shared?: Shares,
   cools: readonly CoolingNow[] = [],
   allergens: readonly DishAllergens[] = [],
+  shelf: readonly Shelvable[] = [],
 ) {
   return {
     batches: batches.map(({ id, meat, liquid, liquids, ready, salt }) => ({
@@ -57,6 +59,12 @@ export function printed(
         })) ?? null,
       left: shared?.left ?? null,
       proved: shared?.proved ?? null,
+      booked: meal.booked.map(({ name, servings, meatG, liquidMl }) => ({
+        dish: name,
+        servings,
+        meatG,
+        liquidMl,
+      })),
       allergens: allergens.map(({ name, contains, notKnown }) => ({
         dish: name,
         contains: contains.map(({ what, from }) => ({ what, from: from.map(said) })),
@@ -77,6 +85,13 @@ export function printed(
       what,
       hoursTo21C: to21H,
       hoursTo5C: to5H,
+    })),
+    shelf: shelf.map(({ batch, what, name, grams, ml }) => ({
+      batch: batch ?? null,
+      what,
+      name,
+      grams,
+      ml: ml ?? null,
     })),
     draws,
   };
