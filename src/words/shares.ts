@@ -49,9 +49,10 @@ export function wayWords(
   }
 }
 
-/** From so large a chance on it goes round; below the second it is not even likely. */
+/** From so large a chance on it goes round, likely goes round, or only just. */
 const SURE = 0.95;
 const EVEN = 0.5;
+const JUST = 0.2;
 
 /**
  * What a sheet of the share-out is headed with: as sure as it is.
@@ -74,7 +75,7 @@ export function shareTitle(
   const end = over === '' ? 'nothing left' : `${over}is over`;
   if (enough === undefined || enough >= SURE) return `It goes round, ${end}`;
   if (enough >= EVEN) return over === '' ? 'Likely it goes round' : `Likely it goes round, ${over}over`;
-  return 'It may not go round';
+  return enough >= JUST ? 'It only just goes round' : 'It may not go round';
 }
 
 /**

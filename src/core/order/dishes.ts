@@ -1,6 +1,6 @@
 import type { Dish, DishKind, Part } from '../meal/index.ts';
 import { servingsFor } from './guests.ts';
-import { midpoint } from '../quantity/index.ts';
+import { midpoint, type Quantity } from '../quantity/index.ts';
 
 export interface Portion {
   readonly want: number;
@@ -15,6 +15,8 @@ export interface Ticket {
   readonly count: number;
   readonly meat: Portion;
   readonly liquid: Portion;
+  /** As it would be if no portion were held. */
+  readonly own?: { readonly meat: Portion; readonly liquid: Portion };
   /** Liquid that the shred holds, of the shred's weight. */
   readonly held: number;
   /** It was weighed: no draw guesses at it. */
@@ -121,13 +123,18 @@ export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ti
     const usual = usualOf(dish.kind, pieceG);
     const count = countOf(dish);
     if (!(count > 0)) return [];
+    const own = {
+      meat: evenly(dish, portionOf(dish.meat, usual.meat)),
+      liquid: portionOf(dish.liquid, usual.liquid),
+    };
     return [
       {
         id: dish.id,
         name: dishName(dish),
         count,
-        meat: evenly(dish, portionOf(dish.meat, usual.meat)),
-        liquid: portionOf(dish.liquid, usual.liquid),
+        meat: held(dish.locked?.meat) ?? own.meat,
+        liquid: held(dish.locked?.liquid) ?? own.liquid,
+        ...(dish.locked && { own }),
         held: dish.held ?? usual.held,
         way: dish.way ?? 'set',
         firm: dish.firm,
@@ -135,6 +142,12 @@ export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ti
       },
     ];
   });
+}
+
+/** A portion that the cook has set and that stays: it is wanted, no more and no less. */
+function held(quantity: Quantity | undefined): Portion | undefined {
+  const at = midpoint(quantity);
+  return at === undefined ? undefined : portion(at, at, at);
 }
 
 /** More than any plate: where all is shared evenly nothing is left, unless a largest portion is written. */

@@ -90,21 +90,21 @@ export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
   const dishes = plan.tickets.map((ticket, t): ShareDish => {
     const dish: Dish | undefined = meal.dishes.find(({ id }) => id === ticket.id);
     const { soaksMl = 0 } = builds[dish?.kind ?? 'own'];
+    const own = ticket.own ?? ticket;
     return {
       id: ticket.id,
       name: ticket.name,
       count: Math.max(0, Math.floor(ticket.count - (nominal.booked[t]?.servings ?? 0))),
-      meat: ticket.meat,
-      liquid: withSoaked(ticket.liquid, soaksMl),
+      meat: own.meat,
+      liquid: withSoaked(own.liquid, soaksMl),
       held: allMixed(dish?.from) ? 0 : ticket.held,
       priority: dish?.priority ?? 2,
       firm: ticket.firm,
       from: dish?.from,
       lockedG: midpoint(dish?.locked?.meat),
       lockedMl: midpoint(dish?.locked?.liquid),
-      scoops: byScoop ? measuresFor(scoops, 'scoop', ticket.meat, gramsOf) : [],
-      ladles:
-        byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', ticket.liquid, gramsOf) : [],
+      scoops: byScoop ? measuresFor(scoops, 'scoop', own.meat, gramsOf) : [],
+      ladles: byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', own.liquid, gramsOf) : [],
     };
   });
   return { dishes, sources, evenOut: meal.share?.evenOut === true };
