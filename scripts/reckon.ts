@@ -38,12 +38,13 @@ const problems = reckoning.problems.map((problem) => ({
   says: problemWords(problem),
 }));
 const now = entries.reduce((last, { at }) => Math.max(last, at), 0);
+const shared = shares(opened, undefined, await loadSolver());
 const figures = printed(
   reckoning,
-  shares(opened, undefined, await loadSolver()),
+  shared,
   cooling(opened, { now }),
   allergensByDish(opened.input),
-  batches.flatMap(({ id }) => shelvedOf(opened, id)),
+  batches.flatMap(({ id }) => shelvedOf(opened, id, shared)),
 );
 process.stdout.write(`${JSON.stringify({ ...figures, problems }, null, 2)}\n`);
 

@@ -23,11 +23,13 @@ export default function Keep() {
   const [open, setOpen] = useState<string>();
   const anything = batch.cools?.some(({ done }) => done === undefined) ?? false;
   const { data: cools } = useAnswer('cooling', { now }, { enabled: anything });
+  // What no plate gets, as the plates show it.
+  const { data: shares } = useAnswer('shares', undefined);
   if (reckoning.meal.shredG.mid === 0) return <NothingYet title="What is left" />;
   const running = (cools ?? []).filter((one) => one.batch === batch.id && !one.done);
   const first = running.find(({ keeps }) => !keeps) ?? running[0];
   const shown = running.find(({ id }) => id === open) ?? first;
-  const left = shelvedOf(opened, batch.id);
+  const left = shelvedOf(opened, batch.id, shares);
   return (
     <>
       {shown ? (
@@ -58,7 +60,7 @@ export default function Keep() {
               : 'Nothing is left over'}
         </h1>
       )}
-      <StartCooling running={running.map(({ what }) => what)} />
+      <StartCooling running={running.map(({ what }) => what)} shares={shares} />
       <section className={css.pack} aria-labelledby="pack-title">
         <h2 id="pack-title">Then pack</h2>
         <Left left={left} />

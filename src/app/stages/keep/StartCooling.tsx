@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { type Cooling, type CoolWay, coolWays } from '@/core/meal/index.ts';
-import { leftToCool } from '@/core/answers/index.ts';
+import { leftToCool, type Shares } from '@/core/answers/index.ts';
+import { typedMass } from '@/core/quantity/index.ts';
 import { pansFor, SHALLOW_CM } from '@/core/keep/index.ts';
 import { coolsWords, coolWayWords } from '@/words/index.ts';
 import { clockNow } from '../../browser/clock.ts';
@@ -13,10 +14,16 @@ import css from './keep.module.scss';
 
 const WORTH_IT = 50;
 
+interface Props {
+  readonly running: readonly Cooling['what'][];
+  /** As the plates are shared out; undefined until that is known. */
+  readonly shares: Shares | undefined;
+}
+
 /** Begins to cool what is left: in which vessel, in how many pans, how. */
-export function StartCooling({ running }: { readonly running: readonly Cooling['what'][] }) {
-  const { opened, batch, loaded } = useOpenMeal();
-  const left = leftToCool(opened, batch.id);
+export function StartCooling({ running, shares }: Props) {
+  const { opened, batch, loaded, units } = useOpenMeal();
+  const left = leftToCool(opened, batch.id, shares);
   const amounts = { liquid: left.liquid, shred: left.shred, both: left.liquid + left.shred };
   const offered = (['liquid', 'shred', 'both'] as const).filter(
     (what) => amounts[what] > WORTH_IT && !running.includes(what),
@@ -75,6 +82,8 @@ export function StartCooling({ running }: { readonly running: readonly Cooling['
                 pans,
                 way,
                 start: clockNow(),
+                // What was shown when it began stands, whatever goes out after.
+                grams: typedMass(amounts[chosen], units),
                 ...(vessel !== '' && { vessel }),
               },
             ],

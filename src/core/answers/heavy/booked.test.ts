@@ -10,6 +10,8 @@ import { unfinite } from '../../testing/finite.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { runs } from '../../testing/runs.ts';
 import { answer } from '../questions.ts';
+import { leftOfBatch } from '../light/left.ts';
+import { leftToCool } from './cooling.ts';
 import { sharingOf } from './shares.ts';
 
 const solver = await load();
@@ -154,6 +156,11 @@ describe('what goes out is booked as it was shown', () => {
             const goneMl = booked.reduce((sum, { heldMl, ladledMl }) => sum + heldMl + ladledMl, 0);
             expect(source?.shredG).toBeCloseTo(Math.max(0, bowl - goneG), 6);
             expect(source?.liquidMl).toBeCloseTo(Math.max(0, mlOf(mass.liquid) - goneMl), 6);
+            // What is boxed and what cools is what the plates leave, by the same figure.
+            const rest = shown.leftBy.find(({ batch }) => batch === plan.id);
+            const left = leftOfBatch(opened, plan.id, shown);
+            expect(massOf(left.shred)).toBeCloseTo(rest?.shredG ?? NaN, 4);
+            expect(leftToCool(opened, plan.id, shown).shred).toBeCloseTo(rest?.shredG ?? NaN, 4);
             // A mixture keeps its own ratio, however much of it is out.
             if (
               any.isMixed &&
@@ -166,6 +173,11 @@ describe('what goes out is booked as it was shown', () => {
                 4,
               );
           }
+          expect(shown.leftBy.reduce((sum, { shredG }) => sum + shredG, 0)).toBeCloseTo(shown.left.shredG, 3);
+          expect(shown.leftBy.reduce((sum, { liquidMl }) => sum + liquidMl, 0)).toBeCloseTo(
+            shown.left.liquidMl,
+            3,
+          );
           if (one.what === 'out' && entries.length > before.entries.length) {
             const of = before.shown.dishes.find((found) => found.dish === DISHES[one.dish]);
             const n = Math.min(one.n, of?.servings ?? 0);

@@ -15,6 +15,8 @@ import {
 } from '../../keep/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { nextOf, type OpenedMeal } from '../../model/index.ts';
+import { leftOfBatch } from '../light/left.ts';
+import type { Shares } from './shares.ts';
 import { midpoint, MINUTE_MS, type Range } from '../../quantity/index.ts';
 
 /** Something that cools, as it is likely to go. */
@@ -82,14 +84,12 @@ const OFFERED_CM = 4;
 
 /** What of the meal is left to cool, by batch, g: the liquid and the shred that no plate gets. */
 export function leftToCool(
-  { nominal }: OpenedMeal,
+  meal: OpenedMeal,
   batch: string,
+  shares?: Pick<Shares, 'leftBy'>,
 ): { readonly liquid: number; readonly shred: number } {
-  const sum = (...ids: readonly string[]) =>
-    nominal.flows
-      .filter((flow) => flow.batch === batch && ids.includes(flow.id))
-      .reduce((total, { amount }) => total + massOf(amount), 0);
-  return { liquid: sum('keptLiquid'), shred: sum('keptShred') };
+  const { liquid, shred } = leftOfBatch(meal, batch, shares);
+  return { liquid: massOf(liquid), shred: massOf(shred) };
 }
 
 /** Everything that cools, with its curve by what a thermometer has said, and what could still be done. */

@@ -4,8 +4,8 @@ import { cookOf } from '../../clock/index.ts';
 import { dishName, type Ticket } from '../../order/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { picksAll } from '../../meat/index.ts';
-import { nominalServing, emptyServed, serve } from '../../plates/index.ts';
-import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
+import { emptyServed, goneOf, nominalServing, restOf, serve } from '../../plates/index.ts';
+import type { Nominal, NominalBatch, OpenedMeal } from '../../model/index.ts';
 
 /** A lot when it is to be served now. */
 export interface LotNow {
@@ -61,14 +61,19 @@ const COOKED_MIN = 60;
 export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }): ServiceNow {
   const { input, nominal } = meal;
   const lots = nominal.batches.flatMap((one) => lotsNow(one, now));
-  const { tickets } = meal.plan;
+  const tickets = restOf(meal.plan.tickets, nominal.booked);
+  const gone = goneOfAll(nominal);
   // Of a pot that is not on yet there is nothing to pour.
   const begun = new Set(lots.flatMap((lot) => (lot.begun ? [lot.batch] : [])));
   const ml = nominal.batches.reduce(
     (sum, { plan, mass }) => sum + (plan.liquid && begun.has(plan.id) ? mlOf(mass.liquid) : 0),
-    0,
+    -gone.ml,
   );
-  const gramsOf = (some: readonly LotNow[]) => some.reduce((sum, { shredG }) => sum + shredG, 0);
+  const gramsOf = (some: readonly LotNow[]) =>
+    Math.max(
+      0,
+      some.reduce((sum, { shredG }) => sum + shredG, -gone.g),
+    );
   const tender = gramsOf(lots.filter((lot) => lot.tender));
   const cooked = gramsOf(lots.filter(({ raw }) => !raw));
   const names = new Map(input.meal.dishes.map((dish) => [dish.id, dishName(dish)]));
@@ -97,6 +102,12 @@ export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }):
         ? Math.max(now + TO_PLATE * MINUTE_MS, ...rest)
         : undefined,
   };
+}
+
+/** What is out already, g and ml. */
+function goneOfAll({ batches, booked }: Nominal): { readonly g: number; readonly ml: number } {
+  const all = batches.map(({ plan }) => goneOf(plan.id, booked));
+  return { g: all.reduce((sum, { g }) => sum + g, 0), ml: all.reduce((sum, { ml }) => sum + ml, 0) };
 }
 
 function lotsNow({ plan, mass }: NominalBatch, now: number): LotNow[] {

@@ -3,6 +3,8 @@ import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts'
 import { gramsLeft } from '../../keep/index.ts';
 import { massOf, nothing, plus, type Amount } from '../../ledger/index.ts';
 import { allergensInPot, type OpenedMeal } from '../../model/index.ts';
+import type { Shares } from '../heavy/shares.ts';
+import { leftOfBatch } from './left.ts';
 
 /** What of a batch can go to the shelf, before it is put there. */
 export type Shelvable = Pick<
@@ -14,7 +16,11 @@ export type Shelvable = Pick<
 const WORTH_A_BOX = 20;
 
 /** What is left of a batch and worth a box: its shred, its broth or sauce, and the fat that was skimmed. */
-export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable[] {
+export function shelvedOf(
+  meal: OpenedMeal,
+  batchId: string,
+  shares?: Pick<Shares, 'leftBy'>,
+): readonly Shelvable[] {
   const { nominal, now } = meal;
   const plan = now.find(({ id }) => id === batchId);
   if (!plan) return [];
@@ -41,10 +47,10 @@ export function shelvedOf(meal: OpenedMeal, batchId: string): readonly Shelvable
     ...(unknown.length > 0 && { notKnown: unknown }),
     batch: batchId,
   });
-  const liquid = amountOf('keptLiquid');
+  const { shred, liquid } = leftOfBatch(meal, batchId, shares);
   const fat = amountOf('skim', 'skimOnWay', 'panFatKept');
   return [
-    shelved('shred', `${cut}, shredded`, amountOf('keptShred')),
+    shelved('shred', `${cut}, shredded`, shred),
     shelved(
       strained ? 'broth' : 'sauce',
       `${cut} ${strained ? 'broth' : 'sauce'}`,

@@ -57,6 +57,7 @@ export function shareOut(sharing: Sharing, solver: LpSolver): ShareOut {
     dishes: shares,
     there,
     left,
+    leftBy: leftBy(sharing, shares),
     short: shortOf(shares, left),
     proved: served.optimal && (nearest?.optimal ?? false),
   };
@@ -304,6 +305,21 @@ const shareWith = (
   largestG: meat.max < NO_LARGEST ? meat.max : ROOM * meat.want,
 });
 
+/** What no serving takes of each batch. */
+const leftBy = ({ sources }: Sharing, shares: readonly DishShare[]): ShareOut['leftBy'] =>
+  sources.map(({ batch, shredG, liquidMl }) => {
+    const taken = shares.flatMap(({ servings, from }) =>
+      from.filter((one) => one.batch === batch).map((one) => ({ ...one, servings })),
+    );
+    const rest = (had: number, of: (one: FromBatch) => number) =>
+      Math.max(0, had - taken.reduce((sum, one) => sum + one.servings * of(one), 0));
+    return {
+      batch,
+      shredG: rest(shredG, ({ g }) => g),
+      liquidMl: rest(liquidMl, ({ heldMl, ladledMl }) => heldMl + ladledMl),
+    };
+  });
+
 const thereIs = ({ sources }: Sharing): Both => ({
   shredG: sources.reduce((sum, { shredG }) => sum + shredG, 0),
   liquidMl: sources.reduce((sum, { liquidMl }) => sum + liquidMl, 0),
@@ -333,5 +349,12 @@ function nothing(sharing: Sharing): ShareOut {
     }),
   );
   const there = thereIs(sharing);
-  return { dishes: shares, there, left: there, short: shortOf(shares, there), proved: true };
+  return {
+    dishes: shares,
+    there,
+    left: there,
+    leftBy: leftBy(sharing, shares),
+    short: shortOf(shares, there),
+    proved: true,
+  };
 }

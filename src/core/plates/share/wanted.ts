@@ -81,6 +81,8 @@ export interface ShareOut {
   /** What there is to share, and what is left of it. */
   readonly there: Both;
   readonly left: Both;
+  /** The same of each batch. */
+  readonly leftBy: readonly (Both & { readonly batch: string })[];
   /** What is lacking for those that go without, g and ml. */
   readonly short: { readonly servings: number; readonly meatG: number; readonly liquidMl: number };
   /** No other sharing serves more, or comes nearer to what was wanted. */
