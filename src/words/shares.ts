@@ -96,7 +96,7 @@ export function shareUnder(
     const as =
       enough.chance >= SURE
         ? ''
-        : left.shredG > CRUMBS
+        : enough.chance < EVEN && left.shredG > CRUMBS
           ? ` if it comes as foretold, with ${rough(left.shredG)} over`
           : ' if it comes as foretold';
     return `${all}${as}: enough ${enough.words}.`;

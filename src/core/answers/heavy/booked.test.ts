@@ -203,6 +203,21 @@ describe('what goes out is booked as it was shown', () => {
     );
   }, 600_000);
 
+  test('a dish that may draw on both pots takes of both, as they stand', () => {
+    const input = built({ beefG: 3000, porkG: 3000, counts: [12, 4, 5], isMixed: false, isOfBeef: false });
+    const { dishes, sources, leftBy } = share(open(input, []));
+    const [beef, pork] = dishes[0]?.from ?? [];
+    expect(beef?.g).toBeGreaterThan(0);
+    expect(pork?.g).toBeGreaterThan(0);
+    // After the dish that is of pork alone, both are left in the proportion in which that left them.
+    const porkG = (sources[1]?.shredG ?? NaN) - 5 * (dishes[2]?.meatG ?? NaN);
+    expect((beef?.g ?? NaN) / (pork?.g ?? NaN)).toBeCloseTo((sources[0]?.shredG ?? NaN) / porkG, 6);
+    expect((leftBy[0]?.shredG ?? NaN) / (leftBy[1]?.shredG ?? NaN)).toBeCloseTo(
+      (sources[0]?.shredG ?? NaN) / porkG,
+      6,
+    );
+  });
+
   test('all of it out, what is kept is what is left: one figure on both sheets', () => {
     const input = built({ beefG: 3000, porkG: 2500, counts: [12, 4, 5], isMixed: false, isOfBeef: true });
     let entries: Entry[] = [];

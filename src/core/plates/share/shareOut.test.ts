@@ -75,6 +75,28 @@ describe('sharing out', () => {
     expect(servings(of({ dishes: [{ ...lamb, from: undefined }], sources }))).toEqual([5]);
   });
 
+  test('no number of plates of a lower priority displaces one of a higher', () => {
+    // One large plate of the first, or twelve hundred crumbs of the second.
+    const dishes = [
+      dishOf('crumbs', 1200, 1, 1, 1),
+      dishOf('roast', 1, 1200, 1200, 1200, { priority: 1 }),
+      dishOf('last', 50, 1, 1, 1, { priority: 3 }),
+    ];
+    expect(servings(of({ dishes, sources: [pot(1210)] }))).toEqual([10, 1, 0]);
+    expect(servings(of({ dishes, sources: [pot(1201)] }))).toEqual([1, 1, 0]);
+  });
+
+  test('who is worst off is told by what the servings get, whoever goes without', () => {
+    // Of the first only one of three can be filled: what it gets is a tenth below what it wants, as the other's is.
+    const dishes = [dishOf('large', 3, 450, 500, 500), dishOf('small', 2, 80, 100, 100)];
+    const out = of({ dishes, sources: [pot(630)] });
+    const short = out.dishes.map(({ servings: n, meatG, dish }) =>
+      n > 0 ? 1 - meatG / (dish === 'large' ? 500 : 100) : 0,
+    );
+    expect(out.dishes.map(({ servings: n }) => n)).toEqual([1, 2]);
+    expect(short[0]).toBeCloseTo(short[1] ?? NaN, 4);
+  });
+
   test('both strands at once: what the shred holds is liquid too, and the scarcer one decides', () => {
     const wet = dishOf('roll', 10, 100, 100, 100, { held: 0.1, liquid: { min: 50, want: 60, max: 70 } });
     const out = of({ dishes: [wet], sources: [pot(2000, 600)] });

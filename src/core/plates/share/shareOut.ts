@@ -1,10 +1,9 @@
 import type { LpSolver, Row, Terms } from './program.ts';
 import { solved } from './program.ts';
 import type { FromBatch } from '../out.ts';
+import { spread } from './spread.ts';
 import type { Both, DishShare, Measure, ShareDish, ShareOut, Sharing } from './wanted.ts';
 
-/** A dish of a lower priority is served only when no more of the higher ones can be. */
-const CLASS = 1000;
 /** The worst-off dish counts for more than all that lie nearer to what they want. */
 const WORST = 1000;
 const LEFT = 100;
@@ -28,24 +27,24 @@ export function shareOut(sharing: Sharing, solver: LpSolver): ShareOut {
   const servings = dishes.reduce((sum, { count }) => sum + count, 0);
   if (servings === 0 || sources.length === 0) return nothing(sharing);
   const model = modelOf(sharing);
-  const first = dishes.length * (servings + 1) * 2;
-  const most: Terms = dishes.map(({ priority }, d) => [
-    s(d),
-    CLASS ** Math.max(0, 3 - priority) + (dishes.length - d) / first,
-  ]);
-  const served = solved({ sense: 'max', objective: most, ...model }, solver);
+  const served = mostServed(sharing, model, solver);
   if (!served) return nothing(sharing);
-  const fixed: Row[] = dishes.map((_, d) => ({
-    terms: [[s(d), 1]],
-    is: '=',
-    than: Math.round(served.of(s(d))),
-  }));
+  const given = dishes.map((_, d) => Math.round(served.of(s(d))));
+  const fixed: Row[] = given.map((n, d) => ({ terms: [[s(d), 1]], is: '=', than: n }));
+  // The worst-off is so by what its servings get, not by those that go without.
+  const filled = modelOf({
+    ...sharing,
+    dishes: dishes.map((dish, d) => ({ ...dish, count: given[d] ?? 0 })),
+  });
   const nearest = solved(
-    { sense: 'min', objective: distance(sharing), ...model, rows: [...model.rows, ...fixed] },
+    { sense: 'min', objective: distance(sharing), ...filled, rows: [...filled.rows, ...fixed] },
     solver,
   );
   const end = nearest ?? served;
-  const shares = dishes.map((dish, d) => shareOf(dish, d, sources, end.of));
+  const shares = spread(
+    sharing,
+    dishes.map((dish, d) => shareOf(dish, d, sources, end.of)),
+  );
   const usedG = shares.reduce((sum, one) => sum + one.servings * one.meatG, 0);
   const usedMl = shares.reduce((sum, one) => sum + one.servings * one.liquidMl, 0);
   const there = thereIs(sharing);
@@ -61,6 +60,37 @@ export function shareOut(sharing: Sharing, solver: LpSolver): ShareOut {
     short: shortOf(shares, left),
     proved: served.optimal && (nearest?.optimal ?? false),
   };
+}
+
+/**
+ * As many whole servings as there can be: those of the highest priority first, and of each next class as many as leave those
+ * before as many; of equals the dish that stands first.
+ */
+function mostServed({ dishes }: Sharing, model: Model, solver: LpSolver): ReturnType<typeof solved> {
+  const servings = dishes.reduce((sum, { count }) => sum + count, 0);
+  const first = dishes.length * (servings + 1) * 2;
+  const all = (of: (priority: number, d: number) => number): Terms =>
+    dishes.flatMap(({ priority }, d) => {
+      const weight = of(priority, d);
+      return weight > 0 ? [[s(d), weight] as const] : [];
+    });
+  const asTheyStand = (d: number) => (dishes.length - d) / first;
+  const classes = [...new Set(dishes.map(({ priority }) => priority))].toSorted((a, b) => a - b);
+  const rows: Row[] = [];
+  const most = (objective: Terms) =>
+    solved({ sense: 'max', objective, ...model, rows: [...model.rows, ...rows] }, solver);
+  if (classes.length === 1) return most(all((_, d) => 1 + asTheyStand(d)));
+  let optimal = true;
+  for (const one of classes) {
+    const own = all((priority) => (priority === one ? 1 : 0));
+    const found = most(own);
+    if (!found) return undefined;
+    optimal = optimal && found.optimal;
+    const n = own.reduce((sum, [name]) => sum + Math.round(found.of(name)), 0);
+    rows.push({ terms: own, is: '>=', than: n });
+  }
+  const last = most(all((_, d) => asTheyStand(d)));
+  return last && { ...last, optimal: optimal && last.optimal };
 }
 
 const s = (d: number) => `s${String(d)}`;
