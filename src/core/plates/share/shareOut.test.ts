@@ -88,7 +88,7 @@ describe('sharing out', () => {
 
   test('who is worst off is told by what the servings get, whoever goes without', () => {
     // Of the first only one of three can be filled: what it gets is a tenth below what it wants, as the other's is.
-    const dishes = [dishOf('large', 3, 450, 500, 500), dishOf('small', 2, 80, 100, 100)];
+    const dishes = [dishOf('large', 3, 400, 500, 500), dishOf('small', 2, 80, 100, 100)];
     const out = of({ dishes, sources: [pot(630)] });
     const short = out.dishes.map(({ servings: n, meatG, dish }) =>
       n > 0 ? 1 - meatG / (dish === 'large' ? 500 : 100) : 0,
