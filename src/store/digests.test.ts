@@ -94,7 +94,9 @@ describe('what the log keeps of past meals', () => {
     await mend({
       digester: (meals) => {
         // Behind the writing of what was made, before the log is put together.
-        setTimeout(() => (gone = deleteMeal(db, 'b', 'b')));
+        setTimeout(() => {
+          gone = deleteMeal(db, 'b', 'b');
+        });
         return digester(meals);
       },
     });

@@ -32,7 +32,6 @@ export {
   worstPart,
 } from './practice.ts';
 export {
-  type CsvColumn,
   csvColumnFor,
   csvColumns,
   type CsvMapping,

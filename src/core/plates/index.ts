@@ -1,9 +1,8 @@
 export type { Source } from './deal.ts';
-export { type Plated, plateFlows, type ToPlates } from './flows.ts';
-export { goneOf, platedOf, platesOf, restOf } from './platesOf.ts';
-export { type Booked, bookedOf, type Out, outOf, servedOf } from './out.ts';
+export { plateFlows, type ToPlates } from './flows.ts';
+export { goneOf, platesOf, restOf } from './platesOf.ts';
+export { type Booked, outOf, servedOf } from './out.ts';
 export {
-  type DrawsOn,
   drawsOn,
   emptyServed,
   nominalServing,

@@ -10,7 +10,7 @@ import { unfinite } from '../../testing/finite.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { runs } from '../../testing/runs.ts';
 import { answer } from '../questions.ts';
-import { leftOfBatch } from '../light/left.ts';
+import { leftOfBatch } from '../../reckoning/index.ts';
 import { leftToCool } from './cooling.ts';
 import { sharingOf } from './shares.ts';
 

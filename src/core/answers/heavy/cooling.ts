@@ -15,8 +15,8 @@ import {
 } from '../../keep/index.ts';
 import { massOf } from '../../ledger/index.ts';
 import { nextOf, type OpenedMeal } from '../../model/index.ts';
-import { leftOfBatch } from '../light/left.ts';
-import type { Shares } from './shares.ts';
+import type { ShareOut } from '../../plates/index.ts';
+import { leftOfBatch } from '../../reckoning/index.ts';
 import { midpoint, MINUTE_MS, type Range } from '../../quantity/index.ts';
 
 /** Something that cools, as it is likely to go. */
@@ -86,7 +86,7 @@ const OFFERED_CM = 4;
 export function leftToCool(
   meal: OpenedMeal,
   batch: string,
-  shares?: Pick<Shares, 'leftBy'>,
+  shares?: Pick<ShareOut, 'leftBy'>,
 ): { readonly liquid: number; readonly shred: number } {
   const { liquid, shred } = leftOfBatch(meal, batch, shares);
   return { liquid: massOf(liquid), shred: massOf(shred) };

@@ -3,8 +3,8 @@ import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts'
 import { gramsLeft } from '../../keep/index.ts';
 import { massOf, nothing, plus, type Amount } from '../../ledger/index.ts';
 import { allergensInPot, type OpenedMeal } from '../../model/index.ts';
-import type { Shares } from '../heavy/shares.ts';
-import { leftOfBatch } from './left.ts';
+import type { ShareOut } from '../../plates/index.ts';
+import { leftOfBatch } from '../../reckoning/index.ts';
 
 /** What of a batch can go to the shelf, before it is put there. */
 export type Shelvable = Pick<
@@ -19,7 +19,7 @@ const WORTH_A_BOX = 20;
 export function shelvedOf(
   meal: OpenedMeal,
   batchId: string,
-  shares?: Pick<Shares, 'leftBy'>,
+  shares?: Pick<ShareOut, 'leftBy'>,
 ): readonly Shelvable[] {
   const { nominal, now } = meal;
   const plan = now.find(({ id }) => id === batchId);

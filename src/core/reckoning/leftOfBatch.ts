@@ -1,7 +1,7 @@
-import { type Amount, massOf, nothing, plus, times } from '../../ledger/index.ts';
-import type { OpenedMeal } from '../../model/index.ts';
-import { mlOf } from '../../broth/index.ts';
-import type { Shares } from '../heavy/shares.ts';
+import { type Amount, massOf, nothing, plus, times } from '../ledger/index.ts';
+import type { OpenedMeal } from '../model/index.ts';
+import { mlOf } from '../broth/index.ts';
+import type { ShareOut } from '../plates/index.ts';
 
 /** What of a batch goes to no plate. */
 export interface LeftOfBatch {
@@ -16,7 +16,7 @@ export interface LeftOfBatch {
 export function leftOfBatch(
   { nominal }: OpenedMeal,
   batchId: string,
-  shares: Pick<Shares, 'leftBy'> | undefined,
+  shares: Pick<ShareOut, 'leftBy'> | undefined,
 ): LeftOfBatch {
   const sum = (...ids: readonly string[]): Amount =>
     nominal.flows
