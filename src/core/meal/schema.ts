@@ -240,6 +240,9 @@ const batch = z.strictObject({
     .strictObject({ size: z.enum(sizes) })
     .optional()
     .describe('the size that what went back is cut to; absent: cubes'),
+  later: share
+    .optional()
+    .describe('of its shred and its liquid: for another day, no plate of this meal gets it'),
   cools: z.array(cooling).max(most.cools).optional().describe('what of it is cooled, how, and since when'),
   tear: duration.optional().describe('min that it goes on in the pot once it was tender, torn and put back'),
   cook: z.array(phase).min(1).max(most.phases),

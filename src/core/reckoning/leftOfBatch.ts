@@ -1,7 +1,7 @@
 import { type Amount, massOf, nothing, plus, times } from '../ledger/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 import { mlOf } from '../broth/index.ts';
-import type { ShareOut } from '../plates/index.ts';
+import { forPlates, type ShareOut } from '../plates/index.ts';
 
 /** What of a batch goes to no plate. */
 export interface LeftOfBatch {
@@ -26,7 +26,9 @@ export function leftOfBatch(
   const of = nominal.batches.find(({ plan }) => plan.id === batchId);
   if (!found || !of) return { shred: sum('keptShred'), liquid: sum('keptLiquid') };
   const [shred, liquid] = [sum('dressedShred', 'keptShred'), sum('servedHeld', 'servedLiquid', 'keptLiquid')];
-  const part = (left: number, all: number) => (all > 0 ? Math.min(1, left / all) : 0);
+  // What is for another day no share-out has seen.
+  const later = 1 - forPlates(of.plan.batch);
+  const part = (left: number, all: number) => (all > 0 ? Math.min(1, later + left / all) : 0);
   return {
     shred: times(shred, part(found.shredG, massOf(shred))),
     liquid: times(liquid, part(found.liquidMl, of.plan.liquid ? mlOf(of.mass.liquid) : 0)),

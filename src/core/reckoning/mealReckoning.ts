@@ -1,7 +1,7 @@
 import { mlOf } from '../broth/index.ts';
 import { needOf, type Ticket } from '../order/index.ts';
 import { isWeighed } from '../meat/index.ts';
-import { SHORT } from '../plates/index.ts';
+import { forPlates, SHORT } from '../plates/index.ts';
 import { valueAt, wholeAt } from '../columns/index.ts';
 import { percentileOfSorted, type Range, rangeOf } from '../quantity/index.ts';
 import type { Answer } from './batchReckoning.ts';
@@ -205,5 +205,7 @@ function perRawOf(
   const all = plans.flatMap((plan) => plan.lots.map((lot) => ({ batch: plan.id, lot })));
   const i = all.findIndex(({ batch, lot }) => batch === at.batch && lot.id === at.lot);
   const rawG = all[i]?.lot.rawG ?? 1;
-  return (drawn.lotShredG[i] ?? new Float64Array(drawn.n)).map((shred) => shred / rawG);
+  const plan = plans.find(({ id }) => id === at.batch);
+  const share = plan ? forPlates(plan.batch) : 1;
+  return (drawn.lotShredG[i] ?? new Float64Array(drawn.n)).map((shred) => (share * shred) / rawG);
 }

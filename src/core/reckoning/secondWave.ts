@@ -3,7 +3,7 @@ import { isWeighed } from '../meat/index.ts';
 import { cookOf } from '../clock/index.ts';
 import { bowlG, type Input, type NominalBatch, type OpenedMeal } from '../model/index.ts';
 import { sidesOf } from '../pot/index.ts';
-import { emptyServed, nominalServing, serve } from '../plates/index.ts';
+import { emptyServed, forPlates, goneOf, nominalServing, restOf, serve } from '../plates/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { MINUTE_MS, type Range } from '../quantity/index.ts';
 import { againMinutes, boilingAt, farOfSlow, leftSpread } from '../tender/index.ts';
@@ -87,12 +87,17 @@ export function firstWavePlates({ plan, nominal, input }: OpenedMeal): number | 
     return sum + (wave && !wave.pulled ? wave.shredG : 0);
   }, 0);
   if (later <= 0) return undefined;
-  const shredG = nominal.batches.reduce((sum, one) => sum + bowlG(one), 0);
-  const ml = nominal.batches.reduce(
-    (sum, { plan: of, mass }) => sum + (of.liquid ? mlOf(mass.liquid) : 0),
-    0,
-  );
-  const out = emptyServed(plan.tickets.length);
-  serve(plan.tickets, Math.max(0, shredG - later), ml, nominalServing(plan.tickets.length), out);
+  const there = nominal.batches.map(({ plan: of, mass }) => {
+    const [share, gone] = [forPlates(of.batch), goneOf(of.id, nominal.booked)];
+    return {
+      g: Math.max(0, share * bowlG({ plan: of, mass }) - gone.g),
+      ml: of.liquid ? Math.max(0, share * mlOf(mass.liquid) - gone.ml) : 0,
+    };
+  });
+  const shredG = there.reduce((sum, { g }) => sum + g, 0);
+  const ml = there.reduce((sum, one) => sum + one.ml, 0);
+  const tickets = restOf(plan.tickets, nominal.booked);
+  const out = emptyServed(tickets.length);
+  serve(tickets, Math.max(0, shredG - later), ml, nominalServing(tickets.length), out);
   return out.plates;
 }

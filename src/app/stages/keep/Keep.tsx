@@ -8,6 +8,7 @@ import { Cautions } from '../../parts/Cautions.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
 import { CloseIt } from './CloseIt.tsx';
 import { CoolingOf } from './CoolingOf.tsx';
+import { ForLater } from './ForLater.tsx';
 import { HotWatch } from './HotWatch.tsx';
 import { Left } from './Left.tsx';
 import { Parcels } from './Parcels.tsx';
@@ -60,6 +61,7 @@ export default function Keep() {
               : 'Nothing is left over'}
         </h1>
       )}
+      <ForLater />
       <StartCooling running={running.map(({ what }) => what)} shares={shares} />
       <section className={css.pack} aria-labelledby="pack-title">
         <h2 id="pack-title">Then pack</h2>

@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
 import { writeChance } from '@/core/quantity/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
 import { shareTitle, shareUnder } from '@/words/index.ts';
@@ -125,6 +126,14 @@ export function ShareOut() {
           goes back in, and a ladle gives what the dishes need.
         </p>
       ))}
+      {loaded.batches
+        .filter(({ later = 0 }) => later > 0)
+        .map(({ id, name, later = 0 }) => (
+          <p key={id} className={css.rest}>
+            {name}: {later === 1 ? 'all of it' : `${String(Math.round(100 * later))} %`} is for another day,
+            as its <Link to={`/meals/${meal.id}/batches/${id}/keep`}>keep</Link> has it.
+          </p>
+        ))}
       <ForGuests />
       <WaysOut shares={data} shredG={shredG} onLook={look} />
       <div className="choices">

@@ -4,7 +4,7 @@ import { cookOf } from '../../clock/index.ts';
 import { dishName, type Ticket } from '../../order/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { picksAll } from '../../meat/index.ts';
-import { emptyServed, goneOf, nominalServing, restOf, serve } from '../../plates/index.ts';
+import { emptyServed, forPlates, goneOf, nominalServing, restOf, serve } from '../../plates/index.ts';
 import type { Nominal, NominalBatch, OpenedMeal } from '../../model/index.ts';
 
 /** A lot when it is to be served now. */
@@ -66,7 +66,8 @@ export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }):
   // Of a pot that is not on yet there is nothing to pour.
   const begun = new Set(lots.flatMap((lot) => (lot.begun ? [lot.batch] : [])));
   const ml = nominal.batches.reduce(
-    (sum, { plan, mass }) => sum + (plan.liquid && begun.has(plan.id) ? mlOf(mass.liquid) : 0),
+    (sum, { plan, mass }) =>
+      sum + (plan.liquid && begun.has(plan.id) ? forPlates(plan.batch) * mlOf(mass.liquid) : 0),
     -gone.ml,
   );
   const gramsOf = (some: readonly LotNow[]) =>
@@ -134,7 +135,7 @@ function lotsNow({ plan, mass }: NominalBatch, now: number): LotNow[] {
         batch: plan.id,
         lot: lot.id,
         name: plan.cuts[i]?.name ?? '',
-        shredG: m.shred,
+        shredG: forPlates(batch) * m.shred,
         tender,
         chance,
         moreMin: tender ? 0 : left.asItIs,

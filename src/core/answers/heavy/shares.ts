@@ -7,6 +7,7 @@ import { mlOf } from '../../broth/index.ts';
 import { builds, builtOf, type Portion } from '../../order/index.ts';
 import {
   type Booked,
+  forPlates,
   goneOf,
   type LpSolver,
   measuresFor,
@@ -120,12 +121,15 @@ const withSoaked = ({ min, want, max }: Portion, ml: number): Portion => ({
 const sum = (sources: readonly ShareSource[], what: 'shredG' | 'liquidMl') =>
   sources.reduce((total, source) => total + source[what], 0);
 
-const sourceOf = (one: NominalBatch): ShareSource => ({
-  batch: one.plan.id,
-  shredG: bowlG(one),
-  liquidMl: one.plan.liquid && !one.mass.liquid.dry ? mlOf(one.mass.liquid) : 0,
-  mixed: isMixed(one.plan.batch),
-});
+const sourceOf = (one: NominalBatch): ShareSource => {
+  const share = forPlates(one.plan.batch);
+  return {
+    batch: one.plan.id,
+    shredG: share * bowlG(one),
+    liquidMl: one.plan.liquid && !one.mass.liquid.dry ? share * mlOf(one.mass.liquid) : 0,
+    mixed: isMixed(one.plan.batch),
+  };
+};
 
 /** What is left of a source after what is out. */
 function leftOf(source: ShareSource, booked: readonly Booked[]): ShareSource {

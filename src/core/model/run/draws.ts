@@ -6,6 +6,7 @@ import {
   type Booked,
   drawsOn,
   emptyServed,
+  forPlates,
   goneOf,
   restOf,
   type ServeDraw,
@@ -288,6 +289,7 @@ function drawServing(
   const tickets = restOf(all, booked);
   const drawing = drawsOn(tickets, batches);
   const gone = batches.map((batch) => goneOf(batch, booked));
+  const shares = plans.map(({ batch }) => forPlates(batch));
   const isOut = booked.reduce((sum, { servings }) => sum + servings, 0);
   const pools = { g: new Float64Array(batches.length), ml: new Float64Array(batches.length) };
   const columns = servingColumns(meal, tickets, n);
@@ -306,8 +308,9 @@ function drawServing(
     }
     for (let b = 0; b < batches.length; b += 1) {
       const { g, ml } = entryAt(gone, b);
-      pools.g[b] = Math.max(0, valueAt(entryAt(drawn.shredBy, b), d) - g);
-      pools.ml[b] = Math.max(0, valueAt(entryAt(drawn.liquidBy, b), d) - ml);
+      const share = entryAt(shares, b);
+      pools.g[b] = Math.max(0, share * valueAt(entryAt(drawn.shredBy, b), d) - g);
+      pools.ml[b] = Math.max(0, share * valueAt(entryAt(drawn.liquidBy, b), d) - ml);
     }
     drawn.restG[d] = pools.g.reduce(plus, 0);
     drawn.restMl[d] = pools.ml.reduce(plus, 0);

@@ -6,6 +6,7 @@ import { keptFlows } from '../../keep/index.ts';
 import { amountOf, carrying, flow, massOf, plus, times, type Flow } from '../../ledger/index.ts';
 import {
   type Booked,
+  forPlates,
   type outOf,
   plateFlows,
   platesOf,
@@ -54,7 +55,7 @@ export function runNominal(
   const shred = given.flatMap((one) => one.shred);
   const liquid = given.flatMap((one) => one.liquid);
   const ids = plans.map(({ id }) => id);
-  const pools = poolsOf(ids, shred, liquid);
+  const pools = poolsOf(plans, shred, liquid);
   const { served, plated, booked } = platesOf(tickets, ids, pools, out);
   const targets = new Map(plans.map(({ id, batch }) => [id, batch.strength?.meat ?? MEAT_TARGET] as const));
   const toPlates = plateFlows(tickets, plated, ids, shred, liquid, targets);
@@ -67,10 +68,12 @@ export function runNominal(
 }
 
 /** What there is of each batch for the plates. */
-function poolsOf(batches: readonly string[], shred: readonly Source[], liquid: readonly Source[]): Pools {
+function poolsOf(plans: readonly BatchPlan[], shred: readonly Source[], liquid: readonly Source[]): Pools {
   const of = (sources: readonly Source[], what: 'grams' | 'ml') =>
-    Float64Array.from(batches, (batch) =>
-      sources.reduce((sum, one) => sum + (one.batch === batch ? one[what] : 0), 0),
+    Float64Array.from(
+      plans,
+      ({ id, batch }) =>
+        forPlates(batch) * sources.reduce((sum, one) => sum + (one.batch === id ? one[what] : 0), 0),
     );
   return { g: of(shred, 'grams'), ml: of(liquid, 'ml') };
 }
