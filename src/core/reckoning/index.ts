@@ -1,7 +1,7 @@
 export { type BatchReckoning } from './batchReckoning.ts';
 export { type Cause } from './causes.ts';
 export { costs, servingCosts } from './costs.ts';
-export { type LiquidReckoning, leftOfLiquid } from './liquids.ts';
+export { type LiquidReckoning } from './liquids.ts';
 export { leftOfBatch } from './leftOfBatch.ts';
 export { type LotReckoning, lotReckoning, lotsOf } from './lotReckoning.ts';
 export { type MealReckoning } from './mealReckoning.ts';

@@ -37,10 +37,6 @@ const NEAR_ENOUGH = 0.95;
 /** Nobody tastes less than this above the strength that is wanted, relative (estimate). */
 const TOO_STRONG = 1.1;
 
-/** What is left of a pot's liquid once its plates have theirs, ml. */
-export const leftOfLiquid = (ml: number, need: { readonly liquidMl: number }): number =>
-  Math.max(0, ml - need.liquidMl);
-
 /** The finished liquids of a batch, the pot's own first; none where no time is known or it boils dry. */
 export function liquidsOf(
   { plan, mass }: NominalBatch,

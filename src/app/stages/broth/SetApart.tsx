@@ -36,7 +36,7 @@ export function SetApart({ ml, onDone }: Props) {
               onDone(part);
             }}
           >
-            Set {volume(wanted)} apart as {part}
+            Set {volume(Math.min(wanted, ml))} apart as {part}
           </button>
         );
       })}

@@ -6,10 +6,10 @@ import { useSaid } from '../../open/useSaid.ts';
 
 /** The jug with its levels, and where they go. */
 export function TheJug({ liquid }: { readonly liquid: LiquidReckoning }) {
-  const { batch } = useOpenMeal();
+  const { batch, opened } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const { volume } = useSaid();
-  const { ml, fatMl, solidsMl, parts } = jugOf(batchReckoning, batch, liquid);
+  const { ml, fatMl, solidsMl, parts } = jugOf(opened, batchReckoning, batch, liquid);
   return (
     <JugShares
       ml={ml}

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { skims } from '../../meal/index.ts';
+import { skims, withSetApart } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { reckon } from '../../reckoning/index.ts';
 import { type Changes, batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
@@ -7,10 +7,11 @@ import { jugOf } from './jug.ts';
 
 const jug = (changes: Changes = {}, dishes = [dishOf('dip', 12)]) => {
   const batch = batchOf([lotOf('beef-shank', 3000)], changes);
-  const [reckoning] = reckon(openMeal(inputOf([batch], dishes))).batches;
+  const opened = openMeal(inputOf([batch], dishes));
+  const [reckoning] = reckon(opened).batches;
   const [liquid] = reckoning?.liquids ?? [];
   if (!reckoning || !liquid) throw new Error('no liquid');
-  return { jug: jugOf(reckoning, batch, liquid), reckoning, liquid };
+  return { jug: jugOf(opened, reckoning, batch, liquid), reckoning, liquid };
 };
 
 describe('the jug of the pot', () => {
@@ -21,10 +22,12 @@ describe('the jug of the pot', () => {
     expect(sum / found.ml).toBeCloseTo(1, 9);
   });
 
-  test('where more is wanted than there is, nothing is left', () => {
+  test('where more is wanted than there is, nothing is left, and no more is claimed than it holds', () => {
     const { jug: found } = jug({}, [dishOf('dip', 200)]);
-    expect(found.parts.map(({ to }) => to)).not.toContain('the shelf');
-    expect(found.parts.reduce((all, { ml }) => all + ml, 0)).toBeGreaterThan(found.ml);
+    const shelf = found.parts.find(({ to }) => to === 'the shelf')?.ml ?? 0;
+    // Less than one more cup.
+    expect(shelf).toBeLessThan(75);
+    expect(found.parts.reduce((all, { ml }) => all + ml, 0)).toBeLessThanOrEqual(found.ml + 1e-9);
   });
 
   test('fat stands higher than it weighs, since it is lighter; left in, there is none to take off', () => {
@@ -41,8 +44,15 @@ describe('the jug of the pot', () => {
   });
 });
 
-test('a part that stands apart has no fat to come off and no plates of its own', () => {
-  const { reckoning } = jug();
-  const apart = { id: 'dip', ml: { mid: 500 } };
-  expect(jugOf(reckoning, batchOf([]), apart)).toEqual({ ml: 500, fatMl: 0, solidsMl: 0, parts: [] });
+test('a part that stands apart has a jug of its own, with no fat to come off; its claims are of what is in it', () => {
+  const batch = withSetApart(batchOf([lotOf('beef-shank', 3000)]), 'apart', 'dip', 400);
+  const opened = openMeal(inputOf([batch], [dishOf('dip', 6), dishOf('taco', 12)]));
+  const [reckoning] = reckon(opened).batches;
+  const apart = reckoning?.liquids.find(({ id }) => id === 'dip');
+  if (!reckoning || !apart) throw new Error('nothing stands apart');
+  const found = jugOf(opened, reckoning, batch, apart);
+  expect(found.ml).toBeCloseTo(400, 0);
+  expect([found.fatMl, found.solidsMl]).toEqual([0, 0]);
+  expect(found.parts.length).toBeGreaterThan(0);
+  expect(found.parts.reduce((all, { ml }) => all + ml, 0) / found.ml).toBeCloseTo(1, 2);
 });
