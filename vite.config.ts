@@ -51,8 +51,6 @@ const FIRST = ['stages/meat/Meat', 'figures/strands/Ribbons', 'stages/clock/time
 );
 /** All that the worker's program draws on. */
 const ofWorker = new Set([WORKER]);
-/** What a thread loads when it is first asked to read a table: nothing of a page may lie in one file with it. */
-const ofTable = new Set([at('./src/workers/pastTable.ts')]);
 
 const STARTS = '/src/workers/start.ts';
 /**
@@ -78,9 +76,8 @@ const oneCore: Plugin = {
   },
   buildEnd() {
     // A set is walked to its end, whatever is added on the way.
-    for (const program of [ofWorker, ofTable])
-      for (const id of program)
-        for (const next of this.getModuleInfo(id)?.importedIds ?? []) program.add(next);
+    for (const id of ofWorker)
+      for (const next of this.getModuleInfo(id)?.importedIds ?? []) ofWorker.add(next);
   },
 };
 
@@ -137,7 +134,6 @@ export default defineConfig({
               test: (id) => ofWorker.has(id),
               priority: 5,
             },
-            { name: 'table', test: (id) => ofTable.has(id) && !ofWorker.has(id), priority: 5 },
             { name: 'libraries', tags: ['$initial'], test: /node_modules/, priority: 4 },
             { name: 'app', tags: ['$initial'], priority: 3 },
             // The sheet that a first visit opens, with all that it alone draws on: one file rather than thirty.

@@ -56,6 +56,9 @@ async function ownTask(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Put it into the day' }).click(SOON);
 }
 
+/** What may be taken back where no meal is open. */
+export const OF_HOUSE: ReadonlySet<string> = new Set(['got', 'shelf']);
+
 /** @param batch the path of a sheet of the batch, without the sheet's own name; task: of its bench, one thing at a time */
 export const stormActs = (batch: string, task: string): Readonly<Record<string, StormAct>> => ({
   weight: {
@@ -124,6 +127,23 @@ export const stormActs = (batch: string, task: string): Readonly<Record<string, 
       await tick(page).setChecked(text === 'true', SOON);
     },
     stands: async (page) => String(await tick(page).isChecked()),
+  },
+  // Where no meal is open: whatever is taken back there, the meal stands.
+  undo: {
+    at: '/kitchen',
+    ready: (page) => page.getByRole('heading', { level: 1 }).waitFor(),
+    next: (stood) => stood,
+    act: async (page) => {
+      const back = page.getByRole('banner').getByRole('button', { name: /^(undo|redo|do again)/ });
+      if ((await back.count()) > 0) await back.first().click(SOON);
+    },
+    stands: async (page) => {
+      await page.goto(new URL('/meals', page.url()).href);
+      await page.getByRole('heading', { level: 1, name: 'Meals' }).waitFor();
+      // The list comes a moment after its heading.
+      await page.waitForTimeout(300);
+      return String(await page.getByRole('button', { name: /^Delete/ }).count());
+    },
   },
   shelf: {
     at: '/shelf',

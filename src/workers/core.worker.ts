@@ -1,4 +1,5 @@
 import { expose, proxy } from 'comlink';
+import { readQuantity } from '@/core/quantity/index.ts';
 import { coreWorker } from './core.ts';
 import type { WorkerProgram } from './start.ts';
 
@@ -13,7 +14,7 @@ const program: WorkerProgram = {
   }),
   pastTable: async () => {
     const { PastTable } = await import('./pastTable.ts');
-    return proxy(new PastTable());
+    return proxy(new PastTable(readQuantity));
   },
 };
 expose(program);

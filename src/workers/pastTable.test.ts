@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { usualKitchen } from '@/core/meal/index.ts';
+import { readQuantity } from '@/core/quantity/index.ts';
 import { PastTable } from './pastTable.ts';
 
 const ROWS = 3_500;
@@ -16,7 +17,7 @@ const how = (said: Readonly<Record<string, string>> = {}) => ({
 });
 
 test('a long table is read in pieces, with its lines as they stand in the file; asked otherwise meanwhile it answers the last alone', async () => {
-  const table = new PastTable();
+  const table = new PastTable(readQuantity);
   const opened = table.open(csv);
   expect(opened?.rows).toBe(ROWS);
   const mapping = opened?.mapping ?? {};
@@ -40,7 +41,7 @@ test('a long table is read in pieces, with its lines as they stand in the file; 
 });
 
 test('a table without rows under its heading is none; an empty line is a line', async () => {
-  const table = new PastTable();
+  const table = new PastTable(readQuantity);
   expect(table.open('date,cut,raw weight\n\n ,, \n')).toBeUndefined();
   const opened = table.open('date,cut,raw weight\n\n2026-03-01,unicorn,2 kg\n');
   const read = await table.read({ mapping: opened?.mapping ?? {}, ...how() }, () => undefined);

@@ -8,6 +8,7 @@ import {
   readPastRows,
 } from '@/core/log/index.ts';
 import type { Kitchen } from '@/core/meal/index.ts';
+import type { readQuantity } from '@/core/quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 
 /** A table as it was opened. */
@@ -51,6 +52,12 @@ export class PastTable {
   #rows: readonly (readonly string[])[] = [];
   #good: readonly PastMeal[] = [];
   #asked = 0;
+  readonly #reader: typeof readQuantity;
+
+  /** @param reader of quantities: handed over, it lies in the file of the thread that hands it, not in one of a page's */
+  constructor(reader: typeof readQuantity) {
+    this.#reader = reader;
+  }
 
   /** @returns undefined where there are no rows under a heading */
   open(text: string): TableHeads | undefined {
@@ -89,6 +96,7 @@ export class PastTable {
         // The heading is the first line.
         firstLine: from + 2,
         said,
+        reader: this.#reader,
       });
       good.push(...read.good);
       left += read.bad.length;

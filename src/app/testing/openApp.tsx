@@ -9,6 +9,7 @@ import type { Input } from '@/core/model/index.ts';
 import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
 import { packed } from '@/store/packs.ts';
 import { askerOf } from '@/workers/asker.ts';
+import { readQuantity } from '@/core/quantity/index.ts';
 import { PastTable } from '@/workers/pastTable.ts';
 
 /*
@@ -40,7 +41,7 @@ jest.unstable_mockModule('@/workers/logger.ts', () => ({
   },
 }));
 jest.unstable_mockModule('@/workers/tables.ts', () => ({
-  startTable: () => Promise.resolve({ table: new PastTable(), stop: () => undefined }),
+  startTable: () => Promise.resolve({ table: new PastTable(readQuantity), stop: () => undefined }),
 }));
 jest.unstable_mockModule('../browser/tabs.ts', () => ({
   tellOtherTabs: () => undefined,

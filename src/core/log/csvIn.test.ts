@@ -5,6 +5,7 @@ import { runs } from '@/core/testing/runs.ts';
 import papa from 'papaparse';
 import { usualKitchen } from '../meal/index.ts';
 import { mealFile } from '../meal/file/index.ts';
+import { readQuantity } from '../quantity/index.ts';
 import { reference } from '@/reference/index.ts';
 import {
   type CsvColumn,
@@ -17,7 +18,13 @@ import {
 import { digestOf } from './digest.ts';
 
 let n = 0;
-const here = { kitchen: usualKitchen, reference, newId: () => `id-${(n += 1)}`, zone: 'UTC' };
+const here = {
+  kitchen: usualKitchen,
+  reference,
+  newId: () => `id-${(n += 1)}`,
+  zone: 'UTC',
+  reader: readQuantity,
+};
 const units = { mass: 'g', volume: 'ml' } as const;
 const whole: CsvMapping = Object.fromEntries(csvColumns.map((column, i) => [column, i]));
 const read = (...rows: string[][]) => readPastRows(rows, whole, units, here);

@@ -8,7 +8,7 @@ import {
   type Verdict,
   verdicts,
 } from '../meal/index.ts';
-import { type Measure, midpoint, type Quantity, readQuantity, TEXT_MOST } from '../quantity/index.ts';
+import { type Measure, midpoint, type Quantity, type readQuantity, TEXT_MOST } from '../quantity/index.ts';
 import type { Reference } from '@/reference/types.ts';
 
 /** What a column of a table of past cooks can hold. */
@@ -166,6 +166,7 @@ export function readPastRows(
     zone,
     firstLine = 2,
     said = {},
+    reader,
   }: {
     readonly kitchen: Kitchen;
     readonly reference: Reference;
@@ -174,6 +175,7 @@ export function readPastRows(
     readonly firstLine?: number;
     /** What a text of the table means, as the cook has said: its cut's id. */
     readonly said?: Readonly<Record<string, string>>;
+    readonly reader: typeof readQuantity;
   },
 ): CsvReading {
   const meant = new Map<string, readonly Named[]>();
@@ -190,7 +192,7 @@ export function readPastRows(
       const at = mapping[column];
       return at === undefined ? '' : (row[at] ?? '').trim();
     };
-    const read = readRow(cell, units, { cuts, newId, zone, said });
+    const read = readRow(cell, units, { cuts, newId, zone, said, reader });
     if (isWhy(read)) bad.push({ line: firstLine + i, why: read });
     else good.push(read);
   }
@@ -217,13 +219,14 @@ interface Here {
   readonly newId: () => string;
   readonly zone: string;
   readonly said: Readonly<Record<string, string>>;
+  readonly reader: typeof readQuantity;
 }
 
 /** A row as a meal, or why it is none. */
 function readRow(
   cell: (column: CsvColumn) => string,
   units: CsvUnits,
-  { cuts, newId, zone, said }: Here,
+  { cuts, newId, zone, said, reader }: Here,
 ): PastMeal | NoPast {
   const at = dayOf(cell('date'));
   if (at === undefined) return { what: 'no day', text: cell('date') };
@@ -243,9 +246,7 @@ function readRow(
     if (text.length > TEXT_MOST) return { what: 'too long', text };
     const thousand = THOUSANDS.exec(text);
     if (thousand && !LARGE.test(thousand[1] || units[measure])) return { what: 'two readings', text };
-    const reading = readQuantity(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [
-      units[measure],
-    ]);
+    const reading = reader(PLAIN.test(text) ? `${text} ${units[measure]}` : text, measure, [units[measure]]);
     return reading.ok ? reading.quantity : { what: 'unread', error: reading.error };
   };
   const raw = amount('raw weight', 'mass');
