@@ -50,3 +50,23 @@ test('the eye: knives in a slab, the paper off, and the next', async ({ page }) 
   await expect(page.getByText('It was')).toBeVisible();
   await noFaults(page);
 });
+
+test('a table of past cooks is read in a thread, asked about, and brought in', async ({ page }) => {
+  await page.goto('/log');
+  await page.getByRole('button', { name: 'past cooks in and out' }).click();
+  const rows = [
+    'date,cut,raw weight,shred weight',
+    ...['shank', 'beef shank', 'unicorn'].map((cut, i) => `2026-03-0${i + 1},${cut},2.6 kg,98${i} g`),
+  ];
+  await page
+    .getByLabel('A table of past cooks')
+    .setInputFiles({ name: 'cooks.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+  await expect(page.getByText('2 rows are left out')).toBeVisible();
+  await page.getByLabel('“shank” is').selectOption('beef-shank');
+  await expect(page.getByText('1 row is left out')).toBeVisible();
+  await page.getByRole('button', { name: 'Bring these 2 in' }).click();
+  await expect(page.getByText('2 past cooks are in the log.')).toBeVisible();
+  await expect(page.getByText(/^2 cooks/)).toBeVisible();
+  await page.getByRole('button', { name: /^undo 2 past cooks/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Nothing has been cooked yet' })).toBeVisible();
+});
