@@ -23,7 +23,7 @@ try {
     for (const stage of stages.filter((one) => one !== 'pot' && one !== 'clock' && one !== 'bench')) {
       await open(page, stage);
       if (stage === 'keep') await page.getByRole('heading', { level: 1, name: /cm deep|°C/ }).waitFor();
-      if (stage === 'plates') await page.getByRole('heading', { level: 1, name: /^It goes round/ }).waitFor();
+      if (stage === 'plates') await page.getByRole('heading', { level: 1, name: /goes round/ }).waitFor();
       await save(stage);
     }
     await page.getByRole('link', { name: /^Pot two/ }).click();
