@@ -3,6 +3,7 @@ import type { BoilsDown } from '@/core/answers/index.ts';
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useSaid } from '../../open/useSaid.ts';
+import { useMeasured } from './useMeasured.ts';
 import css from './broth.module.scss';
 
 interface Props {
@@ -15,11 +16,12 @@ export function BrothTitle({ liquid, down }: Props) {
   const { batch } = useOpenMeal();
   const { dry } = useFigures().batchReckoning;
   const { volume } = useSaid();
+  const { words } = useMeasured(liquid);
   const word = isStrained(batch) ? 'broth' : 'sauce';
   const title = down
     ? `Boil the ${liquid?.says ?? word} down to ${volume(down.toMl)}`
     : liquid
-      ? `${volume(liquid.ml.mid)} of ${liquid.says}`
+      ? `${words} of ${liquid.says}`
       : dry
         ? `No ${word}: the pot boils dry`
         : `How much ${word} is not known yet`;

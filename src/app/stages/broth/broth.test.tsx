@@ -61,6 +61,13 @@ describe('broth: broth', () => {
       await waitFor(() => expect(title()).toMatch(/of broth$/));
     });
 
+    test('measured, it is shown as it was typed', async () => {
+      await openAt('broth', shank());
+      await write('The broth, by weight or volume', '1.15 l');
+      await user.keyboard('{Enter}');
+      await waitFor(() => expect(title()).toBe('1.15 l of broth'));
+    });
+
     test('a thickness is aimed at with a spoon, and each way there makes it so', async () => {
       await openAt('broth', shank());
       const spoons = within(screen.getByRole('radiogroup', { name: 'How thick it is to be' }));
