@@ -24,7 +24,7 @@ export function piecesOf(lot: LotReckoning): readonly Piece[] {
     { name: 'trim', material: 'fat', grams: lot.trimG },
     { name: 'to the air', material: 'steam', grams: lot.airG },
     { name: 'picked out', material: 'pickings', grams: lot.pickingsG },
-    { name: 'bone', material: 'bone', grams: lot.boneG },
+    { name: 'bone', material: 'bone', grams: lot.boneOutG },
   ];
   return pieces.filter(({ grams }) => grams > 0.5);
 }

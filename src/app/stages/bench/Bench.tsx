@@ -42,7 +42,7 @@ export default function Bench() {
       <div className="two">
         <BenchBowl
           shredG={meat.shredG.mid}
-          boneG={meat.boneG.mid}
+          boneG={meat.boneOutG.mid}
           pickingsG={meat.pickingsG.mid}
           weighed={done}
         />
