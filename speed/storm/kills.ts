@@ -1,6 +1,6 @@
 /** The browser is killed in the middle of everything, again and again: what was confirmed must be there afterwards. */
 import type { Page } from '@playwright/test';
-import { OF_HOUSE, OWN_LINE, type StormAct, stormActs } from './acts.ts';
+import { OF_HOUSE, ownLine, type StormAct, stormActs } from './acts.ts';
 import { House } from './house.ts';
 import type { Random } from './random.ts';
 import { loose } from './rows.ts';
@@ -93,10 +93,7 @@ async function firstMeal(house: House): Promise<Readonly<Record<string, StormAct
   await kept(page);
   const path = new URL(page.url()).pathname;
   await page.goto(`${house.url}/shopping`);
-  const own = page.getByLabel('Something else to buy');
-  await own.fill(OWN_LINE);
-  await own.press('Enter');
-  await page.getByRole('checkbox', { name: OWN_LINE }).waitFor();
+  await ownLine(page);
   await kept(page);
   await house.close();
   const [, mealId = '', batchId = ''] = /meals\/([^/]+)\/batches\/([^/]+)/.exec(path) ?? [];
