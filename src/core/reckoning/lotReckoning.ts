@@ -1,5 +1,5 @@
 import type { Readiness } from '../tender/index.ts';
-import type { KnownCut, LotMass } from '../meat/index.ts';
+import { cookedWater, type KnownCut, type LotMass } from '../meat/index.ts';
 import type { NominalBatch } from '../model/index.ts';
 import type { Range } from '../quantity/index.ts';
 
@@ -38,11 +38,20 @@ export interface LotReckoning {
 export const lotsOf = ({ plan, mass }: NominalBatch): readonly LotReckoning[] =>
   plan.lots.flatMap(({ id }, i) => {
     const [m, cut] = [mass.lots[i], plan.cuts[i]];
-    return m && cut ? [lotReckoning(id, cut, m, plan.ready)] : [];
+    if (!m || !cut) return [];
+    // For the salt that it takes up of its pot it gives as much water.
+    const salt = plan.liquid ? mass.liquid.saltOfMeatWater * cookedWater(m) : 0;
+    return [lotReckoning(id, cut, m, plan.ready, salt)];
   });
 
 /** What became of a lot of this cut, as a drawing of it and its words need it. */
-export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, ready?: Readiness): LotReckoning => ({
+export const lotReckoning = (
+  lot: string,
+  cut: KnownCut,
+  m: LotMass,
+  ready?: Readiness,
+  saltTakenUp = 0,
+): LotReckoning => ({
   lot,
   cut: cut.id,
   name: cut.name,
@@ -53,7 +62,7 @@ export const lotReckoning = (lot: string, cut: KnownCut, m: LotMass, ready?: Rea
   boardG: m.intoPot,
   boneG: m.rawBone,
   boneOutG: m.bone,
-  juiceG: m.juice,
+  juiceG: m.juice + saltTakenUp,
   fatG: m.renderedFat,
   airG: m.airLoss,
   pickingsG: m.pickings,
