@@ -85,7 +85,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'salt: too much': ({ liquid, finished, lessG }) =>
     `The ${liquid} would end at ${percent(finished)}, too salty to drink: salt ${grams(lessG)} less now.`,
   'salt: brought in': ({ liquid, finished, itemsG, thinMl }) =>
-    `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: use unsalted stock, or thin it with ${litres(thinMl)} of water.`,
+    `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: use unsalted stock${thinMl === undefined ? '; water alone does not help it' : `, or thin it with ${litres(thinMl)} of water`}.`,
   'boils dry': ({ dry, lackedMl }) =>
     dry
       ? `The pot boils dry: the heat would take ${little(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`

@@ -68,7 +68,8 @@ export type Says =
       readonly liquid: LiquidName;
       readonly finished: number;
       readonly itemsG: number;
-      readonly thinMl: number;
+      /** Absent: water alone does not do it. */
+      readonly thinMl?: number;
     }
   | {
       readonly what: 'boils dry';

@@ -81,10 +81,17 @@ export function saltProblems(one: NominalBatch, input: Input): Problem[] {
     return [{ ...where, says, remedies: [{ what: 'salt', grams: bestG }] }];
   }
   if (salt.wantedG > -0.5) return [];
+  const thinMl = waterToThin(one, input);
   return [
     {
       ...where,
-      says: { what: 'salt: brought in', liquid, finished, itemsG, thinMl: waterToThin(one, input) },
+      says: {
+        what: 'salt: brought in',
+        liquid,
+        finished,
+        itemsG,
+        ...(thinMl !== undefined && { thinMl }),
+      },
     },
   ];
 }
@@ -93,13 +100,18 @@ export function saltProblems(one: NominalBatch, input: Input): Problem[] {
 const THIN_ENOUGH = 1.01;
 const TRIES = 5;
 
+/** Thinned to so many times what it was, it is no broth any more (estimate). */
+const THIN_MOST = 10;
+
 /**
  * Water that brings the finished liquid to the strength that is wanted, ml, to the tenth of a litre: tried on the whole
- * reckoning, since more in the pot may want a larger one, and steams for longer.
+ * reckoning, since more in the pot may want a larger one, and steams for longer. Undefined where it would be drowned: of no
+ * salt at all no water is enough.
  */
-function waterToThin(one: NominalBatch, input: Input): number {
+function waterToThin(one: NominalBatch, input: Input): number | undefined {
   const { plan } = one;
   const target = plan.brothTarget;
+  if (!(target > 0) || saltShareOf(mainOf(one.mass.liquid)) > THIN_MOST * target) return undefined;
   const upwards = (ml: number) => Math.ceil(ml / 100 - 1e-6) * 100;
   let ml = upwards(firstGuess(one, target));
   for (let i = 0; i < TRIES; i += 1) {
