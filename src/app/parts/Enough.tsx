@@ -22,8 +22,7 @@ export function Enough() {
   const { plates, enough } = meal;
   if (!plates || enough === null) return null;
   // Of what is out nobody asks whether it will be enough.
-  const isOut = meal.booked.reduce((sum, { servings }) => sum + servings, 0) >= plates.total;
-  if (isOut) return null;
+  if (plates.out >= plates.total) return null;
   const { total, surely, likely } = plates;
   const kinds = loaded.meal.dishes.map((dish) => {
     const of = plates.dishes.find((one) => one.dish === dish.id);

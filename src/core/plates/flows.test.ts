@@ -21,7 +21,14 @@ function dealt(shred: readonly Source[], liquid: readonly Source[], tacos: numbe
     of.reduce((total, one) => total + one[what], 0);
   serve(tickets, sum(shred, 'grams'), sum(liquid, 'ml'), nominalServing(tickets.length), served);
   const onPlates = tickets.map((_, t) => [platedOf(served, 1, t, 0)]);
-  const plated = plateFlows(tickets, onPlates, ['pot'], shred, liquid, new Map([['pot', 0.011]]));
+  const plated = plateFlows(
+    tickets.map(({ id }) => id),
+    onPlates,
+    ['pot'],
+    shred,
+    liquid,
+    new Map([['pot', 0.011]]),
+  );
   const kept = keptFlows(shred, liquid, plated);
   return { ...plated, meatShare: plated.meatShares.get('pot') ?? NaN, kept, served };
 }

@@ -1,10 +1,9 @@
 import { entryAt } from '../columns/index.ts';
 import { amountOf, carrying, flow, type Flow, massOf, times } from '../ledger/index.ts';
-import type { Ticket } from '../order/index.ts';
 import { saltAtDressing } from '../pot/index.ts';
 import { dealLiquid, type Source } from './deal.ts';
 
-/** What all servings of one ticket get of one batch: shred, g, and liquid held and ladled, ml. */
+/** What all servings of one dish get of one batch: shred, g, and liquid held and ladled, ml. */
 export interface Plated {
   readonly g: number;
   readonly heldMl: number;
@@ -22,11 +21,11 @@ export interface ToPlates {
  * The flows to the plates. Each dish draws on every lot of a batch in proportion to what there is, so that each lot keeps
  * its own shred down to the plates; of the liquids of a batch what dresses its shred comes first (see dealLiquid). Shred that
  * still wants salt gets it when it is dressed.
- * @param plated by ticket, and by batch in the order of batches; never more than there is
+ * @param plated by dish, and by batch in the order of batches; never more than there is
  * @param targets salt of the dressed meat, 0 to 1, by batch
  */
 export function plateFlows(
-  tickets: readonly Ticket[],
+  dishes: readonly string[],
   plated: readonly (readonly Plated[])[],
   batches: readonly string[],
   shred: readonly Source[],
@@ -43,7 +42,7 @@ export function plateFlows(
     const all = { held: sumOf(b, 'heldMl'), ladled: sumOf(b, 'ladledMl') };
     return { own, all, ...dealLiquid(own, all.held, all.ladled, () => 1) };
   });
-  for (const [t, ticket] of tickets.entries())
+  for (const [t, dish] of dishes.entries())
     for (const [b, batch] of batches.entries()) {
       const { g = 0, heldMl = 0, ladledMl = 0 } = plated[t]?.[b] ?? {};
       const { own, all, held, ladled } = entryAt(dealt, b);
@@ -58,7 +57,7 @@ export function plateFlows(
       for (const { lot, item, grams, per, batch: of } of shred) {
         if (of !== batch) continue;
         const share = bowl > 0 ? grams / bowl : 0;
-        const owner = { batch, lot, item, dish: ticket.id };
+        const owner = { batch, lot, item, dish };
         const amount = times(per, g * share);
         const dressed = massOf(amount) + heldG * share;
         const salt = saltAtDressing(targets.get(batch) ?? 0, dressed, amount.salt + heldSalt * share);
@@ -69,7 +68,7 @@ export function plateFlows(
         flows.push(flow('servedMeat', owner, amount));
       }
       for (const [i, { liquid: id, grams, per }] of own.entries()) {
-        const owner = { batch, dish: ticket.id, liquid: id };
+        const owner = { batch, dish, liquid: id };
         const amount = times(per, grams * entryAt(ofHeld, i));
         flows.push(flow('dressedHeld', owner, amount));
         flows.push(flow('servedHeld', owner, amount));

@@ -1,7 +1,7 @@
 export type { Source } from './deal.ts';
 export { plateFlows, type ToPlates } from './flows.ts';
 export { goneOf, platesOf, restOf } from './platesOf.ts';
-export { type Booked, outOf, servedOf } from './out.ts';
+export { type Booked, outOf, servedOf, weighedOut } from './out.ts';
 export {
   drawsOn,
   emptyServed,

@@ -14,10 +14,18 @@ export interface Out {
 
 /** What is out of each dish, the earlier first: what came back is the last that went out. */
 export function outOf(entries: readonly Entry[]): ReadonlyMap<string, readonly Out[]> {
-  const known = outs.get(entries);
-  if (known?.of === entries.length) return known.out;
+  // The same list as long as nothing is entered.
+  const standing = standingEntries(entries);
+  const known = outs.get(standing) ?? thatIsOut(standing);
+  outs.set(standing, known);
+  return known;
+}
+
+const outs = new WeakMap<readonly Entry[], ReadonlyMap<string, readonly Out[]>>();
+
+function thatIsOut(standing: readonly Entry[]): ReadonlyMap<string, readonly Out[]> {
   const out = new Map<string, Out[]>();
-  for (const { id, measures, value } of standingEntries(entries)) {
+  for (const { id, measures, value } of standing) {
     if (measures.what !== 'served' && measures.what !== 'came back' && measures.what !== 'plated') continue;
     const of = out.get(measures.dish) ?? [];
     out.set(measures.dish, of);
@@ -26,14 +34,8 @@ export function outOf(entries: readonly Entry[]): ReadonlyMap<string, readonly O
     else if (measures.what === 'plated') of.push({ id, servings: 1, weighedG: n, on: measures.on });
     else if (n > 0) of.push({ id, servings: n, weighedG: undefined, on: measures.on });
   }
-  outs.set(entries, { of: entries.length, out });
   return out;
 }
-
-const outs = new WeakMap<
-  readonly Entry[],
-  { readonly of: number; readonly out: ReadonlyMap<string, readonly Out[]> }
->();
 
 /** The last of them, one tap after the other. */
 function takeBack(of: Out[], servings: number): void {
@@ -45,12 +47,25 @@ function takeBack(of: Out[], servings: number): void {
   }
 }
 
+/** The plates of a dish that were weighed out, and how many servings went out at a tap. */
+export function weighedOut(
+  entries: readonly Entry[],
+  dish: string,
+): { readonly plated: readonly { readonly id: string; readonly grams: number }[]; readonly tapped: number } {
+  const of = outOf(entries).get(dish) ?? [];
+  return {
+    plated: of.flatMap(({ id, weighedG }) => (weighedG === undefined ? [] : [{ id, grams: weighedG }])),
+    tapped: of.reduce((sum, { servings, weighedG }) => sum + (weighedG === undefined ? servings : 0), 0),
+  };
+}
+
 /** Servings of a dish that are out. */
 export const servedOf = (entries: readonly Entry[], dish: string): number =>
   (outOf(entries).get(dish) ?? []).reduce((sum, { servings }) => sum + servings, 0);
 
 /** What is booked of one dish, of each batch: all of its servings together. */
 export interface Booked {
+  readonly dish: string;
   readonly servings: number;
   readonly from: readonly FromBatch[];
 }
@@ -67,7 +82,7 @@ export interface FromBatch {
  * What has gone out of a dish.
  * @param usual what lies on a serving of which its entry says nothing
  */
-export function bookedOf(out: readonly Out[], usual: OnPlate): Booked {
+export function bookedOf(dish: string, out: readonly Out[], usual: OnPlate): Booked {
   const from = new Map<string, { g: number; heldMl: number; ladledMl: number }>();
   let servings = 0;
   for (const { servings: n, weighedG, on = usual } of out) {
@@ -82,5 +97,5 @@ export function bookedOf(out: readonly Out[], usual: OnPlate): Booked {
       of.ladledMl += n * ladledMl;
     }
   }
-  return { servings, from: [...from].map(([batch, of]) => ({ batch, ...of })) };
+  return { dish, servings, from: [...from].map(([batch, of]) => ({ batch, ...of })) };
 }

@@ -16,7 +16,9 @@ import {
 /** What is out, and what the rest of the plates get, of each batch. */
 export interface Plates {
   readonly served: Served;
+  /** The tickets' in their order, then what is out of dishes that are no longer ordered: it is out all the same. */
   readonly booked: readonly Booked[];
+  /** All of it by dish, in the order of what is booked, and by batch. */
   readonly plated: readonly (readonly Plated[])[];
 }
 
@@ -33,25 +35,19 @@ export function platesOf(
   const n = batches.length;
   const fill = (some: readonly Ticket[], from: Pools): Served => {
     const served = emptyServed(some.length, n);
-    serveFrom(some, from, drawing, nominalServing(some.length), served);
+    serveFrom(some, copyOf(from), drawing, nominalServing(some.length), served);
     return served;
   };
-  if (out.size === 0) {
-    const served = fill(tickets, copyOf(pools));
-    const plated = tickets.map((_, t) => batches.map((_batch, b) => platedOf(served, n, t, b)));
-    return { served, booked: tickets.map(() => NONE), plated };
-  }
-  const before = fill(tickets, copyOf(pools));
-  const booked = tickets.map(({ id }, t) =>
-    bookedOf(out.get(id) ?? [], usualOn(before, batches, drawing, t)),
-  );
+  const booked =
+    out.size === 0
+      ? tickets.map(({ id }) => noneOf(id))
+      : allBooked(tickets, batches, out, () => fill(tickets, pools));
   const left = leftAfter(pools, batches, booked);
-  const rest = restOf(tickets, booked);
-  const served = fill(rest, { g: left.g.slice(), ml: left.ml.slice() });
-  const plated = tickets.map((_, t) =>
+  const served = fill(restOf(tickets, booked), left);
+  const plated = booked.map(({ from }, t) =>
     batches.map((batch, b): Plated => {
-      const planned = platedOf(served, n, t, b);
-      const gone = booked[t]?.from.find((one) => one.batch === batch);
+      const planned = t < tickets.length ? platedOf(served, n, t, b) : NOTHING;
+      const gone = from.find((one) => one.batch === batch);
       if (!gone) return planned;
       return {
         g: planned.g + gone.g * valueAt(left.partG, b),
@@ -60,14 +56,34 @@ export function platesOf(
       };
     }),
   );
-  for (const [t, { servings }] of booked.entries()) {
+  for (const t of tickets.keys()) {
+    const { servings } = entryAt(booked, t);
     served.filled[t] = valueAt(served.filled, t) + servings;
     served.plates += servings;
   }
   return { served, booked, plated };
 }
 
-const NONE: Booked = { servings: 0, from: [] };
+const NOTHING: Plated = { g: 0, heldMl: 0, ladledMl: 0 };
+const noneOf = (dish: string): Booked => ({ dish, servings: 0, from: [] });
+
+/** What is booked of each ticket, and of dishes that are no longer ordered as far as their entries say. */
+function allBooked(
+  tickets: readonly Ticket[],
+  batches: readonly string[],
+  out: ReturnType<typeof outOf>,
+  filled: () => Served,
+): readonly Booked[] {
+  const drawing = drawsOn(tickets, batches);
+  const before = filled();
+  const ordered = new Set(tickets.map(({ id }) => id));
+  return [
+    ...tickets.map(({ id }, t) => bookedOf(id, out.get(id) ?? [], usualOn(before, batches, drawing, t))),
+    ...[...out].flatMap(([dish, of]) =>
+      ordered.has(dish) || of.length === 0 ? [] : [bookedOf(dish, of, [])],
+    ),
+  ];
+}
 
 /** The tickets with what is still to go out of them. */
 export const restOf = (tickets: readonly Ticket[], booked: readonly Booked[]): readonly Ticket[] =>

@@ -74,7 +74,7 @@ export interface Run {
 
 /**
  * How a run goes: its drift, and what that leaves for the last ones.
- * @param plated g of each plate so far; count of all that were ordered
+ * @param plated g of each plate so far; count of all that were ordered, less those that went out at a tap
  * @param targetG g of a portion; share what the sharing still gives this dish, which may be of a moment ago
  */
 export function runOf(

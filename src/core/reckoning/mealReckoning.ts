@@ -37,6 +37,8 @@ export interface MealReckoning {
   readonly shortFirst: 'meat' | 'liquid' | null;
   readonly plates: {
     readonly total: number;
+    /** Of them so many are out. */
+    readonly out: number;
     readonly surely: number;
     readonly likely: number;
     /** The same of each dish, in the order of the tickets, and which part runs short of it more often. */
@@ -53,7 +55,7 @@ export interface MealReckoning {
   /** What stays over once every plate is filled. */
   readonly leftG: Range;
   readonly leftMl: Answer;
-  /** What is out of each dish that is counted: servings, shred, g, and liquid with what it holds, ml. */
+  /** What is out of each dish, ordered or no longer: servings, shred, g, and liquid with what it holds, ml. */
   readonly booked: readonly {
     readonly dish: string;
     readonly name: string;
@@ -113,6 +115,7 @@ export function mealReckoning(
       plates && liquidKnown
         ? {
             total,
+            out: tickets.reduce((sum, { count }, t) => sum + Math.min(count, booked[t]?.servings ?? 0), 0),
             surely: inShare(plates, SURELY),
             likely: inShare(plates, 0.5),
             dishes: tickets.map(({ id }, t) => dishOf(id, counted, t)),
@@ -122,16 +125,13 @@ export function mealReckoning(
     moreMl: shortage && liquidKnown && shortage.ml > 0 ? shortage.ml : null,
     leftG: aboutMiddle(range(served.leftG, drawn?.leftG)),
     leftMl: liquidKnown ? aboutMiddle(range(served.leftMl, drawn?.leftMl)) : null,
-    booked: tickets.map(({ id, name }, t) => {
-      const { servings = 0, from = [] } = booked[t] ?? {};
-      return {
-        dish: id,
-        name,
-        servings,
-        meatG: from.reduce((sum, { g }) => sum + g, 0),
-        liquidMl: from.reduce((sum, { heldMl, ladledMl }) => sum + heldMl + ladledMl, 0),
-      };
-    }),
+    booked: booked.map(({ dish, servings, from }, t) => ({
+      dish,
+      name: tickets[t]?.name ?? dish,
+      servings,
+      meatG: from.reduce((sum, { g }) => sum + g, 0),
+      liquidMl: from.reduce((sum, { heldMl, ladledMl }) => sum + heldMl + ladledMl, 0),
+    })),
     shredG: range(shredG, drawn?.shredG),
     liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
   };

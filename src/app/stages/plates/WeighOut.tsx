@@ -3,7 +3,7 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import type { Dish } from '@/core/meal/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
-import { outOf, type PlateNow, runOf, slotOf, withLocked } from '@/core/plates/index.ts';
+import { type PlateNow, runOf, slotOf, weighedOut, withLocked } from '@/core/plates/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
 import { capital } from '@/words/index.ts';
@@ -77,10 +77,9 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
   const [typing, setTyping] = useState(false);
   const mealId = loaded.meal.id;
   const name = dishName(dish);
-  const plated = (outOf(loaded.entries).get(dish.id) ?? []).flatMap(({ id, weighedG }) =>
-    weighedG === undefined ? [] : [{ id, grams: weighedG }],
-  );
-  const count = countOf(dish);
+  const { plated, tapped } = weighedOut(loaded.entries, dish.id);
+  // What went out at a tap is not weighed out again.
+  const count = Math.max(plated.length, countOf(dish) - tapped);
   const target = midpoint(dish.locked?.meat) ?? share.meatG;
   const { low, high } = slotOf(target);
   const run = runOf(

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import load from 'highs';
 import type { Batch, Dish, Entry } from '../../meal/index.ts';
 import { massOf } from '../../ledger/index.ts';
-import { type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
+import { bowlG, type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { servedOf, shareOut } from '../../plates/index.ts';
 import { unfinite } from '../../testing/finite.ts';
@@ -149,7 +149,7 @@ describe('what goes out is booked as it was shown', () => {
           expect(unfinite(shown)).toBeUndefined();
           for (const [b, { plan, mass }] of opened.nominal.batches.entries()) {
             // The ledger: on plates, out or still to go, and kept, is all that there was.
-            const bowl = mass.lots.reduce((sum, { bowl: g }) => sum + g, 0);
+            const bowl = bowlG({ plan, mass });
             expect(flowing(opened, plan.id, 'dressedShred', 'keptShred')).toBeCloseTo(bowl, 6);
             const source = shown.sources[b];
             const booked = opened.nominal.booked.flatMap(({ from }) =>
@@ -228,6 +228,71 @@ describe('what goes out is booked as it was shown', () => {
       (sources[0]?.shredG ?? NaN) / porkG,
       6,
     );
+  });
+
+  test('what went out of a dish that is no longer ordered is out all the same', () => {
+    const input = built({
+      beefG: 3000,
+      porkG: 3000,
+      counts: [12, 4, 5],
+      isMixed: false,
+      isOfBeef: false,
+      later: 0,
+    });
+    const shown = share(open(input, []));
+    const out = entryOf({ what: 'out', dish: 0, n: 8 }, shown, 1);
+    if (!out) throw new Error('nothing went out');
+    const ordered = share(open(input, [out]));
+    const without = { ...input, meal: { ...input.meal, dishes: input.meal.dishes.slice(1) } };
+    const opened = open(without, [out]);
+    expect(share(opened).there.shredG).toBeCloseTo(ordered.there.shredG, 6);
+    // The ledger closes over it, and it is told.
+    const there = opened.nominal.batches.reduce((sum, one) => sum + bowlG(one), 0);
+    const flows = ['beef', 'pork'].reduce(
+      (sum, id) => sum + flowing(opened, id, 'dressedShred', 'keptShred'),
+      0,
+    );
+    expect(flows).toBeCloseTo(there, 6);
+    const { meal: reckoned } = answer('reckon', opened, undefined);
+    expect(reckoned.booked.at(-1)).toMatchObject({ dish: 'a', servings: 8 });
+    expect(reckoned.booked.at(-1)?.meatG).toBeCloseTo(8 * (shown.dishes[0]?.meatG ?? NaN), 6);
+  });
+
+  test('more of one dish than was ordered fills no plate of another', () => {
+    // Tacos for all, and nothing of the pork for its pasta.
+    const input = built({
+      beefG: 4000,
+      porkG: 400,
+      counts: [4, 0, 20],
+      isMixed: false,
+      isOfBeef: true,
+      later: 0,
+    });
+    const shown = share(open(input, []));
+    const out = entryOf({ what: 'out', dish: 0, n: 4 }, shown, 1);
+    if (!out) throw new Error('nothing went out');
+    const tapped = { value: { text: '20', lo: 20, hi: 20 } };
+    const { meal: reckoned } = answer('reckon', open(input, [{ ...out, ...tapped }]), undefined);
+    expect(reckoned.plates).toMatchObject({ total: 24, out: 4 });
+    expect(reckoned.plates?.likely).toBeLessThan(24);
+    expect(reckoned.enough).toBe(0);
+  });
+
+  test('a tap books what is shown, even of a dish of which none can be filled', () => {
+    const input = built({
+      beefG: 1000,
+      porkG: 400,
+      counts: [2, 1, 1],
+      isMixed: false,
+      isOfBeef: true,
+      later: 1,
+    });
+    const shown = share(open(input, []));
+    const of = shown.dishes.find(({ dish: id }) => id === 'a');
+    expect(of?.servings).toBe(0);
+    const sum = of?.from.reduce((g, one) => g + one.g, 0);
+    expect(sum).toBeCloseTo(of?.meatG ?? NaN, 6);
+    expect(of?.from.map(({ batch }) => batch)).toEqual(['beef']);
   });
 
   test('all of it out, what is kept is what is left: one figure on both sheets', () => {

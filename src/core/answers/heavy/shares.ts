@@ -9,6 +9,7 @@ import {
   type Booked,
   forPlates,
   goneOf,
+  restOf,
   type LpSolver,
   measuresFor,
   type ShareDish,
@@ -68,8 +69,8 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
     ways: waysOut(sharing, now, solver),
     surely: shredG > 0 ? percentileOfSorted(Float64Array.from(drawn.shredG).sort(), SURELY) / shredG : 0,
     setApart: setApartOf(meal, sharing),
-    sides: sidesOf(meal, sharing),
-    griddle: griddleOf(meal, sharing),
+    sides: sidesOf(meal),
+    griddle: griddleOf(meal),
     rest: [
       { what: 'soup' as const, count: Math.floor(now.left.liquidMl / SOUP_ML) },
       { what: 'tacos' as const, count: Math.floor(now.left.shredG / TACO_G) },
@@ -145,9 +146,9 @@ function leftOf(source: ShareSource, booked: readonly Booked[]): ShareSource {
 const flowing = ({ nominal }: OpenedMeal, batch: string, flow: string): number =>
   nominal.flows.reduce((g, one) => g + (one.batch === batch && one.id === flow ? massOf(one.amount) : 0), 0);
 
-/** Vegetables that go whole to the plates: the same for every serving that is still to go out. */
-function sidesOf(meal: OpenedMeal, { dishes }: Sharing): readonly Side[] {
-  const servings = dishes.reduce((total, { count }) => total + count, 0);
+/** Vegetables that go whole to the plates: the same for every serving that was ordered, whatever of them is out. */
+function sidesOf(meal: OpenedMeal): readonly Side[] {
+  const servings = meal.plan.tickets.reduce((total, { count }) => total + count, 0);
   const known = ingredientsById(meal.input);
   return meal.input.batches.flatMap((batch) => {
     const grams = flowing(meal, batch.id, 'strained');
@@ -162,9 +163,9 @@ function sidesOf(meal: OpenedMeal, { dishes }: Sharing): readonly Side[] {
 /** Less than this on a plate is no side, g. */
 const WORTH_A_PLATE = 5;
 
-/** Fat skimmed off is what the griddle wants: whether it goes round. */
-function griddleOf(meal: OpenedMeal, { dishes }: Sharing): Shares['griddle'] {
-  const wantsG = dishes.reduce((total, { id, count }) => {
+/** Fat skimmed off is what the griddle wants: whether it goes round, for all that was ordered. */
+function griddleOf(meal: OpenedMeal): Shares['griddle'] {
+  const wantsG = meal.plan.tickets.reduce((total, { id, count }) => {
     const dish = meal.input.meal.dishes.find((one) => one.id === id);
     const fat = (dish ? builtOf(dish) : []).find(({ fromPots }) => fromPots);
     return total + (fat ? fat.each * count : 0);
@@ -174,8 +175,8 @@ function griddleOf(meal: OpenedMeal, { dishes }: Sharing): Shares['griddle'] {
 }
 
 /** Of a mixture that would be too wet: what of its liquid its dishes do not want. */
-function setApartOf({ plan }: OpenedMeal, { dishes, sources }: Sharing): Shares['setApart'] {
-  const wantedMl = plan.tickets.reduce(
+function setApartOf({ plan, nominal }: OpenedMeal, { dishes, sources }: Sharing): Shares['setApart'] {
+  const wantedMl = restOf(plan.tickets, nominal.booked).reduce(
     (total, { count, liquid, meat, held }) => total + count * (liquid.want + held * meat.want),
     0,
   );

@@ -290,7 +290,9 @@ function drawServing(
   const drawing = drawsOn(tickets, batches);
   const gone = batches.map((batch) => goneOf(batch, booked));
   const shares = plans.map(({ batch }) => forPlates(batch));
-  const isOut = booked.reduce((sum, { servings }) => sum + servings, 0);
+  // More than was ordered fills no other dish's plates.
+  const outOf = all.map(({ count }, t) => Math.min(count, booked[t]?.servings ?? 0));
+  const isOut = outOf.reduce(plus, 0);
   const pools = { g: new Float64Array(batches.length), ml: new Float64Array(batches.length) };
   const columns = servingColumns(meal, tickets, n);
   const draw: ServeDraw = {
@@ -325,7 +327,7 @@ function drawServing(
       const [meat, ml, held] = [drawn.meatG[t], drawn.servedMl[t], drawn.heldMl[t]];
       const [filled, shortOf] = [drawn.filled[t], drawn.shortOf[t]];
       const soaked = valueAt(served.heldMl, t);
-      if (filled) filled[d] = (booked[t]?.servings ?? 0) + valueAt(served.filled, t);
+      if (filled) filled[d] = entryAt(outOf, t) + valueAt(served.filled, t);
       if (shortOf) shortOf[d] = wholeAt(served.shortOf, t);
       if (meat) meat[d] = valueAt(served.meatG, t) * one;
       if (held) held[d] = soaked;

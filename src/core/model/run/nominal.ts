@@ -25,7 +25,7 @@ export interface Nominal {
   readonly batches: readonly NominalBatch[];
   /** What is filled: out already, and still to be filled by the core's own rule. */
   readonly served: Served;
-  /** What is out of each ticket, in their order. */
+  /** What is out of each ticket, in their order; then of dishes that are no longer ordered. */
   readonly booked: readonly Booked[];
   readonly flows: readonly Flow[];
 }
@@ -58,7 +58,14 @@ export function runNominal(
   const pools = poolsOf(plans, shred, liquid);
   const { served, plated, booked } = platesOf(tickets, ids, pools, out);
   const targets = new Map(plans.map(({ id, batch }) => [id, batch.strength?.meat ?? MEAT_TARGET] as const));
-  const toPlates = plateFlows(tickets, plated, ids, shred, liquid, targets);
+  const toPlates = plateFlows(
+    booked.map(({ dish }) => dish),
+    plated,
+    ids,
+    shred,
+    liquid,
+    targets,
+  );
   return {
     batches,
     served,

@@ -368,15 +368,18 @@ function shortOf(shares: readonly DishShare[], left: Both): ShareOut['short'] {
 
 /** Nobody has ordered anything, or nothing is there. */
 function nothing(sharing: Sharing): ShareOut {
-  const shares = sharing.dishes.map((dish) =>
-    shareWith(dish, {
-      servings: 0,
-      meatG: dish.lockedG ?? dish.meat.want,
-      ladledMl: dish.lockedMl ?? dish.liquid.want,
-      scoop: undefined,
-      ladle: undefined,
-      from: [],
-    }),
+  const shares = spread(
+    sharing,
+    sharing.dishes.map((dish) =>
+      shareWith(dish, {
+        servings: 0,
+        meatG: dish.lockedG ?? dish.meat.want,
+        ladledMl: dish.lockedMl ?? dish.liquid.want,
+        scoop: undefined,
+        ladle: undefined,
+        from: [],
+      }),
+    ),
   );
   const there = thereIs(sharing);
   return {

@@ -72,7 +72,7 @@ export interface DishShare {
   readonly largestG: number;
   readonly scoop: Measure | undefined;
   readonly ladle: Measure | undefined;
-  /** One serving by the batches that it comes from; empty where none can be served. */
+  /** One serving by the batches that it comes from. */
   readonly from: readonly FromBatch[];
 }
 
