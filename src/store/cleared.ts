@@ -16,6 +16,5 @@ export async function isCleared(tx: Transaction, mealId: string): Promise<boolea
 
 /** @throws StoreCleared where it is */
 export async function refuseIfCleared(tx: Transaction, mealId: string | undefined): Promise<void> {
-  if (mealId !== undefined && (await isCleared(tx, mealId)))
-    throw new StoreCleared(`Meal “${mealId}” is not kept any more.`);
+  if (mealId !== undefined && (await isCleared(tx, mealId))) throw new StoreCleared(mealId);
 }

@@ -37,6 +37,11 @@ const faults: Readonly<Record<string, StorageFault>> = {
 /** A meal that a page shows is not on the disk, and nothing says that anybody took it away. */
 export class StoreCleared extends Error {
   override readonly name = 'StoreClearedError';
+  readonly meal: string;
+  constructor(meal: string) {
+    super(`Meal “${meal}” is not kept any more.`);
+    this.meal = meal;
+  }
 }
 
 /** How many errors may lie in one another. */

@@ -134,7 +134,7 @@ export async function readMeal(mealId: string): Promise<Rows | null> {
     const before = edits;
     const rows = await loadRows(db, mealId);
     if (!rows && stands && (await wasCleared(mealId))) {
-      tellCleared();
+      tellCleared(mealId);
       return stands;
     }
     if (edits === before) return rows ?? null;

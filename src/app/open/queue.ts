@@ -1,4 +1,4 @@
-import { storageFaultOf, type StorageFault } from '@/store/faults.ts';
+import { StoreCleared, storageFaultOf, type StorageFault } from '@/store/faults.ts';
 import { unkeptWords } from '@/words/index.ts';
 import { Refused } from '../lists/data/refused.ts';
 import { watched } from '../browser/watched.ts';
@@ -15,6 +15,8 @@ type Work = () => Promise<boolean>;
 export interface Unkept {
   readonly pending: number;
   readonly fault?: StorageFault;
+  /** The meal that was on the page when the store was found cleared. */
+  readonly meal?: string;
   /** How many acts the store did not take. */
   readonly stuck: number;
 }
@@ -59,6 +61,7 @@ export const toDisk = (work: Work): Promise<boolean | 'stuck'> =>
     } catch (error) {
       const fault = storageFaultOf(error);
       if (fault === undefined) throw error;
+      if (error instanceof StoreCleared) tellCleared(error.meal);
       return wait(work, fault);
     }
   });
@@ -70,7 +73,7 @@ function wait(work: Work, fault = notKept.now().fault): 'stuck' {
 }
 
 /** The store has lost what it kept: what memory holds is all there is. */
-export const tellCleared = (): void => tell({ fault: 'cleared' });
+export const tellCleared = (meal: string): void => tell({ fault: 'cleared', meal });
 
 /** Lets go of what the store did not take: all of it has come to the disk another way. */
 export function letGoOfStuck(): void {

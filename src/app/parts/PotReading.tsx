@@ -7,7 +7,7 @@ import { editKitchen, weigh } from '../open/edits/index.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { QuantityField } from './fields/QuantityField.tsx';
 import { Unentered } from './fields/Unentered.tsx';
-import { useEntered } from './fields/useTyped.ts';
+import { useTyped } from './fields/useTyped.ts';
 import { FieldError } from './FieldError.tsx';
 import { emptyDraft } from './emptyDraft.ts';
 import css from './potReading.module.scss';
@@ -106,7 +106,7 @@ interface DepthProps {
 /** How far a spoon is wet, in cm. */
 function Depth({ label, stored, draft, onDone }: DepthProps) {
   const id = useId();
-  const [text, type, elsewhere] = useEntered(stored);
+  const [text, type, elsewhere] = useTyped(stored, true);
   const drafted = useDraft(draft, stored, type);
   const reading = readLength(text);
   const done = () => {
@@ -138,16 +138,8 @@ function Depth({ label, stored, draft, onDone }: DepthProps) {
           drafted.keep(target.value);
         }}
       />
-      {(drafted.isBack || elsewhere !== undefined) && reading.ok && (
-        <Unentered
-          text={text}
-          onEnter={done}
-          elsewhere={elsewhere}
-          onTake={(other) => {
-            type(other);
-            drafted.drop();
-          }}
-        />
+      {reading.ok && (
+        <Unentered text={text} draft={drafted} elsewhere={elsewhere} onType={type} onEnter={done} />
       )}
       {text !== '' && text !== stored && !reading.ok && <FieldError>{reading.error}</FieldError>}
     </span>

@@ -10,8 +10,10 @@ import { FieldError } from '../parts/FieldError.tsx';
 
 /** What the store did not take: how much of it, why, and the ways to bring it to safety. */
 export function Unkept() {
-  const { fault, stuck } = useWatched(notKept);
-  const mealId = /^\/meals\/([^/]+)/.exec(useLocation().pathname)?.[1];
+  const { fault, stuck, meal: lost } = useWatched(notKept);
+  const open = /^\/meals\/([^/]+)/.exec(useLocation().pathname)?.[1];
+  // What was lost is put back from any page.
+  const mealId = lost ?? open;
   const isUnkept = fault !== undefined;
   useEffect(() => {
     if (!isUnkept) return;
@@ -33,7 +35,7 @@ export function Unkept() {
         type="button"
         className="btn btn-sm act"
         onClick={() => {
-          (fault === 'cleared' && mealId !== undefined ? putAllBack(mealId) : keepAgain()).catch(reportError);
+          (fault === 'cleared' && meal ? putAllBack(meal.meal.id) : keepAgain()).catch(reportError);
         }}
       >
         {fault === 'cleared' && meal ? 'Put it back' : 'Try again'}

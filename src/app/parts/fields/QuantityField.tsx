@@ -1,7 +1,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import { type AnyReading, type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useDraft } from '../../open/drafts.ts';
-import { useEntered, useTyped } from './useTyped.ts';
+import { useTyped } from './useTyped.ts';
 import { Unentered } from './Unentered.tsx';
 import { FieldError } from '../FieldError.tsx';
 
@@ -87,8 +87,7 @@ export function QuantityField(props: Props) {
   } = props;
   const id = useId();
   const stored = quantity?.text ?? '';
-  const [live, entered] = [useTyped(stored), useEntered(stored)];
-  const [text, type, elsewhere] = draft === undefined ? ([...live, undefined] as const) : entered;
+  const [text, type, elsewhere] = useTyped(stored, draft !== undefined);
   const [focused, setFocused] = useState(false);
 
   const read = (words: string) => readBy(words, props);
@@ -147,17 +146,7 @@ export function QuantityField(props: Props) {
         }}
         onKeyDown={keys}
       />
-      {(drafted.isBack || elsewhere !== undefined) && !fault && (
-        <Unentered
-          text={text}
-          onEnter={done}
-          elsewhere={elsewhere}
-          onTake={(other) => {
-            type(other);
-            drafted.drop();
-          }}
-        />
-      )}
+      {!fault && <Unentered text={text} draft={drafted} elsewhere={elsewhere} onType={type} onEnter={done} />}
       {words !== undefined && <FieldError id={`${id}-wrong`}>{words}</FieldError>}
       {shown?.choices && <Offers choices={shown.choices} onChoose={change} />}
     </span>
