@@ -1,9 +1,10 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { typedMass, writeChance, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { typedMass, writeChance, writeVolume } from '@/core/quantity/index.ts';
 import { FULL_DRAWS } from '@/core/model/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { editDish, editLot } from '../open/edits/index.ts';
+import { useSaid } from '../open/useSaid.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { shortName } from '@/words/index.ts';
@@ -15,8 +16,9 @@ const CRUMBS = 20;
 
 /** Whether it will be enough: as a chance, in plates, and what would help when it is short. */
 export function Enough() {
-  const { loaded, units } = useOpenMeal();
+  const { loaded } = useOpenMeal();
   const { reckoning } = useFigures();
+  const { rough } = useSaid();
   const [open, setOpen] = useState(false);
   const { meal } = reckoning;
   const { plates, enough } = meal;
@@ -34,8 +36,8 @@ export function Enough() {
       ? [`${dishName(of)}: sure of ${sure} of ${countOf(of)}, ${part} runs short`]
       : [];
   });
-  const over = meal.leftG.p50 ?? meal.leftG.mid;
-  const left = writeMass(over, units);
+  // What is over is so of all plates: where some are likely to go without, a rest below a portion is none. It is the figure of the share-out.
+  const over = likely === total ? meal.leftG.mid : 0;
   const last = loaded.meal.dishes.findLast((dish) => countOf(dish) > 0);
   return (
     <section className={css.enough} aria-labelledby="enough-title">
@@ -63,7 +65,7 @@ export function Enough() {
         dishes={kinds}
         surely={surely}
         likely={likely}
-        left={over > CRUMBS ? `${left.value} ${left.unit}` : undefined}
+        left={over > CRUMBS ? rough(over, meal.shredG) : undefined}
         {...(last &&
           !last.guests && {
             last: {

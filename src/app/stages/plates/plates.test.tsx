@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { fireEvent, screen } from '../../testing/dom.ts';
+import { fireEvent, screen, waitFor } from '../../testing/dom.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import { db } from '../../browser/db.ts';
 import {
@@ -37,6 +37,41 @@ describe('plates: plates', () => {
       expect(dishes).toEqual(expect.arrayContaining(['8 soft tacos', '4 plates of pasta']));
       expect(sheet()).toMatch(/52 geach/);
       expect(sheet()).toMatch(/Sure of all 12 plates/);
+    });
+
+    test('what goes out is booked as it is shown, and the plates, the rest and the boxes agree to the last', async () => {
+      await openAt('plates', meal(8));
+      const over = (text: string) => Number(/([\d.]+) (?:g|kg) (?:over|was left|is over)/.exec(text)?.[1]);
+      const title = () => screen.getByRole('heading', { level: 1 }).textContent;
+      await waitFor(() => expect(over(title())).toBeGreaterThan(0));
+      const before = over(title());
+      // One figure of what is over, above and below.
+      expect(over(sheet().slice(title().length))).toBe(before);
+      await press('8 out');
+      const [entry] = (await stored()).entries;
+      const eachG =
+        entry?.measures.what === 'served' ? entry.measures.on?.reduce((g, one) => g + one.g, 0) : 0;
+      expect(eachG).toBeCloseTo(52, 6);
+      await waitFor(() => expect(sheet()).toMatch(/8 out/));
+      // What was promised to be over is over still.
+      expect(over(title())).toBe(before);
+      await press('4 out');
+      await waitFor(() => expect(title()).toMatch(/^Everything has gone out/));
+      expect(over(title())).toBe(before);
+      expect(sheet()).not.toMatch(/Sure of/);
+      const [, back] = screen.getAllByRole('button', { name: 'one came back' });
+      if (!back) throw new Error('nothing can come back');
+      await tap(back);
+      await waitFor(() => expect(title()).toMatch(/goes round/));
+      await press('One out');
+      await waitFor(() => expect(title()).toMatch(/^Everything has gone out/));
+      const { id, batches } = (await stored()).meal;
+      await openPath(`/meals/${id}/batches/${batches[0] ?? ''}/keep`);
+      const boxed = await screen.findByText(/, shredded$/);
+      const said = boxed.closest('li')?.textContent ?? '';
+      const grams = Number(/^([\d.]+) g/.exec(said)?.[1]);
+      // The headline is rounded as far as it is sure.
+      expect(Math.abs(grams - before)).toBeLessThan(26);
     });
 
     test('the last plate is pulled by key, and the order has one less', async () => {
