@@ -82,16 +82,28 @@ export async function keep(
 ): Promise<boolean> {
   return db.transaction('rw', [...TABLES], async (tx) => {
     const asSeen = await stillStand(tx, changes);
-    if (!asSeen) await refuseIfCleared(tx, mealId);
+    if (!asSeen) {
+      await refuseIfCleared(tx, mealId);
+      // Another tab has taken the meal away: nothing of it may be left lying about.
+      if (mealId !== undefined && !(await isThere(tx, mealId)) && !changes.some(makesMeal)) return false;
+    }
     await write(tx, options, mealId, asSeen ? changes : changesOf(await rowsIn(tx, mealId), what));
     return asSeen;
   });
 }
 
-/** Whether every row is still what it was when the change was made. */
+const isThere = async (tx: Transaction, mealId: string): Promise<boolean> =>
+  (await tx.table<MealRow, string>('meals').get(mealId)) !== undefined;
+const makesMeal = (change: Change): boolean =>
+  change.what === 'put' && change.table === 'meals' && change.after !== undefined && !change.before;
+
+/** Whether every row is still what it was when the change was made, and the meal there of which something is read. */
 async function stillStand(tx: Transaction, changes: readonly Change[]): Promise<boolean> {
   for (const change of changes) {
-    if (change.what === 'append') continue;
+    if (change.what === 'append') {
+      if (!(await isThere(tx, change.row.mealId))) return false;
+      continue;
+    }
     const { before, after } = change;
     const now =
       change.table === 'entries'

@@ -40,6 +40,7 @@ export { partName } from './liquids.ts';
 export { noOwnCutWords } from './ownCut.ts';
 export { noRecipeWords, recipeFile } from './recipe.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
+export { laterShares, laterWords } from './later.ts';
 export { storageWords, unkeptWords } from './storage.ts';
 export { sizeWords } from './sizes.ts';
 export { shareTitle, shareUnder, wayWords } from './shares.ts';

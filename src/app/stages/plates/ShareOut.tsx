@@ -2,7 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { writeChance } from '@/core/quantity/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
-import { shareTitle, shareUnder } from '@/words/index.ts';
+import { laterWords, shareTitle, shareUnder } from '@/words/index.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
@@ -130,8 +130,8 @@ export function ShareOut() {
         .filter(({ later = 0 }) => later > 0)
         .map(({ id, name, later = 0 }) => (
           <p key={id} className={css.rest}>
-            {name}: {later === 1 ? 'all of it' : `${String(Math.round(100 * later))} %`} is for another day,
-            as its <Link to={`/meals/${meal.id}/batches/${id}/keep`}>keep</Link> has it.
+            {name}: {laterWords(later)} is for another day, as its{' '}
+            <Link to={`/meals/${meal.id}/batches/${id}/keep`}>keep</Link> has it.
           </p>
         ))}
       <ForGuests />
