@@ -65,13 +65,33 @@ describe('plates: plates', () => {
       await waitFor(() => expect(title()).toMatch(/goes round/));
       await press('One out');
       await waitFor(() => expect(title()).toMatch(/^Everything has gone out/));
-      const { id, batches } = (await stored()).meal;
-      await openPath(`/meals/${id}/batches/${batches[0] ?? ''}/keep`);
+      await tap(screen.getByRole('link', { name: /^keep/ }));
       const boxed = await screen.findByText(/, shredded$/);
       const said = boxed.closest('li')?.textContent ?? '';
       const grams = Number(/^([\d.]+) g/.exec(said)?.[1]);
       // The headline is rounded as far as it is sure.
       expect(Math.abs(grams - before)).toBeLessThan(26);
+    });
+
+    test('what is for another day goes to no plate: it is boxed whole, and said where it is missing', async () => {
+      await openAt('keep', meal(8));
+      const grams = (text: string) => {
+        const [, value = '', unit = ''] = /([\d.]+) (g|kg)/.exec(text) ?? [];
+        return Number(value) * (unit === 'kg' ? 1000 : 1);
+      };
+      const boxed = async () =>
+        grams((await screen.findByText(/, shredded$/)).closest('li')?.textContent ?? '');
+      const over = await boxed();
+      await user.selectOptions(screen.getByLabelText('For another day'), 'all of it');
+      await waitFor(async () => expect(await boxed()).toBeGreaterThan(over + 8 * 52));
+      await tap(screen.getByRole('link', { name: /^plates/ }));
+      await waitFor(() => expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/short$/));
+      expect(sheet()).toMatch(/Pot: all of it is for another day/);
+      await takeBack('what is for another day');
+      await waitFor(() =>
+        expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/goes round/),
+      );
+      expect((await stored()).batches[0]?.later).toBeUndefined();
     });
 
     test('the last plate is pulled by key, and the order has one less', async () => {
