@@ -3,7 +3,7 @@ import { usualKitchen } from '@/core/meal/index.ts';
 import { act, nextActs, redo, undo } from './acts.ts';
 import { emptyBin } from './bin.ts';
 import { openDb } from './db.ts';
-import { Cook } from './fixtures/cook.ts';
+import { Cook } from './testing/cook.ts';
 import { deleteMeal, goingWith, newMeal, putBack } from './meals.ts';
 
 describe('the bin', () => {

@@ -5,7 +5,7 @@ import { runs } from '@/core/testing/runs.ts';
 import { keep, nextActs, redo, undo } from './acts.ts';
 import { openDb, type SlowSpoonDb } from './db.ts';
 import { exportMeal, readIncoming } from './files.ts';
-import { Cook, doing, kitchenOf } from './fixtures/cook.ts';
+import { Cook, doing, kitchenOf } from './testing/cook.ts';
 import { importMeal, loadRows, newMeal, putBack } from './meals.ts';
 import { changesOf, type RowEdits, type Rows } from './rows.ts';
 
