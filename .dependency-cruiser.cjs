@@ -59,8 +59,8 @@ module.exports = {
     {
       name: 'testing-is-for-tests',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app)/testing/|^speed/)' },
-      to: { path: '^src/(core|app)/testing/' },
+      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app|store)/testing/|^speed/)' },
+      to: { path: '^src/(core|app|store)/testing/' },
     },
     from(
       'reckoning-asks-nobody',
