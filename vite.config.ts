@@ -102,7 +102,9 @@ export default defineConfig({
   plugins: [react(), dataMode, oneCore, compiledAtOnce, offline, licences()],
   resolve: {
     alias: {
-      '@': fileURLToPath(new URL('./src', import.meta.url)),
+      '@': at('./src'),
+      // Its sources, of which only what is used is taken along: what it builds of them comes whole.
+      'ml-matrix': at('./node_modules/ml-matrix/src/index.js'),
       // What the library for paper would load to draw whole pages of HTML: nothing here does.
       ...Object.fromEntries(
         ['html2canvas', 'canvg', 'dompurify'].map((name) => [

@@ -1,4 +1,4 @@
-import { CholeskyDecomposition, inverse as inverseOf, Matrix } from 'ml-matrix';
+import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 
 /** One observation: a value, its own error, what is always fitted, and which group it is of at each level. */
 export interface LevelRow {
@@ -94,6 +94,9 @@ function groupsOf(rows: readonly LevelRow[], spreads: LevelSpreads): ReadonlyMap
   return groups;
 }
 
+/** A matrix that is symmetric but for rounding, so to the last bit. */
+const symmetric = (m: Matrix) => Matrix.add(m, m.transpose()).mul(0.5);
+
 /** Generalised least squares for the fixed part, and what is left of each row dealt to its groups. */
 function solve(
   rows: readonly LevelRow[],
@@ -107,7 +110,8 @@ function solve(
   const design = new Matrix(rows.map(({ fixed }) => [...fixed]));
   const values = Matrix.columnVector(rows.map(({ value }) => value));
   const ofFixed = system.solve(design);
-  const inverse = inverseOf(design.transpose().mmul(ofFixed));
+  const information = new CholeskyDecomposition(symmetric(design.transpose().mmul(ofFixed)));
+  const inverse = information.solve(Matrix.eye(design.columns));
   const beta = inverse.mmul(ofFixed.transpose()).mmul(values);
   const left = system.solve(Matrix.sub(values, design.mmul(beta)));
   const effects = new Map<string, number>();

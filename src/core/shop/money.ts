@@ -8,7 +8,6 @@ import {
   transformScale,
   type Dinero,
 } from 'dinero.js';
-import * as currencies from 'dinero.js/currencies';
 import type { Price } from '../meal/index.ts';
 import { G_PER_LB } from '../quantity/index.ts';
 
@@ -26,19 +25,26 @@ interface Currency {
   readonly base: number;
   readonly exponent: number;
 }
-const known: Readonly<Record<string, Currency>> = currencies;
+const known = new Map<string, Currency>();
 
 /**
- * A currency by its ISO 4217 code. One that the list does not have is taken to have hundredths, and so is one whose
- * coin is a fifth: nobody writes a price in fifths.
+ * A currency by its ISO 4217 code, with the decimals that amounts of it are written with here: sums are of what is shown.
+ * @throws RangeError for what is no code
  */
 function currencyOf(code: string): Currency {
-  const found = known[code];
-  return found?.base === 10 ? found : { code, base: 10, exponent: 2 };
+  const before = known.get(code);
+  if (before) return before;
+  const { maximumFractionDigits = 2 } = new Intl.NumberFormat('en', {
+    style: 'currency',
+    currency: code,
+  }).resolvedOptions();
+  const currency = { code, base: 10, exponent: maximumFractionDigits };
+  known.set(code, currency);
+  return currency;
 }
 
-/** All currencies of ISO 4217, by code. */
-export const currencyCodes: readonly string[] = Object.keys(known);
+/** All currencies that can be chosen, by their codes. */
+export const currencyCodes: readonly string[] = Intl.supportedValuesOf('currency');
 
 const asDinero = ({ amount, scale, currency }: Money): Dinero<number> =>
   dinero({ amount, scale, currency: currencyOf(currency) });
