@@ -10,6 +10,8 @@ export interface Owner {
   readonly item?: string | undefined;
   readonly dish?: string | undefined;
   readonly vessel?: string | undefined;
+  /** The other place that a plate goes to. */
+  readonly parcel?: string | undefined;
   /** Of the batch's liquids the one that it leaves, and the one that it joins; absent: the main one. */
   readonly liquid?: string | undefined;
   readonly into?: string | undefined;
@@ -46,10 +48,10 @@ function routed(
   from: Place,
   to: Place,
   stage: Stage,
-  { batch, lot, item, dish, vessel, liquid, into, step }: Owner,
+  { batch, lot, item, dish, vessel, parcel, liquid, into, step }: Owner,
   amount: Amount,
 ): Flow {
-  return { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step, amount };
+  return { id, from, to, stage, batch, lot, item, dish, vessel, parcel, liquid, into, step, amount };
 }
 
 /** A flow of the table. */
@@ -75,13 +77,13 @@ export const carrying = (some: readonly Flow[]): Flow[] => some.filter(({ amount
 
 /** A flow in the ledger: its plan beside what it is now. */
 export function ledgerFlow(
-  { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step }: Flow,
+  { id, from, to, stage, batch, lot, item, dish, vessel, parcel, liquid, into, step }: Flow,
   planned: Amount,
   now: Amount,
   weighed: boolean,
 ): LedgerFlow {
   // oxfmt-ignore
-  return { id, from, to, stage, batch, lot, item, dish, vessel, liquid, into, step, planned, now, weighed };
+  return { id, from, to, stage, batch, lot, item, dish, vessel, parcel, liquid, into, step, planned, now, weighed };
 }
 
 /** Flows of one lot stand at places of its own; liquid and jug are a batch's, dressed a dish's. */
@@ -95,6 +97,7 @@ function ownerAt(route: Route, end: 'from' | 'to'): string {
     case 'aside':
       return route.item ?? '';
     case 'dressed':
+    case 'plates':
       return route.dish ?? '';
     case 'liquid':
       return (end === 'to' ? (route.into ?? route.liquid) : route.liquid) ?? '';
@@ -113,4 +116,4 @@ export function nodeOf(route: Route, end: 'from' | 'to'): string {
 
 /** What tells one flow from another: the planned and the weighed ledger meet on it. */
 export const flowKey = (r: Route): string =>
-  `${r.id}|${r.from}|${r.to}|${r.batch}|${r.lot ?? ''}|${r.item ?? ''}|${r.dish ?? ''}|${r.vessel ?? ''}|${r.liquid ?? ''}|${r.into ?? ''}|${r.step ?? ''}`;
+  `${r.id}|${r.from}|${r.to}|${r.batch}|${r.lot ?? ''}|${r.item ?? ''}|${r.dish ?? ''}|${r.vessel ?? ''}|${r.parcel ?? ''}|${r.liquid ?? ''}|${r.into ?? ''}|${r.step ?? ''}`;

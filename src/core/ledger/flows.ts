@@ -76,7 +76,7 @@ export const flows = {
   cooked: { from: 'meat', to: 'bench', stage: 'bench', of: 'lot', weighable: true },
   bone: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'bone' },
   pickings: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'pickings' },
-  boneServed: { from: 'bench', to: 'plates', stage: 'bench', of: 'lot', strand: 'onBone' },
+  boneServed: { from: 'bench', to: 'table', stage: 'bench', of: 'lot', strand: 'onBone' },
   // What is not tender yet does not pull: it is chopped, or goes back, which a cook weighs.
   unpulled: {
     from: 'bench',
@@ -146,7 +146,15 @@ export const flows = {
   skimOnWay: { from: 'liquid', to: 'fat jar', stage: 'clock', of: 'batch', strand: 'skim' },
   scum: { from: 'liquid', to: 'bin', stage: 'clock', of: 'batch', strand: 'strained' },
   comeOut: { from: 'liquid', to: 'bin', stage: 'bench', of: 'batch', strand: 'strained' },
-  strained: { from: 'liquid', to: 'bin', stage: 'broth', of: 'batch', weighable: true, strand: 'strained' },
+  strained: {
+    from: 'liquid',
+    to: 'strainer',
+    stage: 'broth',
+    of: 'batch',
+    weighable: true,
+    strand: 'strained',
+  },
+  strainedOff: { from: 'strainer', to: 'bin', stage: 'broth', of: 'batch' },
   skim: { from: 'liquid', to: 'fat jar', stage: 'broth', of: 'batch', weighable: true, strand: 'skim' },
   reduction: { from: 'liquid', to: 'air', stage: 'broth', of: 'batch', strand: 'steam' },
   stirredIn: { from: 'cupboard', to: 'liquid', stage: 'broth', of: 'batch', strand: 'items' },
@@ -183,7 +191,13 @@ export const flows = {
   servedSalt: { from: 'dressed', to: 'plates', stage: 'plates', of: 'plate' },
   servedLiquid: { from: 'jug', to: 'plates', stage: 'plates', of: 'plate', strand: 'ladled' },
   keptShred: { from: 'bowl', to: 'shelf', stage: 'keep', of: 'plate', strand: 'keptShred' },
+  // What goes with them: what was strained and is served whole, and fat of the jar to fry in.
+  side: { from: 'strainer', to: 'plates', stage: 'plates', of: 'plate' },
+  fried: { from: 'fat jar', to: 'plates', stage: 'plates', of: 'plate' },
+  onTable: { from: 'plates', to: 'table', stage: 'plates', of: 'plate' },
+  sentOut: { from: 'plates', to: 'sent', stage: 'plates', of: 'plate' },
   keptLiquid: { from: 'jug', to: 'shelf', stage: 'keep', of: 'plate', strand: 'keptLiquid' },
+  keptFat: { from: 'fat jar', to: 'shelf', stage: 'keep', of: 'batch' },
 } as const satisfies Readonly<Record<string, FlowRow>>;
 
 type Rows = typeof flows;

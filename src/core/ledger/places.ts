@@ -7,15 +7,27 @@ const outside = [
   'cupboard',
   'air',
   'bin',
-  'fat jar',
   'shelf',
-  'plates',
+  'table',
+  'sent',
   'unaccounted',
   'unreckoned',
   'unpulled',
   'eaten',
 ] as const;
-type Inside = 'board' | 'aside' | 'pan' | 'meat' | 'liquid' | 'bench' | 'bowl' | 'jug' | 'dressed';
+type Inside =
+  | 'board'
+  | 'aside'
+  | 'pan'
+  | 'meat'
+  | 'liquid'
+  | 'bench'
+  | 'bowl'
+  | 'jug'
+  | 'dressed'
+  | 'plates'
+  | 'fat jar'
+  | 'strainer';
 export type Place = (typeof outside)[number] | Inside;
 
 export const isOutside = (place: Place): boolean => (outside as readonly Place[]).includes(place);

@@ -241,6 +241,10 @@ export const builtOf = (dish: OfBuild): readonly Built[] =>
     return chosen === 'nothing' ? [] : [{ ...stuffs[chosen], part: of, name: chosen, each }];
   });
 
+/** Skimmed fat that one serving of a dish is fried in, g; 0 where it is made with none. */
+export const fatFromPotsOf = (dish: OfBuild): number =>
+  builtOf(dish).find(({ fromPots }) => fromPots)?.each ?? 0;
+
 /**
  * The layers of a dish from below, in the cook's own order where there is one: without what is left out, with what the cook
  * adds below what closes it.

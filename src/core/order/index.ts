@@ -1,4 +1,4 @@
-export { builds, builtOf, itemsFor, layersOf, partsOf } from './built.ts';
+export { builds, builtOf, fatFromPotsOf, itemsFor, layersOf, partsOf } from './built.ts';
 export {
   countOf,
   dishName,

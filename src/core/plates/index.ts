@@ -14,6 +14,7 @@ export {
   SHORT,
 } from './serve.ts';
 export { batchWithWay, isOfBatch, mealWithWay, withLocked, withLockedMl } from './share/take.ts';
+export { type Beside, besideFlows, plateEnds, WORTH_A_PLATE } from './beside.ts';
 export { forPlates } from './later.ts';
 export { nextRound, firstRound } from './share/rounds.ts';
 export { measuresFor, weighedScoops } from './share/measures.ts';

@@ -1,8 +1,9 @@
 import { isStrained } from '../meal/index.ts';
 import { bodyOf, type Body, mlOf } from '../broth/index.ts';
-import { BROTH } from '../work/index.ts';
+import { BROTH, volumeOf } from '../work/index.ts';
+import { massOf } from '../ledger/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
-import { heldOfTicket, needOf } from '../order/index.ts';
+import { needOfTicket, type Ticket } from '../order/index.ts';
 import { valueAt } from '../columns/index.ts';
 import { type Range, rangeOf } from '../quantity/index.ts';
 import {
@@ -27,6 +28,7 @@ import { nextActOf, type NextAct } from './nextAct.ts';
 import { milestonesIn, tickedTasks } from './milestones.ts';
 import { type LotReckoning, lotsOf } from './lotReckoning.ts';
 import { writtenOf, type Written } from './written.ts';
+import { leftOfBatch } from './leftOfBatch.ts';
 import { liquidsOf, type LiquidReckoning } from './liquids.ts';
 import { saltFigures, type SaltFigures } from './salt.ts';
 import { secondWaveOf, type SecondWave } from './secondWave.ts';
@@ -71,6 +73,7 @@ export interface BatchReckoning {
     readonly dishes: readonly { readonly dish: string; readonly name: string; readonly ml: number }[];
     readonly heldMl: number;
   };
+  readonly kept: { readonly fatG: number; readonly liquidMl: number };
   /** The shred with what the plates want it to hold, g. */
   readonly dressedG: number;
   /** What it wants next, as far as the readings and the ticks tell. */
@@ -83,23 +86,45 @@ export interface BatchReckoning {
   readonly dry: boolean;
 }
 
-/** The need of the meal dealt to a batch in proportion to the shred and the liquid it gives. */
+/** The need of each dish dealt to the batches that it may draw on, in proportion to the shred and the liquid they give. */
 export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
-  const { batches } = nominal;
   const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
-  const share = (of: (batch: NominalBatch) => number) => {
-    const all = batches.reduce((sum, other) => sum + of(other), 0);
-    return all > 0 ? of(batch) / all : 1 / batches.length;
+  const share = (of: (batch: NominalBatch) => number, { from }: Ticket) => {
+    const drawnOn = nominal.batches.filter(({ plan: { id } }) => from?.includes(id) ?? true);
+    if (!drawnOn.includes(batch)) return 0;
+    const all = drawnOn.reduce((sum, other) => sum + of(other), 0);
+    return all > 0 ? of(batch) / all : 1 / drawnOn.length;
   };
-  const { meatG, liquidMl } = needOf(plan.tickets);
-  const part = share(liquid);
+  const own = plan.tickets.map((ticket) => {
+    const { meatG, liquidMl } = needOfTicket(ticket);
+    const part = share(liquid, ticket);
+    return {
+      dish: ticket.id,
+      name: ticket.name,
+      meatG: meatG * share(bowlG, ticket),
+      liquidMl: liquidMl * part,
+      ml: ticket.count * ticket.liquid.want * part,
+    };
+  });
+  const sum = (of: (one: (typeof own)[number]) => number) => own.reduce((total, one) => total + of(one), 0);
+  const ladledMl = sum(({ ml }) => ml);
   return {
-    meatG: meatG * share(bowlG),
-    liquidMl: liquidMl * part,
-    dishes: plan.tickets.flatMap(({ id, name, count, liquid: { want } }) =>
-      want > 0 ? [{ dish: id, name, ml: count * want * part }] : [],
+    meatG: sum(({ meatG }) => meatG),
+    liquidMl: sum(({ liquidMl }) => liquidMl),
+    dishes: own.flatMap(({ dish, name, ml }) => (ml > 0 ? [{ dish, name, ml }] : [])),
+    heldMl: Math.max(0, sum(({ liquidMl }) => liquidMl) - ladledMl),
+  };
+}
+
+/** What of a batch is kept once the plates are filled: fat of the jar, g, and liquid, ml. */
+function keptOf({ plan }: NominalBatch, meal: OpenedMeal): BatchReckoning['kept'] {
+  const { liquid } = leftOfBatch(meal, plan.id, undefined);
+  return {
+    fatG: meal.nominal.flows.reduce(
+      (g, { id, batch, amount }) => g + (id === 'keptFat' && batch === plan.id ? massOf(amount) : 0),
+      0,
     ),
-    heldMl: plan.tickets.reduce((sum, ticket) => sum + part * ticket.count * heldOfTicket(ticket), 0),
+    liquidMl: volumeOf(massOf(liquid) - liquid.fat, liquid.fat, isStrained(plan.batch)),
   };
 }
 
@@ -135,6 +160,7 @@ export function batchReckoning(
     salt: saltFigures(one, meal.nominal.flows),
     comeOut: comeOutOf(one, meal.input),
     second: secondWaveOf(one, meal.input),
+    kept: keptOf(one, meal),
     next: nextActOf({
       batch: one.plan.batch,
       bought: one.mass.sums.raw > 0,
@@ -148,7 +174,7 @@ function figuresOf(
   { plan, mass }: NominalBatch,
   drawn: Drawn | undefined,
   need: BatchReckoning['need'],
-): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next' | 'second'> {
+): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next' | 'second' | 'kept'> {
   const { columns: mid, write } = batchColumns(1);
   write(mass, plan, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, 0);
   const columns = drawn?.batches.get(plan.id)?.columns;

@@ -35,8 +35,8 @@ export interface Costs {
 /** Null until a lot has a price and gives shred. */
 export function costs(
   batch: Batch,
-  reckoned: Pick<BatchReckoning, 'lots' | 'liquid'>,
-  meal: Pick<MealReckoning, 'servings' | 'leftMl'>,
+  reckoned: Pick<BatchReckoning, 'lots' | 'kept'>,
+  meal: Pick<MealReckoning, 'servings'>,
   kitchen: Kitchen,
 ): Costs | null {
   const currency = kitchen.currency ?? USUAL_CURRENCY;
@@ -60,7 +60,7 @@ export function costs(
     lots.map(({ cost }) => cost),
     currency,
   );
-  const credit = creditOf(reckoned, meal, kitchen, currency);
+  const credit = creditOf(reckoned, kitchen, currency);
   const net = figureOf(paid) - (credit ? figureOf(credit) : 0);
   const shredKg = priced.reduce((sum, { figures }) => sum + figures.shredG, 0) / 1000;
   const [cheapest] = priced.toSorted((a, b) => a.perShred - b.perShred);
@@ -93,15 +93,14 @@ export function costs(
  */
 export function servingCosts(
   batches: readonly Batch[],
-  reckoned: readonly Pick<BatchReckoning, 'lots' | 'liquid'>[],
-  meal: Pick<MealReckoning, 'servings' | 'leftMl'>,
+  reckoned: readonly Pick<BatchReckoning, 'lots' | 'kept'>[],
+  meal: Pick<MealReckoning, 'servings'>,
   kitchen: Kitchen,
 ): ReadonlyMap<string, Money> | undefined {
   const currency = kitchen.currency ?? USUAL_CURRENCY;
   const all = batches.flatMap((batch, i) => {
     const of = reckoned[i];
-    // What the liquid that is left is worth belongs to the meal, and is told once, by the pots.
-    const found = of && costs(batch, of, { ...meal, leftMl: null }, kitchen);
+    const found = of && costs(batch, of, meal, kitchen);
     if (!found) return [];
     const priced = new Set(found.lots.map(({ lot }) => lot));
     const shredG = of.lots.reduce((sum, { lot, shredG: g }) => sum + (priced.has(lot) ? g : 0), 0);
@@ -115,18 +114,17 @@ export function servingCosts(
   );
 }
 
-/** Fat skimmed off, and the liquid that no plate takes. */
+/** The fat and the liquid that no plate takes. */
 function creditOf(
-  { liquid }: Pick<BatchReckoning, 'liquid'>,
-  { leftMl }: Pick<MealReckoning, 'leftMl'>,
+  { kept }: Pick<BatchReckoning, 'kept'>,
   { worth }: Kitchen,
   currency: string,
 ): Money | null {
   if (worth?.fatPerKg === undefined && worth?.liquidPerL === undefined) return null;
   return sumOf(
     [
-      moneyOf(worth.fatPerKg ?? 0, currency, (liquid.skimG?.mid ?? 0) / 1000),
-      moneyOf(worth.liquidPerL ?? 0, currency, (leftMl?.mid ?? 0) / 1000),
+      moneyOf(worth.fatPerKg ?? 0, currency, kept.fatG / 1000),
+      moneyOf(worth.liquidPerL ?? 0, currency, kept.liquidMl / 1000),
     ],
     currency,
   );

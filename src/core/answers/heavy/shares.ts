@@ -4,7 +4,7 @@ import { massOf } from '../../ledger/index.ts';
 import { bowlG, drawsOf, ingredientsById, priorFor } from '../../model/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { mlOf } from '../../broth/index.ts';
-import { builds, builtOf, type Portion } from '../../order/index.ts';
+import { builds, type Portion } from '../../order/index.ts';
 import {
   type Booked,
   forPlates,
@@ -151,8 +151,8 @@ function sidesOf(meal: OpenedMeal): readonly Side[] {
   const servings = meal.plan.tickets.reduce((total, { count }) => total + count, 0);
   const known = ingredientsById(meal.input);
   return meal.input.batches.flatMap((batch) => {
-    const grams = flowing(meal, batch.id, 'strained');
-    if (batch.goes?.strained !== 'plates' || servings === 0 || grams < WORTH_A_PLATE * servings) return [];
+    const grams = flowing(meal, batch.id, 'side');
+    if (grams === 0 || servings === 0) return [];
     const of = itemsOf(batch).flatMap(({ ref, state }) => {
       const ingredient = known.get(ref);
       return state === 'in' && ingredient?.section === 'vegetables' ? [ingredient.name] : [];
@@ -160,18 +160,17 @@ function sidesOf(meal: OpenedMeal): readonly Side[] {
     return [{ batch: batch.id, eachG: grams / servings, of: [...new Set(of)] }];
   });
 }
-/** Less than this on a plate is no side, g. */
-const WORTH_A_PLATE = 5;
 
 /** Fat skimmed off is what the griddle wants: whether it goes round, for all that was ordered. */
 function griddleOf(meal: OpenedMeal): Shares['griddle'] {
-  const wantsG = meal.plan.tickets.reduce((total, { id, count }) => {
-    const dish = meal.input.meal.dishes.find((one) => one.id === id);
-    const fat = (dish ? builtOf(dish) : []).find(({ fromPots }) => fromPots);
-    return total + (fat ? fat.each * count : 0);
-  }, 0);
+  const { tickets, beside } = meal.plan;
+  const wantsG = tickets.reduce((total, { id, count }) => total + (beside.fatG.get(id) ?? 0) * count, 0);
   if (wantsG === 0) return undefined;
-  return { wantsG, thereG: meal.input.batches.reduce((g, { id }) => g + flowing(meal, id, 'skim'), 0) };
+  const inJars = meal.input.batches.reduce(
+    (g, { id }) => g + flowing(meal, id, 'fried') + flowing(meal, id, 'keptFat'),
+    0,
+  );
+  return { wantsG, thereG: inJars };
 }
 
 /** Of a mixture that would be too wet: what of its liquid its dishes do not want. */

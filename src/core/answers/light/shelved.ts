@@ -48,7 +48,7 @@ export function shelvedOf(
     batch: batchId,
   });
   const { shred, liquid } = leftOfBatch(meal, batchId, shares);
-  const fat = amountOf('skim', 'skimOnWay', 'panFatKept');
+  const fat = amountOf('keptFat');
   return [
     shelved('shred', `${cut}, shredded`, shred),
     shelved(

@@ -79,7 +79,7 @@ describe('cost', () => {
   test('kept fat and liquid are a credit if the kitchen says what they are worth', () => {
     const kitchen = { ...usualKitchen, worth: { fatPerKg: 4, liquidPerL: 2 } };
     const found = costs(batch, pot, reckoning.meal, kitchen);
-    const expected = (4 * (pot.liquid.skimG?.mid ?? 0) + 2 * (reckoning.meal.leftMl?.mid ?? 0)) / 1000;
+    const expected = (4 * pot.kept.fatG + 2 * (reckoning.meal.leftMl?.mid ?? 0)) / 1000;
     expect(found?.credit && figureOf(found.credit)).toBeCloseTo(expected, 1);
   });
 

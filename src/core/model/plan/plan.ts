@@ -20,7 +20,8 @@ import {
   trimPlan,
 } from '../../meat/index.ts';
 import type { LotReading } from '../../ledger/index.ts';
-import { type Ticket, ticketsOf } from '../../order/index.ts';
+import { fatFromPotsOf, type Ticket, ticketsOf } from '../../order/index.ts';
+import type { Beside } from '../../plates/index.ts';
 import { airShare, BROTH_TARGET, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Input, OfBatch } from '../input.ts';
@@ -76,6 +77,7 @@ export interface LotWeighing {
 export interface MealPlan {
   readonly tickets: readonly Ticket[];
   readonly batches: readonly BatchPlan[];
+  readonly beside: Beside;
   /** Looked for when they are asked for: some want a heat solve of their own. */
   readonly problems: () => readonly Problem[];
 }
@@ -103,7 +105,11 @@ export function planMeal(input: Input): MealPlan {
       ? ticket
       : soaking(ticket, input.learned),
   );
-  return { tickets, batches, problems: toldOf(problems) };
+  const beside: Beside = {
+    fatG: new Map(input.meal.dishes.map((dish) => [dish.id, fatFromPotsOf(dish)])),
+    parcels: input.meal.parcels ?? [],
+  };
+  return { tickets, batches, beside, problems: toldOf(problems) };
 }
 
 /** What the shred of this kitchen takes up when nobody says how juicy it is to be. */

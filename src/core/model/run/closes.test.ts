@@ -29,11 +29,11 @@ test('what was weighed against the plan shows up as missing or found, to the gra
       const sum = (wanted: (flow: Flow) => boolean) =>
         flows.filter(wanted).reduce((total, flow) => total + massOf(flow.amount), 0);
       // Whatever left the shop and the cupboard, and was found, is on a plate, on the shelf, thrown
-      // out, in the air, in the fat jar, or said to be missing.
+      // out, in the air, or said to be missing.
       const into =
         sum((f) => ['shop', 'cupboard', 'unpulled'].includes(f.from)) + sum((f) => f.id === 'found');
       const out = sum((f) =>
-        ['air', 'bin', 'fat jar', 'shelf', 'plates', 'unreckoned', 'unpulled', 'eaten'].includes(f.to),
+        ['air', 'bin', 'shelf', 'table', 'sent', 'unreckoned', 'unpulled', 'eaten'].includes(f.to),
       );
       const missing = sum((f) => f.id === 'missing');
       expect(Math.abs(into - out - missing)).toBeLessThanOrEqual(1e-8 * Math.max(1, into));

@@ -1,13 +1,15 @@
 import { isStep } from '../../work/index.ts';
-import { entryAt } from '../../columns/index.ts';
+import { entryAt, valueAt } from '../../columns/index.ts';
 import { flowsOfLot } from '../../bench/index.ts';
 import { liquidFlows } from '../../broth/index.ts';
 import { keptFlows } from '../../keep/index.ts';
 import { amountOf, carrying, flow, massOf, plus, times, type Flow } from '../../ledger/index.ts';
 import {
+  besideFlows,
   type Booked,
   forPlates,
   type outOf,
+  plateEnds,
   plateFlows,
   platesOf,
   type Pools,
@@ -45,7 +47,7 @@ interface Given {
  * @param out what is out already, by dish
  */
 export function runNominal(
-  { tickets }: MealPlan,
+  { tickets, beside }: MealPlan,
   plans: readonly BatchPlan[],
   centre: readonly BatchDraw[] = [],
   out: ReturnType<typeof outOf> = NOTHING_OUT,
@@ -66,11 +68,24 @@ export function runNominal(
     liquid,
     targets,
   );
+  const made = given.flatMap((one) => one.flows);
+  const servings = booked.map(({ dish, servings: out }, t) => ({
+    dish,
+    ordered: Math.max(out, tickets[t]?.count ?? 0),
+    filled: t < tickets.length ? valueAt(served.filled, t) : out,
+  }));
+  const besides = besideFlows(
+    plans.map(({ batch }) => batch),
+    servings,
+    beside,
+    made,
+  );
+  const ends = plateEnds(servings, beside, [...toPlates.flows, ...besides]);
   return {
     batches,
     served,
     booked,
-    flows: [...given.flatMap((one) => one.flows), ...toPlates.flows, ...keptFlows(shred, liquid, toPlates)],
+    flows: [...made, ...toPlates.flows, ...besides, ...ends, ...keptFlows(shred, liquid, toPlates)],
   };
 }
 
