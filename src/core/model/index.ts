@@ -10,6 +10,7 @@ export {
 } from './run/figures.ts';
 export { sampleNormals } from './run/normals.ts';
 export { LOT_SPREAD } from './belief/latents.ts';
+export { measuresOf } from './plan/shared.ts';
 export { learnSpreads, nextOf, priorFor, tenderGroup } from './belief/spreads.ts';
 export { posteriorOf } from './belief/posterior.ts';
 export { ingredientsById, ingredientsOf, type Input } from './input.ts';

@@ -24,6 +24,10 @@ export interface Ticket {
   /** How unsure it is, of its logarithm; absent: as it is before anything was dressed here. */
   readonly heldSpread?: number;
   readonly way: 'set' | 'even';
+  /** 1 is served first. */
+  readonly priority: number;
+  /** Nothing of the meal is to be left: its portion grows to its largest. */
+  readonly grows?: true;
   /** The part that must not run short; undefined: both. A serving without the other part is still served. */
   readonly firm: Part | undefined;
   /** Batches that it may draw on; absent: all. */
@@ -137,12 +141,16 @@ export function ticketsOf(dishes: readonly Dish[], pieceG?: number): readonly Ti
         ...(dish.locked && { own }),
         held: dish.held ?? usual.held,
         way: dish.way ?? 'set',
+        priority: dish.priority ?? USUAL_PRIORITY,
         firm: dish.firm,
         ...(dish.from && { from: dish.from }),
       },
     ];
   });
 }
+
+/** Of three: what nobody has put before or after the others. */
+const USUAL_PRIORITY = 2;
 
 /** A portion that the cook has set and that stays: it is wanted, no more and no less. */
 function held(quantity: Quantity | undefined): Portion | undefined {

@@ -16,7 +16,7 @@ interface Servings {
 }
 
 /** Less than this on a plate is no side, g (estimate). */
-export const WORTH_A_PLATE = 5;
+const WORTH_A_PLATE = 5;
 
 /**
  * Fat of the jar that the dishes are fried in, each as much as it wants or its part of what there is; and what was strained out and

@@ -3,15 +3,10 @@ import type { OnPlate } from '../meal/index.ts';
 import type { Ticket } from '../order/index.ts';
 import type { Plated } from './flows.ts';
 import { type Booked, bookedOf, type outOf } from './out.ts';
-import {
-  type DrawsOn,
-  drawsOn,
-  emptyServed,
-  nominalServing,
-  type Pools,
-  type Served,
-  serveFrom,
-} from './serve.ts';
+import { dealtFrom } from './dealtFrom.ts';
+import { type FilledFrom, fillingOf } from './filling.ts';
+import { emptyServed, nominalServing, serveFrom } from './serve.ts';
+import type { Filling, Pools, Served } from './served.ts';
 
 /** What is out, and what the rest of the plates get, of each batch. */
 export interface Plates {
@@ -22,26 +17,26 @@ export interface Plates {
   readonly plated: readonly (readonly Plated[])[];
 }
 
-const copyOf = ({ g, ml }: Pools): Pools => ({ g: g.slice(), ml: ml.slice() });
-
 /** What is on plates, and will be: what is out as its entries say, the rest by the core's own rule from what is left. */
 export function platesOf(
   tickets: readonly Ticket[],
-  batches: readonly string[],
+  made: readonly FilledFrom[],
   pools: Pools,
   out: ReturnType<typeof outOf>,
 ): Plates {
-  const drawing = drawsOn(tickets, batches);
+  const batches = made.map(({ id }) => id);
+  const filling = fillingOf(tickets, made, pools);
   const n = batches.length;
   const fill = (some: readonly Ticket[], from: Pools): Served => {
     const served = emptyServed(some.length, n);
-    serveFrom(some, copyOf(from), drawing, nominalServing(some.length), served);
+    serveFrom(some, from, filling, nominalServing(some.length), served);
+    dealtFrom(from, filling, served);
     return served;
   };
   const booked =
     out.size === 0
       ? tickets.map(({ id }) => noneOf(id))
-      : allBooked(tickets, batches, out, () => fill(tickets, pools));
+      : allBooked(tickets, batches, filling, out, () => fill(tickets, pools));
   const left = leftAfter(pools, batches, booked);
   const served = fill(restOf(tickets, booked), left);
   const plated = booked.map(({ from }, t) =>
@@ -71,14 +66,16 @@ const noneOf = (dish: string): Booked => ({ dish, servings: 0, from: [] });
 function allBooked(
   tickets: readonly Ticket[],
   batches: readonly string[],
+  { on }: Filling,
   out: ReturnType<typeof outOf>,
   filled: () => Served,
 ): readonly Booked[] {
-  const drawing = drawsOn(tickets, batches);
   const before = filled();
   const ordered = new Set(tickets.map(({ id }) => id));
   return [
-    ...tickets.map(({ id }, t) => bookedOf(id, out.get(id) ?? [], usualOn(before, batches, drawing, t))),
+    ...tickets.map(({ id }, t) =>
+      bookedOf(id, out.get(id) ?? [], usualOn(before, batches, entryAt(on, t), t)),
+    ),
     ...[...out].flatMap(([dish, of]) =>
       ordered.has(dish) || of.length === 0 ? [] : [bookedOf(dish, of, [])],
     ),
@@ -101,10 +98,9 @@ export function platedOf(served: Served, batches: number, t: number, b: number):
 }
 
 /** One serving by the core's own rule, as it was before any went out: where none could be filled, from all that it may draw on. */
-function usualOn(before: Served, batches: readonly string[], drawing: DrawsOn, t: number): OnPlate {
+function usualOn(before: Served, batches: readonly string[], on: readonly number[], t: number): OnPlate {
   const k = valueAt(before.filled, t);
   const n = batches.length;
-  const on = drawing[t] ?? batches.map((_, b) => b);
   return on.map((b) => {
     const { g, heldMl, ladledMl } = platedOf(before, n, t, b);
     return k > 0

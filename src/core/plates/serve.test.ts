@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { dishOf } from '../testing/meals.ts';
 import { needOf, ticketsOf } from '../order/index.ts';
-import { nominalServing, emptyServed, serve, SHORT } from './serve.ts';
+import { nominalServing, emptyServed, serve } from './serve.ts';
+import { SHORT } from './served.ts';
 
 function served(dishes: ReturnType<typeof dishOf>[], g: number, ml: number) {
   const tickets = ticketsOf(dishes);

@@ -1,5 +1,7 @@
-import { valueAt } from '../columns/index.ts';
+import { entryAt, valueAt } from '../columns/index.ts';
 import type { Ticket } from '../order/index.ts';
+import { exchange } from './exchange.ts';
+import { type Filling, type Pools, type Served, SHORT } from './served.ts';
 
 /** Spread of a serving about its portion, of the portion (estimate). */
 export const SERVING_SPREAD = 0.1;
@@ -20,39 +22,14 @@ export const nominalServing = (tickets: number): ServeDraw => ({
   held: new Float64Array(tickets).fill(1),
 });
 
-/** What there is for the plates, by batch: g of shred, ml of liquid. Filling plates takes from them. */
-export interface Pools {
-  readonly g: Float64Array;
-  readonly ml: Float64Array;
-}
-
-/** How far shred and liquid go, by ticket; filled anew by each draw. */
-export interface Served {
-  /** Full servings of each ticket. */
-  readonly filled: Float64Array;
-  /** One serving's shred, g, and liquid ladled and held, ml. */
-  readonly meatG: Float64Array;
-  readonly ladledMl: Float64Array;
-  readonly heldMl: Float64Array;
-  /** Which part ran short of each ticket: 0 none, or a code of `SHORT`. */
-  readonly shortOf: Uint8Array;
-  /** What all servings of a ticket take of each batch, g and ml, ticket by ticket. */
-  readonly takenG: Float64Array;
-  readonly takenMl: Float64Array;
-  plates: number;
-  /** What the whole meal wants in this draw. */
-  needG: number;
-  needMl: number;
-  leftG: number;
-  leftMl: number;
-}
-
 export const emptyServed = (tickets: number, batches = 1): Served => ({
   filled: new Float64Array(tickets),
   meatG: new Float64Array(tickets),
   ladledMl: new Float64Array(tickets),
   heldMl: new Float64Array(tickets),
   shortOf: new Uint8Array(tickets),
+  usedG: new Float64Array(tickets),
+  usedMl: new Float64Array(tickets),
   takenG: new Float64Array(tickets * batches),
   takenMl: new Float64Array(tickets * batches),
   plates: 0,
@@ -83,41 +60,31 @@ function fills(ticket: Ticket, part: 'meat' | 'liquid', amount: number, one: num
 /** What k servings get of a part: what they want, or what there is where it may run short. */
 const given = (k: number, one: number, amount: number) => (k * one > amount ? amount / k : one);
 
-/** Where the batches that a ticket may draw on stand among all; undefined: it may draw on all. */
-export type DrawsOn = readonly (readonly number[] | undefined)[];
-
-export const drawsOn = (tickets: readonly Ticket[], batches: readonly string[]): DrawsOn =>
-  tickets.map(({ from }) => from && batches.flatMap((batch, b) => (from.includes(batch) ? [b] : [])));
-
-/** All that there is of some batches, or of all. */
-function there(pool: Float64Array, on: readonly number[] | undefined): number {
-  let sum = 0;
-  if (on) for (const b of on) sum += valueAt(pool, b);
-  else for (let b = 0; b < pool.length; b += 1) sum += valueAt(pool, b);
-  return sum;
+/** What each set of batches can still give. */
+function restOfSets({ sets }: Filling, pool: Float64Array): Float64Array {
+  const rest = new Float64Array(sets.length);
+  for (let s = 0; s < sets.length; s += 1) {
+    const set = entryAt(sets, s);
+    for (let i = 0; i < set.length; i += 1) rest[s] = valueAt(rest, s) + valueAt(pool, set[i] ?? 0);
+  }
+  return rest;
 }
 
-/** Takes an amount of them, in proportion to what there is of each, and writes down how much of which. */
-function takeOf(
-  pool: Float64Array,
-  on: readonly number[] | undefined,
-  amount: number,
-  taken: Float64Array,
-  t: number,
-): void {
-  const all = there(pool, on);
-  if (!(all > 0)) return;
-  const share = Math.min(1, amount / all);
-  const n = pool.length;
-  for (let i = 0; i < (on ? on.length : n); i += 1) {
-    const b = on ? (on[i] ?? 0) : i;
-    const part = valueAt(pool, b) * share;
-    pool[b] = valueAt(pool, b) - part;
-    taken[t * n + b] = valueAt(taken, t * n + b) + part;
+/** What is left for a ticket: the least that any set that holds its batches can still give. */
+function leftFor(rest: Float64Array, within: readonly number[]): number {
+  let least = Infinity;
+  for (let i = 0; i < within.length; i += 1) least = Math.min(least, valueAt(rest, within[i] ?? 0));
+  return within.length > 0 ? Math.max(0, least) : 0;
+}
+
+function takeOff(rest: Float64Array, within: readonly number[], amount: number): void {
+  for (let i = 0; i < within.length; i += 1) {
+    const s = within[i] ?? 0;
+    rest[s] = valueAt(rest, s) - amount;
   }
 }
 
-/** As `serveFrom`, from one batch. */
+/** Fills plates from one batch, one ticket after the other as they stand. */
 export function serve(
   tickets: readonly Ticket[],
   shredG: number,
@@ -126,84 +93,202 @@ export function serve(
   out: Served,
 ): void {
   const pools = { g: Float64Array.of(Math.max(0, shredG)), ml: Float64Array.of(Math.max(0, liquidMl)) };
-  serveFrom(tickets, pools, [], draw, out);
+  serveFrom(tickets, pools, asTheyStand(tickets), draw, out);
+  out.takenG.set(out.usedG);
+  out.takenMl.set(out.usedMl);
 }
 
+const ONE: readonly number[] = [0];
+const asTheyStand = (tickets: readonly Ticket[]): Filling => ({
+  order: tickets.map((_, t) => t),
+  on: tickets.map(() => ONE),
+  mixed: tickets.map(() => false),
+  sets: [ONE],
+  within: tickets.map(() => ONE),
+});
+
 /**
- * Fills plates from shred and liquid, in the order in which the tickets stand, each from the batches that it may draw on, in
- * proportion to what there is of them. Dishes served "set" get full portions while they last; dishes served "even" get what
- * they want, or share what there is down to their smallest, and in the end all that is left, up to their largest where one
- * is written. What the shred holds is liquid too. Where only one part of a dish must not run short, its servings get of the
- * other what there is.
- * @param pools what there is; afterwards what is left
+ * Fills plates from shred and liquid, in an order that fills as many as there can be (see `fillingOf`), each from the batches that
+ * it may draw on. Dishes served "set" get full portions while they last; dishes served "even" get what they want, or share what
+ * there is down to their smallest, and in the end all that is left, up to their largest where one is written; so do all where
+ * nothing is to be left. What the shred holds is liquid too; of a mixture it comes with the meat. Where only one part of a dish must
+ * not run short, its servings get of the other what there is. From which batch is dealt apart (see `dealtFrom`).
  */
 export function serveFrom(
   tickets: readonly Ticket[],
   pools: Pools,
-  drawing: DrawsOn,
+  filling: Filling,
   draw: ServeDraw,
   out: Served,
 ): void {
+  const { order } = filling;
+  const rest = { g: restOfSets(filling, pools.g), ml: restOfSets(filling, pools.ml) };
   out.plates = out.needG = out.needMl = 0;
-  out.takenG.fill(0);
-  out.takenMl.fill(0);
-  for (let t = 0; t < tickets.length; t += 1) {
-    const ticket = tickets[t];
-    if (!ticket) continue;
-    const on = drawing[t];
-    const g = there(pools.g, on);
-    const ml = there(pools.ml, on);
-    const even = ticket.way === 'even';
-    const z = even ? 0 : valueAt(draw.serving, t);
-    const bias = even ? 1 : valueAt(draw.portion, t);
-    const soaked = ticket.held * (ticket.heldKnown ? 1 : valueAt(draw.held, t));
-    const wanted = ticket.meat.want * bias;
-    const ladled = ticket.liquid.want * bias;
-    if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, wanted, z);
-    if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
-    const meat = even ? Math.max(ticket.meat.min, Math.min(wanted, g / ticket.count)) : wanted;
-    const held = soaked * (even ? meat : ticket.meat.want);
-    const ofMeat = fills(ticket, 'meat', g, meat, z);
-    const ofLiquid = fills(ticket, 'liquid', ml, ladled + held, z);
-    const k = Math.min(ofMeat, ofLiquid);
-    out.filled[t] = k;
-    out.plates += k;
-    out.shortOf[t] = k >= ticket.count ? 0 : ofMeat <= ofLiquid ? SHORT.meat : SHORT.liquid;
-    out.meatG[t] = given(k, meat, g);
-    const wet = given(k, ladled + held, ml) / Math.max(ladled + held, 1e-9);
-    out.ladledMl[t] = ladled * wet;
-    out.heldMl[t] = held * wet;
-    takeOf(pools.g, on, taken(k, meat, z), out.takenG, t);
-    takeOf(pools.ml, on, taken(k, ladled + held, z), out.takenMl, t);
+  for (let i = 0; i < order.length; i += 1) {
+    const t = order[i] ?? 0;
+    serveOne(entryAt(tickets, t), t, pools, rest, filling, draw, out);
   }
-  if (tickets.some(isEven)) shareRest(tickets, pools.g, drawing, out);
-  out.leftG = there(pools.g, undefined);
-  out.leftMl = there(pools.ml, undefined);
+  if (isShort(tickets, out)) exchanged(tickets, rest, filling, draw, out);
+  for (let i = 0; i < order.length; i += 1) {
+    const t = order[i] ?? 0;
+    giveSoft(entryAt(tickets, t), t, rest, filling, out);
+  }
+  if (tickets.some(grows)) shareRest(tickets, pools, rest, filling, out);
+  out.leftG = leftOf(pools.g, out.usedG, tickets.length);
+  out.leftMl = leftOf(pools.ml, out.usedMl, tickets.length);
 }
 
-/** Which part ran short of a ticket, as a code. */
-export const SHORT = { meat: 1, liquid: 2 } as const;
+function leftOf(pool: Float64Array, used: Float64Array, tickets: number): number {
+  let left = 0;
+  for (let b = 0; b < pool.length; b += 1) left += valueAt(pool, b);
+  for (let t = 0; t < tickets; t += 1) left -= valueAt(used, t);
+  return Math.max(0, left);
+}
 
-const isEven = ({ way }: Ticket): boolean => way === 'even';
+/** ml of liquid with each gram of a mixture. */
+function wetOf({ g, ml }: Pools, on: readonly number[]): number {
+  let [allG, allMl] = [0, 0];
+  for (const b of on) {
+    allG += valueAt(g, b);
+    allMl += valueAt(ml, b);
+  }
+  return allG > 0 ? allMl / allG : 0;
+}
 
-/** What is left goes to the dishes that share evenly, up to their largest. */
-function shareRest(tickets: readonly Ticket[], pool: Float64Array, drawing: DrawsOn, out: Served): void {
+function serveOne(
+  ticket: Ticket,
+  t: number,
+  pools: Pools,
+  rest: Pools,
+  { on, mixed, within }: Filling,
+  draw: ServeDraw,
+  out: Served,
+): void {
+  const own = entryAt(within, t);
+  const g = leftFor(rest.g, own);
+  const ml = leftFor(rest.ml, own);
+  const even = ticket.way === 'even';
+  const z = even ? 0 : valueAt(draw.serving, t);
+  const bias = even ? 1 : valueAt(draw.portion, t);
+  const isMixed = entryAt(mixed, t);
+  const soaked = isMixed ? 0 : ticket.held * (ticket.heldKnown ? 1 : valueAt(draw.held, t));
+  const wanted = ticket.meat.want * bias;
+  const meat = even ? Math.max(ticket.meat.min, Math.min(wanted, g / Math.max(1, ticket.count))) : wanted;
+  const held = soaked * (even ? meat : ticket.meat.want);
+  const ladled = isMixed ? wetOf(pools, entryAt(on, t)) * meat : ticket.liquid.want * bias;
+  if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, wanted, z);
+  if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
+  const ofMeat = fills(ticket, 'meat', g, meat, z);
+  const ofLiquid = isMixed ? ticket.count : fills(ticket, 'liquid', ml, ladled + held, z);
+  const k = Math.min(ofMeat, ofLiquid);
+  out.filled[t] = k;
+  out.plates += k;
+  out.shortOf[t] = k >= ticket.count ? 0 : ofMeat <= ofLiquid ? SHORT.meat : SHORT.liquid;
+  out.meatG[t] = meat;
+  out.ladledMl[t] = ladled;
+  out.heldMl[t] = held;
+  // What may run short is given once all are served that can be.
+  out.usedG[t] = ticket.firm === 'liquid' ? 0 : Math.min(g, taken(k, meat, z));
+  out.usedMl[t] = ticket.firm === 'meat' ? 0 : Math.min(ml, taken(k, ladled + held, z));
+  takeOff(rest.g, own, valueAt(out.usedG, t));
+  takeOff(rest.ml, own, valueAt(out.usedMl, t));
+}
+
+function isShort(tickets: readonly Ticket[], { plates }: Served): boolean {
+  let wanted = 0;
+  for (const { count } of tickets) wanted += count;
+  return tickets.length > 1 && plates < wanted;
+}
+
+/** The servings after what is worth an exchange. */
+function exchanged(
+  tickets: readonly Ticket[],
+  rest: Pools,
+  filling: Filling,
+  draw: ServeDraw,
+  out: Served,
+): void {
+  const { within } = filling;
+  const one = (t: number) => {
+    const { firm } = entryAt(tickets, t);
+    return {
+      g: firm === 'liquid' ? 0 : valueAt(out.meatG, t),
+      ml: firm === 'meat' ? 0 : valueAt(out.ladledMl, t) + valueAt(out.heldMl, t),
+    };
+  };
+  const left = (t: number) => ({
+    g: leftFor(rest.g, entryAt(within, t)),
+    ml: leftFor(rest.ml, entryAt(within, t)),
+  });
+  exchange(tickets, filling, out, one, left, (t, k) => {
+    const own = entryAt(within, t);
+    const { g, ml } = one(t);
+    const z = valueAt(draw.serving, t);
+    const [usedG, usedMl] = [taken(k, g, z), taken(k, ml, z)];
+    takeOff(rest.g, own, usedG - valueAt(out.usedG, t));
+    takeOff(rest.ml, own, usedMl - valueAt(out.usedMl, t));
+    out.usedG[t] = usedG;
+    out.usedMl[t] = usedMl;
+    out.plates += k - valueAt(out.filled, t);
+    out.filled[t] = k;
+  });
+}
+
+/** What of a dish may run short, from what all the others leave. */
+function giveSoft({ firm }: Ticket, t: number, rest: Pools, { within }: Filling, out: Served): void {
+  if (firm === undefined) return;
+  const own = entryAt(within, t);
+  const k = valueAt(out.filled, t);
+  if (firm === 'liquid') {
+    const g = leftFor(rest.g, own);
+    out.meatG[t] = given(k, valueAt(out.meatG, t), g);
+    out.usedG[t] = Math.min(g, k * valueAt(out.meatG, t));
+    takeOff(rest.g, own, valueAt(out.usedG, t));
+    return;
+  }
+  const ml = leftFor(rest.ml, own);
+  const wanted = valueAt(out.ladledMl, t) + valueAt(out.heldMl, t);
+  const wet = wanted > 0 ? given(k, wanted, ml) / wanted : 0;
+  out.ladledMl[t] = valueAt(out.ladledMl, t) * wet;
+  out.heldMl[t] = valueAt(out.heldMl, t) * wet;
+  out.usedMl[t] = Math.min(ml, k * wanted * wet);
+  takeOff(rest.ml, own, valueAt(out.usedMl, t));
+}
+
+/** It gets what is left, up to its largest. */
+const grows = ({ way, grows: all }: Ticket): boolean => way === 'even' || all === true;
+
+/** What is left goes to the dishes that grow, up to their largest; of a mixture with its liquid. */
+function shareRest(
+  tickets: readonly Ticket[],
+  pools: Pools,
+  rest: Pools,
+  { on, mixed, within }: Filling,
+  out: Served,
+): void {
   // Each round fills one dish at least to its largest, or takes all that there is for it.
-  for (let round = 0; round < tickets.length && there(pool, undefined) > 1e-9; round += 1) {
+  for (let round = 0; round < tickets.length; round += 1) {
     const open = tickets.flatMap((ticket, t) => {
       const room = ticket.meat.max - valueAt(out.meatG, t);
       const k = valueAt(out.filled, t);
-      const isOpen = ticket.way === 'even' && k > 0 && room > 1e-9 && there(pool, drawing[t]) > 1e-9;
+      const isOpen = grows(ticket) && k > 0 && room > 1e-9 && leftFor(rest.g, entryAt(within, t)) > 1e-9;
       return isOpen ? [{ ticket, t, k, room }] : [];
     });
     const weights = open.reduce((sum, { ticket, k }) => sum + k * ticket.meat.want, 0);
     if (!(weights > 0)) break;
-    const before = there(pool, undefined);
+    const before = leftOf(pools.g, out.usedG, tickets.length);
     for (const { ticket, t, k, room } of open) {
-      const mine = there(pool, drawing[t]);
-      const more = Math.min(room, (before * ticket.meat.want) / weights, mine / k);
+      const own = entryAt(within, t);
+      const more = Math.min(room, (before * ticket.meat.want) / weights, leftFor(rest.g, own) / k);
+      if (!(more > 0)) continue;
       out.meatG[t] = valueAt(out.meatG, t) + more;
-      takeOf(pool, drawing[t], k * more, out.takenG, t);
+      out.usedG[t] = valueAt(out.usedG, t) + k * more;
+      takeOff(rest.g, own, k * more);
+      if (!entryAt(mixed, t)) continue;
+      const wet = Math.min(more * wetOf(pools, entryAt(on, t)), leftFor(rest.ml, own) / k);
+      out.ladledMl[t] = valueAt(out.ladledMl, t) + wet;
+      out.usedMl[t] = valueAt(out.usedMl, t) + k * wet;
+      takeOff(rest.ml, own, k * wet);
     }
   }
 }

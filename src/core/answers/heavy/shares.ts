@@ -1,17 +1,17 @@
-import { type Batch, type Dish, type Scoop, shredInScoop, usualScoops } from '../../meal/index.ts';
+import type { Dish } from '../../meal/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
 import { massOf } from '../../ledger/index.ts';
-import { bowlG, drawsOf, ingredientsById, priorFor } from '../../model/index.ts';
+import { bowlG, drawsOf, ingredientsById, measuresOf } from '../../model/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { builds, type Portion } from '../../order/index.ts';
 import {
   type Booked,
   forPlates,
+  isMixed,
   goneOf,
   restOf,
   type LpSolver,
-  measuresFor,
   type ShareDish,
   type ShareOut,
   shareOut,
@@ -44,13 +44,6 @@ interface Side {
   readonly of: readonly string[];
 }
 
-/** Meat that is back in its sauce with nothing after it is one mixture. */
-const isMixed = (batch: Batch): boolean => {
-  const steps = batch.after.filter(({ what }) => what !== 'hold' && what !== 'salt');
-  const last = steps.at(-1)?.what;
-  return last === 'meat back' || !steps.some(({ what }) => what === 'lift');
-};
-
 const SURELY = 0.05;
 /** g of shred in a taco and ml in a bowl of soup: what a rest is told by (common practice, no source). */
 const TACO_G = 52;
@@ -80,13 +73,8 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
 
 /** The meal as the sharing sees it: what is out already is off both sides, as it was booked. */
 export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
-  const { meal, kitchen, learned } = input;
-  const scoops = kitchen.scoops ?? usualScoops;
-  // As it was weighed once; else by its volume, and by what was weighed out with it here.
-  const gramsOf = (scoop: Scoop) =>
-    scoop.shredG ?? shredInScoop(scoop) * Math.exp(priorFor(learned, 'scoop', scoop.id).mean);
+  const { meal } = input;
   const sources = nominal.batches.map((one) => leftOf(sourceOf(one), nominal.booked));
-  const byScoop = meal.share?.by === 'scoops';
   const allMixed = (from: readonly string[] | undefined) =>
     sources.every(({ batch, mixed }) => mixed || !(from?.includes(batch) ?? true));
   const dishes = plan.tickets.map((ticket, t): ShareDish => {
@@ -100,13 +88,12 @@ export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
       meat: own.meat,
       liquid: withSoaked(own.liquid, soaksMl),
       held: allMixed(dish?.from) ? 0 : ticket.held,
-      priority: dish?.priority ?? 2,
+      priority: ticket.priority,
       firm: ticket.firm,
       from: dish?.from,
       lockedG: midpoint(dish?.locked?.meat),
       lockedMl: midpoint(dish?.locked?.liquid),
-      scoops: byScoop ? measuresFor(scoops, 'scoop', own.meat, gramsOf) : [],
-      ladles: byScoop && ticket.firm === undefined ? measuresFor(scoops, 'ladle', own.liquid, gramsOf) : [],
+      ...measuresOf(ticket, meal.share, input),
     };
   });
   return { dishes, sources, evenOut: meal.share?.evenOut === true };

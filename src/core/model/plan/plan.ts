@@ -21,6 +21,7 @@ import {
 } from '../../meat/index.ts';
 import type { LotReading } from '../../ledger/index.ts';
 import { fatFromPotsOf, type Ticket, ticketsOf } from '../../order/index.ts';
+import { asShared } from './shared.ts';
 import type { Beside } from '../../plates/index.ts';
 import { airShare, BROTH_TARGET, FULL, misfits } from '../../pot/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
@@ -100,11 +101,11 @@ export function planMeal(input: Input): MealPlan {
   const readable = input.meal.dishes
     .filter((dish) => platesProblem(dish.count) === undefined)
     .map((dish) => (held === undefined || dish.held !== undefined ? dish : { ...dish, held }));
-  const tickets = ticketsOf(readable, meatOfPiece(batches)).map((ticket) =>
-    readable.some(({ id, held: own }) => id === ticket.id && own !== undefined)
-      ? ticket
-      : soaking(ticket, input.learned),
-  );
+  const tickets = ticketsOf(readable, meatOfPiece(batches)).map((ticket) => {
+    const dish = readable.find(({ id }) => id === ticket.id);
+    const soaked = dish?.held === undefined ? soaking(ticket, input.learned) : ticket;
+    return asShared(soaked, input.meal.share, dish?.locked, input);
+  });
   const beside: Beside = {
     fatG: new Map(input.meal.dishes.map((dish) => [dish.id, fatFromPotsOf(dish)])),
     parcels: input.meal.parcels ?? [],

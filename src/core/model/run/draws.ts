@@ -4,10 +4,11 @@ import type { LotDraw } from '../../meat/index.ts';
 import { logNormals, normals, ones } from './normals.ts';
 import {
   type Booked,
-  drawsOn,
   emptyServed,
+  fillingOf,
   forPlates,
   goneOf,
+  isMixed,
   restOf,
   type ServeDraw,
   serveFrom,
@@ -275,6 +276,7 @@ export function servingColumns(
 }
 
 const plus = (a: number, b: number): number => a + b;
+const meanOf = (column: Float64Array): number => column.reduce(plus, 0) / Math.max(1, column.length);
 
 /** What is out is out in every draw; the rest is filled from what each leaves of it. */
 function drawServing(
@@ -287,13 +289,19 @@ function drawServing(
   const { n } = drawn;
   const batches = plans.map(({ id }) => id);
   const tickets = restOf(all, booked);
-  const drawing = drawsOn(tickets, batches);
   const gone = batches.map((batch) => goneOf(batch, booked));
   const shares = plans.map(({ batch }) => forPlates(batch));
   // More than was ordered fills no other dish's plates.
   const outOf = all.map(({ count }, t) => Math.min(count, booked[t]?.servings ?? 0));
   const isOut = outOf.reduce(plus, 0);
   const pools = { g: new Float64Array(batches.length), ml: new Float64Array(batches.length) };
+  const middle = (columns: readonly Float64Array[]) =>
+    Float64Array.from(columns, (column, b) => entryAt(shares, b) * meanOf(column));
+  const filling = fillingOf(
+    tickets,
+    plans.map(({ id, batch }) => ({ id, mixed: isMixed(batch) })),
+    { g: middle(drawn.shredBy), ml: middle(drawn.liquidBy) },
+  );
   const columns = servingColumns(meal, tickets, n);
   const draw: ServeDraw = {
     portion: new Float64Array(tickets.length),
@@ -316,7 +324,7 @@ function drawServing(
     }
     drawn.restG[d] = pools.g.reduce(plus, 0);
     drawn.restMl[d] = pools.ml.reduce(plus, 0);
-    serveFrom(tickets, pools, drawing, draw, served);
+    serveFrom(tickets, pools, filling, draw, served);
     drawn.plates[d] = isOut + served.plates;
     drawn.needG[d] = served.needG;
     drawn.needMl[d] = served.needMl;

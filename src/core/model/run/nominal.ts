@@ -8,6 +8,7 @@ import {
   besideFlows,
   type Booked,
   forPlates,
+  isMixed,
   type outOf,
   plateEnds,
   plateFlows,
@@ -58,7 +59,12 @@ export function runNominal(
   const liquid = given.flatMap((one) => one.liquid);
   const ids = plans.map(({ id }) => id);
   const pools = poolsOf(plans, shred, liquid);
-  const { served, plated, booked } = platesOf(tickets, ids, pools, out);
+  const { served, plated, booked } = platesOf(
+    tickets,
+    plans.map(({ id, batch }) => ({ id, mixed: isMixed(batch) })),
+    pools,
+    out,
+  );
   const targets = new Map(plans.map(({ id, batch }) => [id, batch.strength?.meat ?? MEAT_TARGET] as const));
   const toPlates = plateFlows(
     booked.map(({ dish }) => dish),

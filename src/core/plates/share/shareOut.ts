@@ -95,6 +95,9 @@ function mostServed({ dishes }: Sharing, model: Model, solver: LpSolver): Return
 
 const s = (d: number) => `s${String(d)}`;
 const t = (d: number) => `t${String(d)}`;
+/** What the shred of a dish holds less than it would, where its liquid may run short. */
+const k = (d: number) => `k${String(d)}`;
+const dry = ({ firm, held }: ShareDish): boolean => firm === 'meat' && held > 0;
 const v = (d: number) => `v${String(d)}`;
 const at = (what: string, d: number, j: number) => `${what}${String(d)}_${String(j)}`;
 
@@ -129,7 +132,20 @@ function modelOf({ dishes, sources }: Sharing): Model {
     row([...from.map(({ b }) => [at('x', d, b), 1] as const), [t(d), -1]], '=', 0);
     // A mixture holds its liquid already; from elsewhere the shred soaks it up.
     const ladled = [...from.map(({ b }) => [at('w', d, b), 1] as const), [v(d), -1] as const];
-    row(onlyMixed ? ladled : [...ladled, [t(d), -dish.held]], '=', 0);
+    row(
+      onlyMixed ? ladled : [...ladled, [t(d), -dish.held], ...(dry(dish) ? [[k(d), 1] as const] : [])],
+      '=',
+      0,
+    );
+    if (dry(dish) && !onlyMixed)
+      row(
+        [
+          [k(d), 1],
+          [t(d), -dish.held],
+        ],
+        '<=',
+        0,
+      );
     for (const { source, b } of from)
       if (source.mixed)
         row(
@@ -272,7 +288,10 @@ function distance({ dishes, evenOut }: Sharing): Terms {
   const left: Terms = evenOut
     ? dishes.flatMap(({ meat }, d) => (meat.want > 0 ? [[t(d), -LEFT / meat.want] as const] : []))
     : [];
-  return [['q', WORST], ...each, ...left];
+  const held = dishes.flatMap((dish, d): Terms =>
+    dry(dish) && dish.meat.want > 0 ? [[k(d), 1 / (dish.held * dish.meat.want)]] : [],
+  );
+  return [['q', WORST], ...each, ...held, ...left];
 }
 
 function shareOf(
@@ -292,6 +311,7 @@ function shareOf(
     servings: n,
     meatG,
     ladledMl,
+    heldMl: dish.held * meatG - (n > 0 && dry(dish) ? of(k(d)) / n : 0),
     scoop: n > 0 ? scoop : undefined,
     ladle: n > 0 ? ladle : undefined,
     from: n > 0 ? fromOf(dish, d, n, sources, of) : [],
@@ -306,7 +326,7 @@ function fromOf(
   sources: Sharing['sources'],
   of: (name: string) => number,
 ): readonly FromBatch[] {
-  const held = dish.held * of(t(d));
+  const held = dish.held * of(t(d)) - (dry(dish) ? of(k(d)) : 0);
   const all = held + of(v(d));
   return sources.flatMap(({ batch }, b) => {
     if (!draws(dish, batch)) return [];
@@ -322,15 +342,14 @@ const ROOM = 1.3;
 const NO_LARGEST = 1e5;
 
 const shareWith = (
-  { id, name, count, held, meat }: ShareDish,
-  got: Pick<DishShare, 'servings' | 'meatG' | 'ladledMl' | 'scoop' | 'ladle' | 'from'>,
+  { id, name, count, meat }: ShareDish,
+  got: Pick<DishShare, 'servings' | 'meatG' | 'ladledMl' | 'heldMl' | 'scoop' | 'ladle' | 'from'>,
 ): DishShare => ({
   dish: id,
   name,
   of: count,
   ...got,
-  heldMl: held * got.meatG,
-  liquidMl: got.ladledMl + held * got.meatG,
+  liquidMl: got.ladledMl + got.heldMl,
   smallestG: meat.min,
   largestG: meat.max < NO_LARGEST ? meat.max : ROOM * meat.want,
 });
@@ -375,6 +394,7 @@ function nothing(sharing: Sharing): ShareOut {
         servings: 0,
         meatG: dish.lockedG ?? dish.meat.want,
         ladledMl: dish.lockedMl ?? dish.liquid.want,
+        heldMl: dish.held * (dish.lockedG ?? dish.meat.want),
         scoop: undefined,
         ladle: undefined,
         from: [],
