@@ -51,6 +51,8 @@ const FIRST = ['stages/meat/Meat', 'figures/strands/Ribbons', 'stages/clock/time
 );
 /** All that the worker's program draws on. */
 const ofWorker = new Set([WORKER]);
+/** What it loads once it is asked for more than figures. */
+const ofWorkerLater = new Set(['questions', 'late'].map((name) => at(`./src/core/answers/${name}.ts`)));
 
 const STARTS = '/src/workers/start.ts';
 /**
@@ -76,8 +78,9 @@ const oneCore: Plugin = {
   },
   buildEnd() {
     // A set is walked to its end, whatever is added on the way.
-    for (const id of ofWorker)
-      for (const next of this.getModuleInfo(id)?.importedIds ?? []) ofWorker.add(next);
+    for (const ids of [ofWorker, ofWorkerLater])
+      for (const id of ids)
+        for (const next of this.getModuleInfo(id)?.importedIds ?? []) if (!ofWorker.has(next)) ids.add(next);
   },
 };
 
@@ -133,9 +136,11 @@ export default defineConfig({
             {
               name: 'core',
               tags: ['$initial'],
-              test: (id) => ofWorker.has(id),
+              test: (id) => ofWorker.has(id) || ofWorkerLater.has(id),
               priority: 5,
             },
+            // No page's own module may lie in a file that the thread loads: it has no document.
+            { name: 'later', test: (id) => ofWorkerLater.has(id), priority: 4.5 },
             { name: 'libraries', tags: ['$initial'], test: /node_modules/, priority: 4 },
             { name: 'app', tags: ['$initial'], priority: 3 },
             // The sheet that a first visit opens, with all that it alone draws on: one file rather than thirty.

@@ -1,6 +1,13 @@
 import type { Transaction } from 'dexie';
 import type { Kitchen } from '@/core/meal/index.ts';
-import { type Digest, type Digested, type Logged, type PastBatch, pastOf } from '@/core/log/index.ts';
+import {
+  begunIn,
+  type Digest,
+  type Digested,
+  type Logged,
+  type PastBatch,
+  pastOf,
+} from '@/core/log/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { DigestRow, HouseRow, MealRow } from './kinds.ts';
 import { type Damaged, loadMeals, type LoadedMeal } from './meals.ts';
@@ -18,6 +25,18 @@ export function stampOf(reference: string, kitchen: Kitchen): string {
   let hash = 0;
   for (let i = 0; i < text.length; i += 1) hash = (Math.imul(hash, 31) + text.charCodeAt(i)) | 0;
   return `${String(VERSION)} ${String(hash)}`;
+}
+
+const NONE: Digested = { ok: true, digests: [] };
+
+/** Of meals of which nothing was begun there is nothing to make, and no thread to be started. */
+async function digested(meals: readonly LoadedMeal[], digester: Digester): Promise<readonly Digested[]> {
+  const begun = meals.filter((meal) => begunIn(meal).length > 0);
+  const made = begun.length > 0 ? await digester(begun) : [];
+  const of = new Map(
+    begun.map((meal, i) => [meal, made[i] ?? { ok: false as const, why: 'it was not answered' }]),
+  );
+  return meals.map((meal) => of.get(meal) ?? NONE);
 }
 
 /** So many meals are made at a time. */
@@ -77,7 +96,7 @@ export async function mendDigests(
     signal?.throwIfAborted();
     told?.(from, wanted.length);
     const { some, before, loaded } = await next;
-    const making = digester(loaded.meals);
+    const making = digested(loaded.meals, digester);
     next = from + AT_A_TIME < wanted.length ? read(from + AT_A_TIME) : next;
     // What cannot be read or made is told when it is its turn.
     for (const one of [next, making]) one.catch(() => undefined);

@@ -148,7 +148,7 @@ describe('the border between the threads', () => {
 
 test('a revision that is not open is an error, not another meal’s answer', () => {
   const worker = coreWorker();
-  expect(() => worker.answer({ question: 'margins', ask: undefined, revision: 7, meal: undefined })).toThrow(
+  expect(() => worker.answer({ question: 'reckon', ask: undefined, revision: 7, meal: undefined })).toThrow(
     'Revision 7',
   );
 });

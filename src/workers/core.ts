@@ -1,7 +1,8 @@
-import { type Digested, digestedOf } from '@/core/log/index.ts';
+import type { Digested } from '@/core/log/index.ts';
 import { openMeal, type Input, type OpenedMeal } from '@/core/model/index.ts';
 import type { LpSolver } from '@/core/plates/index.ts';
-import { answer, type Answer, type Ask, type Question, wantsSolver } from '@/core/answers/index.ts';
+import type { Answer, Ask, Question } from '@/core/answers/index.ts';
+import { figures } from '@/core/answers/figures.ts';
 import { shared } from './shared.ts';
 import { reference } from '@/reference/index.ts';
 
@@ -21,7 +22,7 @@ export interface Asked<Q extends Question = Question> {
 export interface CoreWorker {
   answer<Q extends Question>(asked: Asked<Q>): Answer<Q> | Promise<Answer<Q>>;
   /** What the log knows of the batches of meals; of one that cannot be reckoned, why. */
-  digests(meals: readonly BareMeal[]): readonly Digested[];
+  digests(meals: readonly BareMeal[]): Promise<readonly Digested[]>;
 }
 
 /**
@@ -32,7 +33,10 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
   let solver: Promise<LpSolver> | undefined;
   let open: { readonly revision: number; readonly bare: BareMeal; readonly meal: OpenedMeal } | undefined;
   return {
-    digests: (meals) => meals.map((meal) => digestedOf({ ...meal, reference })),
+    digests: async (meals) => {
+      const { digestedOf } = await loadLate();
+      return meals.map((meal) => digestedOf({ ...meal, reference }));
+    },
     answer({ question, ask, revision, meal }) {
       if (meal) {
         const bare = shared(open?.bare, meal);
@@ -40,9 +44,17 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
       }
       if (open?.revision !== revision) throw new Error(`Revision ${revision} of the meal is not open here.`);
       const { meal: opened } = open;
-      if (!wantsSolver(question) || !loadSolver) return answer(question, opened, ask);
-      solver ??= loadSolver();
-      return solver.then((loaded) => answer(question, opened, ask, loaded));
+      if (question === 'reckon') return figures(opened) as Answer<typeof question>;
+      solver ??= wantsSolver(question) ? loadSolver?.() : undefined;
+      return Promise.all([loadQuestions(), wantsSolver(question) ? solver : undefined]).then(
+        ([{ answer }, loaded]) => answer(question, opened, ask, loaded),
+      );
     },
   };
 }
+
+const loadQuestions = () => import('@/core/answers/questions.ts');
+const loadLate = () => import('@/core/answers/late.ts');
+
+/** Questions that want the solver, which is loaded when the first of them is asked. */
+const wantsSolver = (question: Question): boolean => question === 'shares';

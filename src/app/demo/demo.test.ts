@@ -8,7 +8,7 @@ import supper from '../../../examples/lantern-supper.json' with { type: 'json' }
 
 jest.unstable_mockModule('@/workers/logger.ts', () => ({
   startLogger: () => ({
-    digester: (meals: never) => Promise.resolve(coreWorker().digests(meals)),
+    digester: (meals: never) => coreWorker().digests(meals),
     stop: () => undefined,
   }),
 }));

@@ -37,7 +37,7 @@ jest.unstable_mockModule('@/workers/client.ts', () => ({
 jest.unstable_mockModule('@/workers/logger.ts', () => ({
   startLogger: () => {
     const core = coreWorker();
-    return { digester: (meals: never) => Promise.resolve(core.digests(meals)), stop: () => undefined };
+    return { digester: (meals: never) => core.digests(meals), stop: () => undefined };
   },
 }));
 jest.unstable_mockModule('@/workers/tables.ts', () => ({

@@ -10,7 +10,7 @@ export { kitchenYields, type KitchenYield } from './light/kitchenYields.ts';
 export { lessonsAt } from './light/lessons.ts';
 export type { LidFor } from './heavy/lidFor.ts';
 export type { Margin } from './heavy/margins.ts';
-export { answer, type Answer, type Ask, type Question, wantsSolver } from './questions.ts';
+export { answer, type Answer, type Ask, type Question } from './questions.ts';
 export { type BoilsDown, reductionsOf } from './light/reduction.ts';
 export { type PackedPlace, packingOf } from './light/packing.ts';
 export { perServing } from './light/perServing.ts';

@@ -21,6 +21,7 @@ export {
   unaccountedFlow,
   type Flow,
   type LedgerFlow,
+  type LedgerId,
   type Owner,
 } from './flow.ts';
 export {
@@ -40,6 +41,7 @@ export {
   type StrandPartName,
   type Weighable,
 } from './flows.ts';
+export { amountOfFlows } from './ofBatch.ts';
 export { settle } from './settle.ts';
 export { strandsOf, type StrandPart, type Strands } from './strands.ts';
 export { type Stage, stages } from './stages.ts';

@@ -1,5 +1,6 @@
 import { servedOf } from '../plates/index.ts';
 import { lotsOf, reckon, servingCosts, unaccountedOf } from '../reckoning/index.ts';
+import { begunIn } from './past.ts';
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../meal/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import type { Strands } from '../ledger/index.ts';
@@ -66,10 +67,7 @@ const WEIGHED: ReadonlySet<string> = new Set(['cooked', 'shred', 'dressed']);
  */
 export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
   const standing = standingEntries(input.entries);
-  const begun = input.batches.filter(
-    ({ id, lidOn, closed }) =>
-      lidOn !== undefined || closed !== undefined || standing.some(({ batch }) => batch === id),
-  );
+  const begun = begunIn(input);
   if (begun.length === 0) return [];
   const meal = openMeal(input);
   const [cost] = costsOf(meal)?.values() ?? [];

@@ -1,5 +1,4 @@
 import {
-  type Batch,
   type Heat,
   heats,
   type Kitchen,
@@ -12,7 +11,7 @@ import {
 import { COATS } from '../work/index.ts';
 import { isOwn, OWN_TASK, paceGroup, type TaskRef } from '../day/index.ts';
 import { cookedShare, findCut, type KnownCut } from '../meat/index.ts';
-import { nextOf, tenderGroup } from '../model/index.ts';
+import { nextOf } from '../model/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import type { Reference } from '@/reference/types.ts';
 
@@ -100,19 +99,6 @@ export function learnedFigures(
     ];
   });
 }
-
-/** Of some cuts, from how many batches this kitchen knows what they give, or how long they take on this heat; those it has never cooked are not among them. */
-export const knownFrom = (
-  learned: Learned | undefined,
-  batch: Pick<Batch, 'cook'>,
-  cuts: readonly string[],
-  what: 'y' | 'tender',
-): readonly { readonly cut: string; readonly n: number }[] =>
-  [...new Set(cuts)].flatMap((cut) => {
-    const group = what === 'y' ? cut : tenderGroup(batch, cut);
-    const n = learned?.figures.find((one) => one.what === what && one.of === group)?.n ?? 0;
-    return n > 0 ? [{ cut, n }] : [];
-  });
 
 /** How thick this kitchen likes its sauce, g of what thickens a litre; undefined until it has said so. */
 export function likedThickness(learned: Learned | undefined): number | undefined {

@@ -1,21 +1,11 @@
 export { type Digest, type Digested, digestedOf, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
 export { type Outcome, outcomeOf } from './outcome.ts';
-export { begunAt, learnedBefore, type PastBatch, pastOf } from './past.ts';
-export { knownFrom, likedThickness, type LearnedFigure, learnedFigures, minutesHere } from './figures.ts';
+export { begunAt, begunIn, knownFrom, learnedBefore, type PastBatch, pastOf, shredOf } from './past.ts';
+export { likedThickness, type LearnedFigure, learnedFigures, minutesHere } from './figures.ts';
 export { type StrandBar, strandBars } from './bars.ts';
 export { type Guessed, guessesOf, offBy } from './eye.ts';
-export {
-  isPast,
-  type LogOrder,
-  ordered,
-  orders,
-  rawOf,
-  searched,
-  shredOf,
-  unaccountedG,
-  yieldOf,
-} from './list.ts';
+export { isPast, type LogOrder, ordered, orders, rawOf, searched, unaccountedG, yieldOf } from './list.ts';
 export { type CutStory, cutsInLog, storyOf, type Told } from './story.ts';
 export { againFor } from './again.ts';
 export { type Compared, comparedOf, overTime, quarters } from './overTime.ts';

@@ -17,12 +17,6 @@ export function yieldOf({ cuts, weighed }: Logged): number | undefined {
   return weighed && rawG > 0 ? cuts.reduce((sum, one) => sum + one.shredG, 0) / rawG : undefined;
 }
 
-/** What the tables foretold of its shred, and what it came to, g. */
-export const shredOf = ({ cuts }: Logged): { readonly plannedG: number; readonly shredG: number } => ({
-  plannedG: cuts.reduce((sum, one) => sum + one.plannedG, 0),
-  shredG: cuts.reduce((sum, one) => sum + one.shredG, 0),
-});
-
 /** What does not add up of its weighings, missing and found together, g. */
 export const unaccountedG = ({ unaccounted }: Logged): number =>
   unaccounted.reduce((sum, { grams }) => sum + Math.abs(grams), 0);

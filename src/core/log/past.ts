@@ -1,8 +1,18 @@
-import type { Batch, Learned, Meal } from '../meal/index.ts';
+import { type Batch, type Learned, type Meal, standingEntries } from '../meal/index.ts';
 import { momentOf } from '../clock/index.ts';
+import { type Input, tenderGroup } from '../model/index.ts';
 import type { Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './learn.ts';
+
+/** Batches of a meal of which something was cooked, weighed or closed: of the others the log knows nothing. */
+export function begunIn({ batches, entries }: Pick<Input, 'batches' | 'entries'>): readonly Batch[] {
+  const standing = standingEntries(entries);
+  return batches.filter(
+    ({ id, lidOn, closed }) =>
+      lidOn !== undefined || closed !== undefined || standing.some(({ batch }) => batch === id),
+  );
+}
 
 /** A past batch as the learning wants it. */
 export interface PastBatch {
@@ -48,3 +58,22 @@ export function learnedBefore(
     before.length,
   ).learned;
 }
+
+/** Of some cuts, from how many batches this kitchen knows what they give, or how long they take on this heat; those it has never cooked are not among them. */
+export const knownFrom = (
+  learned: Learned | undefined,
+  batch: Pick<Batch, 'cook'>,
+  cuts: readonly string[],
+  what: 'y' | 'tender',
+): readonly { readonly cut: string; readonly n: number }[] =>
+  [...new Set(cuts)].flatMap((cut) => {
+    const group = what === 'y' ? cut : tenderGroup(batch, cut);
+    const n = learned?.figures.find((one) => one.what === what && one.of === group)?.n ?? 0;
+    return n > 0 ? [{ cut, n }] : [];
+  });
+
+/** What the tables foretold of its shred, and what it came to, g. */
+export const shredOf = ({ cuts }: Logged): { readonly plannedG: number; readonly shredG: number } => ({
+  plannedG: cuts.reduce((sum, one) => sum + one.plannedG, 0),
+  shredG: cuts.reduce((sum, one) => sum + one.shredG, 0),
+});

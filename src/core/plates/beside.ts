@@ -1,5 +1,17 @@
 import type { Batch, Meal } from '../meal/index.ts';
-import { type Amount, carrying, flow, type Flow, massOf, nothing, plus, times } from '../ledger/index.ts';
+import {
+  type Amount,
+  carrying,
+  emptyPool,
+  flow,
+  type Flow,
+  massOf,
+  nothing,
+  plus,
+  type Pool,
+  setPlus,
+  times,
+} from '../ledger/index.ts';
 
 /** What the meal says of its plates beside shred and liquid. */
 export interface Beside {
@@ -68,11 +80,13 @@ export function plateEnds(
   { parcels }: Beside,
   onPlates: readonly Flow[],
 ): Flow[] {
-  const all = new Map<string, { batch: string; dish: string; amount: Amount }>();
+  const all = new Map<string, { readonly batch: string; readonly dish: string; readonly amount: Pool }>();
   for (const { batch, dish, to, amount } of onPlates) {
     if (to !== 'plates' || dish === undefined) continue;
-    const key = JSON.stringify([batch, dish]);
-    all.set(key, { batch, dish, amount: plus(all.get(key)?.amount ?? nothing, amount) });
+    const key = `${batch}|${dish}`;
+    const found = all.get(key) ?? { batch, dish, amount: emptyPool() };
+    setPlus(found.amount, found.amount, amount, 1);
+    all.set(key, found);
   }
   return carrying(
     [...all.values()].flatMap(({ batch, dish, amount }) => {

@@ -10,7 +10,7 @@ export interface FilledFrom {
 }
 
 /** How the liquid is weighed against the shred where both run short: nought, a little, as much, and so on (see below). */
-const WEIGHTS = [0, 0.1, 0.25, 0.5, 0.75, 0.9, 1];
+const WEIGHTS = [0.5, 0, 0.1, 0.25, 0.75, 0.9, 1];
 /** With more ways than these for pots to stand together, none but the simplest are looked at. */
 const MOST_SETS = 256;
 
@@ -31,20 +31,44 @@ export function fillingOf(tickets: readonly Ticket[], batches: readonly FilledFr
   const within = on.map((own) =>
     sets.flatMap((set, s) => (own.length > 0 && own.every((b) => set.includes(b)) ? [s] : [])),
   );
-  const filling = (order: readonly number[]): Filling => ({ order, on, mixed, sets, within });
+  const rest = { g: new Float64Array(sets.length), ml: new Float64Array(sets.length) };
   const parts = tickets.map((ticket, t) => partsOf(ticket, entryAt(mixed, t), pools));
+  const instead = tickets.map((ticket, b) => insteadOf(ticket, b, tickets, within, parts));
+  const filling = (order: readonly number[]): Filling => ({
+    ...{ order, on, mixed, sets, within, instead, rest },
+  });
   const served = emptyServed(tickets.length, batches.length);
   const draw = nominalServing(tickets.length);
+  const ordered = tickets.reduce((sum, { count }) => sum + count, 0);
   let best: { readonly order: readonly number[]; readonly counts: readonly number[] } | undefined;
   for (const weight of WEIGHTS) {
     const part = parts.map(({ g, ml }) => (1 - weight) * g + weight * ml);
     const order = orderBy(tickets, part);
     if (best && order.every((t, i) => best?.order[i] === t)) continue;
     serveFrom(tickets, pools, filling(order), draw, served);
+    if (served.plates >= ordered) return filling(order);
     const counts = countsOf(tickets, served.filled);
     if (!best || isMore(counts, best.counts)) best = { order, counts };
   }
   return filling(best?.order ?? []);
+}
+
+function insteadOf(
+  { way, priority }: Ticket,
+  b: number,
+  tickets: readonly Ticket[],
+  within: Filling['within'],
+  parts: readonly { readonly g: number; readonly ml: number }[],
+): readonly number[] {
+  const own = entryAt(within, b);
+  if (way === 'even' || own.length === 0) return [];
+  return tickets.flatMap((other, a) => {
+    const may = a !== b && other.priority === priority && other.way === 'set';
+    // What takes no less of anything makes no room.
+    const makesRoom =
+      entryAt(parts, b).g < entryAt(parts, a).g || entryAt(parts, b).ml < entryAt(parts, a).ml;
+    return may && makesRoom && own.every((s) => entryAt(within, a).includes(s)) ? [a] : [];
+  });
 }
 
 const orderBy = (tickets: readonly Ticket[], part: readonly number[]): readonly number[] =>

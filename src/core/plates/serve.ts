@@ -1,10 +1,8 @@
 import { entryAt, valueAt } from '../columns/index.ts';
 import type { Ticket } from '../order/index.ts';
 import { exchange } from './exchange.ts';
+import { leftFor, SERVING_SPREAD, taken, takeOff } from './rest.ts';
 import { type Filling, type Pools, type Served, SHORT } from './served.ts';
-
-/** Spread of a serving about its portion, of the portion (estimate). */
-export const SERVING_SPREAD = 0.1;
 
 /** One draw of how the plates are filled: by ticket, the hand's bias, its serving noise, the soak. */
 export interface ServeDraw {
@@ -39,10 +37,6 @@ export const emptyServed = (tickets: number, batches = 1): Served => ({
   leftMl: 0,
 });
 
-/** What k servings take, each about `one`: their errors add up as √k. */
-const taken = (k: number, one: number, z: number) =>
-  Math.max(0, k * one + SERVING_SPREAD * one * Math.sqrt(k) * z);
-
 /** How many servings of about `one` an amount fills, at most n. */
 function servings(amount: number, one: number, z: number, n: number): number {
   if (one <= 0 || taken(n, one, z) <= amount) return n;
@@ -61,26 +55,12 @@ function fills(ticket: Ticket, part: 'meat' | 'liquid', amount: number, one: num
 const given = (k: number, one: number, amount: number) => (k * one > amount ? amount / k : one);
 
 /** What each set of batches can still give. */
-function restOfSets({ sets }: Filling, pool: Float64Array): Float64Array {
-  const rest = new Float64Array(sets.length);
+function restOfSets({ sets }: Filling, pool: Float64Array, rest: Float64Array): void {
   for (let s = 0; s < sets.length; s += 1) {
     const set = entryAt(sets, s);
-    for (let i = 0; i < set.length; i += 1) rest[s] = valueAt(rest, s) + valueAt(pool, set[i] ?? 0);
-  }
-  return rest;
-}
-
-/** What is left for a ticket: the least that any set that holds its batches can still give. */
-function leftFor(rest: Float64Array, within: readonly number[]): number {
-  let least = Infinity;
-  for (let i = 0; i < within.length; i += 1) least = Math.min(least, valueAt(rest, within[i] ?? 0));
-  return within.length > 0 ? Math.max(0, least) : 0;
-}
-
-function takeOff(rest: Float64Array, within: readonly number[], amount: number): void {
-  for (let i = 0; i < within.length; i += 1) {
-    const s = within[i] ?? 0;
-    rest[s] = valueAt(rest, s) - amount;
+    let sum = 0;
+    for (let i = 0; i < set.length; i += 1) sum += valueAt(pool, set[i] ?? 0);
+    rest[s] = sum;
   }
 }
 
@@ -105,6 +85,8 @@ const asTheyStand = (tickets: readonly Ticket[]): Filling => ({
   mixed: tickets.map(() => false),
   sets: [ONE],
   within: tickets.map(() => ONE),
+  instead: tickets.map(() => []),
+  rest: { g: new Float64Array(1), ml: new Float64Array(1) },
 });
 
 /**
@@ -122,13 +104,15 @@ export function serveFrom(
   out: Served,
 ): void {
   const { order } = filling;
-  const rest = { g: restOfSets(filling, pools.g), ml: restOfSets(filling, pools.ml) };
+  const { rest } = filling;
+  restOfSets(filling, pools.g, rest.g);
+  restOfSets(filling, pools.ml, rest.ml);
   out.plates = out.needG = out.needMl = 0;
   for (let i = 0; i < order.length; i += 1) {
     const t = order[i] ?? 0;
     serveOne(entryAt(tickets, t), t, pools, rest, filling, draw, out);
   }
-  if (isShort(tickets, out)) exchanged(tickets, rest, filling, draw, out);
+  if (isShort(tickets, out)) exchange(tickets, filling, draw.serving, out);
   for (let i = 0; i < order.length; i += 1) {
     const t = order[i] ?? 0;
     giveSoft(entryAt(tickets, t), t, rest, filling, out);
@@ -198,40 +182,6 @@ function isShort(tickets: readonly Ticket[], { plates }: Served): boolean {
   let wanted = 0;
   for (const { count } of tickets) wanted += count;
   return tickets.length > 1 && plates < wanted;
-}
-
-/** The servings after what is worth an exchange. */
-function exchanged(
-  tickets: readonly Ticket[],
-  rest: Pools,
-  filling: Filling,
-  draw: ServeDraw,
-  out: Served,
-): void {
-  const { within } = filling;
-  const one = (t: number) => {
-    const { firm } = entryAt(tickets, t);
-    return {
-      g: firm === 'liquid' ? 0 : valueAt(out.meatG, t),
-      ml: firm === 'meat' ? 0 : valueAt(out.ladledMl, t) + valueAt(out.heldMl, t),
-    };
-  };
-  const left = (t: number) => ({
-    g: leftFor(rest.g, entryAt(within, t)),
-    ml: leftFor(rest.ml, entryAt(within, t)),
-  });
-  exchange(tickets, filling, out, one, left, (t, k) => {
-    const own = entryAt(within, t);
-    const { g, ml } = one(t);
-    const z = valueAt(draw.serving, t);
-    const [usedG, usedMl] = [taken(k, g, z), taken(k, ml, z)];
-    takeOff(rest.g, own, usedG - valueAt(out.usedG, t));
-    takeOff(rest.ml, own, usedMl - valueAt(out.usedMl, t));
-    out.usedG[t] = usedG;
-    out.usedMl[t] = usedMl;
-    out.plates += k - valueAt(out.filled, t);
-    out.filled[t] = k;
-  });
 }
 
 /** What of a dish may run short, from what all the others leave. */

@@ -15,6 +15,10 @@ export interface Filling {
   /** Sets of batches that dishes draw on, and what these make together; and of each ticket the sets that hold all of its batches. */
   readonly sets: readonly (readonly number[])[];
   readonly within: readonly (readonly number[])[];
+  /** Of each ticket those that can be given up for it: of its priority, and what they set free it may draw on. */
+  readonly instead: readonly (readonly number[])[];
+  /** What each set can still give, while plates are filled. */
+  readonly rest: Pools;
 }
 
 /** How far shred and liquid go, by ticket; filled anew by each draw. */

@@ -1,7 +1,7 @@
 import { isStrained } from '../meal/index.ts';
 import { bodyOf, type Body, mlOf } from '../broth/index.ts';
 import { BROTH, volumeOf } from '../work/index.ts';
-import { massOf } from '../ledger/index.ts';
+import { amountOfFlows, massOf } from '../ledger/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
 import { needOfTicket, type Ticket } from '../order/index.ts';
 import { valueAt } from '../columns/index.ts';
@@ -120,10 +120,7 @@ export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal):
 function keptOf({ plan }: NominalBatch, meal: OpenedMeal): BatchReckoning['kept'] {
   const { liquid } = leftOfBatch(meal, plan.id, undefined);
   return {
-    fatG: meal.nominal.flows.reduce(
-      (g, { id, batch, amount }) => g + (id === 'keptFat' && batch === plan.id ? massOf(amount) : 0),
-      0,
-    ),
+    fatG: massOf(amountOfFlows(meal.nominal.flows, plan.id, ['keptFat'])),
     liquidMl: volumeOf(massOf(liquid) - liquid.fat, liquid.fat, isStrained(plan.batch)),
   };
 }

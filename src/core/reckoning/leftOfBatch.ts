@@ -1,4 +1,4 @@
-import { type Amount, massOf, nothing, plus, times } from '../ledger/index.ts';
+import { type Amount, amountOfFlows, type LedgerId, massOf, times } from '../ledger/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { forPlates, type ShareOut } from '../plates/index.ts';
@@ -18,10 +18,7 @@ export function leftOfBatch(
   batchId: string,
   shares: Pick<ShareOut, 'leftBy'> | undefined,
 ): LeftOfBatch {
-  const sum = (...ids: readonly string[]): Amount =>
-    nominal.flows
-      .filter(({ batch, id }) => batch === batchId && ids.includes(id))
-      .reduce((all, { amount }) => plus(all, amount), nothing);
+  const sum = (...ids: readonly LedgerId[]): Amount => amountOfFlows(nominal.flows, batchId, ids);
   const found = shares?.leftBy.find(({ batch }) => batch === batchId);
   const of = nominal.batches.find(({ plan }) => plan.id === batchId);
   if (!found || !of) return { shred: sum('keptShred'), liquid: sum('keptLiquid') };

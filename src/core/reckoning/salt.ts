@@ -1,6 +1,6 @@
 import { isStrained } from '../meal/index.ts';
 import { mainOf, saltShareOf, takenBy } from '../broth/index.ts';
-import { type Flow, massOf } from '../ledger/index.ts';
+import { amountOfFlows, type Flow, massOf } from '../ledger/index.ts';
 import {
   BROTH_TARGET,
   MEAT_TARGET,
@@ -38,12 +38,11 @@ export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]
   const finished = saltShareOf(mainOf(mass.liquid));
   const wanted = Math.min(liquidTarget, PROPOSED_MOST);
   const base = massOf(pool) - pool.fat;
-  const dressing = flows.filter((flow) => flow.batch === plan.id && flow.id === 'dressingSalt');
   return {
     nowG: liquid.saltG,
     wantedG: liquid.saltWantedG,
     itemsG: liquid.items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0),
-    atDressingG: dressing.reduce((sum, flow) => sum + massOf(flow.amount), 0),
+    atDressingG: massOf(amountOfFlows(flows, plan.id, ['dressingSalt'])),
     toLiquidG: dry || finished >= NEAR_ENOUGH * liquidTarget ? 0 : saltAtDressing(wanted, base, pool.salt),
     finished,
     liquidTarget,

@@ -1,6 +1,6 @@
 import type { Dish } from '../../meal/index.ts';
 import type { NominalBatch, OpenedMeal } from '../../model/index.ts';
-import { massOf } from '../../ledger/index.ts';
+import { amountOfFlows, type LedgerId, massOf } from '../../ledger/index.ts';
 import { bowlG, drawsOf, ingredientsById, measuresOf } from '../../model/index.ts';
 import { itemsOf } from '../../pot/index.ts';
 import { mlOf } from '../../broth/index.ts';
@@ -130,8 +130,8 @@ function leftOf(source: ShareSource, booked: readonly Booked[]): ShareSource {
 }
 
 /** Grams of a flow of one batch. */
-const flowing = ({ nominal }: OpenedMeal, batch: string, flow: string): number =>
-  nominal.flows.reduce((g, one) => g + (one.batch === batch && one.id === flow ? massOf(one.amount) : 0), 0);
+const flowing = ({ nominal }: OpenedMeal, batch: string, flow: LedgerId): number =>
+  massOf(amountOfFlows(nominal.flows, batch, [flow]));
 
 /** Vegetables that go whole to the plates: the same for every serving that was ordered, whatever of them is out. */
 function sidesOf(meal: OpenedMeal): readonly Side[] {

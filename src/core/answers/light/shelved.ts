@@ -1,7 +1,7 @@
 import { isStrained, type Keepable, type ShelfItem } from '../../meal/index.ts';
 import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts';
 import { gramsLeft } from '../../keep/index.ts';
-import { massOf, nothing, plus, type Amount } from '../../ledger/index.ts';
+import { type Amount, amountOfFlows, massOf } from '../../ledger/index.ts';
 import { allergensInPot, type OpenedMeal } from '../../model/index.ts';
 import type { ShareOut } from '../../plates/index.ts';
 import { leftOfBatch } from '../../reckoning/index.ts';
@@ -24,10 +24,6 @@ export function shelvedOf(
   const { nominal, now } = meal;
   const plan = now.find(({ id }) => id === batchId);
   if (!plan) return [];
-  const amountOf = (...ids: readonly string[]): Amount =>
-    nominal.flows
-      .filter(({ batch, id }) => batch === batchId && ids.includes(id))
-      .reduce((sum, { amount }) => plus(sum, amount), nothing);
   const cut = cutsNamed(plan.cuts.map(({ name }) => name)) || plan.batch.name.toLowerCase();
   const strained = isStrained(plan.batch);
   const { contains, notKnown } = allergensInPot(meal.input, plan.batch);
@@ -48,7 +44,7 @@ export function shelvedOf(
     batch: batchId,
   });
   const { shred, liquid } = leftOfBatch(meal, batchId, shares);
-  const fat = amountOf('keptFat');
+  const fat = amountOfFlows(nominal.flows, batchId, ['keptFat']);
   return [
     shelved('shred', `${cut}, shredded`, shred),
     shelved(

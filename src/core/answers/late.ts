@@ -1,0 +1,28 @@
+import { digestedOf } from '../log/index.ts';
+import { buy } from './heavy/buy.ts';
+import { contradicts } from './heavy/contradicts.ts';
+import { cooling } from './heavy/cooling.ts';
+import { dayOf } from './heavy/day/day.ts';
+import { feeds } from './heavy/feeds.ts';
+import { lidFor } from './heavy/lidFor.ts';
+import { margins } from './heavy/margins.ts';
+import { searing } from './heavy/searing.ts';
+import { serviceNow } from './heavy/serviceNow.ts';
+import { shares } from './heavy/shares.ts';
+import { whatIf } from './heavy/whatIf.ts';
+
+/** What no first look asks: a thread loads it when the first of it is wanted. */
+export const lateQuestions = {
+  buy,
+  feeds,
+  margins,
+  searing,
+  day: dayOf,
+  serviceNow,
+  lidFor,
+  contradicts,
+  shares,
+  cooling,
+  whatIf,
+};
+export { digestedOf };
