@@ -45,8 +45,20 @@ module.exports = {
       },
       to: {
         path: '^src/core/(?!testing/)',
-        pathNot: ['^src/core/$2/', '^src/core/([^/]+|meal/file)/index\\.ts$'],
+        pathNot: [
+          '^src/core/$2/',
+          '^src/core/([^/]+|meal/file)/index\\.ts$',
+          '^src/core/answers/(figures|late|questions)\\.ts$',
+        ],
       },
+    },
+    {
+      name: 'late-is-the-threads',
+      comment:
+        'What answers later than the figures has doors of its own, since a file that loads it loads it whole: the thread’s alone.',
+      severity: 'error',
+      from: { pathNot: '^src/(workers/core\\.ts|core/answers/)' },
+      to: { path: '^src/core/answers/(figures|late|questions)\\.ts$' },
     },
     {
       name: 'scheduling-knows-no-cooking',
