@@ -52,7 +52,7 @@ const FIRST = ['stages/meat/Meat', 'figures/strands/Ribbons', 'stages/clock/time
 /** All that the worker's program draws on. */
 const ofWorker = new Set([WORKER]);
 /** What it loads once it is asked for more than figures. */
-const ofWorkerLater = new Set(['questions', 'late'].map((name) => at(`./src/core/answers/${name}.ts`)));
+const ofWorkerLater = new Set([at('./src/core/answers/questions.ts'), at('./src/workers/digests.ts')]);
 
 const STARTS = '/src/workers/start.ts';
 /**

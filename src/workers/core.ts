@@ -34,7 +34,7 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
   let open: { readonly revision: number; readonly bare: BareMeal; readonly meal: OpenedMeal } | undefined;
   return {
     digests: async (meals) => {
-      const { digestedOf } = await loadLate();
+      const { digestedOf } = await import('./digests.ts');
       return meals.map((meal) => digestedOf({ ...meal, reference }));
     },
     answer({ question, ask, revision, meal }) {
@@ -54,7 +54,6 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
 }
 
 const loadQuestions = () => import('@/core/answers/questions.ts');
-const loadLate = () => import('@/core/answers/late.ts');
 
 /** Questions that want the solver, which is loaded when the first of them is asked. */
 const wantsSolver = (question: Question): boolean => question === 'shares';

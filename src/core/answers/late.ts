@@ -1,4 +1,3 @@
-import { digestedOf } from '../log/index.ts';
 import { buy } from './heavy/buy.ts';
 import { contradicts } from './heavy/contradicts.ts';
 import { cooling } from './heavy/cooling.ts';
@@ -25,4 +24,3 @@ export const lateQuestions = {
   cooling,
   whatIf,
 };
-export { digestedOf };

@@ -1,6 +1,6 @@
 import { servedOf } from '../plates/index.ts';
 import { lotsOf, reckon, servingCosts, unaccountedOf } from '../reckoning/index.ts';
-import { begunIn } from './past.ts';
+import { begunIn } from './begun.ts';
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../meal/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
 import type { Strands } from '../ledger/index.ts';

@@ -1,7 +1,8 @@
 export { type Digest, type Digested, digestedOf, digestOf, type Logged } from './digest.ts';
 export { learn } from './learn.ts';
 export { type Outcome, outcomeOf } from './outcome.ts';
-export { begunAt, begunIn, knownFrom, learnedBefore, type PastBatch, pastOf, shredOf } from './past.ts';
+export { begunIn } from './begun.ts';
+export { begunAt, knownFrom, learnedBefore, type PastBatch, pastOf, shredOf } from './past.ts';
 export { likedThickness, type LearnedFigure, learnedFigures, minutesHere } from './figures.ts';
 export { type StrandBar, strandBars } from './bars.ts';
 export { type Guessed, guessesOf, offBy } from './eye.ts';

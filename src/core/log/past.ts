@@ -1,18 +1,9 @@
-import { type Batch, type Learned, type Meal, standingEntries } from '../meal/index.ts';
+import type { Batch, Learned, Meal } from '../meal/index.ts';
 import { momentOf } from '../clock/index.ts';
-import { type Input, tenderGroup } from '../model/index.ts';
+import { tenderGroup } from '../model/index.ts';
 import type { Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';
 import { learn } from './learn.ts';
-
-/** Batches of a meal of which something was cooked, weighed or closed: of the others the log knows nothing. */
-export function begunIn({ batches, entries }: Pick<Input, 'batches' | 'entries'>): readonly Batch[] {
-  const standing = standingEntries(entries);
-  return batches.filter(
-    ({ id, lidOn, closed }) =>
-      lidOn !== undefined || closed !== undefined || standing.some(({ batch }) => batch === id),
-  );
-}
 
 /** A past batch as the learning wants it. */
 export interface PastBatch {
