@@ -31,7 +31,10 @@ type Sharing = readonly { readonly id: string; readonly share: number }[];
  */
 function itemFlows(item: ItemPlan, factor: number, batch: string, lots: Sharing): Flow[] {
   const owner = { batch, item: item.id } as const;
-  const liquid = item.role === 'liquid';
+  // With the thing that was soaked stands all that it took; what it stood in comes from there.
+  if (item.soaked !== undefined)
+    return [flow('soakingIn', { batch, item: item.soaked }, times(item.perGram, item.grams))];
+  const liquid = item.poured;
   const k = liquid ? factor : 1;
   const intoPot = times(item.perGram, item.grams * k);
   const { prepared, marinade } = item;
@@ -42,7 +45,8 @@ function itemFlows(item: ItemPlan, factor: number, batch: string, lots: Sharing)
   if (!prepared && !marinade) return [flow(liquid ? 'pour' : 'item', owner, intoPot), ...returned];
   const fromAside = liquid ? 'preparedPour' : 'preparedItem';
   const mixed = marinade ? times(item.perGram, marinade.mixedG * k) : intoPot;
-  const scale = prepared ? massOf(mixed) / Math.max(1e-12, massOf(prepared.goesIn)) : 1;
+  const goesIn = prepared ? massOf(prepared.goesIn) - (marinade ? 0 : massOf(prepared.soaking)) : 0;
+  const scale = prepared ? massOf(mixed) / Math.max(1e-12, goesIn) : 1;
   const bought = prepared ? times(plus(prepared.bought, prepared.tap), scale) : mixed;
   const peel = prepared ? times(prepared.thrown, scale) : nothing;
   const flows = [

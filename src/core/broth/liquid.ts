@@ -45,6 +45,9 @@ export interface LiquidPlan {
   readonly poured: Amount;
   readonly pouredMl: number;
   readonly pouredSpread: number;
+  /** What things were soaked in, poured with them as it is. */
+  readonly soaking: Amount;
+  readonly soakingMl: number;
   readonly solids: Amount;
   readonly blended: Amount;
   readonly lifted: Amount;
@@ -252,6 +255,8 @@ type Sums = Pick<
   | 'solids'
   | 'blended'
   | 'lifted'
+  | 'soaking'
+  | 'soakingMl'
   | 'dry'
   | 'liftedDry'
   | 'alcohol'
@@ -279,11 +284,15 @@ const dryOf = ({ perGram }: ItemPlan): Amount => ({
 export function sumsOf(items: readonly ItemPlan[]): Sums {
   let [poured, solids, blended, lifted] = [nothing, nothing, nothing, nothing];
   let [dry, liftedDry] = [nothing, nothing];
-  let pouredMl = 0;
+  let [pouredMl, soakingMl] = [0, 0];
+  let soaking = nothing;
   let variance = 0;
   for (const item of items) {
-    const { role, fate, grams, perGram, density, spread } = item;
-    if (role === 'liquid') {
+    const { fate, grams, perGram, density, spread } = item;
+    if (item.soaked !== undefined) {
+      soaking = plus(soaking, perGram, grams);
+      soakingMl += grams / density;
+    } else if (item.poured) {
       poured = plus(poured, perGram, grams);
       pouredMl += grams / density;
       variance += (grams * spread) ** 2;
@@ -301,6 +310,8 @@ export function sumsOf(items: readonly ItemPlan[]): Sums {
     poured,
     pouredMl,
     pouredSpread: Math.hypot(POURED_SPREAD, typed),
+    soaking,
+    soakingMl,
     solids,
     blended,
     lifted,

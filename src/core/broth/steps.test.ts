@@ -58,9 +58,11 @@ function flowsOf({ plan, out }: ReturnType<typeof run>): Flow[] {
     { ...shop, id: 'juice', amount: given },
     { ...shop, id: 'renderedFat', amount: amountOf({ fat }) },
     { ...shop, id: 'saltTakenUp', from: 'liquid', to: 'shelf', amount: amountOf({ salt }) },
-    ...flows
-      .filter(({ to }) => to === 'jug')
-      .map(({ amount, liquid }) => flow('servedLiquid', { batch: 'pot', liquid }, amount)),
+    ...flows.flatMap(({ to, amount, liquid }) => {
+      const id = to === 'jug' ? 'keptLiquid' : to === 'strainer' ? 'strainedOff' : 'keptFat';
+      const ends = to === 'jug' || to === 'strainer' || to === 'fat jar';
+      return ends ? [flow(id, { batch: 'pot', liquid }, amount)] : [];
+    }),
   ];
 }
 

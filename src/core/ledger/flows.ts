@@ -132,6 +132,7 @@ export const flows = {
     strand: 'pour',
     weighedAs: 'pour',
   },
+  soakingIn: { from: 'aside', to: 'liquid', stage: 'pot', of: 'item', strand: 'pour' },
   item: { from: 'cupboard', to: 'liquid', stage: 'pot', of: 'item', strand: 'items' },
   preparedItem: { from: 'aside', to: 'liquid', stage: 'pot', of: 'item', strand: 'items' },
   lifted: { from: 'liquid', to: 'aside', stage: 'clock', of: 'item' },

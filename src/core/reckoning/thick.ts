@@ -11,8 +11,7 @@ export function reducedTooFar({ plan }: NominalBatch): Problem[] {
   const askedMl = midpoint(boilsDownTo(batch));
   if (isStrained(batch) || !liquid || askedMl === undefined) return [];
   const solidsMl = liquid.items.reduce(
-    (sum, { role, fate, grams, density }) =>
-      sum + (role === 'solid' && fate !== 'comes out' ? grams / density : 0),
+    (sum, { poured, fate, grams, density }) => sum + (!poured && fate !== 'comes out' ? grams / density : 0),
     0,
   );
   if (askedMl >= solidsMl) return [];

@@ -13,6 +13,7 @@ export const item = (
   ref: id,
   name: id,
   role,
+  poured: role === 'liquid',
   grams,
   density: 1,
   perGram: amountOf(per),

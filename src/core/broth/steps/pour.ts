@@ -10,8 +10,9 @@ export function pour(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   const weighed = plan.weighed.pour;
   out.pourFactor = isWeighed(weighed) ? (planned > 1e-6 ? weighed / planned : 0) : draw.poured;
   out.pour = planned * out.pourFactor;
-  out.pouredMl = plan.pouredMl * out.pourFactor;
+  out.pouredMl = plan.pouredMl * out.pourFactor + plan.soakingMl;
   setPlus(pool, plan.solids, plan.poured, out.pourFactor);
+  setPlus(pool, pool, plan.soaking, 1);
   setPlus(pool, pool, plan.blended, 1);
   setPlus(pool, pool, plan.lifted, 1);
   pool.water += meat.juiceWater;

@@ -1,5 +1,5 @@
 import type { Batch, Fate, Item } from '../../meal/index.ts';
-import { type Amount, amountOf, massOf, times } from '../../ledger/index.ts';
+import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { offShare, prepare, type Prepared } from './prep.ts';
@@ -10,6 +10,10 @@ export interface ItemPlan {
   readonly ref: string;
   readonly name: string;
   readonly role: Ingredient['role'];
+  /** It is poured: a liquid, or one with solids in it, as crushed tomatoes or a ketchup. */
+  readonly poured: boolean;
+  /** It is what this item was soaked in, and goes in beside it. */
+  readonly soaked?: string;
   /** What goes into the pot of it, prepared. */
   readonly grams: number;
   /** g/ml at 20 °C. */
@@ -69,6 +73,12 @@ const SMOOTH =
   /purée|puree|passata|\bpaste\b|\bsauce\b|honey|sugar|syrup|molasses|flour|starch|mustard, prepared|bouillon|gravy|powder|, ground|\brub\b|butter|lard\b|tallow|ghee|\bcream\b|yogurt/;
 const isSmooth = ({ role, name, fate }: Partial<Pick<Ingredient, 'role' | 'name' | 'fate'>>): boolean =>
   role === 'solid' && fate === undefined && SMOOTH.test((name ?? '').toLowerCase());
+
+/** Of what is smooth or crushed, what is poured rather than put in: wet, and no paste, which is spooned (estimate). */
+const POURS = /purée|puree|passata|crushed|ketchup|catsup|\bsauce\b|\bsalsa\b|gravy|\bcream\b|yogurt/;
+const WET = 0.5;
+export const isPoured = ({ role, name, per }: Pick<Ingredient, 'role' | 'name' | 'per'>): boolean =>
+  role === 'liquid' || (per.water >= WET && POURS.test(name.toLowerCase()));
 
 /** What becomes of it as the liquid sees it: what is in the spice bag comes out with it. */
 export function fateOf(
@@ -138,15 +148,44 @@ export function planItems(
     marinade: known[i]?.item.marinade ? { mixedG: plan.grams, takenUp: 0, rest } : undefined,
   }));
   const settled = withTakenUp(mixed, around.marinadeTaken);
-  const others = settled.reduce((ml, item) => (item.at > 0 ? ml : ml + item.grams / item.density), 0);
-  const poured = settled.findIndex(
+  const all = settled.flatMap(withSoaking);
+  const others = all.reduce((ml, item) => (item.at > 0 ? ml : ml + item.grams / item.density), 0);
+  const poured = all.findIndex(
     (item) => item.role === 'liquid' && item.solved && item.at === 0 && !item.marinade,
   );
   const solvedMl = around.vessels.reduce(
     (ml, { toLineMl, share }) => ml + Math.max(0, toLineMl - others * share),
     0,
   );
-  return settled.map((item, at) => (at === poured ? { ...item, grams: solvedMl * item.density } : item));
+  return all.map((item, at) => (at === poured ? { ...item, grams: solvedMl * item.density } : item));
+}
+
+/** Less than this of a gram is rounding. */
+const NOTHING = 1e-9;
+/** A thing that was soaked, and apart from it the liquid that it was soaked in: poured like any other. */
+function withSoaking(item: ItemPlan): readonly ItemPlan[] {
+  const liquid = item.marinade ? 0 : massOf(item.prepared?.soaking ?? nothing);
+  if (!item.prepared || liquid <= NOTHING) return [item];
+  const own = plus(item.prepared.goesIn, item.prepared.soaking, -1);
+  const grams = Math.max(0, item.grams - liquid);
+  return [
+    { ...item, grams, perGram: massOf(own) > 0 ? times(own, 1 / massOf(own)) : item.perGram },
+    {
+      ...item,
+      id: `${item.id} soaking`,
+      name: `${item.name}, soaking liquid`,
+      role: 'liquid',
+      poured: true,
+      soaked: item.id,
+      grams: liquid,
+      density: 1,
+      perGram: times(item.prepared.soaking, 1 / liquid),
+      fate: 'stays',
+      solved: false,
+      prepared: undefined,
+      thickens: 0,
+    },
+  ];
 }
 
 /**
@@ -182,6 +221,7 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
     ref: item.ref,
     name: ingredient.name,
     role: ingredient.role,
+    poured: isPoured(ingredient),
     density,
     fate,
     at: item.at ? minutesOf(item.at) : 0,
@@ -247,8 +287,8 @@ export function piecesOfItem(item: Item, ingredient: Ingredient): number {
 }
 
 /** What has to be bought of an item, g: with its peel, and all of a marinade. */
-export const boughtOf = ({ prepared, marinade, grams }: ItemPlan): number =>
-  prepared ? massOf(prepared.bought) : (marinade?.mixedG ?? grams);
+export const boughtOf = ({ prepared, marinade, grams, soaked }: ItemPlan): number =>
+  soaked !== undefined ? 0 : prepared ? massOf(prepared.bought) : (marinade?.mixedG ?? grams);
 
 /** What is poured over things to soak them, beside water: bought with the rest. */
 export function soaking(

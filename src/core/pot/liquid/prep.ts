@@ -19,6 +19,8 @@ export interface Prepared {
   readonly thrown: Amount;
   readonly air: Amount;
   readonly goesIn: Amount;
+  /** Of that the liquid it was soaked in, beyond what it took up. */
+  readonly soaking: Amount;
 }
 
 /** What a prep takes off an ingredient, of its weight as bought, 0 to 1. */
@@ -49,6 +51,7 @@ export function prepare(
   };
   if (item.prep === 'drained' && !item.juiceIn) take(juiceOf(goesIn, off));
   else if (item.prep === 'peeled' || item.prep === 'seeded') take(times(goesIn, off));
+  let soaking = nothing;
   const soakG = massOf(tap);
   if (soakG > 0) {
     const left = Math.max(0, soakG - TAKES_UP * massOf(goesIn));
@@ -56,10 +59,15 @@ export function prepare(
     const tea = { ...rest, other: rest.other + LEACHED * goesIn.other };
     goesIn = plus(goesIn, tap);
     take(times(tea, 1 - (item.soak?.goesIn ?? 1)));
+    soaking = times(tea, item.soak?.goesIn ?? 1);
   }
+  const before = massOf(goesIn);
+  const part = before > 0 ? massOf(soaking) / before : 0;
   if (item.prep === 'sieved') take(sieved(goesIn, off));
   const { air, rest } = boiledDown(goesIn, boiledToG);
-  return { bought, tap, thrown, air, goesIn: rest };
+  // Put through a sieve or boiled down with it, nobody can tell the two apart any more.
+  const mixed = item.prep === 'sieved' || massOf(air) > 0;
+  return { bought, tap, thrown, air, goesIn: rest, soaking: mixed ? times(rest, part) : soaking };
 }
 
 /** a − b, never below nought by a hair. */

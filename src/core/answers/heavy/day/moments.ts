@@ -19,7 +19,7 @@ export function momentsOf(
   mixed: ReadonlySet<string>,
   longer: number,
 ): DayBatch['moments'] {
-  const items = liquid?.items ?? [];
+  const items = (liquid?.items ?? []).filter(({ soaked }) => soaked === undefined);
   const end = lengths.reduce((sum, n) => sum + n, 0);
   const { open } = cookOf(batch.cook);
   const lids = lidsOf(batch, lengths, longer).slice(1);
