@@ -19,6 +19,8 @@ interface Props {
   readonly measure?: readonly Measure[];
   /** Of this lot alone; otherwise of the whole batch. */
   readonly lot?: string;
+  /** Of a liquid that was set apart, which. */
+  readonly liquid?: string | undefined;
   /** It may lie in a bowl or a pot, whose weight comes off. */
   readonly inBowl?: boolean;
 }
@@ -26,9 +28,18 @@ interface Props {
 const massOnly: readonly Measure[] = ['mass'];
 
 /** One reading of the batch: typed in, kept with its time; a correction is a new reading. */
-export function Weigh({ flow, label, words, planned, measure = massOnly, lot, inBowl = false }: Props) {
+export function Weigh({
+  flow,
+  label,
+  words,
+  planned,
+  measure = massOnly,
+  lot,
+  liquid,
+  inBowl = false,
+}: Props) {
   const { loaded, batch, units } = useOpenMeal();
-  const { value, at, bowl, write, takeBack, into } = useReading(flow, words, lot);
+  const { value, at, bowl, write, takeBack, into } = useReading(flow, words, lot, liquid);
   const read = midpoint(value) !== undefined;
   return (
     <div className={read ? 'weigh is-weighed' : 'weigh'}>
@@ -41,7 +52,7 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
         chars={12}
         weighs
         {...(flow === 'skim' && measure.length === 1 && { density: FAT_DENSITY })}
-        draft={[loaded.meal.id, batch.id, flow, lot].join(' ')}
+        draft={[loaded.meal.id, batch.id, flow, lot ?? liquid].join(' ')}
         onDone={(typed, as) => write(typed, as === 'volume' ? 'volume' : 'mass')}
         onUnread={(typed) => write(typed, 'mass')}
         onEmptied={takeBack}
@@ -53,17 +64,19 @@ export function Weigh({ flow, label, words, planned, measure = massOnly, lot, in
 }
 
 /** The reading that stands of a flow, in its bowl, and how another takes its place. */
-function useReading(flow: Weighable, words: string, lot: string | undefined) {
+function useReading(flow: Weighable, words: string, lot: string | undefined, liquid: string | undefined) {
   const { loaded, batch, standing } = useOpenMeal();
   const entry = standing.find(({ measures }) =>
     lot === undefined
-      ? measures.what === 'sum' && measures.flow === flow
+      ? measures.what === 'sum' && measures.flow === flow && measures.liquid === liquid
       : measures.what === 'flow' && measures.flow === flow && measures.lot === lot,
   );
   const [chosen, choose] = useState<string>();
   const bowl = chosen ?? entry?.vessel ?? '';
   const measures =
-    lot === undefined ? ({ what: 'sum', flow } as const) : ({ what: 'flow', flow, lot } as const);
+    lot === undefined
+      ? ({ what: 'sum', flow, ...(liquid !== undefined && { liquid }) } as const)
+      : ({ what: 'flow', flow, lot } as const);
   const put = (what: string, value: Quantity | null, measure: 'mass' | 'volume', vessel: string) =>
     weigh(loaded.meal.id, what, {
       batch: batch.id,

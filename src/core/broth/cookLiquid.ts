@@ -49,13 +49,14 @@ export function weighedOf({ steps, weighed }: LiquidPlan, step: LiquidStep): num
   return reading === undefined ? NaN : weighed[reading];
 }
 
-/** Each liquid as it is finished; the main one as it was weighed, if it was. */
-function weighJugs({ weighed }: LiquidPlan, out: LiquidMass): void {
+/** Each liquid as it is finished, as it was weighed where it was. */
+function weighJugs({ weighed, jugs }: LiquidPlan, out: LiquidMass): void {
   for (const liquid of out.liquids) {
     const { pool, strained } = liquid;
     const grams = massOf(pool);
-    const reading = liquid.id === MAIN ? weighed.liquid : NaN;
-    const readMl = liquid.id === MAIN ? weighed.liquidMl : NaN;
+    const apart = jugs?.get(liquid.id);
+    const reading = liquid.id === MAIN ? weighed.liquid : (apart?.grams ?? NaN);
+    const readMl = liquid.id === MAIN ? weighed.liquidMl : (apart?.ml ?? NaN);
     const ml = volumeOf(grams - pool.fat, pool.fat, strained);
     // Read as a volume it is that volume; its weight follows from what it is made of.
     const scale = isWeighed(readMl) ? readMl / ml : isWeighed(reading) ? reading / grams : 1;

@@ -15,6 +15,7 @@ export {
   type LiquidDraw,
   type LiquidMass,
   type LiquidPlan,
+  type JugRead,
   type LiquidWeighed,
   type SteamCourse,
 } from './liquid.ts';

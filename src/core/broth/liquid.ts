@@ -73,6 +73,13 @@ export interface LiquidPlan {
   /** What is done to it after the lid is on, in order. */
   readonly steps: readonly LiquidStep[];
   readonly weighed: LiquidWeighed;
+  /** What was read of the liquids that were set apart: g, or ml where it was read so. */
+  readonly jugs?: ReadonlyMap<string, JugRead>;
+}
+
+export interface JugRead {
+  readonly grams: number;
+  readonly ml: number;
 }
 
 /** Steam since the start of a phase, g, at each step of so many minutes. */

@@ -41,7 +41,7 @@ export {
   type StrandPartName,
   type Weighable,
 } from './flows.ts';
-export { amountOfFlows } from './ofBatch.ts';
+export { amountOfFlows, flowsOfBatch } from './ofBatch.ts';
 export { settle } from './settle.ts';
 export { strandsOf, type StrandPart, type Strands } from './strands.ts';
 export { type Stage, stages } from './stages.ts';

@@ -5,7 +5,7 @@ const known = new WeakMap<readonly Flow[], ReadonlyMap<string, readonly Flow[]>>
 const NONE: readonly Flow[] = [];
 
 /** The flows of one batch; looked through once, however many are asked for. */
-function flowsOf(flows: readonly Flow[], batch: string): readonly Flow[] {
+export function flowsOfBatch(flows: readonly Flow[], batch: string): readonly Flow[] {
   let byBatch = known.get(flows);
   if (!byBatch) {
     const found = new Map<string, Flow[]>();
@@ -23,6 +23,6 @@ function flowsOf(flows: readonly Flow[], batch: string): readonly Flow[] {
 /** All that some flows of a batch carry. */
 export function amountOfFlows(flows: readonly Flow[], batch: string, ids: readonly LedgerId[]): Amount {
   const all = emptyPool();
-  for (const { id, amount } of flowsOf(flows, batch)) if (ids.includes(id)) setPlus(all, all, amount, 1);
+  for (const { id, amount } of flowsOfBatch(flows, batch)) if (ids.includes(id)) setPlus(all, all, amount, 1);
   return all;
 }

@@ -49,7 +49,7 @@ function thingOf({ id, measures }: Entry): string {
     case 'flow':
       return `flow|${measures.flow}|${measures.lot}|${addsUp(measures.flow) ? id : ''}`;
     case 'sum':
-      return `sum|${measures.flow}|${addsUp(measures.flow) ? id : ''}`;
+      return `sum|${measures.flow}|${measures.liquid ?? ''}|${addsUp(measures.flow) ? id : ''}`;
     case 'stock':
       return `stock|${measures.stock}|${measures.vessel}`;
     case 'back':

@@ -22,7 +22,11 @@ const units = ['mass', 'volume', 'depth', 'count', 'feel', 'time', 'temperature'
 
 const measures = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
-  z.strictObject({ what: z.literal('sum'), flow: z.enum(weighable) }),
+  z.strictObject({
+    what: z.literal('sum'),
+    flow: z.enum(weighable),
+    liquid: name.optional().describe('of what is finished, which of the pot’s liquids; absent: its own'),
+  }),
   z.strictObject({ what: z.literal('stock'), stock: z.literal('pot'), vessel: id }),
   z.strictObject({ what: z.literal('back'), thing: id }).describe('how many have come out again'),
   z

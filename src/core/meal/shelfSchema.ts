@@ -37,6 +37,7 @@ export const shelfItem = z.strictObject({
   proteinG: gram.optional(),
   meal: id.optional().describe('where it came from'),
   batch: id.optional(),
+  liquid: name.optional().describe('which of its pot’s liquids; absent: its own'),
   gone: z
     .array(z.strictObject({ at: moment, how: z.enum(ends), grams: gram, meal: id.optional() }))
     .max(200)

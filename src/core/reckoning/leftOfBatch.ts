@@ -1,4 +1,4 @@
-import { type Amount, amountOfFlows, type LedgerId, massOf, times } from '../ledger/index.ts';
+import { type Amount, type Flow, flowsOfBatch, massOf, nothing, plus, times } from '../ledger/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { forPlates, type ShareOut } from '../plates/index.ts';
@@ -6,8 +6,12 @@ import { forPlates, type ShareOut } from '../plates/index.ts';
 /** What of a batch goes to no plate. */
 export interface LeftOfBatch {
   readonly shred: Amount;
-  readonly liquid: Amount;
+  /** Each of its liquids; that of the pot itself has no name. */
+  readonly liquids: readonly { readonly id: string | undefined; readonly amount: Amount }[];
 }
+
+const SHRED = ['dressedShred', 'keptShred'];
+const LIQUID = ['servedHeld', 'servedLiquid', 'keptLiquid'];
 
 /**
  * What is left of a batch once its plates are filled: by the share-out where there is one, as it is shown at the plates; until
@@ -18,16 +22,38 @@ export function leftOfBatch(
   batchId: string,
   shares: Pick<ShareOut, 'leftBy'> | undefined,
 ): LeftOfBatch {
-  const sum = (...ids: readonly LedgerId[]): Amount => amountOfFlows(nominal.flows, batchId, ids);
+  const flows = flowsOfBatch(nominal.flows, batchId);
   const found = shares?.leftBy.find(({ batch }) => batch === batchId);
   const of = nominal.batches.find(({ plan }) => plan.id === batchId);
-  if (!found || !of) return { shred: sum('keptShred'), liquid: sum('keptLiquid') };
-  const [shred, liquid] = [sum('dressedShred', 'keptShred'), sum('servedHeld', 'servedLiquid', 'keptLiquid')];
+  const [shred, keptShred] = [sumOf(flows, SHRED), sumOf(flows, ['keptShred'])];
+  const ids = [...new Set(flows.flatMap(({ id, liquid }) => (LIQUID.includes(id) ? [liquid] : [])))];
+  const each = ids.map((id) => {
+    const own = flows.filter(({ liquid }) => liquid === id);
+    return { id, all: sumOf(own, LIQUID), kept: sumOf(own, ['keptLiquid']) };
+  });
+  if (!found || !of) return { shred: keptShred, liquids: each.map(({ id, kept }) => ({ id, amount: kept })) };
   // What is for another day no share-out has seen.
   const later = 1 - forPlates(of.plan.batch);
   const part = (left: number, all: number) => (all > 0 ? Math.min(1, later + left / all) : 0);
+  const leftPart = part(found.liquidMl, of.plan.liquid ? mlOf(of.mass.liquid) : 0);
+  const keptG = each.reduce((sum, { kept }) => sum + massOf(kept), 0);
+  const allG = each.reduce((sum, { all }) => sum + massOf(all), 0);
   return {
     shred: times(shred, part(found.shredG, massOf(shred))),
-    liquid: times(liquid, part(found.liquidMl, of.plan.liquid ? mlOf(of.mass.liquid) : 0)),
+    liquids: each.map(({ id, all, kept }) => ({ id, amount: partOf(all, kept, allG, keptG, leftPart) })),
   };
+}
+
+/** Of one liquid so much as makes the given part of all: less is kept of each alike, or more is taken of each alike. */
+function partOf(all: Amount, kept: Amount, allG: number, keptG: number, part: number): Amount {
+  const wanted = part * allG;
+  if (wanted <= keptG) return keptG > 0 ? times(kept, wanted / keptG) : nothing;
+  const rest = plus(all, kept, -1);
+  return plus(kept, rest, (wanted - keptG) / Math.max(1e-9, allG - keptG));
+}
+
+function sumOf(flows: readonly Flow[], ids: readonly string[]): Amount {
+  let all = nothing;
+  for (const { id, amount } of flows) if (ids.includes(id)) all = plus(all, amount);
+  return all;
 }

@@ -125,7 +125,7 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
         <SaltIt liquid={liquid} />
       </div>
       <HowFinished />
-      <BrothWeighs />
+      <BrothWeighs of={liquid} />
       <Unaccounted />
     </>
   );

@@ -17,10 +17,11 @@ export function useMeasured(liquid: LiquidReckoning | undefined): {
   const ml = liquid?.ml.mid ?? 0;
   const typed = standing.find(
     ({ measures, measure, value }) =>
-      liquid?.id === MAIN &&
+      liquid !== undefined &&
       measure === 'volume' &&
       measures.what === 'sum' &&
       measures.flow === 'liquid' &&
+      (measures.liquid ?? MAIN) === liquid.id &&
       Math.abs((midpoint(value ?? undefined) ?? NaN) - ml) < SAME,
   );
   return typed?.value ? { words: typed.value.text, measured: true } : { words: volume(ml), measured: false };

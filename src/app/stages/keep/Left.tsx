@@ -18,16 +18,19 @@ import css from './keep.module.scss';
 export function Left({ left }: { readonly left: readonly Shelvable[] }) {
   const { batch } = useOpenMeal();
   const shelf = useShelf();
-  const there = new Set(shelf.filter((item) => item.batch === batch.id).map(({ what }) => what));
+  const there = new Set(shelf.filter((item) => item.batch === batch.id).map(keyOf));
   if (left.length === 0) return <p className="quiet">Nothing of this pot is left to pack.</p>;
   return (
     <ul className={css.left}>
       {left.map((one) => (
-        <LeftRow key={one.what} one={one} isThere={there.has(one.what)} />
+        <LeftRow key={keyOf(one)} one={one} isThere={there.has(keyOf(one))} />
       ))}
     </ul>
   );
 }
+
+/** Of a pot what kind of thing it is, and which of its liquids. */
+const keyOf = ({ what, liquid }: Pick<ShelfItem, 'what' | 'liquid'>): string => `${what} ${liquid ?? ''}`;
 
 function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: boolean }) {
   const { loaded, units, opened, batch } = useOpenMeal();

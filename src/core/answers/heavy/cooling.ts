@@ -88,8 +88,8 @@ export function leftToCool(
   batch: string,
   shares?: Pick<ShareOut, 'leftBy'>,
 ): { readonly liquid: number; readonly shred: number } {
-  const { liquid, shred } = leftOfBatch(meal, batch, shares);
-  return { liquid: massOf(liquid), shred: massOf(shred) };
+  const { liquids, shred } = leftOfBatch(meal, batch, shares);
+  return { liquid: liquids.reduce((sum, { amount }) => sum + massOf(amount), 0), shred: massOf(shred) };
 }
 
 /** Everything that cools, with its curve by what a thermometer has said, and what could still be done. */

@@ -9,7 +9,18 @@ import { leftOfBatch } from '../../reckoning/index.ts';
 /** What of a batch can go to the shelf, before it is put there. */
 export type Shelvable = Pick<
   ShelfItem,
-  'what' | 'name' | 'grams' | 'ml' | 'saltG' | 'fatG' | 'waterG' | 'proteinG' | 'holds' | 'notKnown' | 'batch'
+  | 'what'
+  | 'name'
+  | 'grams'
+  | 'ml'
+  | 'saltG'
+  | 'fatG'
+  | 'waterG'
+  | 'proteinG'
+  | 'holds'
+  | 'notKnown'
+  | 'batch'
+  | 'liquid'
 >;
 
 /** Less than this nobody keeps, g. */
@@ -43,16 +54,19 @@ export function shelvedOf(
     ...(unknown.length > 0 && { notKnown: unknown }),
     batch: batchId,
   });
-  const { shred, liquid } = leftOfBatch(meal, batchId, shares);
+  const { shred, liquids } = leftOfBatch(meal, batchId, shares);
   const fat = amountOfFlows(nominal.flows, batchId, ['keptFat']);
   return [
     shelved('shred', `${cut}, shredded`, shred),
-    shelved(
-      strained ? 'broth' : 'sauce',
-      `${cut} ${strained ? 'broth' : 'sauce'}`,
-      liquid,
-      volumeOf(massOf(liquid) - liquid.fat, liquid.fat, strained),
-    ),
+    ...liquids.map(({ id, amount }) => ({
+      ...shelved(
+        strained ? 'broth' : 'sauce',
+        `${cut} ${id ?? (strained ? 'broth' : 'sauce')}`,
+        amount,
+        volumeOf(massOf(amount) - amount.fat, amount.fat, strained),
+      ),
+      ...(id !== undefined && { liquid: id }),
+    })),
     shelved('fat', `${cut} fat`, fat),
   ].filter(({ grams }) => grams >= WORTH_A_BOX);
 }

@@ -12,13 +12,14 @@ import {
 import type { BatchPlan } from '../plan/plan.ts';
 
 /** Whether a reading stands behind a flow: it bears the flow's name. */
-function wasWeighed({ id, batch, lot: lotId }: Flow, plans: readonly BatchPlan[]): boolean {
+function wasWeighed({ id, batch, lot: lotId, liquid }: Flow, plans: readonly BatchPlan[]): boolean {
   if (id === 'missing' || id === 'found') return false;
   const name = readingNameOf(id);
   const plan = plans.find((one) => one.id === batch);
   const lot = plan?.lots.find((one) => one.id === lotId);
   const ofLot = lotReadings.find((reading) => reading === name);
   if (lot) return ofLot !== undefined && isWeighed(lot.weighed[ofLot]);
+  if (liquid !== undefined && id === 'liquid') return plan?.liquid?.jugs?.has(liquid) === true;
   const ofBatch = batchReadings.find((reading) => reading === name);
   return ofBatch !== undefined && plan?.liquid !== undefined && isWeighed(plan.liquid.weighed[ofBatch]);
 }

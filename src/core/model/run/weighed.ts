@@ -1,5 +1,5 @@
 import { type Entry, standingOf } from '../../meal/index.ts';
-import { type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
+import { type JugRead, type LiquidPlan, type LiquidWeighed, sumsOf } from '../../broth/index.ts';
 import { BROTH, gramsOfVolume } from '../../work/index.ts';
 import { addsUp, isLotReading, lotReadings, type LotReading, type Weighable } from '../../ledger/index.ts';
 import { isWeighed, readingOf, type LotMass, type LotPlan, type LotWeighed } from '../../meat/index.ts';
@@ -74,6 +74,7 @@ function withReadings(plan: BatchPlan, entries: readonly Entry[], kitchen: Input
   const liquid: LiquidWeighed | undefined = plan.liquid && { ...plan.liquid.weighed };
   const sums: { flow: LotReading; grams: number }[] = [];
   const pots = new Map<string, number>();
+  const jugs = new Map<string, JugRead>();
   let marinated = NaN;
   let dressed: number | undefined;
 
@@ -101,6 +102,10 @@ function withReadings(plan: BatchPlan, entries: readonly Entry[], kitchen: Input
       const before = addsUp(flow) ? sums.find((one) => one.flow === flow) : undefined;
       if (before) before.grams += grams;
       else sums.push({ flow, grams });
+    } else if (measures.what === 'sum' && measures.liquid !== undefined) {
+      // Only what is finished stands in several jugs.
+      const ml = entry.measure === 'volume' ? coldMl(entry) + passed / BROTH : NaN;
+      if (measures.flow === 'liquid') jugs.set(measures.liquid, { grams, ml });
     } else if (liquid) {
       liquid[measures.flow] = grams + soFar(measures.flow, liquid[measures.flow]);
       if (measures.flow === 'liquid')
@@ -121,7 +126,12 @@ function withReadings(plan: BatchPlan, entries: readonly Entry[], kitchen: Input
     weighings: [...alone, ...together],
     dressedG: dressed,
     lots: plan.lots.map((lot, at) => ({ ...lot, weighed: byLot[at] ?? lot.weighed })),
-    liquid: plan.liquid && liquid && { ...withMarinade(plan.liquid, planned, marinated), weighed: liquid },
+    liquid: plan.liquid &&
+      liquid && {
+        ...withMarinade(plan.liquid, planned, marinated),
+        weighed: liquid,
+        ...(jugs.size > 0 && { jugs }),
+      },
   };
 }
 

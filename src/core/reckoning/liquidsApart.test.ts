@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals';
+import { shelvedOf } from '../answers/index.ts';
+import { mustClose } from '../ledger/balance.ts';
+import type { Entry } from '../meal/index.ts';
+import { openMeal } from '../model/index.ts';
+import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
+import { reckon } from './reckon.ts';
+
+const plain = batchOf([lotOf('beef-shank', 3000)]);
+const lift = plain.after.findIndex(({ what }) => what === 'skim');
+const apart = {
+  ...plain,
+  after: plain.after.toSpliced(lift + 1, 0, {
+    id: 'apart',
+    what: 'set apart',
+    as: 'dip',
+    amount: { text: '400 ml', lo: 400, hi: 400 },
+  } as const),
+};
+const opened = (entries: Entry[] = []) => openMeal(inputOf([apart], [dishOf('taco', 10)], entries));
+const liquid = (of: ReturnType<typeof opened>, id: string) =>
+  reckon(of).batches[0]?.liquids.find((one) => one.id === id);
+
+describe('a liquid that was set apart', () => {
+  test('has a weighing of its own: what is read of it is it, and the other stays as it was', () => {
+    const before = opened();
+    const read: Entry = {
+      ...{ id: 'jug', at: 1, batch: 'pot', source: 'typed' },
+      measures: { what: 'sum', flow: 'liquid', liquid: 'dip' },
+      value: { text: '300 ml', lo: 300, hi: 300 },
+      measure: 'volume',
+      celsius: 20,
+    };
+    const after = opened([read]);
+    expect(liquid(before, 'dip')?.ml.mid).not.toBeCloseTo(300, 0);
+    expect(liquid(after, 'dip')?.ml.mid).toBeCloseTo(300, 3);
+    expect(liquid(after, 'pot')?.ml.mid).toBeCloseTo(liquid(before, 'pot')?.ml.mid ?? NaN, 6);
+    mustClose(after.nominal.flows);
+    // What it is more or less than was thought is missing or found, and it alone is weighed.
+    const weighed = after.ledger.filter((flow) => flow.id === 'liquid' && flow.weighed);
+    expect(weighed.map((flow) => flow.liquid)).toEqual(['dip']);
+    // The later reading of each counts, each by itself.
+    const both = opened([read, { ...weighedEntry({ what: 'sum', flow: 'liquid' }, 900), id: 'main', at: 2 }]);
+    expect(liquid(both, 'dip')?.ml.mid).toBeCloseTo(300, 3);
+    expect(liquid(both, 'pot')?.grams).toBeCloseTo(900, 3);
+  });
+
+  test('has a box of its own, with its name; together they are what no plate gets', () => {
+    const meal = opened();
+    const boxes = shelvedOf(meal, 'pot').filter(({ what }) => what === 'broth');
+    expect(boxes.map(({ name, liquid: id }) => [name, id])).toEqual([
+      ['beef shank broth', undefined],
+      ['beef shank dip', 'dip'],
+    ]);
+    const left = reckon(meal).meal.leftMl?.mid ?? NaN;
+    expect(boxes.reduce((sum, { ml = 0 }) => sum + ml, 0) / left).toBeCloseTo(1, 2);
+    // By a share-out that leaves half of it, each leaves half.
+    const half = shelvedOf(meal, 'pot', { leftBy: [{ batch: 'pot', shredG: 0, liquidMl: left / 2 }] });
+    expect(half.filter(({ what }) => what === 'broth').map(({ ml = 0 }) => ml)).toEqual(
+      boxes.map(({ ml = 0 }) => expect.closeTo(ml / 2, 0)),
+    );
+  });
+});
