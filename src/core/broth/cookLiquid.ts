@@ -32,6 +32,8 @@ export function cookLiquid(
 
 /** Nothing of the draw before may be left standing. */
 function clear({ solids, blended }: LiquidPlan, out: LiquidMass): void {
+  clearPool(out.strainer.pool);
+  clearPool(out.strainer.dry);
   out.saltOfMeatWater = 0;
   out.solids = massOf(solids) + massOf(blended);
   for (const liquid of out.liquids) {

@@ -146,6 +146,7 @@ export interface LiquidMass {
   saltOfMeatWater: number;
   /** Strained out, or in the sauce. */
   solids: number;
+  readonly strainer: { readonly pool: Pool; readonly dry: Pool };
   /** The main liquid, then those that were set apart. */
   readonly liquids: readonly Liquid[];
   /** What each step took, in the order of the plan. */
@@ -197,6 +198,7 @@ export function emptyLiquidMass(steps: readonly LiquidStep[]): LiquidMass {
     potMissing: emptyPool(),
     saltOfMeatWater: 0,
     solids: 0,
+    strainer: { pool: emptyPool(), dry: emptyPool() },
     liquids,
     taken: at.map(({ taken }) => taken),
     steps: at,

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { runs } from '@/core/testing/runs.ts';
 import { mustClose } from '../ledger/balance.ts';
-import { amountOf, flow, massOf, type Flow } from '../ledger/index.ts';
+import { amountOf, emptyPool, flow, massOf, setLess, setPlus, type Flow } from '../ledger/index.ts';
 import { item } from '../testing/liquids.ts';
 import { cookLiquid } from './cookLiquid.ts';
 import { liquidFlows } from './flows.ts';
@@ -59,10 +59,19 @@ function flowsOf({ plan, out }: ReturnType<typeof run>): Flow[] {
     { ...shop, id: 'renderedFat', amount: amountOf({ fat }) },
     { ...shop, id: 'saltTakenUp', from: 'liquid', to: 'shelf', amount: amountOf({ salt }) },
     ...flows.flatMap(({ to, amount, liquid }) => {
-      const id = to === 'jug' ? 'keptLiquid' : to === 'strainer' ? 'strainedOff' : 'keptFat';
-      const ends = to === 'jug' || to === 'strainer' || to === 'fat jar';
-      return ends ? [flow(id, { batch: 'pot', liquid }, amount)] : [];
+      const id = to === 'jug' ? 'keptLiquid' : 'keptFat';
+      return to === 'jug' || to === 'fat jar' ? [flow(id, { batch: 'pot', liquid }, amount)] : [];
     }),
+    // What of the strained did not go back.
+    flow(
+      'strainedOff',
+      { batch: 'pot' },
+      flows.reduce((sum, { from, to, amount }) => {
+        if (to === 'strainer') setPlus(sum, sum, amount, 1);
+        else if (from === 'strainer') setLess(sum, sum, amount);
+        return sum;
+      }, emptyPool()),
+    ),
   ];
 }
 
@@ -87,6 +96,7 @@ const anyStep: fc.Arbitrary<LiquidStep> = fc
       'set apart',
       'put back',
       'mash',
+      'vegetables back',
       'thicken',
       'add',
       'salt',

@@ -155,6 +155,7 @@ export const flows = {
     weighable: true,
     strand: 'strained',
   },
+  vegetablesBack: { from: 'strainer', to: 'liquid', stage: 'broth', of: 'batch', strand: 'items' },
   strainedOff: { from: 'strainer', to: 'bin', stage: 'broth', of: 'batch' },
   skim: { from: 'liquid', to: 'fat jar', stage: 'broth', of: 'batch', weighable: true, strand: 'skim' },
   reduction: { from: 'liquid', to: 'air', stage: 'broth', of: 'batch', strand: 'steam' },

@@ -82,8 +82,11 @@ type Listed = Pick<Batch, 'after'>;
 const firstOnMain = <W extends AfterStep['what']>({ after }: Listed, what: W) =>
   after.filter(isStep(what)).find((step) => liquidOf(step) === undefined);
 
-/** Whether the pot's liquid goes through a sieve: it is broth, else a sauce. */
-export const isStrained = (batch: Listed): boolean => firstOnMain(batch, 'strain') !== undefined;
+/** Whether the pot's liquid goes through a sieve, and nothing of it back: it is broth, else a sauce. */
+export const isStrained = ({ after }: Listed): boolean =>
+  after.findLast(
+    (step) => (step.what === 'strain' || step.what === 'vegetables back') && liquidOf(step) === undefined,
+  )?.what === 'strain';
 
 /** How the pot's liquid is skimmed first. */
 export const skimWay = (batch: Listed): Skim => {

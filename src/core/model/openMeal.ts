@@ -4,7 +4,7 @@ import { ledgerOf } from './run/ledger.ts';
 import { runNominal, type Nominal } from './run/nominal.ts';
 import { outOf } from '../plates/index.ts';
 import { once } from './kept.ts';
-import { dressedTickets } from './run/dressed.ts';
+import { dressedTickets, isDressed } from './run/dressed.ts';
 import { salted } from './run/salted.ts';
 import { weighedPlan } from './run/weighed.ts';
 import { foretold, posteriorOf, type Posterior } from './belief/posterior.ts';
@@ -27,6 +27,17 @@ export interface OpenedMeal {
   readonly ledger: readonly LedgerFlow[];
 }
 
+/** With what the shred holds, where that is known. */
+function dressed(
+  plan: MealPlan,
+  batches: readonly BatchPlan[],
+  centre: () => Parameters<typeof dressedTickets>[2],
+): MealPlan {
+  return batches.some(isDressed)
+    ? { ...plan, tickets: dressedTickets(plan.tickets, batches, centre()) }
+    : plan;
+}
+
 /**
  * Opens a meal for questions. Nothing is worked out yet; the same opened meal answers every question
  * from one plan and one nominal run, and `drawsOf` keeps its draws.
@@ -37,15 +48,11 @@ export function openMeal(input: Input): OpenedMeal {
   const nothingRead = input.entries.length === 0;
   const now = once(() => (nothingRead ? planned() : planned().map((batch) => weighedPlan(batch, input))));
   const { learned } = input;
-  const plannedRun = once(() =>
-    runNominal(typed(), planned(), learned ? foretold(input.meal.id, planned(), learned) : []),
-  );
+  const centre = once(() => (learned ? foretold(input.meal.id, planned(), learned) : []));
+  const foreseen = once(() => dressed(typed(), planned(), centre));
+  const plannedRun = once(() => runNominal(foreseen(), planned(), centre()));
   const posterior = once(() => posteriorOf(input.meal.id, now(), { learned }));
-  const plan = once(() => {
-    const weighed = now().some(({ dressedG }) => dressedG !== undefined);
-    if (!weighed) return typed();
-    return { ...typed(), tickets: dressedTickets(typed().tickets, now(), posterior().centre) };
-  });
+  const plan = once(() => (nothingRead ? foreseen() : dressed(typed(), now(), () => posterior().centre)));
   const nominal = once(() =>
     nothingRead ? plannedRun() : runNominal(plan(), now(), posterior().centre, outOf(input.entries)),
   );

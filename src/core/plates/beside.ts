@@ -7,8 +7,8 @@ import {
   type Flow,
   massOf,
   nothing,
-  plus,
   type Pool,
+  setLess,
   setPlus,
   times,
 } from '../ledger/index.ts';
@@ -66,11 +66,16 @@ export function besideFlows(
   );
 }
 
-/** All that came to a place, by batch. */
+/** All that came to a place and stayed, by batch. */
 function allTo(made: readonly Flow[], place: 'fat jar' | 'strainer'): ReadonlyMap<string, Amount> {
-  const all = new Map<string, Amount>();
-  for (const { batch, to, amount } of made)
-    if (to === place) all.set(batch, plus(all.get(batch) ?? nothing, amount));
+  const all = new Map<string, Pool>();
+  for (const { batch, from, to, amount } of made) {
+    if (to !== place && from !== place) continue;
+    const sum = all.get(batch) ?? emptyPool();
+    all.set(batch, sum);
+    if (to === place) setPlus(sum, sum, amount, 1);
+    else setLess(sum, sum, amount);
+  }
   return all;
 }
 

@@ -31,6 +31,8 @@ export const units: readonly Unit[] = [
   { measure: 'volume', si: ML_PER_FL_OZ, names: ['fl oz', 'floz', 'fluid ounce', 'fluid ounces'] },
   { measure: 'volume', si: ML_PER_TSP, names: ['tsp', 'teaspoon', 'teaspoons'] },
   { measure: 'volume', si: 3 * ML_PER_TSP, names: ['tbsp', 'tablespoon', 'tablespoons'] },
+  // The usual one of a kitchen, four fluid ounces (common practice, no source); its own are chosen where it says how plates are filled.
+  { measure: 'volume', si: 4 * ML_PER_FL_OZ, names: ['ladle', 'ladles'] },
   // Of wine (common practice, no source); what is sold in other bottles says so where it is put in.
   { measure: 'volume', si: 750, names: ['bottle', 'bottles'] },
   { measure: 'duration', si: 1, names: ['min', 'mins', 'minute', 'minutes'] },

@@ -1,6 +1,6 @@
 import { isStrained } from '../meal/index.ts';
 import { saltShareOf, saltyWays, type SaltyWays, type Thicken, thickenTo } from '../broth/index.ts';
-import { MAIN, type Thickness, thicknessOf, thicks, type Liquid } from '../work/index.ts';
+import { isStep, MAIN, type Thickness, thicknessOf, thicks, type Liquid } from '../work/index.ts';
 import { massOf } from '../ledger/index.ts';
 import type { Drawn, NominalBatch } from '../model/index.ts';
 import { PROPOSED_MOST, saltAtDressing } from '../pot/index.ts';
@@ -52,6 +52,10 @@ export function liquidsOf(
     const { pool } = liquid;
     const salty = { baseG: massOf(pool) - pool.fat, saltG: pool.salt };
     const thickness = thicknessOf(liquid);
+    // What is tossed through the meat alone is no broth: it is as strong as it is meant to be.
+    const tossed =
+      liquid.id !== MAIN &&
+      plan.batch.after.filter(isStep('dress')).some((step) => step.liquid === liquid.id);
     const thin = { ml: liquid.ml, waterG: pool.water, thickness };
     return [
       {
@@ -65,9 +69,9 @@ export function liquidsOf(
         ...salty,
         thickness,
         target,
-        tooSalty: strength > TOO_STRONG * target,
+        tooSalty: !tossed && strength > TOO_STRONG * target,
         saltToAddG:
-          mass.liquid.nearDry || strength >= NEAR_ENOUGH * target
+          tossed || mass.liquid.nearDry || strength >= NEAR_ENOUGH * target
             ? 0
             : saltAtDressing(target, salty.baseG, salty.saltG),
         salty: saltyWays(salty, target, 0),

@@ -38,6 +38,8 @@ export interface StepOut {
   saltOfMeatWater: number;
   /** Strained out, or in the sauce. */
   solids: number;
+  /** What lies in the sieve, with the liquid that it holds, and what of that no sieve lets through. */
+  readonly strainer: { readonly pool: Pool; readonly dry: Pool };
 }
 
 /** A task of the usual day. */

@@ -48,7 +48,8 @@ function pot(): Liquid {
 /** Does steps one after the other to a pot with two empty parts beside it. */
 function done(steps: readonly LiquidStep[], weighed = NaN) {
   const liquids = [pot(), emptyLiquid('dip'), emptyLiquid('gravy')];
-  const out = { liquids, saltOfMeatWater: 0, solids: 500 };
+  const strainer = { pool: { ...none }, dry: { ...none } };
+  const out = { liquids, saltOfMeatWater: 0, solids: 500, strainer };
   const taken = steps.map((step): Amount => {
     const pool = { ...none };
     const liquid = liquids.find(({ id }) => id === step.of);
@@ -88,7 +89,7 @@ describe('the register of steps', () => {
   test('a step with nothing written of it either does something, or is none', () => {
     const plain = afterWhats.map((what) => ({ id: what, what }));
     const planned = plain.flatMap((step) => plannedStep(step, { of: MAIN, find })?.what ?? []);
-    expect(planned).toEqual(['lift', 'take out', 'strain', 'mash', 'skim']);
+    expect(planned).toEqual(['lift', 'take out', 'strain', 'mash', 'skim', 'vegetables back']);
   });
 
   test('what a scale says of a step is of what it took, not of the meat that was lifted', () => {

@@ -11,6 +11,7 @@ import { meatBack } from './meatBack.ts';
 import { pick } from './pick.ts';
 import { pull } from './pull.ts';
 import { putBack } from './putBack.ts';
+import { vegetablesBack } from './vegetablesBack.ts';
 import { salt } from './salt.ts';
 import { setApart } from './setApart.ts';
 import { skim } from './skim.ts';
@@ -33,6 +34,7 @@ export const stepWords: { readonly [W in AfterWhat]: StepWords<W> } = {
   skim,
   'set apart': setApart,
   'put back': putBack,
+  'vegetables back': vegetablesBack,
   'boil down': boilDown,
   thicken,
   add,

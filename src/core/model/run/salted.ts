@@ -26,7 +26,9 @@ function salt(plan: BatchPlan): BatchPlan {
   const apart = mass.liquid.liquids.reduce((sum, { id, pool }) => sum + (id === MAIN ? 0 : pool.water), 0);
   const apartOff = takenBy(liquid, mass.liquid, 'reduction').water - reduction;
   const stirredIn = takenBy(liquid, mass.liquid, 'stirredIn').water;
-  const taken = takenBy(liquid, mass.liquid, 'skimOnWay', 'scum', 'comeOut', 'strained', 'skim').water;
+  const taken =
+    takenBy(liquid, mass.liquid, 'skimOnWay', 'scum', 'comeOut', 'strained', 'skim').water -
+    takenBy(liquid, mass.liquid, 'vegetablesBack').water;
   const base = massOf(finished) - finished.fat - finished.salt;
   const waterG = Math.max(
     0,

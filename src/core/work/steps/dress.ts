@@ -1,4 +1,5 @@
 import { stepKind } from '../kind.ts';
+import { measure } from './shared.ts';
 
 /** Shred moistened with a liquid. */
 export const dress = stepKind({
@@ -8,6 +9,11 @@ export const dress = stepKind({
       says: 'what it is dressed with, by the name it was set apart under; absent: the pot’s',
     },
     share: { of: 'share', says: 'how much of the meat; absent: all' },
+    amount: {
+      of: 'measured',
+      says: 'g or ml: how much of it is tossed through; absent: as juicy as is said',
+    },
+    measure,
     held: { of: 'share', says: 'liquid that the dressed meat is to hold, of its own weight' },
   },
   works: 'both',

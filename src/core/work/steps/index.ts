@@ -17,6 +17,7 @@ import { strain } from './strain.ts';
 import { stretch } from './stretch.ts';
 import { takeOut } from './takeOut.ts';
 import { thicken } from './thicken.ts';
+import { vegetablesBack } from './vegetablesBack.ts';
 
 /**
  * Every step that may be done once the meat is tender, in the order in which they are offered. A new one is a file and a row:
@@ -32,6 +33,7 @@ export const stepKinds = {
   strain,
   mash,
   skim,
+  'vegetables back': vegetablesBack,
   'set apart': setApart,
   'put back': putBack,
   'boil down': boilDown,

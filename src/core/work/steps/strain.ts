@@ -1,4 +1,4 @@
-import { clearPool, massOf, setTimes } from '../../ledger/index.ts';
+import { clearPool, massOf, setPlus, setTimes } from '../../ledger/index.ts';
 import { heldWater, holdLiquid } from '../held.ts';
 import { stepKind } from '../kind.ts';
 import { onLiquid } from './shared.ts';
@@ -19,6 +19,12 @@ export const strain = stepKind({
       setTimes(taken, solids, 1);
       const held = Number.isNaN(weighed) ? heldWater(liquid.solidsG, draw.held, dry) : weighed - dry;
       holdLiquid(held, taken, pool);
+      // What lies in the sieve is what was weighed there.
+      const grams = massOf(taken);
+      const of = Number.isNaN(weighed) ? 1 : grams > 0 ? weighed / grams : 0;
+      setPlus(out.strainer.pool, out.strainer.pool, taken, of);
+      setPlus(out.strainer.dry, out.strainer.dry, solids, of);
+      if (grams === 0 && weighed > 0) out.strainer.pool.water += weighed;
       clearPool(solids);
       liquid.solidsG = 0;
       out.solids = liquid.strained ? out.solids + massOf(taken) : massOf(taken);

@@ -2,6 +2,7 @@ import { without } from '../../../open/withOrWithout.ts';
 import { PercentField } from '../../../parts/fields/PercentField.tsx';
 import { FromBowl } from './FromBowl.tsx';
 import { LiquidChoice } from './LiquidChoice.tsx';
+import { Amount, amountUnder, Minutes } from './parts.tsx';
 import type { HowProps, StepScreens } from './screens.ts';
 import { withShare } from './withShare.ts';
 
@@ -30,6 +31,13 @@ const How = ({ step, liquids, onChange }: HowProps<'dress'>) => (
         }
       />
     )}
+    <Amount
+      step={step}
+      name="Toss through"
+      placeholder="as juicy as below"
+      measure="volume"
+      onChange={onChange}
+    />
     <PercentField
       label="so juicy, of its weight"
       share={step.held}
@@ -38,12 +46,13 @@ const How = ({ step, liquids, onChange }: HowProps<'dress'>) => (
       why="meat holds no more"
       onChange={(held) => onChange('how juicy it is', withShare('held', held), `${step.id} held`)}
     />
+    <Minutes step={step} liquids={liquids} name="On the heat" onChange={onChange} />
   </>
 );
 
 export const dress: StepScreens<'dress'> = {
   How,
-  under: (_, { reckoning: { salt }, mass }) =>
-    salt && salt.atDressingG > 0.5 ? `: ${mass(salt.atDressingG)} of salt over the meat` : '',
+  under: (step, { reckoning: { salt }, mass }) =>
+    `${amountUnder(step)}${salt && salt.atDressingG > 0.5 ? `: ${mass(salt.atDressingG)} of salt over the meat` : ''}`,
   After: FromBowl,
 };

@@ -13,6 +13,7 @@ import { meatBack } from './meatBack.tsx';
 import { pick } from './pick.tsx';
 import { pull } from './pull.tsx';
 import { putBack } from './putBack.tsx';
+import { vegetablesBack } from './vegetablesBack.tsx';
 import { salt } from './salt.tsx';
 import type { CardScreens, Known, StepScreens } from './screens.ts';
 import { secondWave } from './secondWave.tsx';
@@ -36,6 +37,7 @@ const stepScreens: { readonly [W in AfterWhat]: StepScreens<W> } = {
   skim,
   'set apart': setApart,
   'put back': putBack,
+  'vegetables back': vegetablesBack,
   'boil down': boilDown,
   thicken,
   add,
