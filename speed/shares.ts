@@ -23,6 +23,7 @@ function sharing(shredG: number): Sharing {
       held: 0.1,
       priority: 1 + (i % 3),
       firm: undefined,
+      grows: false,
       from: i === 3 ? ['pot0'] : undefined,
       lockedG: i === 5 ? want : undefined,
       lockedMl: undefined,

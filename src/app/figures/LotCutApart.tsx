@@ -10,6 +10,8 @@ const NAMED = 40;
 
 interface Piece {
   readonly name: string;
+  /** The flow of the ledger that it is. */
+  readonly flow: string;
   readonly material: Material;
   readonly grams: number;
 }
@@ -17,14 +19,14 @@ interface Piece {
 /** What a lot becomes, largest use first; what is nothing is left out. */
 export function piecesOf(lot: LotReckoning): readonly Piece[] {
   const pieces: readonly Piece[] = [
-    { name: 'shred', material: 'meat', grams: lot.shredG },
-    { name: 'will not pull yet', material: 'meat', grams: lot.unpulledG },
-    { name: 'juice', material: 'broth', grams: lot.juiceG },
-    { name: 'fat', material: 'fat', grams: lot.fatG },
-    { name: 'trim', material: 'fat', grams: lot.trimG },
-    { name: 'to the air', material: 'steam', grams: lot.airG },
-    { name: 'picked out', material: 'pickings', grams: lot.pickingsG },
-    { name: 'bone', material: 'bone', grams: lot.boneOutG },
+    { name: 'shred', flow: 'shred', material: 'meat', grams: lot.shredG },
+    { name: 'will not pull yet', flow: 'unpulled', material: 'meat', grams: lot.unpulledG },
+    { name: 'juice', flow: 'juice', material: 'broth', grams: lot.juiceG },
+    { name: 'fat', flow: 'fat', material: 'fat', grams: lot.fatG },
+    { name: 'trim', flow: 'trim', material: 'fat', grams: lot.trimG },
+    { name: 'to the air', flow: 'air', material: 'steam', grams: lot.airG },
+    { name: 'picked out', flow: 'pickings', material: 'pickings', grams: lot.pickingsG },
+    { name: 'bone', flow: 'bone', material: 'bone', grams: lot.boneOutG },
   ];
   return pieces.filter(({ grams }) => grams > 0.5);
 }
@@ -82,7 +84,7 @@ export function LotCutApart({ lot, scale, width, units }: Props) {
       role="img"
       aria-label={words}
     >
-      {laidOut(pieces, scale).map(({ name, material, grams, from, w }, i) => {
+      {laidOut(pieces, scale).map(({ name, flow, material, grams, from, w }, i) => {
         return (
           <g key={name}>
             <path
@@ -91,7 +93,9 @@ export function LotCutApart({ lot, scale, width, units }: Props) {
               stroke={edgeOf(material)}
               strokeWidth="1.3"
             >
-              <title>{`${name} ${set(grams)}`}</title>
+              <title data-flow={`${flow} ${lot.lot}`} data-figure={set(grams)}>
+                {`${name} ${set(grams)}`}
+              </title>
             </path>
             {w > NAMED && material !== 'meat' && (
               <text x={from + w / 2} y={HEIGHT + 14} textAnchor="middle">

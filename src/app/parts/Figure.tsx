@@ -6,10 +6,12 @@ interface Props {
   /** What stands behind the range: "shred", "each". */
   readonly words?: string;
   readonly unknown?: string;
+  /** The flow that it is a figure of. */
+  readonly of?: string | undefined;
 }
 
 /** A figure with its unit, and its range under it; what is not known says so. */
-export function Figure({ written, size = 'plain', words, unknown = 'not known yet' }: Props) {
+export function Figure({ written, size = 'plain', words, unknown = 'not known yet', of }: Props) {
   if (!written) {
     return (
       <span className="figure">
@@ -20,7 +22,7 @@ export function Figure({ written, size = 'plain', words, unknown = 'not known ye
   const { value, unit, range } = written;
   return (
     <span className={`figure is-${size}`}>
-      <span className="value">
+      <span className="value" data-flow={of}>
         {value}
         {unit !== '' && <span className="unit">{` ${unit}`}</span>}
       </span>

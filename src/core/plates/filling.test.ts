@@ -53,7 +53,7 @@ function both([some, pots]: Any): readonly (readonly [mine: number, exact: numbe
         // Full portions: no less.
         meat: { ...meat, min: meat.want },
         liquid: { ...liquid, min: liquid.want },
-        ...{ lockedG: undefined, lockedMl: undefined, scoops: [], ladles: [] },
+        ...{ grows: false, lockedG: undefined, lockedMl: undefined, scoops: [], ladles: [] },
       })),
       sources: pots.map(({ g, ml }, b) => ({
         batch: batches[b]?.id ?? '',

@@ -4,9 +4,9 @@ import type { Ticket } from '../order/index.ts';
 import type { Plated } from './flows.ts';
 import { type Booked, bookedOf, type outOf } from './out.ts';
 import { dealtFrom } from './dealtFrom.ts';
-import { type FilledFrom, fillingOf } from './filling.ts';
-import { emptyServed, nominalServing, serveFrom } from './serve.ts';
-import type { Filling, Pools, Served } from './served.ts';
+import type { FilledFrom } from './filling.ts';
+import { sharedOut } from './sharedOut.ts';
+import type { Pools, Served } from './served.ts';
 
 /** What is out, and what the rest of the plates get, of each batch. */
 export interface Plates {
@@ -25,18 +25,16 @@ export function platesOf(
   out: ReturnType<typeof outOf>,
 ): Plates {
   const batches = made.map(({ id }) => id);
-  const filling = fillingOf(tickets, made, pools);
   const n = batches.length;
   const fill = (some: readonly Ticket[], from: Pools): Served => {
-    const served = emptyServed(some.length, n);
-    serveFrom(some, from, filling, nominalServing(some.length), served);
+    const { served, filling } = sharedOut(some, made, from);
     dealtFrom(from, filling, served);
     return served;
   };
   const booked =
     out.size === 0
       ? tickets.map(({ id }) => noneOf(id))
-      : allBooked(tickets, batches, filling, out, () => fill(tickets, pools));
+      : allBooked(tickets, batches, out, () => fill(tickets, pools));
   const left = leftAfter(pools, batches, booked);
   const served = fill(restOf(tickets, booked), left);
   const plated = booked.map(({ from }, t) =>
@@ -66,7 +64,6 @@ const noneOf = (dish: string): Booked => ({ dish, servings: 0, from: [] });
 function allBooked(
   tickets: readonly Ticket[],
   batches: readonly string[],
-  { on }: Filling,
   out: ReturnType<typeof outOf>,
   filled: () => Served,
 ): readonly Booked[] {
@@ -74,7 +71,7 @@ function allBooked(
   const ordered = new Set(tickets.map(({ id }) => id));
   return [
     ...tickets.map(({ id }, t) =>
-      bookedOf(id, out.get(id) ?? [], usualOn(before, batches, entryAt(on, t), t)),
+      bookedOf(id, out.get(id) ?? [], usualOn(before, batches, drawnOn(tickets, batches, t), t)),
     ),
     ...[...out].flatMap(([dish, of]) =>
       ordered.has(dish) || of.length === 0 ? [] : [bookedOf(dish, of, [])],
@@ -96,6 +93,10 @@ export function platedOf(served: Served, batches: number, t: number, b: number):
   const ofHeld = held + ladled > 0 ? held / (held + ladled) : 0;
   return { g: valueAt(served.takenG, t * batches + b), heldMl: ml * ofHeld, ladledMl: ml * (1 - ofHeld) };
 }
+
+/** Where the batches that a ticket may draw on stand among all. */
+const drawnOn = (tickets: readonly Ticket[], batches: readonly string[], t: number): readonly number[] =>
+  batches.flatMap((batch, b) => ((entryAt(tickets, t).from?.includes(batch) ?? true) ? [b] : []));
 
 /** One serving by the core's own rule, as it was before any went out: where none could be filled, from all that it may draw on. */
 function usualOn(before: Served, batches: readonly string[], on: readonly number[], t: number): OnPlate {

@@ -126,7 +126,10 @@ export default function Ribbons({ strands }: { readonly strands: Strands }) {
             ))}
             {layout.labels.map(({ id, x, y, anchor, words, grams }) => (
               <text key={id} x={x} y={y} textAnchor={anchor}>
-                {words} <tspan className="num">{short(writeMass(grams, units))}</tspan>
+                {words}{' '}
+                <tspan className="num" data-flow={id}>
+                  {short(writeMass(grams, units))}
+                </tspan>
               </text>
             ))}
           </g>

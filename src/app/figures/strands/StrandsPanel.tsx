@@ -49,7 +49,9 @@ export function StrandsPanel() {
           <li key={stage}>
             <NavLink to={to(stage)} className={({ isActive }) => (isActive ? css.isOpen : '')}>
               <span className={css.word}>{stage}</span>
-              <span className={css.key}>{stations[stage].key}</span>
+              <span className={css.key} data-flow={stations[stage].of}>
+                {stations[stage].key}
+              </span>
               <small>{stations[stage].under}</small>
             </NavLink>
           </li>

@@ -23,7 +23,7 @@ export default function StrandsTable({
     return `${value} ${unit}`;
   };
   const shown = rows
-    .map((name) => [strandParts[name].words, strands[name]] as const)
+    .map((name) => [name, strands[name]] as const)
     .filter(([, part]) => part.grams + part.planned > 0);
   return (
     <Modal show centered scrollable onHide={onClose} aria-labelledby="strands-title">
@@ -42,11 +42,13 @@ export default function StrandsTable({
             </tr>
           </thead>
           <tbody>
-            {shown.map(([words, part]: readonly [string, StrandPart]) => (
-              <tr key={words}>
-                <th scope="row">{words}</th>
+            {shown.map(([name, part]: readonly [StrandPartName, StrandPart]) => (
+              <tr key={name}>
+                <th scope="row">{strandParts[name].words}</th>
                 <td>{set(part.planned)}</td>
-                <td>{part.weighed ? <b>{set(part.grams)} weighed</b> : set(part.grams)}</td>
+                <td data-flow={name} data-figure={set(part.grams)}>
+                  {part.weighed ? <b>{set(part.grams)} weighed</b> : set(part.grams)}
+                </td>
               </tr>
             ))}
           </tbody>

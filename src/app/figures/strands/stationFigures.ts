@@ -5,6 +5,8 @@ import type { Figures, OpenMeal } from '../../open/MealContext.ts';
 interface Station {
   readonly key: string;
   readonly under: string;
+  /** The flow that the key figure is of. */
+  readonly of?: string;
 }
 
 const one = ({ value, unit }: Written) => (unit === '' ? value : `${value} ${unit}`);
@@ -35,6 +37,7 @@ export function stationFigures(
     meat: {
       key: meat.rawG.mid > 0 ? one(writeMass(meat.rawG.mid, units)) : '–',
       under: counted(lots, 'lot'),
+      of: 'raw',
     },
     pot: {
       key: pot && liquid.pouredMl ? one(writeVolume(liquid.pouredMl.mid, units)) : '–',
@@ -53,16 +56,18 @@ export function stationFigures(
     bench: {
       key: meat.rawG.mid > 0 ? one(shred) : '–',
       under: shred.range ?? 'shred',
+      of: 'shred',
     },
     broth: {
       key: broth ? one(broth) : '–',
+      of: 'ml of pot',
       under: broth ? [broth.range, isStrained(batch) ? 'broth' : 'sauce'].filter(Boolean).join(' ') : '',
     },
     plates: {
       key: meal.enough === null ? '–' : writeChance(meal.enough),
       under: meal.plates ? `sure of ${meal.plates.surely} of ${meal.plates.total}` : '',
     },
-    keep: { key: left ? one(writeVolume(left.mid, units)) : '–', under: 'to the shelf' },
+    keep: { key: left ? one(writeVolume(left.mid, units)) : '–', under: 'to the shelf', of: 'ml left' },
   };
 }
 

@@ -47,7 +47,12 @@ export default function Bench() {
           weighed={done}
         />
         <div>
-          <Figure written={writeMass(meat.shredG, units)} size="huge" words={done ? 'weighed' : 'shred'} />
+          <Figure
+            written={writeMass(meat.shredG, units)}
+            size="huge"
+            words={done ? 'weighed' : 'shred'}
+            of="shred"
+          />
         </div>
       </div>
       {meat.unpulledG.mid > 0.02 * meat.cookedG.mid && (

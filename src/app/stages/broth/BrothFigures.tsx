@@ -11,13 +11,19 @@ export function BrothFigures({ liquid }: { readonly liquid: LiquidReckoning }) {
   const { batchReckoning } = useFigures();
   const { liquid: all, body } = batchReckoning;
   const isMain = liquid.id === 'pot';
-  const rows: readonly (readonly [string, Written | null])[] = [
-    [liquid.says, writeVolume(liquid.ml, units)],
-    ...(isMain && all.skimG ? [['fat skimmed off', writeMass(all.skimG, units)] as const] : []),
+  const rows: readonly (readonly [string, Written | null, of?: string])[] = [
+    [liquid.says, writeVolume(liquid.ml, units), `ml of ${liquid.id}`],
+    ...(isMain && all.skimG ? [['fat skimmed off', writeMass(all.skimG, units), 'skim'] as const] : []),
     ...(isMain && all.solidsG
-      ? [[isStrained(batch) ? 'strained out' : 'vegetables in it', writeMass(all.solidsG, units)] as const]
+      ? [
+          [
+            isStrained(batch) ? 'strained out' : 'vegetables in it',
+            writeMass(all.solidsG, units),
+            isStrained(batch) ? 'strained' : 'solids',
+          ] as const,
+        ]
       : []),
-    ...(isMain && all.steamMl ? [['steam', writeVolume(all.steamMl, units)] as const] : []),
+    ...(isMain && all.steamMl ? [['steam', writeVolume(all.steamMl, units), 'ml of steam'] as const] : []),
     ...(isMain && body
       ? [
           [
@@ -29,11 +35,11 @@ export function BrothFigures({ liquid }: { readonly liquid: LiquidReckoning }) {
   ];
   return (
     <dl className="facts">
-      {rows.map(([name, written], i) => (
+      {rows.map(([name, written, of], i) => (
         <div key={name}>
           <dt>{name}</dt>
           <dd>
-            <Figure written={written} size={i === 0 ? 'big' : 'plain'} />
+            <Figure written={written} size={i === 0 ? 'big' : 'plain'} of={of} />
           </dd>
         </div>
       ))}

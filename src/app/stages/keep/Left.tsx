@@ -23,16 +23,30 @@ export function Left({ left }: { readonly left: readonly Shelvable[] }) {
   return (
     <ul className={css.left}>
       {left.map((one) => (
-        <LeftRow key={keyOf(one)} one={one} isThere={there.has(keyOf(one))} />
+        <LeftRow key={keyOf(one)} one={one} isThere={there.has(keyOf(one))} of={flowOf(one, left)} />
       ))}
     </ul>
   );
 }
 
+/** The flow that is left of it; of a pot with several liquids each has its own. */
+const flowOf = ({ what, ml, liquid }: Shelvable, all: readonly Shelvable[]): string =>
+  ml !== undefined
+    ? `ml left${all.filter((one) => one.ml !== undefined).length > 1 ? ` of ${liquid ?? 'pot'}` : ''}`
+    : what === 'shred'
+      ? 'keptShred'
+      : `${what} left`;
+
 /** Of a pot what kind of thing it is, and which of its liquids. */
 const keyOf = ({ what, liquid }: Pick<ShelfItem, 'what' | 'liquid'>): string => `${what} ${liquid ?? ''}`;
 
-function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: boolean }) {
+interface RowProps {
+  readonly one: Shelvable;
+  readonly isThere: boolean;
+  readonly of: string;
+}
+
+function LeftRow({ one, isThere, of }: RowProps) {
   const { loaded, units, opened, batch } = useOpenMeal();
   const [place, setPlace] = useState<ShelfPlace>('fridge');
   const [boxes, setBoxes] = useState<number>();
@@ -54,7 +68,7 @@ function LeftRow({ one, isThere }: { readonly one: Shelvable; readonly isThere: 
   });
   return (
     <li>
-      <b className="num">
+      <b className="num" data-flow={of}>
         {value} {unit}
       </b>
       <span>

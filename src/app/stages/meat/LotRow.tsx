@@ -133,7 +133,7 @@ function Becomes({ lot, figures, scale, width, batchId, units }: BecomesProps) {
         )}
       </span>
       <span className="figure is-big">
-        <span className="value">
+        <span className="value" data-flow={`shred ${lot.id}`}>
           {shred.value}
           <span className="unit">{` ${shred.unit}`}</span>
         </span>

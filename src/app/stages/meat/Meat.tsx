@@ -47,7 +47,7 @@ export default function Meat() {
         <p className="quiet">
           {lots.length > 0 && (
             <>
-              <b className="num">{`${value} ${unit}`}</b> in{' '}
+              <b className="num" data-flow="raw">{`${value} ${unit}`}</b> in{' '}
               {lots.length === 1 ? 'one lot' : `${lots.length} lots`} ·{' '}
             </>
           )}

@@ -100,7 +100,7 @@ export function ShareOut() {
       />
       {data.left.liquidMl > 1 && (
         <p className={css.rest}>
-          {said.volume(data.left.liquidMl)} to the shelf
+          <span data-flow="ml left">{said.volume(data.left.liquidMl)}</span> to the shelf
           {data.rest.map(
             ({ what, count }) =>
               ` · enough for ${String(count)} more ${what === 'soup' ? 'bowls of soup' : 'tacos'}`,

@@ -91,6 +91,7 @@ export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
       priority: ticket.priority,
       firm: ticket.firm,
       from: dish?.from,
+      grows: ticket.way === 'even',
       lockedG: midpoint(dish?.locked?.meat),
       lockedMl: midpoint(dish?.locked?.liquid),
       ...measuresOf(ticket, meal.share, input),

@@ -23,6 +23,7 @@ const dishOf = (id: string, count: number, min: number, want: number, max: numbe
   priority: 2,
   firm: undefined,
   from: undefined,
+  grows: false,
   lockedG: undefined,
   lockedMl: undefined,
   scoops: [],

@@ -285,9 +285,9 @@ function distance({ dishes, evenOut }: Sharing): Terms {
         : [],
     ),
   );
-  const left: Terms = evenOut
-    ? dishes.flatMap(({ meat }, d) => (meat.want > 0 ? [[t(d), -LEFT / meat.want] as const] : []))
-    : [];
+  const left = dishes.flatMap(({ meat, grows }, d): Terms =>
+    (evenOut || grows) && meat.want > 0 ? [[t(d), -LEFT / meat.want]] : [],
+  );
   const held = dishes.flatMap((dish, d): Terms =>
     dry(dish) && dish.meat.want > 0 ? [[k(d), 1 / (dish.held * dish.meat.want)]] : [],
   );

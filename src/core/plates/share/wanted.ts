@@ -29,6 +29,8 @@ export interface ShareDish {
   /** Portions that the cook has set and that stay, g and ml. */
   readonly lockedG: number | undefined;
   readonly lockedMl: number | undefined;
+  /** It gets what is left, up to its largest. */
+  readonly grows: boolean;
   /** Level measures that its portions may be made of; empty: by weight. */
   readonly scoops: readonly Measure[];
   readonly ladles: readonly Measure[];
