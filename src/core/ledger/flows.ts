@@ -24,6 +24,7 @@ export const strandParts = {
   unpulled: { material: 'meat', words: 'will not pull yet', became: 'meat' },
   shred: { material: 'meat', words: 'shred', became: 'meat' },
   again: { material: 'meat', words: 'pulled later', became: 'none' },
+  foundLate: { material: 'meat', words: 'found late', became: 'none' },
   onBone: { material: 'bone', words: 'bone to the plates', became: 'none' },
   eaten: { material: 'served', words: 'eaten by the cook', became: 'none' },
   thrown: { material: 'pickings', words: 'thrown away', became: 'none' },
@@ -96,7 +97,7 @@ export const flows = {
     of: 'lot',
     weighable: true,
     adds: true,
-    strand: 'shred',
+    strand: 'foundLate',
   },
   eaten: {
     from: 'bowl',

@@ -9,7 +9,7 @@ const SLACK = 1e-9;
 /** What a serving of a ticket takes that must not run short, g and ml. */
 const gOf = ({ firm }: Ticket, t: number, { meatG }: Served) => (firm === 'liquid' ? 0 : valueAt(meatG, t));
 const mlOf = ({ firm }: Ticket, t: number, { ladledMl, heldMl }: Served) =>
-  firm === 'meat' ? 0 : valueAt(ladledMl, t) + valueAt(heldMl, t);
+  firm === 'meat' ? 0 : valueAt(ladledMl, t) + (firm === 'liquid' ? 0 : valueAt(heldMl, t));
 
 /**
  * Where both shred and liquid run short one order of the dishes wastes what it cannot use: as long as some servings of one dish make

@@ -115,7 +115,7 @@ export function serveFrom(
   if (isShort(tickets, out)) exchange(tickets, filling, draw.serving, out);
   for (let i = 0; i < order.length; i += 1) {
     const t = order[i] ?? 0;
-    giveSoft(entryAt(tickets, t), t, rest, filling, out);
+    giveSoft(entryAt(tickets, t), t, pools, rest, filling, out);
   }
   if (tickets.some(grows)) shareRest(tickets, pools, rest, filling, out);
   out.leftG = leftOf(pools.g, out.usedG, tickets.length);
@@ -159,11 +159,14 @@ function serveOne(
   const wanted = ticket.meat.want * bias;
   const meat = even ? Math.max(ticket.meat.min, Math.min(wanted, g / Math.max(1, ticket.count))) : wanted;
   const held = soaked * (even ? meat : ticket.meat.want);
-  const ladled = isMixed ? wetOf(pools, entryAt(on, t)) * meat : ticket.liquid.want * bias;
+  const mixture = isMixed ? wetOf(pools, entryAt(on, t)) : 0;
+  // Of hardly any meat in a pot of liquid nobody gets more than there is.
+  const ladled = isMixed ? Math.min(ml, mixture * meat) : ticket.liquid.want * bias;
   if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, wanted, z);
   if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
   const ofMeat = fills(ticket, 'meat', g, meat, z);
-  const ofLiquid = isMixed ? ticket.count : fills(ticket, 'liquid', ml, ladled + held, z);
+  const wet = ticket.firm === 'liquid' ? ladled : ladled + held;
+  const ofLiquid = isMixed ? ticket.count : fills(ticket, 'liquid', ml, wet, z);
   const k = Math.min(ofMeat, ofLiquid);
   out.filled[t] = k;
   out.plates += k;
@@ -173,7 +176,11 @@ function serveOne(
   out.heldMl[t] = held;
   // What may run short is given once all are served that can be.
   out.usedG[t] = ticket.firm === 'liquid' ? 0 : Math.min(g, taken(k, meat, z));
-  out.usedMl[t] = ticket.firm === 'meat' ? 0 : Math.min(ml, taken(k, ladled + held, z));
+  out.usedMl[t] = isMixed
+    ? Math.min(ml, mixture * valueAt(out.usedG, t))
+    : ticket.firm === 'meat'
+      ? 0
+      : Math.min(ml, taken(k, wet, z));
   takeOff(rest.g, own, valueAt(out.usedG, t));
   takeOff(rest.ml, own, valueAt(out.usedMl, t));
 }
@@ -185,15 +192,39 @@ function isShort(tickets: readonly Ticket[], { plates }: Served): boolean {
 }
 
 /** What of a dish may run short, from what all the others leave. */
-function giveSoft({ firm }: Ticket, t: number, rest: Pools, { within }: Filling, out: Served): void {
-  if (firm === undefined) return;
+function giveSoft(
+  { firm }: Ticket,
+  t: number,
+  pools: Pools,
+  rest: Pools,
+  { within, mixed, on }: Filling,
+  out: Served,
+): void {
+  const isMixed = entryAt(mixed, t);
+  if (firm === undefined || (isMixed && firm === 'meat')) return;
   const own = entryAt(within, t);
   const k = valueAt(out.filled, t);
   if (firm === 'liquid') {
-    const g = leftFor(rest.g, own);
-    out.meatG[t] = given(k, valueAt(out.meatG, t), g);
+    // No more of it than there is liquid for it to hold.
+    const wanted = valueAt(out.meatG, t);
+    const holds = wanted > 0 ? valueAt(out.heldMl, t) / wanted : 0;
+    const ml = leftFor(rest.ml, own);
+    const g = Math.min(leftFor(rest.g, own), holds > 0 ? ml / holds : Infinity);
+    out.meatG[t] = given(k, wanted, g);
+    if (isMixed) {
+      const wet = wetOf(pools, entryAt(on, t));
+      out.ladledMl[t] = wet * valueAt(out.meatG, t);
+      out.usedG[t] = Math.min(g, k * valueAt(out.meatG, t));
+      out.usedMl[t] = Math.min(ml, wet * valueAt(out.usedG, t));
+      takeOff(rest.g, own, valueAt(out.usedG, t));
+      takeOff(rest.ml, own, valueAt(out.usedMl, t));
+      return;
+    }
+    out.heldMl[t] = holds * valueAt(out.meatG, t);
     out.usedG[t] = Math.min(g, k * valueAt(out.meatG, t));
+    out.usedMl[t] = valueAt(out.usedMl, t) + Math.min(ml, k * valueAt(out.heldMl, t));
     takeOff(rest.g, own, valueAt(out.usedG, t));
+    takeOff(rest.ml, own, Math.min(ml, k * valueAt(out.heldMl, t)));
     return;
   }
   const ml = leftFor(rest.ml, own);
@@ -226,17 +257,26 @@ function shareRest(
     });
     const weights = open.reduce((sum, { ticket, k }) => sum + k * ticket.meat.want, 0);
     if (!(weights > 0)) break;
-    const before = leftOf(pools.g, out.usedG, tickets.length);
+    const there = leftOf(pools.g, out.usedG, tickets.length);
     for (const { ticket, t, k, room } of open) {
       const own = entryAt(within, t);
-      const more = Math.min(room, (before * ticket.meat.want) / weights, leftFor(rest.g, own) / k);
+      const isMixed = entryAt(mixed, t);
+      const now = valueAt(out.meatG, t);
+      const held = valueAt(out.heldMl, t);
+      const holds = isMixed ? 0 : now > 0 && held > 0 ? held / now : ticket.held;
+      const asWet = holds > 0 && ticket.firm !== 'meat' ? leftFor(rest.ml, own) / k / holds : Infinity;
+      const more = Math.min(room, (there * ticket.meat.want) / weights, leftFor(rest.g, own) / k, asWet);
       if (!(more > 0)) continue;
       out.meatG[t] = valueAt(out.meatG, t) + more;
       out.usedG[t] = valueAt(out.usedG, t) + k * more;
       takeOff(rest.g, own, k * more);
-      if (!entryAt(mixed, t)) continue;
-      const wet = Math.min(more * wetOf(pools, entryAt(on, t)), leftFor(rest.ml, own) / k);
-      out.ladledMl[t] = valueAt(out.ladledMl, t) + wet;
+      // With it comes what it holds, or of a mixture its liquid.
+      const wet = Math.min(
+        more * (isMixed ? wetOf(pools, entryAt(on, t)) : holds),
+        leftFor(rest.ml, own) / k,
+      );
+      if (isMixed) out.ladledMl[t] = valueAt(out.ladledMl, t) + wet;
+      else out.heldMl[t] = valueAt(out.heldMl, t) + wet;
       out.usedMl[t] = valueAt(out.usedMl, t) + k * wet;
       takeOff(rest.ml, own, k * wet);
     }

@@ -1,7 +1,7 @@
 import { isStrained } from '../meal/index.ts';
 import { bodyOf, type Body, mlOf } from '../broth/index.ts';
-import { BROTH, volumeOf } from '../work/index.ts';
-import { type Amount, amountOfFlows, massOf } from '../ledger/index.ts';
+import { BROTH } from '../work/index.ts';
+import { amountOfFlows, massOf } from '../ledger/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
 import { needOfTicket, type Ticket } from '../order/index.ts';
 import { valueAt } from '../columns/index.ts';
@@ -119,11 +119,9 @@ export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal):
 /** What of a batch is kept once the plates are filled: fat of the jar, g, and liquid, ml. */
 function keptOf({ plan }: NominalBatch, meal: OpenedMeal): BatchReckoning['kept'] {
   const { liquids } = leftOfBatch(meal, plan.id, undefined);
-  const volume = (amount: Amount) =>
-    volumeOf(massOf(amount) - amount.fat, amount.fat, isStrained(plan.batch));
   return {
     fatG: massOf(amountOfFlows(meal.nominal.flows, plan.id, ['keptFat'])),
-    liquidMl: liquids.reduce((sum, { amount }) => sum + volume(amount), 0),
+    liquidMl: liquids.reduce((sum, { ml }) => sum + ml, 0),
   };
 }
 

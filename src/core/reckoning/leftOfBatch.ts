@@ -1,13 +1,20 @@
 import { type Amount, type Flow, flowsOfBatch, massOf, nothing, plus, times } from '../ledger/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 import { mlOf } from '../broth/index.ts';
+import { MAIN } from '../work/index.ts';
 import { forPlates, type ShareOut } from '../plates/index.ts';
 
 /** What of a batch goes to no plate. */
 export interface LeftOfBatch {
   readonly shred: Amount;
   /** Each of its liquids; that of the pot itself has no name. */
-  readonly liquids: readonly { readonly id: string | undefined; readonly amount: Amount }[];
+  readonly liquids: readonly LeftLiquid[];
+}
+
+export interface LeftLiquid {
+  readonly id: string | undefined;
+  readonly amount: Amount;
+  readonly ml: number;
 }
 
 const SHRED = ['dressedShred', 'keptShred'];
@@ -23,6 +30,11 @@ export function leftOfBatch(
   shares: Pick<ShareOut, 'leftBy'> | undefined,
 ): LeftOfBatch {
   const flows = flowsOfBatch(nominal.flows, batchId);
+  const jugs = nominal.batches.find(({ plan }) => plan.id === batchId)?.mass.liquid.liquids ?? [];
+  const liquidOf = (id: string | undefined, amount: Amount): LeftLiquid => {
+    const jug = jugs.find((one) => one.id === (id ?? MAIN));
+    return { id, amount, ml: jug && jug.grams > 0 ? (jug.ml * massOf(amount)) / jug.grams : 0 };
+  };
   const found = shares?.leftBy.find(({ batch }) => batch === batchId);
   const of = nominal.batches.find(({ plan }) => plan.id === batchId);
   const [shred, keptShred] = [sumOf(flows, SHRED), sumOf(flows, ['keptShred'])];
@@ -31,7 +43,7 @@ export function leftOfBatch(
     const own = flows.filter(({ liquid }) => liquid === id);
     return { id, all: sumOf(own, LIQUID), kept: sumOf(own, ['keptLiquid']) };
   });
-  if (!found || !of) return { shred: keptShred, liquids: each.map(({ id, kept }) => ({ id, amount: kept })) };
+  if (!found || !of) return { shred: keptShred, liquids: each.map(({ id, kept }) => liquidOf(id, kept)) };
   // What is for another day no share-out has seen.
   const later = 1 - forPlates(of.plan.batch);
   const part = (left: number, all: number) => (all > 0 ? Math.min(1, later + left / all) : 0);
@@ -40,7 +52,7 @@ export function leftOfBatch(
   const allG = each.reduce((sum, { all }) => sum + massOf(all), 0);
   return {
     shred: times(shred, part(found.shredG, massOf(shred))),
-    liquids: each.map(({ id, all, kept }) => ({ id, amount: partOf(all, kept, allG, keptG, leftPart) })),
+    liquids: each.map(({ id, all, kept }) => liquidOf(id, partOf(all, kept, allG, keptG, leftPart))),
   };
 }
 

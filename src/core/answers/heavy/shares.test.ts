@@ -1,12 +1,15 @@
 import { outOf, servedOf } from '../../plates/index.ts';
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { isCheck, runs } from '@/core/testing/runs.ts';
 import { loadSolver } from '../../../../scripts/solver.ts';
 import type { Batch, Dish, Entry } from '../../meal/index.ts';
 import { openMeal, type Input } from '../../model/index.ts';
-import { batchWithWay, isOfBatch, type LpSolver, mealWithWay } from '../../plates/index.ts';
+import { batchWithWay, isOfBatch, type LpSolver, mealWithWay, shareOut } from '../../plates/index.ts';
+import { anyMeal, builtMeal } from '../../testing/anyMeal.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 
-import { shares } from './shares.ts';
+import { shares, sharingOf } from './shares.ts';
 
 let solver: LpSolver;
 beforeAll(async () => {
@@ -97,4 +100,17 @@ describe('beside the meat', () => {
     expect(griddle?.wantsG).toBeCloseTo(12 * 7, 6);
     expect(griddle?.thereG).toBeGreaterThan(0);
   });
+});
+
+test('until it is shared out the run in the middle leaves what the share-out leaves, whatever is cooked', () => {
+  const n = runs(1000, 100);
+  const apart = fc.sample(anyMeal, isCheck ? n : { numRuns: n, seed: 28 }).filter((any) => {
+    const meal = openMeal(builtMeal(any));
+    const { left } = shareOut(sharingOf(meal), solver);
+    const { leftG, leftMl } = meal.nominal.served;
+    const far = (mine: number, exact: number) => Math.abs(mine - exact) > 2 + 0.01 * exact;
+    return far(leftG, left.shredG) || far(leftMl, left.liquidMl);
+  });
+  // 6 in 1,000 when it was written: less than a gram of meat in litres of liquid, and dishes of which one or the other is served.
+  expect(apart.length).toBeLessThanOrEqual(0.02 * n);
 });

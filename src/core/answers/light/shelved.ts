@@ -1,5 +1,5 @@
 import { isStrained, type Keepable, type ShelfItem } from '../../meal/index.ts';
-import { BROTH, FAT as FAT_DENSITY, SAUCE, volumeOf } from '../../work/index.ts';
+import { BROTH, FAT as FAT_DENSITY, SAUCE } from '../../work/index.ts';
 import { gramsLeft } from '../../keep/index.ts';
 import { type Amount, amountOfFlows, massOf } from '../../ledger/index.ts';
 import { allergensInPot, type OpenedMeal } from '../../model/index.ts';
@@ -58,13 +58,8 @@ export function shelvedOf(
   const fat = amountOfFlows(nominal.flows, batchId, ['keptFat']);
   return [
     shelved('shred', `${cut}, shredded`, shred),
-    ...liquids.map(({ id, amount }) => ({
-      ...shelved(
-        strained ? 'broth' : 'sauce',
-        `${cut} ${id ?? (strained ? 'broth' : 'sauce')}`,
-        amount,
-        volumeOf(massOf(amount) - amount.fat, amount.fat, strained),
-      ),
+    ...liquids.map(({ id, amount, ml }) => ({
+      ...shelved(strained ? 'broth' : 'sauce', `${cut} ${id ?? (strained ? 'broth' : 'sauce')}`, amount, ml),
       ...(id !== undefined && { liquid: id }),
     })),
     shelved('fat', `${cut} fat`, fat),

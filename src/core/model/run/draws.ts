@@ -213,7 +213,8 @@ function drawBatch(
       own.saltPct[d] = 100 * saltShareOf(one);
     }
     shred[d] = bowlG({ plan, mass });
-    if (plan.liquid) poured[d] = mlOf(mass.liquid);
+    // What is left of a pot that boils dry is no broth.
+    if (plan.liquid) poured[d] = mass.liquid.dry ? 0 : mlOf(mass.liquid);
     drawn.shredG[d] = valueAt(drawn.shredG, d) + valueAt(shred, d);
     drawn.liquidMl[d] = valueAt(drawn.liquidMl, d) + valueAt(poured, d);
   }

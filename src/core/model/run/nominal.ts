@@ -58,7 +58,7 @@ export function runNominal(
   const shred = given.flatMap((one) => one.shred);
   const liquid = given.flatMap((one) => one.liquid);
   const ids = plans.map(({ id }) => id);
-  const pools = poolsOf(plans, shred, liquid);
+  const pools = poolsOf(batches, shred, liquid);
   const { served, plated, booked } = platesOf(
     tickets,
     plans.map(({ id, batch }) => ({ id, mixed: isMixed(batch) })),
@@ -96,14 +96,20 @@ export function runNominal(
 }
 
 /** What there is of each batch for the plates. */
-function poolsOf(plans: readonly BatchPlan[], shred: readonly Source[], liquid: readonly Source[]): Pools {
-  const of = (sources: readonly Source[], what: 'grams' | 'ml') =>
-    Float64Array.from(
-      plans,
-      ({ id, batch }) =>
-        forPlates(batch) * sources.reduce((sum, one) => sum + (one.batch === id ? one[what] : 0), 0),
-    );
-  return { g: of(shred, 'grams'), ml: of(liquid, 'ml') };
+function poolsOf(
+  batches: readonly NominalBatch[],
+  shred: readonly Source[],
+  liquid: readonly Source[],
+): Pools {
+  const sumOf = (sources: readonly Source[], id: string, what: 'grams' | 'ml') =>
+    sources.reduce((sum, one) => sum + (one.batch === id ? one[what] : 0), 0);
+  return {
+    g: Float64Array.from(batches, ({ plan }) => forPlates(plan.batch) * sumOf(shred, plan.id, 'grams')),
+    // What is left of a pot that boils dry is no broth.
+    ml: Float64Array.from(batches, ({ plan, mass }) =>
+      mass.liquid.dry ? 0 : forPlates(plan.batch) * sumOf(liquid, plan.id, 'ml'),
+    ),
+  };
 }
 
 const gives = keptFor<Given>();

@@ -7,6 +7,9 @@ import type { Both, DishShare, Measure, ShareDish, ShareOut, Sharing } from './w
 /** The worst-off dish counts for more than all that lie nearer to what they want. */
 const WORST = 1000;
 const LEFT = 100;
+/** A dish that gets what is left takes it from nobody; shred that is drier than it would be weighs less than shred that is missing. */
+const REST = 0.5;
+const HELD = 0.25;
 /** Less than this of a gram is rounding. */
 const SLACK = 1e-6;
 
@@ -109,14 +112,14 @@ function modelOf({ dishes, sources }: Sharing): Model {
   for (const [d, dish] of dishes.entries()) {
     model.bounds.set(s(d), [0, dish.count]);
     model.integers.add(s(d));
-    const mixed = sources.filter(({ mixed }) => mixed).map(({ batch }) => batch);
-    const onlyMixed = sources.every(({ batch }) => !draws(dish, batch) || mixed.includes(batch));
+    const onlyMixed = ofMixtures(dish, sources);
     portion(model, d, t(d), 'm', dish, {
       from: dish.firm === 'liquid' ? 0 : dish.meat.min,
       to: Math.min(dish.meat.max, allG + 1),
       locked: dish.lockedG,
       measures: dish.scoops,
       want: dish.meat.want,
+      soft: dish.firm === 'liquid',
     });
     // Of a mixture the liquid comes with the meat.
     portion(model, d, v(d), 'l', dish, {
@@ -124,7 +127,8 @@ function modelOf({ dishes, sources }: Sharing): Model {
       to: onlyMixed ? allMl + 1 : Math.min(dish.liquid.max, allMl + 1),
       locked: onlyMixed ? undefined : dish.lockedMl,
       measures: onlyMixed ? [] : dish.ladles,
-      want: dish.liquid.want,
+      want: onlyMixed ? 0 : dish.liquid.want,
+      soft: dish.firm === 'meat',
     });
     const from = sources
       .map((source, b) => ({ source, b }))
@@ -174,6 +178,10 @@ function modelOf({ dishes, sources }: Sharing): Model {
   return model;
 }
 
+/** All that it may draw on are mixtures: its liquid comes with its meat, and is as it is. */
+const ofMixtures = (dish: ShareDish, sources: Sharing['sources']): boolean =>
+  sources.every(({ batch, mixed }) => mixed || !draws(dish, batch));
+
 const ratioOf = ({ shredG, liquidMl }: { readonly shredG: number; readonly liquidMl: number }) =>
   shredG > 0 ? liquidMl / shredG : 0;
 const draws = ({ from }: ShareDish, batch: string) => from?.includes(batch) ?? true;
@@ -184,6 +192,8 @@ interface Between {
   readonly want: number;
   readonly locked: number | undefined;
   readonly measures: readonly Measure[];
+  /** It may run short: nobody is worse off for it. */
+  readonly soft: boolean;
 }
 
 /** All servings of a dish have the same portion: between its smallest and its largest, or so many level measures. */
@@ -193,7 +203,7 @@ function portion(
   total: string,
   kind: 'm' | 'l',
   { count }: ShareDish,
-  { from, to, want, locked, measures }: Between,
+  { from, to, want, locked, measures, soft }: Between,
 ): void {
   const fitting = locked === undefined ? measures : [];
   if (fitting.length === 0) {
@@ -257,7 +267,7 @@ function portion(
     is: '>=',
     than: 0,
   });
-  if (want > 0 && count > 0)
+  if (want > 0 && count > 0 && !soft)
     rows.push({
       terms: [
         ['q', 1],
@@ -269,27 +279,26 @@ function portion(
 }
 
 /** How far a sharing lies from what was wanted: the worst-off first, then all; or how much is left. */
-function distance({ dishes, evenOut }: Sharing): Terms {
-  const each = dishes.flatMap(({ meat, liquid }, d) =>
-    (
+function distance({ dishes, sources, evenOut }: Sharing): Terms {
+  const each = dishes.flatMap((dish, d) => {
+    const { meat, liquid, grows } = dish;
+    return (
       [
-        ['m', meat.want],
-        ['l', liquid.want],
+        ['m', meat.want, grows],
+        ['l', ofMixtures(dish, sources) ? 0 : liquid.want, false],
       ] as const
-    ).flatMap(([kind, want]): Terms =>
+    ).flatMap(([kind, want, more]): Terms =>
       want > 0
-        ? [
-            [`u${kind}${String(d)}`, 1 / want],
-            [`o${kind}${String(d)}`, 1 / want],
-          ]
+        ? [[`u${kind}${String(d)}`, 1 / want], ...(more ? [] : [[`o${kind}${String(d)}`, 1 / want] as const])]
         : [],
-    ),
-  );
+    );
+  });
+  const most = Math.max(...dishes.map(({ meat }) => meat.want), 1);
   const left = dishes.flatMap(({ meat, grows }, d): Terms =>
-    (evenOut || grows) && meat.want > 0 ? [[t(d), -LEFT / meat.want]] : [],
+    meat.want > 0 && (evenOut || grows) ? [[t(d), evenOut ? -LEFT / meat.want : -REST / most]] : [],
   );
   const held = dishes.flatMap((dish, d): Terms =>
-    dry(dish) && dish.meat.want > 0 ? [[k(d), 1 / (dish.held * dish.meat.want)]] : [],
+    dry(dish) && dish.meat.want > 0 ? [[k(d), HELD / (dish.held * dish.meat.want)]] : [],
   );
   return [['q', WORST], ...each, ...held, ...left];
 }
