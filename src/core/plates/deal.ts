@@ -25,7 +25,8 @@ export interface Dealt {
 
 /**
  * Deals what the shred holds and what is ladled to the liquids there are. What a liquid dresses of its batch's shred it
- * gives first, as far as it goes; everything else comes of all of them, in proportion to what is left of each.
+ * gives first, as far as it goes, and what else the shred holds comes of the pot's own; what was set apart and dresses nothing
+ * was set apart to be ladled. What these do not reach comes of all, in proportion to what is left of each.
  * @param shareOf of all the shred, what a batch gave
  */
 export function dealLiquid(
@@ -37,23 +38,33 @@ export function dealLiquid(
   const named = liquid.map(({ batch, dresses = 0, ml }) =>
     Math.min(ml, heldMl * shareOf(batch) * Math.min(1, dresses)),
   );
-  const rest = Math.max(0, heldMl - sumOf(named));
   const afterNamed = liquid.map(({ ml }, i) => ml - entryAt(named, i));
-  const more = pro(afterNamed, rest);
+  const isApart = liquid.map(
+    (one) => one.liquid !== undefined && !(one.dresses !== undefined && one.dresses > 0),
+  );
+  const more = first(afterNamed, Math.max(0, heldMl - sumOf(named)), (i) => !entryAt(isApart, i));
   const held = named.map((ml, i) => ml + entryAt(more, i));
-  return {
-    held,
-    ladled: pro(
-      liquid.map(({ ml }, i) => Math.max(0, ml - entryAt(held, i))),
-      ladledMl,
-    ),
-  };
+  const left = liquid.map(({ ml }, i) => Math.max(0, ml - entryAt(held, i)));
+  return { held, ladled: first(left, ladledMl, (i) => entryAt(isApart, i)) };
 }
 
 const sumOf = (some: readonly number[]): number => some.reduce((sum, one) => sum + one, 0);
 
-/** So much of all of them, in proportion. */
+/** So much of some of them, in proportion, as far as they go; what else is wanted of the others. */
+function first(have: readonly number[], wanted: number, of: (i: number) => boolean): number[] {
+  const some = pro(
+    have.map((one, i) => (of(i) ? one : 0)),
+    wanted,
+  );
+  const rest = pro(
+    have.map((one, i) => (of(i) ? 0 : one)),
+    wanted - sumOf(some),
+  );
+  return some.map((one, i) => one + entryAt(rest, i));
+}
+
+/** So much of all of them, in proportion; no more than there is. */
 function pro(have: readonly number[], wanted: number): number[] {
   const all = sumOf(have);
-  return have.map((one) => (all > 0 ? (one * wanted) / all : 0));
+  return have.map((one) => (all > 0 ? (one * Math.min(wanted, all)) / all : 0));
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { shelvedOf } from '../answers/index.ts';
 import { mustClose } from '../ledger/balance.ts';
+import { massOf } from '../ledger/index.ts';
 import type { Entry } from '../meal/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
@@ -59,5 +60,16 @@ describe('a liquid that was set apart', () => {
     expect(half.filter(({ what }) => what === 'broth').map(({ ml = 0 }) => ml)).toEqual(
       boxes.map(({ ml = 0 }) => expect.closeTo(ml / 2, 0)),
     );
+  });
+
+  test('is ladled before the pot’s own, which the shred holds', () => {
+    const { nominal } = openMeal(inputOf([apart], [dishOf('roll', 4)]));
+    const ml = (id: string, of: string | undefined) =>
+      nominal.flows.reduce((g, one) => g + (one.id === id && one.liquid === of ? massOf(one.amount) : 0), 0);
+    // Four cups of 75 ml, of the 400 ml that were set apart.
+    expect(ml('servedLiquid', 'dip')).toBeCloseTo(4 * 75 * 1.01, -1);
+    expect(ml('servedLiquid', undefined)).toBe(0);
+    expect(ml('servedHeld', 'dip')).toBe(0);
+    expect(ml('servedHeld', undefined)).toBeGreaterThan(0);
   });
 });

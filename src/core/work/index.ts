@@ -23,7 +23,7 @@ export {
   type WeighedStep,
 } from './step.ts';
 export { drawnFrom, type DrawnFrom } from './steps/setApart.ts';
-export { skims, skimShare, type Skim } from './steps/skim.ts';
+export { CLINGING, skims, skimShare, type Skim } from './steps/skim.ts';
 export { stretchStates, type StretchState } from './steps/stretch.ts';
 export { THICKENER_IDS, thickeners } from './steps/thicken.ts';
 export { tools, type Tool } from './steps/pull.ts';

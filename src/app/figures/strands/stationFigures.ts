@@ -18,13 +18,12 @@ export function stationFigures(
   { reckoning, batchReckoning }: Figures,
 ): Readonly<Record<Stage, Station>> {
   const { meal } = reckoning;
-  const { meat, liquid, ready, pot } = batchReckoning;
+  const { meat, liquid, ready, pot, kept } = batchReckoning;
   const finished = liquid.brothMl ?? liquid.sauceMl;
   const shred = writeMass(meat.shredG, units);
   const lots = batch.lots.filter((lot) => lot.cut !== '').length;
   const plates = meal.servings.reduce((sum, { count }) => sum + count, 0);
   const time = ready.min && writeMinutes(ready.min);
-  const left = meal.leftMl;
   const broth = finished && writeVolume(finished, units);
   return {
     order: {
@@ -67,7 +66,11 @@ export function stationFigures(
       key: meal.enough === null ? '–' : writeChance(meal.enough),
       under: meal.plates ? `sure of ${meal.plates.surely} of ${meal.plates.total}` : '',
     },
-    keep: { key: left ? one(writeVolume(left.mid, units)) : '–', under: 'to the shelf', of: 'ml left' },
+    keep: {
+      key: meal.leftMl ? one(writeVolume(kept.liquidMl, units)) : '–',
+      under: 'to the shelf',
+      of: 'ml left',
+    },
   };
 }
 

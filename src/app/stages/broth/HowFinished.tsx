@@ -45,8 +45,8 @@ export function HowFinished() {
           {defatsOf(nominal)
             .filter(({ way }) => way !== 'leave')
             .map(
-              ({ way, fatG, afterMin }) =>
-                `${skimsWords[way]}: ${mass(fatG)} off, ${afterMin > 60 ? 'tomorrow' : `in ${String(afterMin)} min`}`,
+              ({ way, skimG, afterMin }) =>
+                `${skimsWords[way]}: ${mass(skimG)} off, ${afterMin > 60 ? 'tomorrow' : `in ${String(afterMin)} min`}`,
             )
             .join(' · ')}
         </p>

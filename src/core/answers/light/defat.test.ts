@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { usualKitchen, withChopped, withSkim } from '../../meal/index.ts';
+import { massOf } from '../../ledger/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
 import { defatsOf, vesselFor } from './defat.ts';
@@ -13,11 +14,16 @@ const one = (batch: typeof pot) => {
 
 describe('taking the fat off', () => {
   test('each way says what it takes, whichever way is chosen; the longer it waits the more', () => {
-    const ways = (batch: typeof pot) => defatsOf(one(batch)).map(({ way, fatG }) => [way, Math.round(fatG)]);
+    const ways = (batch: typeof pot) =>
+      defatsOf(one(batch)).map(({ way, skimG }) => [way, Math.round(skimG)]);
     expect(ways(withSkim(pot, 'chill'))).toEqual(ways(pot));
-    const [hot, settle, chill] = defatsOf(one(pot)).map(({ fatG }) => fatG);
+    const [hot, settle, chill] = defatsOf(one(pot)).map(({ skimG }) => skimG);
     expect(hot).toBeLessThan(settle ?? NaN);
     expect(settle).toBeLessThan(chill ?? NaN);
+    // The chosen one is the flow of the ledger, to the gram.
+    const meal = openMeal(inputOf([withSkim(pot, 'settle')], [dishOf('taco', 20)]));
+    const skimmed = meal.nominal.flows.find(({ id }) => id === 'skim');
+    expect(skimmed && massOf(skimmed.amount)).toBeCloseTo(settle ?? NaN, 6);
   });
 
   test('the smallest vessel that holds it, and none that would run over', () => {

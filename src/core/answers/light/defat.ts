@@ -1,13 +1,13 @@
 import { type Skim, skims, type Vessel } from '../../meal/index.ts';
 import { mainOf, takenBy } from '../../broth/index.ts';
-import { skimShare } from '../../work/index.ts';
+import { CLINGING, skimShare } from '../../work/index.ts';
 import { brimMl, FULL } from '../../pot/index.ts';
 import type { Input, NominalBatch } from '../../model/index.ts';
 
-/** A way of taking the fat off: what comes off, g, and after how long, min. */
+/** A way of taking the fat off: what comes off with the broth that clings to it, g, and after how long, min. */
 export interface Defat {
   readonly way: Skim;
-  readonly fatG: number;
+  readonly skimG: number;
   readonly afterMin: number;
 }
 
@@ -18,7 +18,11 @@ const after: Readonly<Record<Skim, number>> = { hot: 5, settle: 20, chill: 600, 
 export function defatsOf({ plan, mass }: NominalBatch): readonly Defat[] {
   if (!plan.liquid) return [];
   const floating = mainOf(mass.liquid).pool.fat + takenBy(plan.liquid, mass.liquid, 'skim').fat;
-  return skims.map((way) => ({ way, fatG: skimShare[way] * floating, afterMin: after[way] }));
+  return skims.map((way) => ({
+    way,
+    skimG: (skimShare[way] * floating) / (1 - CLINGING),
+    afterMin: after[way],
+  }));
 }
 
 /** What hot liquid is strained into: what is flat is carried badly, and a blender's jug is closed over what is hot. */

@@ -1,8 +1,11 @@
-import { without } from '../../../open/withOrWithout.ts';
+import { useOpenMeal } from '../../../open/MealContext.ts';
+import { volumeUnits } from '../../../open/useSettings.ts';
+import { without, withOrWithout } from '../../../open/withOrWithout.ts';
 import { PercentField } from '../../../parts/fields/PercentField.tsx';
+import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
 import { FromBowl } from './FromBowl.tsx';
 import { LiquidChoice } from './LiquidChoice.tsx';
-import { Amount, amountUnder, Minutes } from './parts.tsx';
+import { amountUnder } from './parts.tsx';
 import type { HowProps, StepScreens } from './screens.ts';
 import { withShare } from './withShare.ts';
 
@@ -31,24 +34,49 @@ const How = ({ step, liquids, onChange }: HowProps<'dress'>) => (
         }
       />
     )}
-    <Amount
-      step={step}
-      name="Toss through"
-      placeholder="as juicy as below"
-      measure="volume"
-      onChange={onChange}
-    />
+    <Tossed step={step} onChange={onChange} />
     <PercentField
-      label="so juicy, of its weight"
+      label="or so juicy, of its weight"
       share={step.held}
       placeholder="15 %"
       most={0.6}
       why="meat holds no more"
       onChange={(held) => onChange('how juicy it is', withShare('held', held), `${step.id} held`)}
     />
-    <Minutes step={step} liquids={liquids} name="On the heat" onChange={onChange} />
+    <QuantityField
+      label="on the heat"
+      quantity={step.minutes}
+      measure="duration"
+      placeholder="as usual"
+      chars={9}
+      onChange={(minutes) =>
+        onChange('how long a step takes', (s) => withOrWithout(s, 'minutes', minutes), `${step.id} min`)
+      }
+    />
   </>
 );
+
+/** How much is tossed through, in any measure of volume; then it is what the shred holds. */
+function Tossed({ step, onChange }: Pick<HowProps<'dress'>, 'step' | 'onChange'>) {
+  const { units } = useOpenMeal();
+  return (
+    <QuantityField
+      label="with so much"
+      quantity={step.amount}
+      measure="volume"
+      units={volumeUnits(units)}
+      placeholder="2 ladles"
+      chars={11}
+      onChange={(amount) =>
+        onChange(
+          'how much is tossed through',
+          (s) => ({ ...withOrWithout(s, 'amount', amount), measure: 'volume' as const }),
+          `${step.id} amount`,
+        )
+      }
+    />
+  );
+}
 
 export const dress: StepScreens<'dress'> = {
   How,

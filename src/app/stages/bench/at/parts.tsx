@@ -15,11 +15,7 @@ import type { ChangeStep, HowProps } from './screens.ts';
 type Timed = { readonly minutes?: Quantity | undefined };
 
 /** How long a step takes. */
-export function Minutes<W extends 'cool' | 'meat back' | 'dress' | 'hold'>({
-  step,
-  name,
-  onChange,
-}: HowProps<W>) {
+export function Minutes<W extends 'cool' | 'meat back' | 'hold'>({ step, name, onChange }: HowProps<W>) {
   const { id, minutes }: Timed & { readonly id: string } = step;
   return (
     <QuantityField
