@@ -7,6 +7,7 @@ export { jugOf } from './light/jug.ts';
 export { defatsOf, vesselFor } from './light/defat.ts';
 export type { DayNote, DayPlan } from './heavy/day/day.ts';
 export { kitchenYields, type KitchenYield } from './light/kitchenYields.ts';
+export { meanwhile } from './light/meanwhile.ts';
 export { lessonsAt } from './light/lessons.ts';
 export type { LidFor } from './heavy/lidFor.ts';
 export type { Margin } from './heavy/margins.ts';

@@ -4,8 +4,10 @@ import { type FilledFrom, fillingOf } from './filling.ts';
 import { emptyServed, nominalServing, serveFrom } from './serve.ts';
 import type { Filling, Pools, Served } from './served.ts';
 
-/** So many halvings: to a billionth of a portion. */
-const HALVINGS = 30;
+/** So many halvings: to a hundred-thousandth of a portion. */
+const HALVINGS = 15;
+/** Less than this of all there is nobody deals out, g or ml. */
+const WORTH_IT = 0.5;
 
 /**
  * How the plates are filled in the middle: as wanted while it lasts, and where it does not last as the share-out does it, so that
@@ -17,9 +19,13 @@ export function sharedOut(
   batches: readonly FilledFrom[],
   pools: Pools,
 ): { readonly served: Served; readonly filling: Filling } {
-  const filled = (some: readonly Ticket[], filling: Filling): Served => {
-    const served = emptyServed(some.length, batches.length);
-    serveFrom(some, pools, filling, nominalServing(some.length), served);
+  const draw = nominalServing(tickets.length);
+  const filled = (
+    some: readonly Ticket[],
+    filling: Filling,
+    served = emptyServed(tickets.length, batches.length),
+  ): Served => {
+    serveFrom(some, pools, filling, draw, served);
     return served;
   };
   const asWanted = fillingOf(tickets, batches, pools);
@@ -30,19 +36,33 @@ export function sharedOut(
   const filling = fillingOf(least, batches, pools);
   const most = filled(least, filling);
   const counts = tickets.map((_, t) => valueAt(most.filled, t));
-  const fits = (some: readonly Ticket[]) => filled(some, filling).plates >= most.plates - 1e-9;
+  const tried = emptyServed(tickets.length);
+  // Where all fit none need be exchanged.
+  const plain = { ...filling, instead: tickets.map(() => []) };
+  const fits = (some: readonly Ticket[]) => filled(some, plain, tried).plates >= most.plates - 1e-9;
   const given = tickets.map((ticket, t) => ({ ...ticket, count: entryAt(counts, t) }));
   // How far the worst-off is below what it wants.
   const below = smallest((q) => fits(lowered(given, q)));
   let shared = lowered(given, below);
-  for (const part of ['meat', 'liquid'] as const)
-    for (const t of byWant(given, part)) {
-      const from = entryAt(shared, t)[part].want;
-      const to = entryAt(given, t)[part].want;
-      const at = (x: number) =>
-        shared.map((ticket, i) => (i === t ? { ...ticket, [part]: { ...ticket[part], want: x } } : ticket));
-      if (to > from) shared = at(to - smallest((q) => fits(at(to - q * (to - from)))) * (to - from));
+  for (const part of ['meat', 'liquid'] as const) {
+    const raised = (to: (t: number) => number) =>
+      shared.map((ticket, t) => ({ ...ticket, [part]: { ...ticket[part], want: to(t) } }));
+    const wanted = (t: number) => entryAt(given, t)[part].want;
+    const now = (t: number) => entryAt(shared, t)[part].want;
+    // Most often it is the other part that is short.
+    const all = raised(wanted);
+    if (fits(all)) {
+      shared = all;
+      continue;
     }
+    const left = filled(shared, filling, tried);
+    if ((part === 'meat' ? left.leftG : left.leftMl) < WORTH_IT) continue;
+    for (const t of byWant(given, part)) {
+      const more = wanted(t) - now(t);
+      const at = (q: number) => raised((i) => (i === t ? wanted(t) - q * more : now(i)));
+      if (more > 0) shared = at(smallest((q) => fits(at(q))));
+    }
+  }
   const served = filled(shared, filling);
   // It is short by what was ordered.
   for (const [t, { count }] of tickets.entries())

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { writeChance } from '@/core/quantity/index.ts';
-import type { Shares } from '@/core/answers/index.ts';
+import { meanwhile, type Shares } from '@/core/answers/index.ts';
 import { laterWords, shareTitle, shareUnder } from '@/words/index.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -27,10 +27,12 @@ const bys = [
 
 /** What each plate gets of what is really there: meat above, liquid below, the plates between them. */
 export function ShareOut() {
-  const { loaded } = useOpenMeal();
+  const { loaded, opened } = useOpenMeal();
   const { reckoning } = useFigures();
   const said = useSaid();
-  const { data, error } = useAnswer('shares', undefined);
+  const { data: answered, error, isPlaceholderData } = useAnswer('shares', undefined);
+  // A tap is counted at once; its portions stand pale until they are shared out anew.
+  const data = answered && isPlaceholderData ? meanwhile(answered, opened) : answered;
   const [open, setOpen] = useState<'build' | 'rounds' | 'contains'>();
   const [way, look] = useState<Shares['ways'][number]>();
   const { meal } = loaded;
@@ -78,7 +80,10 @@ export function ShareOut() {
         }))}
         left={way?.leftG ?? data.left.shredG}
       />
-      <ul className={css.dishes}>
+      <ul
+        className={isPlaceholderData ? `${css.dishes} ${css.isPale}` : css.dishes}
+        aria-busy={isPlaceholderData}
+      >
         {data.dishes.map((share) => (
           <DishColumn
             key={share.dish}
