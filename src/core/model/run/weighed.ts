@@ -125,7 +125,7 @@ function withReadings(plan: BatchPlan, entries: readonly Entry[], kitchen: Input
     ...plan,
     weighings: [...alone, ...together],
     dressedG: dressed,
-    lots: plan.lots.map((lot, at) => ({ ...lot, weighed: byLot[at] ?? lot.weighed })),
+    lots: plan.lots.map((lot, at) => withWeighed(lot, byLot[at] ?? lot.weighed)),
     liquid: plan.liquid &&
       liquid && {
         ...withMarinade(plan.liquid, planned, marinated),
@@ -134,6 +134,16 @@ function withReadings(plan: BatchPlan, entries: readonly Entry[], kitchen: Input
       },
   };
 }
+
+/**
+ * A lot with what was weighed of it. What lies shredded on the scale was tender: what did not pull is what was put aside and
+ * weighed, else nothing, and no written time says otherwise.
+ */
+const withWeighed = (lot: LotPlan, weighed: LotWeighed): LotPlan => ({
+  ...lot,
+  weighed,
+  doneness: isWeighed(weighed.shred) && !isWeighed(weighed.unpulled) ? NaN : lot.doneness,
+});
 
 /** What was read before of what adds up. */
 const soFar = (flow: Weighable, before: number): number => (addsUp(flow) && isWeighed(before) ? before : 0);

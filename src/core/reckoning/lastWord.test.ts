@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals';
+import { digestOf, learn } from '../log/index.ts';
+import type { Entry } from '../meal/index.ts';
+import { massOf } from '../ledger/index.ts';
+import { openMeal } from '../model/index.ts';
+import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
+import { reckon } from './reckon.ts';
+
+/** 150 °C, 2 h covered and 1 h open, as a recipe writes it. */
+const hours = (n: number) => ({ text: `${String(n)} h`, lo: 60 * n, hi: 60 * n });
+const oven = (id: string, lid: 'on' | 'off', n: number) =>
+  ({ id, heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid, minutes: hours(n) }) as const;
+const ribs = batchOf([lotOf('beef-short-ribs', 1600)], {
+  cook: [oven('covered', 'on', 2), oven('open', 'off', 1)],
+  lidOn: 0,
+});
+const fork: Entry = {
+  ...{ id: 'fork', at: 3 * 3_600_000, batch: 'pot', measure: 'feel', source: 'typed' },
+  measures: { what: 'check', feel: 'turns freely' },
+  value: { text: 'turns freely' },
+};
+const figures = (entries: Entry[]) => {
+  const meal = openMeal(inputOf([ribs], [dishOf('taco', 12)], entries));
+  const [pot] = reckon(meal).batches;
+  return { meal, meat: pot?.meat };
+};
+
+describe('the last word', () => {
+  test('all of it turns freely: nothing is left that will not pull, whatever time was written', () => {
+    expect(figures([]).meat?.unpulledG.mid).toBeGreaterThan(100);
+    expect(figures([fork]).meat?.unpulledG.mid).toBe(0);
+  });
+
+  test('shred on the scale: what did not pull is what was put aside and weighed, else nothing', () => {
+    const shred = weighedEntry({ what: 'sum', flow: 'shred' }, 610, 4 * 3_600_000);
+    const { meat, meal } = figures([shred]);
+    expect(meat?.unpulledG.mid).toBe(0);
+    expect(meat?.shredG.mid).toBeCloseTo(610, 6);
+    // The yield takes the difference, within what meat can be; no half of the meat is missing.
+    const missing = meal.nominal.flows.filter(({ id }) => id === 'missing' || id === 'found');
+    expect(missing.reduce((sum, { amount }) => sum + massOf(amount), 0)).toBeLessThan(1);
+    const aside = weighedEntry({ what: 'sum', flow: 'unpulled' }, 120, 4 * 3_600_000);
+    expect(figures([shred, aside]).meat?.unpulledG.mid).toBeCloseTo(120, 6);
+  });
+
+  test('a kitchen that gets what is published learns no wonder from a short time that was written', () => {
+    const { minutes: _, ...untilTender } = oven('open', 'off', 1);
+    const published = reckon(openMeal(inputOf([{ ...ribs, cook: [untilTender] }], [])));
+    const tender = published.batches[0]?.meat.shredG.mid ?? NaN;
+    const closed = { at: 5 * 3_600_000, verdict: 'just enough' as const };
+    const shred = weighedEntry({ what: 'sum', flow: 'shred' }, tender, 4 * 3_600_000);
+    const evidence = Array.from({ length: 20 }, (_, i) => {
+      const input = inputOf([{ ...ribs, closed }], [], [shred]);
+      const [digest] = digestOf({ ...input, meal: { ...input.meal, id: `meal ${String(i)}` } });
+      if (!digest) throw new Error('no digest');
+      return digest.evidence;
+    }).flat();
+    const { learned } = learn(evidence, 20);
+    const y = learned.figures.find(({ what, of }) => what === 'y' && of === 'beef-short-ribs');
+    // It would have learned a fifth more from what the short time foretold.
+    expect(Math.abs(y?.mean ?? 0)).toBeLessThan(0.03);
+  });
+});
