@@ -103,7 +103,7 @@ export function Enough() {
 function Short() {
   const { loaded, units } = useOpenMeal();
   const { reckoning } = useFigures();
-  const { more, moreMl, shortFirst } = reckoning.meal;
+  const { more, moreMl, shortFirst, lacksMeat } = reckoning.meal;
   const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
   const lot =
     more && loaded.batches.find(({ id }) => id === more.batch)?.lots.find(({ id }) => id === more.lot);
@@ -113,8 +113,8 @@ function Short() {
     <p className={css.short}>
       {more && lot && known && (
         <>
-          <b>{typedMass(more.grams, units).text} more</b> {shortName(known.name).toLowerCase()}: enough 95 in
-          100.{' '}
+          <b>{typedMass(more.grams, units).text} more</b> {shortName(known.name).toLowerCase()}
+          {moreMl === null ? ': enough 95 in 100.' : ''}{' '}
           {lot.weight.lo !== undefined &&
             lot.weight.lo === lot.weight.hi &&
             lot.weight.count === undefined && (
@@ -133,7 +133,13 @@ function Short() {
       )}
       {moreMl !== null && (
         <>
-          <b>{set(writeVolume(moreMl, units))} more liquid</b>: enough 95 in 100
+          {more && 'and '}
+          <b>{set(writeVolume(moreMl, units))} more liquid</b>
+          {more
+            ? ', both together: enough 95 in 100'
+            : lacksMeat
+              ? ' for as many as the meat does'
+              : ': enough 95 in 100'}
           {shortFirst === 'liquid' ? '; it runs short before the meat' : ''}.{' '}
           <Link to="../pot" relative="path">
             Pour more

@@ -22,13 +22,17 @@ const fork: Entry = {
 const figures = (entries: Entry[]) => {
   const meal = openMeal(inputOf([ribs], [dishOf('taco', 12)], entries));
   const [pot] = reckon(meal).batches;
-  return { meal, meat: pot?.meat };
+  return { meal, meat: pot?.meat, written: pot?.ready.written };
 };
 
 describe('the last word', () => {
   test('all of it turns freely: nothing is left that will not pull, whatever time was written', () => {
     expect(figures([]).meat?.unpulledG.mid).toBeGreaterThan(100);
-    expect(figures([fork]).meat?.unpulledG.mid).toBe(0);
+    expect(figures([]).written?.chance).toBeLessThan(0.6);
+    const { meat, written } = figures([fork]);
+    expect(meat?.unpulledG.mid).toBe(0);
+    // No chance and no surer time beside what was seen.
+    expect(written).toMatchObject({ chance: 1, surer: null });
   });
 
   test('shred on the scale: what did not pull is what was put aside and weighed, else nothing', () => {

@@ -52,6 +52,8 @@ export interface MealReckoning {
   /** What would bring the chance to 95 in 100: raw weight of the largest lot's cut, or liquid. */
   readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
   readonly moreMl: number | null;
+  /** Meat runs short too, in more than 5 of 100 draws: more liquid alone does not do. */
+  readonly lacksMeat: boolean;
   /** What stays over once every plate is filled. */
   readonly leftG: Range;
   readonly leftMl: Answer;
@@ -93,6 +95,8 @@ export function mealReckoning(
   // What is on the heat or on the scale cannot be bought any more.
   const largest = largestLot(plans.filter(isStillBought));
   const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
+  // Meat that is bought brings its juice.
+  const moreMl = shortage ? shortage.ml - moreG * juicePerRaw(largest, batches) : 0;
   const plates = counted && Float64Array.from(counted.plates).sort();
   const range = (mid: number, draws: Float64Array | undefined) => rangeOf(mid, draws ?? new Float64Array(0));
   return {
@@ -122,7 +126,8 @@ export function mealReckoning(
           }
         : null,
     more: largest && moreG > 0 ? { batch: largest.batch, lot: largest.lot, grams: moreG } : null,
-    moreMl: shortage && liquidKnown && shortage.ml > 0 ? shortage.ml : null,
+    moreMl: liquidKnown && moreMl > WORTH_POURING ? moreMl : null,
+    lacksMeat: counted !== undefined && lacksMeat(counted),
     leftG: aboutMiddle(range(served.leftG, drawn?.leftG)),
     leftMl: liquidKnown ? aboutMiddle(range(served.leftMl, drawn?.leftMl)) : null,
     booked: booked.map(({ dish, servings, from }, t) => ({
@@ -185,6 +190,24 @@ function shortages({ n, plates, shortOf, needMl, restMl }: Drawn, total: number)
   const first = meat === 0 && liquid === 0 ? null : meat >= liquid ? ('meat' as const) : ('liquid' as const);
   return { enough: enough / n, first, ml: percentileOfSorted(missingMl.sort(), SURELY) };
 }
+
+/** Less than this nobody pours in for it, ml. */
+const WORTH_POURING = 1;
+
+/** Juice that a gram of raw weight of a lot gives, ml. */
+function juicePerRaw(
+  at: { readonly batch: string; readonly lot: string } | undefined,
+  batches: Nominal['batches'],
+): number {
+  const of = batches.find(({ plan }) => plan.id === at?.batch);
+  const i = of?.plan.lots.findIndex(({ id }) => id === at?.lot) ?? -1;
+  const [lot, mass] = [of?.plan.lots[i], of?.mass.lots[i]];
+  return of && lot && mass && lot.rawG > 0 ? (forPlates(of.plan.batch) * mass.juiceWater) / lot.rawG : 0;
+}
+
+/** Whether meat is wanting where it is looked at with the same odds as what is offered. */
+const lacksMeat = ({ needG, restG }: Drawn): boolean =>
+  percentileOfSorted(needG.map((need, d) => need - valueAt(restG, d)).sort(), SURELY) > 0;
 
 /** Raw weight of the largest lot's cut that would feed all in 95 draws of 100, g; 0 if they are fed. */
 function moreRaw({ n, restG, needG }: Drawn, perRaw: Float64Array): number {

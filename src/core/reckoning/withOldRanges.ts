@@ -8,13 +8,13 @@ const isRange = (value: object): value is Range => 'mid' in value;
  * on the screen for the moment until the draws are there. Chances stay what they were.
  */
 export function withOldRanges(nominal: Reckoning, before: Reckoning): Reckoning {
-  const { enough, shortFirst, plates, more, moreMl } = before.meal;
+  const { enough, shortFirst, plates, more, moreMl, lacksMeat } = before.meal;
   const same = nominal.meal.servings.length === before.meal.servings.length;
   return {
     ...nominal,
     meal: {
       ...(overlaid(nominal.meal, before.meal) as Reckoning['meal']),
-      ...(same && { enough, shortFirst, plates, more, moreMl }),
+      ...(same && { enough, shortFirst, plates, more, moreMl, lacksMeat }),
     },
     batches: nominal.batches.map((batch) => {
       const old = before.batches.find(({ id }) => id === batch.id);

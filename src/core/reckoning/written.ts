@@ -30,6 +30,9 @@ export function writtenOf(
   const whole = lengths.reduce((sum, length) => sum + length, 0);
   if (!ready) return { minutes: whole, chance: null, surer: null };
   const minutes = whole - ready.potFrom;
+  // Forks have said so of all of it: nothing is left to be guessed.
+  if (ready.lots.length > 0 && ready.lots.every(({ found }) => found))
+    return { minutes, chance: 1, surer: null };
   return { minutes, chance: chanceBy(whole, ready, drawn), surer: surerThan(minutes, batch, tender) };
 }
 
