@@ -103,8 +103,7 @@ export function Enough() {
 function Short() {
   const { loaded, units } = useOpenMeal();
   const { reckoning } = useFigures();
-  const { more, moreMl, shortFirst, lacksMeat } = reckoning.meal;
-  const set = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+  const { more, moreMl } = reckoning.meal;
   const lot =
     more && loaded.batches.find(({ id }) => id === more.batch)?.lots.find(({ id }) => id === more.lot);
   const known = more && reckoning.batches.flatMap(({ lots }) => lots).find(({ lot: id }) => id === more.lot);
@@ -131,21 +130,26 @@ function Short() {
             )}{' '}
         </>
       )}
-      {moreMl !== null && (
-        <>
-          {more && 'and '}
-          <b>{set(writeVolume(moreMl, units))} more liquid</b>
-          {more
-            ? ', both together: enough 95 in 100'
-            : lacksMeat
-              ? ' for as many as the meat does'
-              : ': enough 95 in 100'}
-          {shortFirst === 'liquid' ? '; it runs short before the meat' : ''}.{' '}
-          <Link to="../pot" relative="path">
-            Pour more
-          </Link>
-        </>
-      )}
+      {moreMl !== null && <MoreLiquid ml={moreMl} beside={more !== null} />}
     </p>
+  );
+}
+
+/** So much liquid more, and what that does: alone, with the meat, or for as many as the meat does. */
+function MoreLiquid({ ml, beside }: { readonly ml: number; readonly beside: boolean }) {
+  const { units } = useOpenMeal();
+  const { shortFirst, lacksMeat } = useFigures().reckoning.meal;
+  const { value, unit } = writeVolume(ml, units);
+  const alone = lacksMeat ? ' for as many as the meat does' : ': enough 95 in 100';
+  return (
+    <>
+      {beside && 'and '}
+      <b>{`${value} ${unit} more liquid`}</b>
+      {beside ? ', both together: enough 95 in 100' : alone}
+      {shortFirst === 'liquid' ? '; it runs short before the meat' : ''}.{' '}
+      <Link to="../pot" relative="path">
+        Pour more
+      </Link>
+    </>
   );
 }

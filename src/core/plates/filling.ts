@@ -10,7 +10,7 @@ export interface FilledFrom {
 }
 
 /** How the liquid is weighed against the shred where both run short: nought, a little, as much, and so on (see below). */
-const WEIGHTS = [0.5, 0, 0.1, 0.25, 0.75, 0.9, 1];
+const WEIGHTS = [0.5, 0, 0.25, 0.75, 1];
 /** With more ways than these for pots to stand together, none but the simplest are looked at. */
 const MOST_SETS = 256;
 

@@ -32,38 +32,43 @@ export function sharedOut(
   const first = filled(tickets, asWanted);
   const ordered = tickets.reduce((sum, { count }) => sum + count, 0);
   if (first.plates >= ordered) return { served: first, filling: asWanted };
-  const least = tickets.map((ticket) => withPortions(ticket, (portion) => portion.min));
-  const filling = fillingOf(least, batches, pools);
-  const most = filled(least, filling);
-  const counts = tickets.map((_, t) => valueAt(most.filled, t));
+  // One meal of tickets whose portions are moved about.
+  const moved = tickets.map(movable);
+  for (const [t, ticket] of tickets.entries())
+    setPortions(entryAt(moved, t), ticket, (portion) => portion.min);
+  const filling = fillingOf(moved, batches, pools);
+  const most = filled(moved, filling);
+  for (const [t, ticket] of moved.entries()) ticket.count = valueAt(most.filled, t);
   const tried = emptyServed(tickets.length);
   // Where all fit none need be exchanged.
   const plain = { ...filling, instead: tickets.map(() => []) };
-  const fits = (some: readonly Ticket[]) => filled(some, plain, tried).plates >= most.plates - 1e-9;
-  const given = tickets.map((ticket, t) => ({ ...ticket, count: entryAt(counts, t) }));
+  const fits = () => filled(moved, plain, tried).plates >= most.plates - 1e-9;
+  const lower = (q: number) => {
+    for (const [t, ticket] of tickets.entries()) {
+      // Of a dish of which none can be served the portion stays what it would be.
+      const by = entryAt(moved, t).count > 0 ? q : 0;
+      setPortions(entryAt(moved, t), ticket, ({ min, want }) =>
+        Math.max(Math.min(min, want), want * (1 - by)),
+      );
+    }
+  };
   // How far the worst-off is below what it wants.
-  const below = smallest((q) => fits(lowered(given, q)));
-  let shared = lowered(given, below);
+  smallest(lower, fits);
   for (const part of ['meat', 'liquid'] as const) {
-    const raised = (to: (t: number) => number) =>
-      shared.map((ticket, t) => ({ ...ticket, [part]: { ...ticket[part], want: to(t) } }));
-    const wanted = (t: number) => entryAt(given, t)[part].want;
-    const now = (t: number) => entryAt(shared, t)[part].want;
+    const before = moved.map((ticket) => ticket[part].want);
+    const raise = (t: number, q: number) => {
+      const want = entryAt(tickets, t)[part].want;
+      entryAt(moved, t)[part].want = want - q * (want - entryAt(before, t));
+    };
     // Most often it is the other part that is short.
-    const all = raised(wanted);
-    if (fits(all)) {
-      shared = all;
-      continue;
-    }
-    const left = filled(shared, filling, tried);
-    if ((part === 'meat' ? left.leftG : left.leftMl) < WORTH_IT) continue;
-    for (const t of byWant(given, part)) {
-      const more = wanted(t) - now(t);
-      const at = (q: number) => raised((i) => (i === t ? wanted(t) - q * more : now(i)));
-      if (more > 0) shared = at(smallest((q) => fits(at(q))));
-    }
+    for (const t of tickets.keys()) raise(t, 0);
+    if (fits()) continue;
+    for (const t of tickets.keys()) raise(t, 1);
+    filled(moved, plain, tried);
+    if ((part === 'meat' ? tried.leftG : tried.leftMl) < WORTH_IT) continue;
+    for (const t of byWant(moved, tickets, part)) smallest((q) => raise(t, q), fits);
   }
-  const served = filled(shared, filling);
+  const served = filled(moved, filling);
   // It is short by what was ordered.
   for (const [t, { count }] of tickets.entries())
     if (valueAt(served.filled, t) < count) served.shortOf[t] = most.shortOf[t] ?? 0;
@@ -72,42 +77,44 @@ export function sharedOut(
   return { served, filling };
 }
 
-/** The least of nought to one for which it fits; what fits at one may still be off by rounding. */
-function smallest(fits: (q: number) => boolean): number {
-  if (fits(0)) return 0;
+/** A ticket whose count and portions may be moved. */
+type Movable = Ticket & { count: number; readonly meat: { want: number }; readonly liquid: { want: number } };
+const movable = (ticket: Ticket): Movable => ({
+  ...ticket,
+  meat: { ...ticket.meat },
+  liquid: { ...ticket.liquid },
+});
+
+/** Other portions, but of what may run short: that is given last as it is. */
+function setPortions(moved: Movable, { meat, liquid, firm }: Ticket, of: (portion: Portion) => number): void {
+  if (firm !== 'liquid') moved.meat.want = of(meat);
+  if (firm !== 'meat') moved.liquid.want = of(liquid);
+}
+
+/** Sets the least of nought to one for which it fits; what fits at one may still be off by rounding. */
+function smallest(set: (q: number) => void, fits: () => boolean): void {
+  set(0);
+  if (fits()) return;
   let [low, high] = [0, 1];
   for (let i = 0; i < HALVINGS; i += 1) {
     const middle = (low + high) / 2;
-    if (fits(middle)) high = middle;
+    set(middle);
+    if (fits()) high = middle;
     else low = middle;
   }
-  return high;
+  set(high);
 }
 
-/** Every portion so far below what is wanted, and none below its smallest. */
-const lowered = (tickets: readonly Ticket[], q: number): readonly Ticket[] =>
-  tickets.map((ticket) =>
-    // Of a dish of which none can be served the portion stays what it would be.
-    ticket.count > 0
-      ? withPortions(ticket, ({ min, want }) => Math.max(Math.min(min, want), want * (1 - q)))
-      : ticket,
-  );
-
-/** With other portions, but of what may run short: that is given last as it is. */
-function withPortions(ticket: Ticket, of: (portion: Portion) => number): Ticket {
-  const { meat, liquid, firm } = ticket;
-  return {
-    ...ticket,
-    ...(firm !== 'liquid' && { meat: { ...meat, want: of(meat) } }),
-    ...(firm !== 'meat' && { liquid: { ...liquid, want: of(liquid) } }),
-  };
-}
-
-const byWant = (tickets: readonly Ticket[], part: 'meat' | 'liquid'): readonly number[] =>
+/** Those that are below what they want, of which a gram goes furthest first. */
+const byWant = (
+  moved: readonly Movable[],
+  tickets: readonly Ticket[],
+  part: 'meat' | 'liquid',
+): readonly number[] =>
   tickets
     .map((_, t) => t)
     .filter((t) => {
-      const { firm, count } = entryAt(tickets, t);
-      return count > 0 && (firm === undefined || firm === part);
+      const { firm, count, [part]: now } = entryAt(moved, t);
+      return count > 0 && (firm === undefined || firm === part) && now.want < entryAt(tickets, t)[part].want;
     })
     .toSorted((a, b) => entryAt(tickets, a)[part].want - entryAt(tickets, b)[part].want);
