@@ -44,7 +44,7 @@ function roundingOf(text: string, value: number): number {
 /** Less shred than this makes no plate, g. */
 const ENOUGH = 50;
 
-const SHEETS = ['meat', 'bench', 'broth', 'plates', 'keep'] as const;
+const SHEETS = ['meat', 'order', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep'] as const;
 
 test('no two sheets show two figures of one flow, whatever is cooked and weighed', async () => {
   const n = isCheck ? 50 : 4;
