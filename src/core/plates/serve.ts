@@ -163,7 +163,9 @@ function serveOne(
   // Of hardly any meat in a pot of liquid nobody gets more than there is.
   const ladled = isMixed ? Math.min(ml, mixture * meat) : ticket.liquid.want * bias;
   if (ticket.firm !== 'liquid') out.needG += taken(ticket.count, wanted, z);
-  if (ticket.firm !== 'meat') out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
+  // A mixture brings its liquid: more of that alone is no help.
+  if (ticket.firm !== 'meat' && !isMixed)
+    out.needMl += taken(ticket.count, ladled + soaked * ticket.meat.want, z);
   const ofMeat = fills(ticket, 'meat', g, meat, z);
   const wet = ticket.firm === 'liquid' ? ladled : ladled + held;
   const ofLiquid = isMixed ? ticket.count : fills(ticket, 'liquid', ml, wet, z);
