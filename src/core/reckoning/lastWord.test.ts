@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { digestOf, learn } from '../log/index.ts';
 import type { Entry } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
-import { openMeal } from '../model/index.ts';
+import { drawsOf, openMeal } from '../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckon } from './reckon.ts';
 
@@ -63,5 +63,16 @@ describe('the last word', () => {
     const y = learned.figures.find(({ what, of }) => what === 'y' && of === 'beef-short-ribs');
     // It would have learned a fifth more from what the short time foretold.
     expect(Math.abs(y?.mean ?? 0)).toBeLessThan(0.03);
+  });
+
+  test('for meat that is not tender no more meat is offered; for too little of it, it is', () => {
+    const { lidOn: _, ...raw } = ribs;
+    const more = (cook: typeof ribs.cook) => {
+      const meal = openMeal(inputOf([{ ...raw, cook }], [dishOf('taco', 40)]));
+      return reckon(meal, drawsOf(meal)).meal.more;
+    };
+    expect(more([oven('covered', 'on', 2), oven('open', 'off', 1)])).toBeNull();
+    const { minutes: __, ...untilTender } = oven('open', 'off', 1);
+    expect(more([untilTender])?.grams).toBeGreaterThan(1000);
   });
 });

@@ -71,6 +71,13 @@ const isStillBought = ({ batch, lots }: BatchPlan) =>
   batch.lidOn === undefined &&
   lots.every(({ weighed }) => !isWeighed(weighed.cooked) && !isWeighed(weighed.shred));
 
+/** So much of what was cooked will not pull: it wants time, and more meat is no remedy (estimate). */
+const UNTENDER = 0.02;
+const wantsTime = ({ id }: BatchPlan, batches: Nominal['batches']): boolean => {
+  const sums = batches.find(({ plan }) => plan.id === id)?.mass.sums;
+  return sums !== undefined && sums.unpulled > UNTENDER * sums.bench;
+};
+
 /** "Surely" is 95 draws in 100, "likely" every other one. */
 const SURELY = 0.95;
 
@@ -93,7 +100,7 @@ export function mealReckoning(
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
   const shortage = counted && shortages(counted, total);
   // What is on the heat or on the scale cannot be bought any more.
-  const largest = largestLot(plans.filter(isStillBought));
+  const largest = largestLot(plans.filter((plan) => isStillBought(plan) && !wantsTime(plan, batches)));
   const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
   // Meat that is bought brings its juice.
   const moreMl = shortage ? shortage.ml - moreG * juicePerRaw(largest, batches) : 0;
