@@ -130,7 +130,7 @@ function Short() {
             )}{' '}
         </>
       )}
-      {moreMl !== null && <MoreLiquid ml={moreMl} beside={more !== null} />}
+      {moreMl !== null && <MoreLiquid ml={moreMl} beside={lot !== undefined && lot !== null} />}
     </p>
   );
 }

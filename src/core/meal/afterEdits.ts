@@ -38,7 +38,11 @@ export const withChopped = (batch: Batch): Batch => ({
 /** Strained, or with its vegetables. */
 export const withStrain = (batch: Batch, strain: boolean): Batch => ({
   ...batch,
-  after: withStep(batch.after, 'strain', strain ? {} : undefined),
+  after: withStep(
+    batch.after.filter((step) => step.what !== 'vegetables back' || step.liquid !== undefined),
+    'strain',
+    strain ? {} : undefined,
+  ),
 });
 
 /** Skimmed another way; a pot that is chilled stays so, whichever way that is. */

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { shelvedOf } from '@/core/answers/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
+import { useShares } from '../../open/useShares.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { Cautions } from '../../parts/Cautions.tsx';
 import { NothingYet } from '../../parts/NothingYet.tsx';
@@ -25,7 +26,7 @@ export default function Keep() {
   const anything = batch.cools?.some(({ done }) => done === undefined) ?? false;
   const { data: cools } = useAnswer('cooling', { now }, { enabled: anything });
   // What no plate gets, as the plates show it.
-  const { data: shares } = useAnswer('shares', undefined);
+  const { data: shares } = useShares();
   if (reckoning.meal.shredG.mid === 0) return <NothingYet title="What is left" />;
   const running = (cools ?? []).filter((one) => one.batch === batch.id && !one.done);
   const first = running.find(({ keeps }) => !keeps) ?? running[0];

@@ -4,7 +4,7 @@ import { dishName } from '@/core/order/index.ts';
 import { packingOf } from '@/core/answers/index.ts';
 import { careOf, cautionsOf } from '@/core/care/index.ts';
 import { cautionsOnPaper } from '@/words/index.ts';
-import { useAnswer } from '../../open/useAnswer.ts';
+import { useShares } from '../../open/useShares.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { saveFile } from '../../browser/saveText.ts';
@@ -27,7 +27,7 @@ export function Parcels() {
   const [open, setOpen] = useState(false);
   const { meal } = loaded;
   const parcels = meal.parcels ?? [];
-  const { data } = useAnswer('shares', undefined, { enabled: open || parcels.length > 0 });
+  const { data } = useShares(open || parcels.length > 0);
   const said = useSaid();
   const packed = data ? packingOf(opened, data, reckoning.meal) : [];
   const change = (words: string, to: (all: readonly Parcel[]) => readonly Parcel[], field?: string) =>

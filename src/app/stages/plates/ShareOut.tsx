@@ -1,11 +1,12 @@
+import clsx from 'clsx';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { writeChance } from '@/core/quantity/index.ts';
-import { meanwhile, type Shares } from '@/core/answers/index.ts';
+import type { Shares } from '@/core/answers/index.ts';
 import { laterWords, shareTitle, shareUnder } from '@/words/index.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
-import { useAnswer } from '../../open/useAnswer.ts';
+import { useShares } from '../../open/useShares.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { CutBar } from '../../figures/CutBar.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
@@ -27,12 +28,10 @@ const bys = [
 
 /** What each plate gets of what is really there: meat above, liquid below, the plates between them. */
 export function ShareOut() {
-  const { loaded, opened } = useOpenMeal();
+  const { loaded } = useOpenMeal();
   const { reckoning } = useFigures();
   const said = useSaid();
-  const { data: answered, error, isPlaceholderData } = useAnswer('shares', undefined);
-  // A tap is counted at once; its portions stand pale until they are shared out anew.
-  const data = answered && isPlaceholderData ? meanwhile(answered, opened) : answered;
+  const { data, error, isPale } = useShares();
   const [open, setOpen] = useState<'build' | 'rounds' | 'contains'>();
   const [way, look] = useState<Shares['ways'][number]>();
   const { meal } = loaded;
@@ -80,10 +79,7 @@ export function ShareOut() {
         }))}
         left={way?.leftG ?? data.left.shredG}
       />
-      <ul
-        className={isPlaceholderData ? `${css.dishes} ${css.isPale}` : css.dishes}
-        aria-busy={isPlaceholderData}
-      >
+      <ul className={clsx(css.dishes, isPale && css.isPale)} aria-busy={isPale}>
         {data.dishes.map((share) => (
           <DishColumn
             key={share.dish}

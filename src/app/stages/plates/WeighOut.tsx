@@ -13,7 +13,7 @@ import { editDish, weigh } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { scaleNow, takeStandIn } from '../../browser/scale.ts';
 import { massUnits } from '../../open/useSettings.ts';
-import { useAnswer } from '../../open/useAnswer.ts';
+import { useShares } from '../../open/useShares.ts';
 import { useAwake } from '../../browser/useAwake.ts';
 import { useMeal } from '../../open/useMeal.ts';
 import { useSaid } from '../../open/useSaid.ts';
@@ -52,7 +52,7 @@ function SharedOut(props: Props) {
   useEffect(() => {
     if (isDemo && scaleNow.now().kind === 'none') takeStandIn().catch(reportError);
   }, []);
-  const { data } = useAnswer('shares', undefined);
+  const { data } = useShares();
   const share = data?.dishes.find(({ dish }) => dish === props.dish.id);
   return share ? <Run {...props} share={share} /> : <h1>Sharing it out</h1>;
 }

@@ -77,6 +77,7 @@ export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
   const sources = nominal.batches.map((one) => leftOf(sourceOf(one), nominal.booked));
   const allMixed = (from: readonly string[] | undefined) =>
     sources.every(({ batch, mixed }) => mixed || !(from?.includes(batch) ?? true));
+  const still = restOf(plan.tickets, nominal.booked);
   const dishes = plan.tickets.map((ticket, t): ShareDish => {
     const dish: Dish | undefined = meal.dishes.find(({ id }) => id === ticket.id);
     const { soaksMl = 0 } = builds[dish?.kind ?? 'own'];
@@ -84,7 +85,7 @@ export function sharingOf({ input, plan, nominal }: OpenedMeal): Sharing {
     return {
       id: ticket.id,
       name: ticket.name,
-      count: Math.max(0, Math.floor(ticket.count - (nominal.booked[t]?.servings ?? 0))),
+      count: Math.floor(still[t]?.count ?? 0),
       meat: own.meat,
       liquid: withSoaked(own.liquid, soaksMl),
       held: allMixed(dish?.from) ? 0 : ticket.held,

@@ -1,5 +1,6 @@
 import { valueAt } from '../../columns/index.ts';
 import type { OpenedMeal } from '../../model/index.ts';
+import { restOf } from '../../plates/index.ts';
 import type { Shares } from '../heavy/shares.ts';
 
 /**
@@ -9,11 +10,12 @@ import type { Shares } from '../heavy/shares.ts';
  */
 export function meanwhile(before: Shares, { plan, nominal }: OpenedMeal): Shares {
   const { served, booked } = nominal;
+  const still = restOf(plan.tickets, booked);
   const dishes = before.dishes.map((share) => {
     const t = plan.tickets.findIndex(({ id }) => id === share.dish);
     if (t < 0) return share;
     const out = booked[t]?.servings ?? 0;
-    const of = Math.max(0, Math.floor((plan.tickets[t]?.count ?? 0) - out));
+    const of = Math.floor(still[t]?.count ?? 0);
     return { ...share, of, servings: Math.min(of, Math.max(0, valueAt(served.filled, t) - out)) };
   });
   const left = { shredG: served.leftG, liquidMl: served.leftMl };
@@ -27,6 +29,8 @@ export function meanwhile(before: Shares, { plan, nominal }: OpenedMeal): Shares
       shredG: left.shredG + given(({ meatG }) => meatG),
       liquidMl: left.liquidMl + given(({ liquidMl }) => liquidMl),
     },
+    // Of each pot as the ledger has it.
+    leftBy: [],
     proved: false,
   };
 }

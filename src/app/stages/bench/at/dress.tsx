@@ -41,7 +41,13 @@ const How = ({ step, liquids, onChange }: HowProps<'dress'>) => (
       placeholder="15 %"
       most={0.6}
       why="meat holds no more"
-      onChange={(held) => onChange('how juicy it is', withShare('held', held), `${step.id} held`)}
+      onChange={(held) =>
+        onChange(
+          'how juicy it is',
+          (s) => withShare('held', held)(held === undefined ? s : without(s, 'amount')),
+          `${step.id} held`,
+        )
+      }
     />
     <QuantityField
       label="on the heat"
@@ -70,7 +76,8 @@ function Tossed({ step, onChange }: Pick<HowProps<'dress'>, 'step' | 'onChange'>
       onChange={(amount) =>
         onChange(
           'how much is tossed through',
-          (s) => ({ ...withOrWithout(s, 'amount', amount), measure: 'volume' as const }),
+          // What is written last stands.
+          (s) => ({ ...withOrWithout(without(s, 'held'), 'amount', amount), measure: 'volume' as const }),
           `${step.id} amount`,
         )
       }
