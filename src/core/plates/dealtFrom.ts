@@ -6,18 +6,31 @@ import type { Filling, Pools, Served } from './served.ts';
  * fewest batches first, and what another can get from nowhere else is left to it.
  * @param out what the tickets use; what of each batch is written into it
  */
-export function dealtFrom(pools: Pools, filling: Filling, out: Served): void {
-  out.takenG.fill(0);
-  out.takenMl.fill(0);
-  const order = filling.on
+export function dealtFrom(pools: Pools, { on }: Pick<Filling, 'on'>, out: Taken): void {
+  dealOne(pools.g, on, out.usedG, out.takenG);
+  dealOne(pools.ml, on, out.usedMl, out.takenMl);
+}
+
+/** What the tickets use, and of each batch: ticket by ticket. */
+export type Taken = Pick<Served, 'usedG' | 'usedMl' | 'takenG' | 'takenMl'>;
+
+function dealOne(pool: Float64Array, on: Filling['on'], used: Float64Array, taken: Float64Array): void {
+  const n = pool.length;
+  taken.fill(0);
+  // Where all draw on all, each takes of each by its part of the whole.
+  if (on.every((own) => own.length === n)) {
+    const all = pool.reduce((sum, had) => sum + had, 0);
+    for (let t = 0; t < used.length; t += 1)
+      for (let b = 0; b < n; b += 1)
+        taken[t * n + b] = all > 0 ? (valueAt(pool, b) * Math.min(all, valueAt(used, t))) / all : 0;
+    return;
+  }
+  const order = on
     .map((own, t) => ({ t, own }))
     .toSorted((a, b) => a.own.length - b.own.length || a.t - b.t)
     .map(({ t }) => t);
-  for (const [pool, used, taken] of [
-    [pools.g.slice(), out.usedG, out.takenG],
-    [pools.ml.slice(), out.usedMl, out.takenMl],
-  ] as const)
-    for (const [i, t] of order.entries()) takeFrom(pool, filling.on, t, order.slice(i + 1), used, taken);
+  const left = pool.slice();
+  for (const [i, t] of order.entries()) takeFrom(left, on, t, order.slice(i + 1), used, taken);
 }
 
 function takeFrom(

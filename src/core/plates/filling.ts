@@ -14,44 +14,60 @@ const WEIGHTS = [0.5, 0, 0.25, 0.75, 1];
 /** With more ways than these for pots to stand together, none but the simplest are looked at. */
 const MOST_SETS = 256;
 
-/**
- * How a meal is filled: a higher priority first; of equals those that take the smallest part of what there is, so that as many
- * servings as possible are filled; then as they stand. With one resource that order is the best there is (what dishes may take of
- * pots is a polymatroid: Edmonds 1970); with shred and liquid it hangs on how dear each is, so that some weights are tried in the
- * middle and the one that fills most is taken for all draws.
- * @param pools what there is in the middle
- */
-export function fillingOf(tickets: readonly Ticket[], batches: readonly FilledFrom[], pools: Pools): Filling {
+/** Which pots each ticket draws on, and what those can give together; in any order: whether all can be filled hangs on none. */
+export function drawnOn(tickets: readonly Ticket[], batches: readonly FilledFrom[]): Filling {
   const places = batches.map((_, b) => b);
   const on = tickets.map(({ from }) =>
     from ? places.filter((b) => from.includes(entryAt(batches, b).id)) : places,
   );
-  const mixed = on.map((own) => own.length > 0 && own.every((b) => entryAt(batches, b).mixed));
   const sets = unionsOf([places, ...on]);
-  const within = on.map((own) =>
-    sets.flatMap((set, s) => (own.length > 0 && own.every((b) => set.includes(b)) ? [s] : [])),
-  );
-  const rest = { g: new Float64Array(sets.length), ml: new Float64Array(sets.length) };
-  const parts = tickets.map((ticket, t) => partsOf(ticket, entryAt(mixed, t), pools));
-  const instead = tickets.map((ticket, b) => insteadOf(ticket, b, tickets, within, parts));
-  const filling = (order: readonly number[]): Filling => ({
-    ...{ order, on, mixed, sets, within, instead, rest },
-  });
-  const served = emptyServed(tickets.length, batches.length);
+  return {
+    order: tickets.map((_, t) => t),
+    on,
+    mixed: on.map((own) => own.length > 0 && own.every((b) => entryAt(batches, b).mixed)),
+    sets,
+    within: on.map((own) =>
+      sets.flatMap((set, s) => (own.length > 0 && own.every((b) => set.includes(b)) ? [s] : [])),
+    ),
+    instead: tickets.map(() => []),
+    rest: { g: new Float64Array(sets.length), ml: new Float64Array(sets.length) },
+  };
+}
+
+/**
+ * The order in which a meal is filled: a higher priority first; of equals those that take the smallest part of what there is, so that
+ * as many servings as possible are filled; then as they stand. With one resource that order is the best there is (what dishes may
+ * take of pots is a polymatroid: Edmonds 1970); with shred and liquid it hangs on how dear each is, so that some weights are tried in
+ * the middle and the one that fills most is taken for all draws.
+ * @param pools what there is in the middle
+ */
+export function fillingOf(
+  tickets: readonly Ticket[],
+  batches: readonly FilledFrom[],
+  pools: Pools,
+  drawn = drawnOn(tickets, batches),
+): Filling {
+  const parts = tickets.map((ticket, t) => partsOf(ticket, entryAt(drawn.mixed, t), pools));
+  const instead = tickets.map((ticket, b) => insteadOf(ticket, b, tickets, drawn.within, parts));
+  const served = emptyServed(tickets.length);
   const draw = nominalServing(tickets.length);
-  const ordered = tickets.reduce((sum, { count }) => sum + count, 0);
-  let best: { readonly order: readonly number[]; readonly counts: readonly number[] } | undefined;
+  let best: { readonly filling: Filling; readonly counts: readonly number[] } | undefined;
   for (const weight of WEIGHTS) {
     const part = parts.map(({ g, ml }) => (1 - weight) * g + weight * ml);
     const order = orderBy(tickets, part);
-    if (best && order.every((t, i) => best?.order[i] === t)) continue;
-    serveFrom(tickets, pools, filling(order), draw, served);
-    if (served.plates >= ordered) return filling(order);
+    if (best && order.every((t, i) => best?.filling.order[i] === t)) continue;
+    const filling = { ...drawn, order, instead };
+    serveFrom(tickets, pools, filling, draw, served);
     const counts = countsOf(tickets, served.filled);
-    if (!best || isMore(counts, best.counts)) best = { order, counts };
+    if (!best || isMore(counts, best.counts)) best = { filling, counts };
+    if (served.plates >= servingsOf(tickets)) break;
   }
-  return filling(best?.order ?? []);
+  return best?.filling ?? drawn;
 }
+
+/** Servings of all tickets. */
+export const servingsOf = (tickets: readonly Ticket[]): number =>
+  tickets.reduce((sum, { count }) => sum + count, 0);
 
 function insteadOf(
   { way, priority }: Ticket,
@@ -113,7 +129,8 @@ const isMore = (a: readonly number[], b: readonly number[]): boolean => {
 /** The sets of pots that dishes draw on, and all that these make together: no set of them gives more than it has. */
 function unionsOf(sets: readonly (readonly number[])[]): readonly (readonly number[])[] {
   const found = new Map<string, readonly number[]>();
-  for (const set of sets) {
+  const distinct = new Map(sets.map((set) => [set.join(), set]));
+  for (const set of distinct.values()) {
     for (const other of [[], ...found.values()]) {
       const union = [...new Set([...set, ...other])].toSorted((a, b) => a - b);
       if (found.size < MOST_SETS) found.set(union.join(), union);

@@ -1,6 +1,6 @@
 import { entryAt, valueAt } from '../columns/index.ts';
 import type { Portion, Ticket } from '../order/index.ts';
-import { type FilledFrom, fillingOf } from './filling.ts';
+import { drawnOn, type FilledFrom, fillingOf, servingsOf } from './filling.ts';
 import { emptyServed, nominalServing, serveFrom } from './serve.ts';
 import type { Filling, Pools, Served } from './served.ts';
 
@@ -28,21 +28,18 @@ export function sharedOut(
     serveFrom(some, pools, filling, draw, served);
     return served;
   };
-  const asWanted = fillingOf(tickets, batches, pools);
+  const asWanted = drawnOn(tickets, batches);
   const first = filled(tickets, asWanted);
-  const ordered = tickets.reduce((sum, { count }) => sum + count, 0);
-  if (first.plates >= ordered) return { served: first, filling: asWanted };
+  if (first.plates >= servingsOf(tickets)) return { served: first, filling: asWanted };
   // One meal of tickets whose portions are moved about.
   const moved = tickets.map(movable);
   for (const [t, ticket] of tickets.entries())
     setPortions(entryAt(moved, t), ticket, (portion) => portion.min);
-  const filling = fillingOf(moved, batches, pools);
+  const filling = fillingOf(moved, batches, pools, asWanted);
   const most = filled(moved, filling);
   for (const [t, ticket] of moved.entries()) ticket.count = valueAt(most.filled, t);
   const tried = emptyServed(tickets.length);
-  // Where all fit none need be exchanged.
-  const plain = { ...filling, instead: tickets.map(() => []) };
-  const fits = () => filled(moved, plain, tried).plates >= most.plates - 1e-9;
+  const fits = () => filled(moved, asWanted, tried).plates >= most.plates - 1e-9;
   const lower = (q: number) => {
     for (const [t, ticket] of tickets.entries()) {
       // Of a dish of which none can be served the portion stays what it would be.
@@ -64,7 +61,7 @@ export function sharedOut(
     for (const t of tickets.keys()) raise(t, 0);
     if (fits()) continue;
     for (const t of tickets.keys()) raise(t, 1);
-    filled(moved, plain, tried);
+    filled(moved, asWanted, tried);
     if ((part === 'meat' ? tried.leftG : tried.leftMl) < WORTH_IT) continue;
     for (const t of byWant(moved, tickets, part)) smallest((q) => raise(t, q), fits);
   }

@@ -1,3 +1,5 @@
+import { valueAt } from '../../columns/index.ts';
+import { dealtFrom } from '../dealtFrom.ts';
 import type { FromBatch } from '../out.ts';
 import type { DishShare, ShareDish, Sharing } from './wanted.ts';
 
@@ -6,7 +8,7 @@ const SLACK = 1e-6;
 
 /**
  * From which pots the servings come. A sharing is as good from one pot as from another, so a programme takes what comes first; hands
- * take of all there is: each dish, those of the fewest pots first, in proportion to what is left in each. What a mixture gives
+ * take of all there is (see `dealtFrom`). What a mixture gives
  * hangs on which it is, so where there is one the programme's own choice stands; so it does where this one would not go round.
  * A dish of which none can be filled is shown its portion all the same: it would come of what there was.
  */
@@ -54,27 +56,38 @@ function from(
   });
 }
 
-/** Dish by dish, of all that each may draw on; as it was where that does not go round. */
+/** Of all that each may draw on, by the rule of the run in the middle; as it was where that does not go round. */
 function ofAll(sharing: Sharing, shares: readonly DishShare[]): readonly DishShare[] {
   const { dishes, sources } = sharing;
-  const left = sources.map(({ shredG, liquidMl }) => ({ g: shredG, ml: liquidMl }));
-  const order = dishes
-    .map((dish, d) => ({ dish, d, on: open(sharing, dish) }))
-    .toSorted((a, b) => a.on.length - b.on.length || a.d - b.d);
-  const found = [...shares];
-  for (const { dish, d, on } of order) {
-    const share = shares[d];
-    if (!share || share.servings === 0) continue;
-    const n = share.servings;
-    const all = (what: keyof Left) => on.reduce((sum, b) => sum + (left[b]?.[what] ?? 0), 0);
-    if (n * share.meatG > all('g') + SLACK || n * share.liquidMl > all('ml') + SLACK) return shares;
-    const one = from(sharing, dish, share, left);
-    found[d] = { ...share, from: one };
-    for (const { batch, g, heldMl, ladledMl } of one) {
-      const b = sources.findIndex((source) => source.batch === batch);
-      const had = left[b];
-      if (had) left[b] = { g: had.g - n * g, ml: had.ml - n * (heldMl + ladledMl) };
-    }
-  }
-  return found;
+  const n = sources.length;
+  const pools = {
+    g: Float64Array.from(sources, ({ shredG }) => shredG),
+    ml: Float64Array.from(sources, ({ liquidMl }) => liquidMl),
+  };
+  const dealt = {
+    usedG: Float64Array.from(shares, ({ servings, meatG }) => servings * meatG),
+    usedMl: Float64Array.from(shares, ({ servings, liquidMl }) => servings * liquidMl),
+    takenG: new Float64Array(shares.length * n),
+    takenMl: new Float64Array(shares.length * n),
+  };
+  dealtFrom(pools, { on: dishes.map((dish) => open(sharing, dish)) }, dealt);
+  const sumOf = (taken: Float64Array, d: number) =>
+    taken.subarray(d * n, (d + 1) * n).reduce((sum, one) => sum + one, 0);
+  const goesRound = shares.every(
+    (_, d) =>
+      sumOf(dealt.takenG, d) >= valueAt(dealt.usedG, d) - SLACK &&
+      sumOf(dealt.takenMl, d) >= valueAt(dealt.usedMl, d) - SLACK,
+  );
+  if (!goesRound) return shares;
+  return shares.map((share, d) => {
+    const { servings, heldMl, liquidMl } = share;
+    if (servings === 0) return share;
+    const ofHeld = liquidMl > 0 ? heldMl / liquidMl : 0;
+    const one = sources.flatMap(({ batch }, b): FromBatch[] => {
+      const g = valueAt(dealt.takenG, d * n + b) / servings;
+      const ml = valueAt(dealt.takenMl, d * n + b) / servings;
+      return g > SLACK || ml > SLACK ? [{ batch, g, heldMl: ml * ofHeld, ladledMl: ml * (1 - ofHeld) }] : [];
+    });
+    return { ...share, from: one };
+  });
 }
