@@ -17,6 +17,8 @@ export interface Ticket {
   readonly liquid: Portion;
   /** As it would be if no portion were held. */
   readonly own?: { readonly meat: Portion; readonly liquid: Portion };
+  /** Level measures that its shred, and what is ladled onto it, may come to, g and ml, the least first. */
+  readonly levels?: { readonly meat: readonly number[]; readonly liquid: readonly number[] };
   /** Liquid that the shred holds, of the shred's weight. */
   readonly held: number;
   /** It was weighed: no draw guesses at it. */

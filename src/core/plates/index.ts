@@ -10,7 +10,7 @@ export { batchWithWay, isOfBatch, mealWithWay, withLocked, withLockedMl } from '
 export { type Beside, besideFlows, plateEnds } from './beside.ts';
 export { forPlates } from './later.ts';
 export { nextRound, firstRound } from './share/rounds.ts';
-export { measuresFor, weighedScoops } from './share/measures.ts';
+export { levelFor, measuresFor, weighedScoops } from './share/measures.ts';
 export type { LpSolver } from './share/program.ts';
 export { shareOut } from './share/shareOut.ts';
 export type { Measure, ShareDish, ShareOut, ShareSource, Sharing } from './share/wanted.ts';

@@ -2,6 +2,7 @@ import { entryAt, valueAt } from '../columns/index.ts';
 import type { Portion, Ticket } from '../order/index.ts';
 import { drawnOn, type FilledFrom, fillingOf, servingsOf } from './filling.ts';
 import { emptyServed, nominalServing, serveFrom } from './serve.ts';
+import { levelFor } from './share/measures.ts';
 import type { Filling, Pools, Served } from './served.ts';
 
 /** So many halvings: to a hundred-thousandth of a portion. */
@@ -34,7 +35,7 @@ export function sharedOut(
   // One meal of tickets whose portions are moved about.
   const moved = tickets.map(movable);
   for (const [t, ticket] of tickets.entries())
-    setPortions(entryAt(moved, t), ticket, (portion) => portion.min);
+    setPortions(entryAt(moved, t), ticket, ({ min }, levels) => levels[0] ?? min);
   const filling = fillingOf(moved, batches, pools, asWanted);
   const most = filled(moved, filling);
   for (const [t, ticket] of moved.entries()) ticket.count = valueAt(most.filled, t);
@@ -44,8 +45,11 @@ export function sharedOut(
     for (const [t, ticket] of tickets.entries()) {
       // Of a dish of which none can be served the portion stays what it would be.
       const by = entryAt(moved, t).count > 0 ? q : 0;
-      setPortions(entryAt(moved, t), ticket, ({ min, want }) =>
-        Math.max(Math.min(min, want), want * (1 - by)),
+      setPortions(
+        entryAt(moved, t),
+        ticket,
+        ({ min, want }, levels, own) =>
+          levelFor(own.want * (1 - by), levels) ?? Math.max(Math.min(min, want), want * (1 - by)),
       );
     }
   };
@@ -83,10 +87,15 @@ const movable = (ticket: Ticket): Movable => ({
 });
 
 /** Other portions, but of what may run short: that is given last as it is. */
-function setPortions(moved: Movable, { meat, liquid, firm }: Ticket, of: (portion: Portion) => number): void {
-  if (firm !== 'liquid') moved.meat.want = of(meat);
-  if (firm !== 'meat') moved.liquid.want = of(liquid);
+function setPortions(
+  moved: Movable,
+  { meat, liquid, firm, levels, own = { meat, liquid } }: Ticket,
+  of: (portion: Portion, levels: readonly number[], own: Portion) => number,
+): void {
+  if (firm !== 'liquid') moved.meat.want = of(meat, levels?.meat ?? NONE, own.meat);
+  if (firm !== 'meat') moved.liquid.want = of(liquid, levels?.liquid ?? NONE, own.liquid);
 }
+const NONE: readonly number[] = [];
 
 /** Sets the least of nought to one for which it fits; what fits at one may still be off by rounding. */
 function smallest(set: (q: number) => void, fits: () => boolean): void {
@@ -111,7 +120,10 @@ const byWant = (
   tickets
     .map((_, t) => t)
     .filter((t) => {
-      const { firm, count, [part]: now } = entryAt(moved, t);
-      return count > 0 && (firm === undefined || firm === part) && now.want < entryAt(tickets, t)[part].want;
+      const { firm, count, levels, [part]: now } = entryAt(moved, t);
+      // A level measure is a step: it was taken as far down as it had to be.
+      const byWeight = (levels?.[part].length ?? 0) === 0;
+      const below = now.want < entryAt(tickets, t)[part].want;
+      return count > 0 && byWeight && below && (firm === undefined || firm === part);
     })
     .toSorted((a, b) => entryAt(tickets, a)[part].want - entryAt(tickets, b)[part].want);

@@ -1,6 +1,6 @@
 import { type Meal, type Scoop, shredInScoop, usualScoops } from '../../meal/index.ts';
 import type { Portion, Ticket } from '../../order/index.ts';
-import { type Measure, measuresFor } from '../../plates/index.ts';
+import { levelFor, type Measure, measuresFor } from '../../plates/index.ts';
 import type { Input } from '../input.ts';
 import { priorFor } from '../belief/spreads.ts';
 
@@ -35,20 +35,25 @@ export function asShared(
 ): Ticket {
   const { scoops, ladles } = measuresOf(ticket, share, of);
   const { meat, liquid } = ticket;
-  const byScoop = locked?.meat === undefined ? levelled(meat, scoops) : undefined;
-  const byLadle = locked?.liquid === undefined ? levelled(liquid, ladles) : undefined;
+  const levels = {
+    meat: locked?.meat === undefined ? levelsOf(scoops) : [],
+    liquid: locked?.liquid === undefined ? levelsOf(ladles) : [],
+  };
+  const byMeasure = levels.meat.length + levels.liquid.length > 0;
   return {
     ...ticket,
-    ...((byScoop ?? byLadle) && { own: ticket.own ?? { meat, liquid } }),
-    meat: byScoop ?? meat,
-    liquid: byLadle ?? liquid,
+    ...(byMeasure && { own: ticket.own ?? { meat, liquid }, levels }),
+    meat: levelled(meat, levels.meat),
+    liquid: levelled(liquid, levels.liquid),
     ...(share?.evenOut && { grows: true as const }),
   };
 }
 
-/** The least of the measures that is as much as is wanted, else the most there is; undefined: there are none. */
-function levelled({ want }: Portion, measures: readonly Measure[]): Portion | undefined {
-  const amounts = measures.map(({ amount }) => amount).toSorted((a, b) => a - b);
-  const at = amounts.find((amount) => amount >= want) ?? amounts.at(-1);
-  return at === undefined ? undefined : { min: at, want: at, max: at };
+const levelsOf = (measures: readonly Measure[]): readonly number[] =>
+  [...new Set(measures.map(({ amount }) => amount))].toSorted((a, b) => a - b);
+
+/** A portion of so much as a measure comes to; by weight where there is none. */
+function levelled(portion: Portion, levels: readonly number[]): Portion {
+  const at = levelFor(portion.want, levels);
+  return at === undefined ? portion : { min: at, want: at, max: at };
 }

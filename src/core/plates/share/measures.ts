@@ -46,3 +46,7 @@ export function measuresFor(
   const [nearest] = [...all].sort((a, b) => away(a) - away(b));
   return nearest ? [nearest] : [];
 }
+
+/** The least of some levels that is as much as is wanted, else the most there is; undefined: there are none. */
+export const levelFor = (want: number, levels: readonly number[]): number | undefined =>
+  levels.find((level) => level >= want) ?? levels.at(-1);
