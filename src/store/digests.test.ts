@@ -38,6 +38,15 @@ const mealOf = (id: string, shredG: number) => {
 describe('what the log keeps of past meals', () => {
   beforeEach(() => putPastMeals(db, [mealOf('a', 1100), mealOf('b', 1150)], 'two cooks'));
 
+  test('of a meal of which nothing was begun nothing is asked, and it is as good as made', async () => {
+    const { meal, batches } = mealOf('c', 0);
+    await putPastMeals(db, [{ meal, batches, entries: [] }], 'a plan');
+    expect(await mend()).toEqual({ made: true, unread: [] });
+    expect(made).toEqual([['a', 'b']]);
+    expect((await db.digests.get('c'))?.digests).toEqual([]);
+    expect(await mend()).toEqual({ made: false, unread: [] });
+  });
+
   test('is made once, anew where a meal has changed, and goes with its meal', async () => {
     expect(await mend()).toEqual({ made: true, unread: [] });
     expect(made).toEqual([['a', 'b']]);

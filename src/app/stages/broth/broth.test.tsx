@@ -6,6 +6,7 @@ import {
   clockAt,
   closePage,
   openAt,
+  openPath,
   press,
   settled,
   sheet,
@@ -24,6 +25,11 @@ describe('broth: broth', () => {
 
   const shank = (changes = {}) =>
     inputOf([batchOf([lotOf('beef-shank', 2500)], changes)], [dishOf('taco', 20)]);
+  const rowOf = (name: string): HTMLElement => {
+    const row = screen.getByText(name).closest('li');
+    if (!row) throw new Error(name);
+    return row;
+  };
   const title = () => screen.getByRole('heading', { level: 1 }).textContent;
   const ml = () => {
     const [, value = '', unit = ''] = /^([\d.]+) (ml|l) of/.exec(title()) ?? [];
@@ -93,6 +99,32 @@ describe('broth: broth', () => {
       const part = ml();
       await tap(screen.getByRole('radio', { name: /^broth/ }));
       expect(ml() + part).toBeCloseTo(whole, -1.5);
+    });
+
+    test('what was set apart has a weighing of its own, and a box of its own on the keep sheet', async () => {
+      const input = inputOf([batchOf([lotOf('beef-shank', 2500)])], [dishOf('roll', 2)]);
+      await openAt('broth', input);
+      await press(/^Set \d+ ml apart as dip/);
+      expect(screen.queryByLabelText('Strained out')).toBeNull();
+      await write('The dip, by weight or volume', '250 ml');
+      await user.keyboard('{Enter}');
+      await waitFor(() => expect(title()).toBe('250 ml of dip'));
+      const { entries } = await stored();
+      expect(entries.at(-1)).toMatchObject({
+        measures: { what: 'sum', flow: 'liquid', liquid: 'dip' },
+        value: { text: '250 ml' },
+      });
+      // The other stays unread.
+      await tap(screen.getByRole('radio', { name: /^broth/ }));
+      expect(screen.getByLabelText('The broth, by weight or volume')).toHaveProperty('value', '');
+      closePage();
+      await openPath('/meals/meal/batches/pot/keep');
+      expect(screen.getByText('beef shank dip')).toBeTruthy();
+      expect(screen.getByText('beef shank broth')).toBeTruthy();
+      const put = screen.getAllByRole('button', { name: 'Put it there' });
+      await tap(within(rowOf('beef shank dip')).getByRole('button', { name: 'Put it there' }));
+      expect(screen.getAllByRole('button', { name: 'Put it there' })).toHaveLength(put.length - 1);
+      expect(rowOf('beef shank dip').textContent).toContain('on the shelf');
     });
 
     test('marks teach how long it goes on, by jug or by the pot on the scale', async () => {

@@ -7,11 +7,13 @@ import {
   choose,
   closePage,
   openAt,
+  openPath,
   press,
   sheet,
   stored,
   takeBack,
   tap,
+  user,
   write,
 } from '../../../testing/openApp.tsx';
 
@@ -67,6 +69,43 @@ describe('steps: steps', () => {
         measure: 'volume',
       });
       expect(after.at(-1)).toMatchObject({ what: 'boil down', liquid: 'dip', to: { lo: 300 } });
+    });
+
+    test('so much is tossed through in any measure; what is written last of the dressing stands', async () => {
+      await open();
+      await press('once it is tender');
+      const dress = async () => (await stored()).batches[0]?.after.find(isStep('dress'));
+      await write('with so much', '¾ cup');
+      expect(await dress()).toMatchObject({ amount: { text: '¾ cup' }, measure: 'volume' });
+      expect((await dress())?.amount?.lo).toBeCloseTo(0.75 * 236.588, 1);
+      // What cannot be read is said, and stands as it was written.
+      await write('with so much', 'plenty');
+      await user.tab();
+      expect(sheet()).toMatch(/“plenty” is not a volume/);
+      await write('with so much', '2 ladles');
+      expect((await dress())?.amount?.lo).toBeCloseTo(2 * 4 * 29.57, 0);
+      await write('or so juicy, of its weight', '20 %');
+      expect(await dress()).toMatchObject({ held: 0.2 });
+      expect(await dress()).not.toHaveProperty('amount');
+      await write('with so much', '1 cup');
+      expect(await dress()).not.toHaveProperty('held');
+      await write('on the heat', '15 min');
+      expect(await dress()).toMatchObject({ minutes: { lo: 15 } });
+    });
+
+    test('what the sieve held goes back in: it is a sauce, until it is to be strained', async () => {
+      await open();
+      await press('once it is tender');
+      await choose('One more step', 'vegetables back');
+      expect(await whats()).toContain('vegetables back');
+      closePage();
+      await openPath(`/meals/${(await stored()).meal.id}/batches/pot/broth`);
+      expect(sheet()).toMatch(/of sauce/);
+      await tap(screen.getByLabelText('strain'));
+      expect(sheet()).toMatch(/of broth/);
+      expect(await whats()).not.toContain('vegetables back');
+      await takeBack('straining');
+      expect(await whats()).toContain('vegetables back');
     });
 
     test('pasta is offered to keep everything in its pot', async () => {
