@@ -145,7 +145,7 @@ function MoreLiquid({ ml, beside }: { readonly ml: number; readonly beside: bool
     <>
       {beside && 'and '}
       <b>{`${value} ${unit} more liquid`}</b>
-      {beside ? ', both together: enough 95 in 100' : alone}
+      {beside ? ': both are needed' : alone}
       {shortFirst === 'liquid' ? '; it runs short before the meat' : ''}.{' '}
       <Link to="../pot" relative="path">
         Pour more

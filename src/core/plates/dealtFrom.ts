@@ -20,9 +20,12 @@ function dealOne(pool: Float64Array, on: Filling['on'], used: Float64Array, take
   // Where all draw on all, each takes of each by its part of the whole.
   if (on.every((own) => own.length === n)) {
     const all = pool.reduce((sum, had) => sum + had, 0);
-    for (let t = 0; t < used.length; t += 1)
-      for (let b = 0; b < n; b += 1)
-        taken[t * n + b] = all > 0 ? (valueAt(pool, b) * Math.min(all, valueAt(used, t))) / all : 0;
+    let left = all;
+    for (let t = 0; t < used.length; t += 1) {
+      const amount = Math.min(left, valueAt(used, t));
+      left -= amount;
+      for (let b = 0; b < n; b += 1) taken[t * n + b] = all > 0 ? (valueAt(pool, b) * amount) / all : 0;
+    }
     return;
   }
   const order = on

@@ -3,7 +3,7 @@ import { digestOf, learn } from '../log/index.ts';
 import type { Entry } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
 import { drawsOf, openMeal } from '../model/index.ts';
-import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckon } from './reckon.ts';
 
 /** 150 °C, 2 h covered and 1 h open, as a recipe writes it. */
@@ -74,5 +74,28 @@ describe('the last word', () => {
     expect(more([oven('covered', 'on', 2), oven('open', 'off', 1)])).toBeNull();
     const { minutes: __, ...untilTender } = oven('open', 'off', 1);
     expect(more([untilTender])?.grams).toBeGreaterThan(1000);
+  });
+
+  test('of meat and of liquid that both run short neither is said to do alone, and both together do', () => {
+    const { lidOn: _, ...raw } = ribs;
+    const { minutes: __, ...untilTender } = oven('open', 'off', 1);
+    const pour = (ml: number) => [
+      { id: 'stock', ref: 'stock-low-salt', state: 'in' as const, amount: grams(ml) },
+    ];
+    const meal = (g: number, ml: number) => {
+      const [lot] = raw.lots;
+      const lots = lot ? [{ ...lot, weight: grams(g) }] : [];
+      const pot = { ...raw, lots, items: pour(ml), cook: [{ ...untilTender, lid: 'on' as const }] };
+      const opened = openMeal(inputOf([pot], [dishOf('soup', 16)]));
+      return reckon(opened, drawsOf(opened)).meal;
+    };
+    const now = meal(2000, 2500);
+    expect(now.lacksMeat).toBe(true);
+    if (!now.more || now.moreMl === null) throw new Error('it wants both');
+    const [meat, liquid] = [now.more.grams, now.moreMl];
+    expect(meal(2000 + meat, 2500).enough).toBeLessThan(0.9);
+    expect(meal(2000, 2500 + liquid).enough).toBeLessThan(0.9);
+    // Nearly 95 in 100: more meat in more liquid steams and holds a little more, which the next figures say.
+    expect(meal(2000 + meat, 2500 + liquid).enough).toBeGreaterThan(0.9);
   });
 });

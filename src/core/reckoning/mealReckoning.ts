@@ -1,18 +1,11 @@
 import { mlOf } from '../broth/index.ts';
 import { needOf, type Ticket } from '../order/index.ts';
-import { isWeighed } from '../meat/index.ts';
-import { forPlates, SHORT } from '../plates/index.ts';
+import { SHORT } from '../plates/index.ts';
 import { valueAt, wholeAt } from '../columns/index.ts';
-import { percentileOfSorted, type Range, rangeOf } from '../quantity/index.ts';
+import { type Range, rangeOf } from '../quantity/index.ts';
+import { type Advice, adviceOf } from './advice.ts';
 import type { Answer } from './batchReckoning.ts';
-import {
-  bowlG,
-  largestLot,
-  type Drawn,
-  type Nominal,
-  type BatchPlan,
-  type MealPlan,
-} from '../model/index.ts';
+import { bowlG, type Drawn, type Nominal, type BatchPlan, type MealPlan } from '../model/index.ts';
 
 export interface Serving {
   readonly dish: string;
@@ -24,7 +17,7 @@ export interface Serving {
   readonly heldMl: Answer;
 }
 
-export interface MealReckoning {
+export interface MealReckoning extends Advice {
   readonly needG: number;
   readonly needMl: number;
   /** The dishes that can be counted, as the plates want them. */
@@ -49,11 +42,6 @@ export interface MealReckoning {
       readonly short: 'meat' | 'liquid' | null;
     }[];
   } | null;
-  /** What would bring the chance to 95 in 100: raw weight of the largest lot's cut, or liquid. */
-  readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
-  readonly moreMl: number | null;
-  /** Meat runs short too, in more than 5 of 100 draws: more liquid alone does not do. */
-  readonly lacksMeat: boolean;
   /** What stays over once every plate is filled. */
   readonly leftG: Range;
   readonly leftMl: Answer;
@@ -66,17 +54,6 @@ export interface MealReckoning {
     readonly liquidMl: number;
   }[];
 }
-
-const isStillBought = ({ batch, lots }: BatchPlan) =>
-  batch.lidOn === undefined &&
-  lots.every(({ weighed }) => !isWeighed(weighed.cooked) && !isWeighed(weighed.shred));
-
-/** So much of what was cooked will not pull: it wants time, and more meat is no remedy (estimate). */
-const UNTENDER = 0.02;
-const wantsTime = ({ id }: BatchPlan, batches: Nominal['batches']): boolean => {
-  const sums = batches.find(({ plan }) => plan.id === id)?.mass.sums;
-  return sums !== undefined && sums.unpulled > UNTENDER * sums.bench;
-};
 
 /** "Surely" is 95 draws in 100, "likely" every other one. */
 const SURELY = 0.95;
@@ -99,11 +76,7 @@ export function mealReckoning(
   const shredG = batches.reduce((sum, one) => sum + bowlG(one), 0);
   const liquidMl = batches.reduce((sum, { plan, mass }) => sum + (plan.liquid ? mlOf(mass.liquid) : 0), 0);
   const shortage = counted && shortages(counted, total);
-  // What is on the heat or on the scale cannot be bought any more.
-  const largest = largestLot(plans.filter((plan) => isStillBought(plan) && !wantsTime(plan, batches)));
-  const moreG = counted && largest ? moreRaw(counted, perRawOf(largest, plans, counted)) : 0;
-  // Meat that is bought brings its juice.
-  const moreMl = shortage ? shortage.ml - moreG * juicePerRaw(largest, batches) : 0;
+  const advice = counted && adviceOf(counted, plans, batches);
   const plates = counted && Float64Array.from(counted.plates).sort();
   const range = (mid: number, draws: Float64Array | undefined) => rangeOf(mid, draws ?? new Float64Array(0));
   return {
@@ -132,9 +105,9 @@ export function mealReckoning(
             dishes: tickets.map(({ id }, t) => dishOf(id, counted, t)),
           }
         : null,
-    more: largest && moreG > 0 ? { batch: largest.batch, lot: largest.lot, grams: moreG } : null,
-    moreMl: liquidKnown && moreMl > WORTH_POURING ? moreMl : null,
-    lacksMeat: counted !== undefined && lacksMeat(counted),
+    more: advice?.more ?? null,
+    moreMl: liquidKnown ? (advice?.moreMl ?? null) : null,
+    lacksMeat: advice?.lacksMeat ?? false,
     leftG: aboutMiddle(range(served.leftG, drawn?.leftG)),
     leftMl: liquidKnown ? aboutMiddle(range(served.leftMl, drawn?.leftMl)) : null,
     booked: booked.map(({ dish, servings, from }, t) => ({
@@ -179,15 +152,12 @@ function dishOf(dish: string, { filled, shortOf }: Drawn, t: number) {
 }
 
 /**
- * How often every serving is filled, which of the two runs short more often where not, and the liquid that is missing, ml. Plates
- * are filled by the one rule that also says how many are sure, so that neither contradicts the other.
+ * How often every serving is filled, and which of the two runs short more often where not. Plates are filled by the one rule that also says how many are sure, so that neither contradicts the other.
  */
-function shortages({ n, plates, shortOf, needMl, restMl }: Drawn, total: number) {
+function shortages({ n, plates, shortOf }: Drawn, total: number) {
   let enough = 0;
   let [meat, liquid] = [0, 0];
-  const missingMl = new Float64Array(n);
   for (let d = 0; d < n; d += 1) {
-    missingMl[d] = valueAt(needMl, d) - valueAt(restMl, d);
     if (valueAt(plates, d) >= total - 1e-9) enough += 1;
     else {
       if (shortOf.some((codes) => wholeAt(codes, d) === SHORT.meat)) meat += 1;
@@ -195,47 +165,5 @@ function shortages({ n, plates, shortOf, needMl, restMl }: Drawn, total: number)
     }
   }
   const first = meat === 0 && liquid === 0 ? null : meat >= liquid ? ('meat' as const) : ('liquid' as const);
-  return { enough: enough / n, first, ml: percentileOfSorted(missingMl.sort(), SURELY) };
-}
-
-/** Less than this nobody pours in for it, ml. */
-const WORTH_POURING = 1;
-
-/** Juice that a gram of raw weight of a lot gives, ml. */
-function juicePerRaw(
-  at: { readonly batch: string; readonly lot: string } | undefined,
-  batches: Nominal['batches'],
-): number {
-  const of = batches.find(({ plan }) => plan.id === at?.batch);
-  const i = of?.plan.lots.findIndex(({ id }) => id === at?.lot) ?? -1;
-  const [lot, mass] = [of?.plan.lots[i], of?.mass.lots[i]];
-  return of && lot && mass && lot.rawG > 0 ? (forPlates(of.plan.batch) * mass.juiceWater) / lot.rawG : 0;
-}
-
-/** Whether meat is wanting where it is looked at with the same odds as what is offered. */
-const lacksMeat = ({ needG, restG }: Drawn): boolean =>
-  percentileOfSorted(needG.map((need, d) => need - valueAt(restG, d)).sort(), SURELY) > 0;
-
-/** Raw weight of the largest lot's cut that would feed all in 95 draws of 100, g; 0 if they are fed. */
-function moreRaw({ n, restG, needG }: Drawn, perRaw: Float64Array): number {
-  const grams = new Float64Array(n);
-  for (let d = 0; d < n; d += 1) {
-    const short = valueAt(needG, d) - valueAt(restG, d);
-    grams[d] = short / Math.max(1e-9, valueAt(perRaw, d));
-  }
-  return Math.max(0, percentileOfSorted(grams.sort(), SURELY));
-}
-
-/** Shred of one gram of raw weight of a lot, in each draw. */
-function perRawOf(
-  at: { batch: string; lot: string },
-  plans: readonly BatchPlan[],
-  drawn: Drawn,
-): Float64Array {
-  const all = plans.flatMap((plan) => plan.lots.map((lot) => ({ batch: plan.id, lot })));
-  const i = all.findIndex(({ batch, lot }) => batch === at.batch && lot.id === at.lot);
-  const rawG = all[i]?.lot.rawG ?? 1;
-  const plan = plans.find(({ id }) => id === at.batch);
-  const share = plan ? forPlates(plan.batch) : 1;
-  return (drawn.lotShredG[i] ?? new Float64Array(drawn.n)).map((shred) => (share * shred) / rawG);
+  return { enough: enough / n, first };
 }

@@ -351,3 +351,21 @@ test('meat on the bone is served by the piece: a plate gets what is on one', () 
   const typed = dishOf('on the bone', 6, { meat: { want: grams(150) } });
   expect(reckon(openMeal(inputOf([batchOf(lots)], [typed]))).meal.tickets[0]?.meat.want).toBe(150);
 });
+
+test('a dish is wanted of the pots that it may draw on, and of no other', () => {
+  const pots = ['beef', 'pork'].map((id) => ({
+    ...batchOf([lotOf(id === 'beef' ? 'beef-shank' : 'pork-picnic', 1500)]),
+    id,
+  }));
+  const tacos = dishOf('taco', 10, { from: ['beef'] });
+  const [beef, pork] = reckon(openMeal(inputOf(pots, [tacos, dishOf('pasta', 4)]))).batches;
+  // Ten tacos of 52 g of the beef alone; the pasta of both, in proportion to what they give.
+  const ofPasta = (of: typeof beef) => (of?.need.meatG ?? NaN) - (of === beef ? 520 : 0);
+  expect(ofPasta(beef) + ofPasta(pork)).toBeCloseTo(4 * 110, 6);
+  expect(ofPasta(beef) / ofPasta(pork)).toBeCloseTo(
+    (beef?.meat.shredG.mid ?? NaN) / (pork?.meat.shredG.mid ?? NaN),
+    6,
+  );
+  expect(pork?.need.dishes.map(({ dish }) => dish)).toEqual(['dish-pasta']);
+  expect((beef?.need.heldMl ?? 0) - 10 * 52 * 0.12).toBeCloseTo(0, 6);
+});

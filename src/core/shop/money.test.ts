@@ -52,4 +52,16 @@ describe('money', () => {
     expect(currencyCodes.length).toBeGreaterThan(100);
     for (const code of currencyCodes) expect(writeMoney(moneyOf(12.5, code), 'en')).toMatch(/1[23]/);
   });
+
+  test('an amount has as many decimals as it is written with, so that sums are of what is shown', () => {
+    // Published: ISO 4217, list one, minor units.
+    const published = { EUR: 2, USD: 2, GBP: 2, JPY: 0, KRW: 0, CLP: 0, KWD: 3, BHD: 3, TND: 3 };
+    for (const [code, decimals] of Object.entries(published)) {
+      expect(moneyOf(12.3456, code).scale).toBe(decimals);
+      const [a, b] = [moneyOf(0.4, code), moneyOf(0.4, code)];
+      expect(figureOf(sumOf([a, b], code))).toBeCloseTo(2 * figureOf(a), 9);
+      expect(writeMoney(a, 'en')).toContain(figureOf(a).toFixed(decimals));
+    }
+    expect(() => moneyOf(1, 'no code')).toThrow(RangeError);
+  });
 });
