@@ -27,7 +27,7 @@ export function withStirredIn(batch: Batch, { id, what, liquid, grams }: Stirred
 }
 
 /** The batch with a part of its liquid set apart under a name, after it is skimmed. */
-export function withSetApart(batch: Batch, id: string, as: string, ml: number): Batch {
+export function withSetApart(batch: Batch, id: string, as: string, ml: number, dish?: string): Batch {
   const { after } = batch;
   const skimmed = after.findLastIndex(
     ({ what }) => what === 'skim' || what === 'strain' || what === 'take out',
@@ -39,6 +39,7 @@ export function withSetApart(batch: Batch, id: string, as: string, ml: number): 
     as,
     amount: { text: `${String(Math.round(ml))} ml`, lo: ml, hi: ml },
     measure: 'volume',
+    ...(dish !== undefined && { dish }),
   };
   return { ...batch, after: [...after.slice(0, place), step, ...after.slice(place)] };
 }

@@ -39,19 +39,19 @@ export function plateFlows(
   /** Of each liquid, by its place, what share is held and what is ladled; and of its batch's all. */
   const dealt = batches.map((batch, b) => {
     const own = liquid.filter((one) => one.batch === batch);
-    const all = { held: sumOf(b, 'heldMl'), ladled: sumOf(b, 'ladledMl') };
-    return { own, all, ...dealLiquid(own, all.held, all.ladled, () => 1) };
+    const allHeld = sumOf(b, 'heldMl');
+    const ladling = dishes.map((dish, t) => ({ dish, ladledMl: plated[t]?.[b]?.ladledMl ?? 0 }));
+    return { own, allHeld, ...dealLiquid(own, allHeld, ladling) };
   });
   for (const [t, dish] of dishes.entries())
     for (const [b, batch] of batches.entries()) {
-      const { g = 0, heldMl = 0, ladledMl = 0 } = plated[t]?.[b] ?? {};
-      const { own, all, held, ladled } = entryAt(dealt, b);
+      const { g = 0, heldMl = 0 } = plated[t]?.[b] ?? {};
+      const { own, allHeld, held, ladled } = entryAt(dealt, b);
       const bowl = shredOf.get(batch) ?? 0;
-      const part = (of: readonly number[], i: number, mine: number, sum: number) => {
-        const { ml } = entryAt(own, i);
-        return ml > 0 && sum > 0 ? (entryAt(of, i) * mine) / sum / ml : 0;
-      };
-      const ofHeld = own.map((_, i) => part(held, i, heldMl, all.held));
+      /** Of a liquid, 0 to 1, so many ml. */
+      const part = (i: number, ml: number) => (entryAt(own, i).ml > 0 ? ml / entryAt(own, i).ml : 0);
+      const ofHeld = own.map((_, i) => (allHeld > 0 ? part(i, (entryAt(held, i) * heldMl) / allHeld) : 0));
+      const ofLadled = entryAt(ladled, t);
       const heldG = own.reduce((sum, { grams }, i) => sum + grams * entryAt(ofHeld, i), 0);
       const heldSalt = own.reduce((sum, { grams, per }, i) => sum + grams * entryAt(ofHeld, i) * per.salt, 0);
       for (const { lot, item, grams, per, batch: of } of shred) {
@@ -72,7 +72,7 @@ export function plateFlows(
         const amount = times(per, grams * entryAt(ofHeld, i));
         flows.push(flow('dressedHeld', owner, amount));
         flows.push(flow('servedHeld', owner, amount));
-        flows.push(flow('servedLiquid', owner, times(per, grams * part(ladled, i, ladledMl, all.ladled))));
+        flows.push(flow('servedLiquid', owner, times(per, grams * part(i, entryAt(ofLadled, i)))));
       }
     }
   const meatShares = new Map(
@@ -84,7 +84,8 @@ export function plateFlows(
   const liquidShares = liquid.map((one) => {
     const { own, held, ladled } = entryAt(dealt, batches.indexOf(one.batch));
     const i = own.indexOf(one);
-    return one.ml > 0 ? (entryAt(held, i) + entryAt(ladled, i)) / one.ml : 0;
+    const gone = ladled.reduce((sum, of) => sum + entryAt(of, i), entryAt(held, i));
+    return one.ml > 0 ? gone / one.ml : 0;
   });
   return { flows: carrying(flows), meatShares, liquidShares };
 }

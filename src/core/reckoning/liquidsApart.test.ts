@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { shelvedOf } from '../answers/index.ts';
 import { mustClose } from '../ledger/balance.ts';
 import { massOf } from '../ledger/index.ts';
-import type { Entry } from '../meal/index.ts';
+import { type Entry, withSetApart } from '../meal/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
 import { reckon } from './reckon.ts';
@@ -71,5 +71,31 @@ describe('a liquid that was set apart', () => {
     expect(ml('servedLiquid', undefined)).toBe(0);
     expect(ml('servedHeld', 'dip')).toBe(0);
     expect(ml('servedHeld', undefined)).toBeGreaterThan(0);
+  });
+
+  test('for one dish is ladled to that dish; the other is ladled of the pot, and of it only what is over', () => {
+    const dishes = [dishOf('roll', 8), dishOf('pasta', 6)];
+    const ml = (dipMl: number) => {
+      const batch = withSetApart(plain, 'apart', 'dip', dipMl, 'dish-roll');
+      const { nominal } = openMeal(inputOf([batch], dishes));
+      const per = nominal.batches[0]?.mass.liquid.liquids.map((one) => one.ml / one.grams) ?? [];
+      return (dish: string, of: string | undefined) =>
+        nominal.flows.reduce(
+          (sum, one) =>
+            one.id === 'servedLiquid' && one.dish === dish && one.liquid === of
+              ? sum + massOf(one.amount) * (per[of === undefined ? 0 : 1] ?? NaN)
+              : sum,
+          0,
+        );
+    };
+    // Eight cups of 75 ml, and six plates of 115 ml.
+    const enough = ml(600);
+    expect(enough('dish-roll', 'dip')).toBeCloseTo(600, 3);
+    expect(enough('dish-roll', undefined)).toBeCloseTo(0, 6);
+    expect(enough('dish-pasta', 'dip')).toBeLessThan(enough('dish-pasta', undefined));
+    const short = ml(200);
+    expect(short('dish-roll', 'dip')).toBeCloseTo(200, 3);
+    expect(short('dish-roll', undefined)).toBeGreaterThan(100);
+    expect(short('dish-pasta', 'dip')).toBe(0);
   });
 });

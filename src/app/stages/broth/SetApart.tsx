@@ -31,7 +31,7 @@ export function SetApart({ ml, onDone }: Props) {
             className="btn act"
             onClick={() => {
               editBatch(batch.id, 'setting a part apart', (b) =>
-                withSetApart(b, crypto.randomUUID(), part, Math.min(wanted, ml)),
+                withSetApart(b, crypto.randomUUID(), part, Math.min(wanted, ml), dish),
               );
               onDone(part);
             }}

@@ -84,6 +84,16 @@ function built({
   return { ...input, meal: { ...input.meal, batches: ['beef', 'pork'] } };
 }
 
+/** Two pots, and three dishes of which the last is of the pork alone. */
+const usual = {
+  beefG: 3000,
+  porkG: 3000,
+  counts: [12, 4, 5] as [number, number, number],
+  isMixed: false,
+  isOfBeef: false,
+  later: 0,
+};
+
 const BACK: Batch['after'][number] = { id: 'back', what: 'meat back' };
 
 const open = (input: Input, entries: readonly Entry[]) => openMeal({ ...input, entries: [...entries] });
@@ -209,14 +219,7 @@ describe('what goes out is booked as it was shown', () => {
   }, 600_000);
 
   test('a dish that may draw on both pots takes of both, as they stand', () => {
-    const input = built({
-      beefG: 3000,
-      porkG: 3000,
-      counts: [12, 4, 5],
-      isMixed: false,
-      isOfBeef: false,
-      later: 0,
-    });
+    const input = built({ ...usual });
     const { dishes, sources, leftBy } = share(open(input, []));
     const [beef, pork] = dishes[0]?.from ?? [];
     expect(beef?.g).toBeGreaterThan(0);
@@ -231,14 +234,7 @@ describe('what goes out is booked as it was shown', () => {
   });
 
   test('what went out of a dish that is no longer ordered is out all the same', () => {
-    const input = built({
-      beefG: 3000,
-      porkG: 3000,
-      counts: [12, 4, 5],
-      isMixed: false,
-      isOfBeef: false,
-      later: 0,
-    });
+    const input = built({ ...usual });
     const shown = share(open(input, []));
     const out = entryOf({ what: 'out', dish: 0, n: 8 }, shown, 1);
     if (!out) throw new Error('nothing went out');
@@ -260,14 +256,7 @@ describe('what goes out is booked as it was shown', () => {
 
   test('more of one dish than was ordered fills no plate of another', () => {
     // Tacos for all, and nothing of the pork for its pasta.
-    const input = built({
-      beefG: 4000,
-      porkG: 400,
-      counts: [4, 0, 20],
-      isMixed: false,
-      isOfBeef: true,
-      later: 0,
-    });
+    const input = built({ ...usual, beefG: 4000, porkG: 400, counts: [4, 0, 20], isOfBeef: true });
     const shown = share(open(input, []));
     const out = entryOf({ what: 'out', dish: 0, n: 4 }, shown, 1);
     if (!out) throw new Error('nothing went out');
@@ -279,14 +268,7 @@ describe('what goes out is booked as it was shown', () => {
   });
 
   test('a tap books what is shown, even of a dish of which none can be filled', () => {
-    const input = built({
-      beefG: 1000,
-      porkG: 400,
-      counts: [2, 1, 1],
-      isMixed: false,
-      isOfBeef: true,
-      later: 1,
-    });
+    const input = built({ ...usual, beefG: 1000, porkG: 400, counts: [2, 1, 1], isOfBeef: true, later: 1 });
     const shown = share(open(input, []));
     const of = shown.dishes.find(({ dish: id }) => id === 'a');
     expect(of?.servings).toBe(0);
@@ -296,14 +278,7 @@ describe('what goes out is booked as it was shown', () => {
   });
 
   test('all of it out, what is kept is what is left: one figure on both sheets', () => {
-    const input = built({
-      beefG: 3000,
-      porkG: 2500,
-      counts: [12, 4, 5],
-      isMixed: false,
-      isOfBeef: true,
-      later: 0,
-    });
+    const input = built({ ...usual, porkG: 2500, isOfBeef: true });
     let entries: Entry[] = [];
     for (let i = 0; i < 3; i += 1) {
       const shown = share(open(input, entries));

@@ -1,4 +1,4 @@
-import { type Skim, skims, type Vessel } from '../../meal/index.ts';
+import { type Skim, skims, skimWay, type Vessel } from '../../meal/index.ts';
 import { mainOf, takenBy } from '../../broth/index.ts';
 import { CLINGING, skimShare } from '../../work/index.ts';
 import { brimMl, FULL } from '../../pot/index.ts';
@@ -17,7 +17,10 @@ const after: Readonly<Record<Skim, number>> = { hot: 5, settle: 20, chill: 600, 
 /** What each way of skimming would take off the pot's liquid. */
 export function defatsOf({ plan, mass }: NominalBatch): readonly Defat[] {
   if (!plan.liquid) return [];
-  const floating = mainOf(mass.liquid).pool.fat + takenBy(plan.liquid, mass.liquid, 'skim').fat;
+  const chosen = skimShare[skimWay(plan.batch)];
+  // What floated when it was skimmed: some of what stayed may have been set apart since.
+  const floating =
+    chosen > 0 ? takenBy(plan.liquid, mass.liquid, 'skim').fat / chosen : mainOf(mass.liquid).pool.fat;
   return skims.map((way) => ({
     way,
     skimG: (skimShare[way] * floating) / (1 - CLINGING),

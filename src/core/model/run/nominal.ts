@@ -140,7 +140,11 @@ function givenBy(batch: NominalBatch): Given {
   return {
     flows: [...flows, ...own, ...panFatFlows(plan)],
     shred,
-    liquid: finished.map((one) => ({ batch: plan.id, ...one, dresses: dressedBy(plan, one.liquid) })),
+    liquid: finished.map((one) => ({
+      ...{ batch: plan.id, ...one },
+      dresses: dressedBy(plan, one.liquid),
+      dish: setApartFor(plan, one.liquid),
+    })),
   };
 }
 
@@ -152,6 +156,12 @@ function dressedBy({ batch }: BatchPlan, liquid: string | undefined): number | u
     .filter((step) => step.liquid === liquid)
     .reduce((sum, step) => sum + (step.share ?? 1 / dresses.length), 0);
 }
+
+/** The dish that a liquid was set apart for, where that is said. */
+const setApartFor = ({ batch }: BatchPlan, liquid: string | undefined): string | undefined =>
+  liquid === undefined
+    ? undefined
+    : batch.after.filter(isStep('set apart')).find(({ as }) => as === liquid)?.dish;
 
 /** What goes into the pot of a lot, by vessel where there are several. */
 function byVessel(one: Flow, lot: number, { vessels }: BatchPlan): Flow[] {

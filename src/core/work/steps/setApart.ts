@@ -23,6 +23,7 @@ export const setApart = stepKind({
     as: { of: 'name', says: 'what the part that is set apart is called' },
     amount,
     measure,
+    dish: { of: 'id', says: 'the dish that it is set apart for; absent: for any' },
     from: oneOf(drawnFrom, 'from where in the pot; absent: stirred'),
   },
   works: 'liquid',
