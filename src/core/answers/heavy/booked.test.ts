@@ -59,14 +59,9 @@ const meal = fc.record({
   later: fc.constantFrom(0, 0, 0.5, 1),
 });
 
-function built({
-  beefG,
-  porkG,
-  counts,
-  isMixed,
-  isOfBeef,
-  later,
-}: typeof meal extends fc.Arbitrary<infer T> ? T : never): Input {
+type Made = typeof meal extends fc.Arbitrary<infer T> ? T : never;
+
+function built({ beefG, porkG, counts, isMixed, isOfBeef, later }: Made): Input {
   const pots: Batch[] = [
     { ...batchOf([lotOf('beef-shank', beefG, { id: 'beef lot' })]), id: 'beef', ...(later > 0 && { later }) },
     { ...batchOf([lotOf('pork-picnic', porkG, { id: 'pork lot' })]), id: 'pork' },
@@ -85,10 +80,10 @@ function built({
 }
 
 /** Two pots, and three dishes of which the last is of the pork alone. */
-const usual = {
+const usual: Made = {
   beefG: 3000,
   porkG: 3000,
-  counts: [12, 4, 5] as [number, number, number],
+  counts: [12, 4, 5],
   isMixed: false,
   isOfBeef: false,
   later: 0,
@@ -219,7 +214,7 @@ describe('what goes out is booked as it was shown', () => {
   }, 600_000);
 
   test('a dish that may draw on both pots takes of both, as they stand', () => {
-    const input = built({ ...usual });
+    const input = built(usual);
     const { dishes, sources, leftBy } = share(open(input, []));
     const [beef, pork] = dishes[0]?.from ?? [];
     expect(beef?.g).toBeGreaterThan(0);
@@ -234,7 +229,7 @@ describe('what goes out is booked as it was shown', () => {
   });
 
   test('what went out of a dish that is no longer ordered is out all the same', () => {
-    const input = built({ ...usual });
+    const input = built(usual);
     const shown = share(open(input, []));
     const out = entryOf({ what: 'out', dish: 0, n: 8 }, shown, 1);
     if (!out) throw new Error('nothing went out');
