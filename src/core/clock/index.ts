@@ -3,9 +3,12 @@ export { withCook } from './lid/withCook.ts';
 export {
   type Cook,
   cookOf,
+  isByTheClock,
+  isOutThen,
   isSmoke,
   isTimed,
   lengthsUntil,
+  looksFrom,
   minutesOf,
   openPhase,
   overPot,

@@ -11,7 +11,6 @@ import {
 } from '../meal/index.ts';
 import { mainOf, saltShareOf } from '../broth/index.ts';
 import { COATS, MAIN, thicknessOf } from '../work/index.ts';
-import { cookOf, openPhase } from '../clock/index.ts';
 import { pullMinutes, SKIM_MINUTES, taskId } from '../day/index.ts';
 import {
   type BatchPlan,
@@ -21,13 +20,13 @@ import {
   posteriorOf,
   bowlG,
   stretchedG,
-  tenderGroup,
 } from '../model/index.ts';
 import { weighedScoops } from '../plates/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import { midpoint, MINUTE_MS } from '../quantity/index.ts';
 import { cooling, foretoldTasks, reductionsOf } from '../answers/index.ts';
 import { boundOf } from './bound.ts';
+import { fromForks } from './fromForks.ts';
 
 /** One thing that a past batch says: the logarithm of what was found over what was foretold without any log. */
 export interface Evidence {
@@ -122,6 +121,8 @@ function byPlates({ plan, nominal }: OpenedMeal, closed: Closing | undefined): B
 
 /** Nobody weighed, and yet plates went out, or it was short or over: that bounds what there was. */
 function fromPlates(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
+  // Of what came out by the clock nobody knows how much was pulled.
+  if (meal.planned.some(({ lots }) => lots.some(({ doneness }) => !Number.isNaN(doneness)))) return [];
   const said = byPlates(meal, plan.batch.closed);
   const { batches } = meal.plannedRun;
   // What it was stretched with is on the plates too, and tells nothing of the meat.
@@ -144,60 +145,6 @@ function fromPlates(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
     const noise = Math.hypot(bound.sd, learnSpreads.y.own) * shared * Math.sqrt(cuts.length);
     return [{ what: 'y', of, value: bound.value, noise, ...(spread !== undefined && { spread }) }];
   });
-}
-
-const isTender = (entry: Entry) =>
-  entry.measures.what === 'check' && !['resists', 'gives but holds'].includes(entry.measures.feel);
-
-/** How long a batch took until it was tender, min from its start: as foretold, and between the forks that said so. */
-export interface TenderTimes {
-  /** The cut that was likely to be last. */
-  readonly cut: string;
-  readonly foretold: number;
-  readonly took: number;
-  /** How well the forks know it, min. */
-  readonly sd: number;
-}
-
-/** Undefined where it had a written time, or nobody looked. */
-export function tenderTimes({ input }: OpenedMeal, { id, batch }: BatchPlan): TenderTimes | undefined {
-  const { lidOn } = batch;
-  if (lidOn === undefined || openPhase(batch.cook)?.minutes !== undefined) return undefined;
-  const mine = standingEntries(input.entries).filter((entry) => entry.batch === id);
-  const yes = mine.find(isTender) ?? mine.find(weighs('cooked'));
-  const planned = openMeal({ ...input, entries: [] }).planned.find((one) => one.id === id);
-  const ready = planned?.ready;
-  if (!yes || !planned || !ready || ready.median <= 0) return undefined;
-  const foretold = ready.median;
-  const last = ready.lots.reduce((a, b) => (b.tender.mid > a.tender.mid ? b : a));
-  const cut = planned.lots.find((lot) => lot.id === last.id)?.cut ?? '';
-  const { potFrom } = cookOf(batch.cook);
-  const minutes = (at: number) => potFrom + (at - lidOn) / MINUTE_MS;
-  const no = mine.findLast((one) => one.measures.what === 'check' && one.at < yes.at && !isTender(one));
-  const to = minutes(yes.at);
-  if (!(to > 0)) return undefined;
-  // After one look alone it may have been tender for a while; between two it was any time.
-  if (!no) return { cut, foretold, took: LOOKED_LATE.by * to, sd: LOOKED_LATE.sd * to };
-  const from = Math.max(0, minutes(no.at));
-  return { cut, foretold, took: (from + to) / 2, sd: (to - from) / Math.sqrt(12) };
-}
-
-/** Of the time until the only look, when it was tender, and how surely (estimates). */
-const LOOKED_LATE = { by: 0.93, sd: 0.12 };
-
-/** How long it took against what was foretold, by its heat and the cut that was last. */
-function fromForks(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
-  const times = tenderTimes(meal, plan);
-  if (!times || !openPhase(plan.batch.cook) || !(times.took > 0)) return [];
-  const noise = Math.hypot(learnSpreads.tender.own, times.sd / times.took);
-  return [
-    {
-      what: 'tender',
-      of: tenderGroup(plan.batch, times.cut),
-      value: Math.log(times.took / times.foretold),
-      noise,
-    },
-  ];
 }
 
 const weighs = (flow: string) => (entry: Entry) => 'flow' in entry.measures && entry.measures.flow === flow;

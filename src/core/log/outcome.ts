@@ -1,7 +1,7 @@
 import { mlOf } from '../broth/index.ts';
 import { type Strands, strandsOf } from '../ledger/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
-import { tenderTimes } from './evidence.ts';
+import { potTimes } from './fromForks.ts';
 
 /** How a batch came out beside how it was planned: its strands, its liquid, and how long it took. */
 export interface Outcome {
@@ -17,10 +17,9 @@ export function outcomeOf(meal: OpenedMeal, batchId: string): Outcome | undefine
   const i = meal.now.findIndex(({ id }) => id === batchId);
   const [plan, before, now] = [meal.now[i], meal.plannedRun.batches[i]?.mass, meal.nominal.batches[i]?.mass];
   if (!plan || !before || !now) return undefined;
-  const times = tenderTimes(meal, plan);
   return {
     strands: strandsOf(meal.ledger, batchId),
     liquidMl: { planned: mlOf(before.liquid), now: mlOf(now.liquid) },
-    minutes: times && { foretold: times.foretold, took: times.took },
+    minutes: potTimes(meal, plan),
   };
 }

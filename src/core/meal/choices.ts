@@ -44,6 +44,8 @@ export const leavings = ['bin', 'compost', 'pets', 'stock', 'plates'] as const;
 
 /** Where the fat goes that was in the pan. */
 export const panFats = ['in the pot', 'kept', 'poured off'] as const;
+/** How a written time ends: a fork decides, or the clock does. */
+export const outs = ['when tender', 'then'] as const;
 export const heats = ['oven', 'stove', 'slow cooker', 'smoker'] as const;
 export const vesselKinds = [
   'pot',

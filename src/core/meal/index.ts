@@ -30,6 +30,7 @@ export {
   type Kitchen,
   type Level,
   type Lid,
+  type Out,
   type Lesson,
   type Became,
   type Closing,

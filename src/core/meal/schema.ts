@@ -46,6 +46,7 @@ import type {
 import {
   fates,
   heats,
+  outs,
   lidFits,
   ontos,
   panFats,
@@ -108,7 +109,15 @@ const phase = z.strictObject({
   air: z.enum(['dry', 'humid']).optional().describe('in the open smoke, absent: dry'),
   lid: z.enum(lids),
   fit: z.enum(lidFits).optional().describe('how the lid lies on it; absent: as usual'),
-  minutes: duration.optional().describe('absent: until it is tender'),
+  minutes: duration
+    .optional()
+    .describe('when to look, from the first to the last; a fork decides. Absent: until it is tender'),
+  out: z
+    .enum(outs)
+    .optional()
+    .describe(
+      'how a written time ends; absent: when a fork finds it tender, in the open smoke and below 70 °C then, tender or not',
+    ),
   main: z
     .literal(true)
     .optional()
@@ -365,6 +374,7 @@ export type BuyMix = (typeof buyWays)[number];
 export type Level = (typeof levels)[number];
 export type Heat = (typeof heats)[number];
 export type Lid = (typeof lids)[number];
+export type Out = (typeof outs)[number];
 export type DishKind = (typeof dishKinds)[number];
 export type {
   HeatSource,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { digestOf, learn } from '../log/index.ts';
-import type { Entry } from '../meal/index.ts';
+import { isOutThen } from '../clock/index.ts';
+import type { Entry, Phase } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
 import { drawsOf, openMeal } from '../model/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
@@ -10,10 +11,10 @@ import { reckon } from './reckon.ts';
 const hours = (n: number) => ({ text: `${String(n)} h`, lo: 60 * n, hi: 60 * n });
 const oven = (id: string, lid: 'on' | 'off', n: number) =>
   ({ id, heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid, minutes: hours(n) }) as const;
-const ribs = batchOf([lotOf('beef-short-ribs', 1600)], {
-  cook: [oven('covered', 'on', 2), oven('open', 'off', 1)],
-  lidOn: 0,
-});
+const short = [oven('covered', 'on', 2), oven('open', 'off', 1)];
+/** The long phase comes out by the clock. */
+const then = short.map((phase, i) => (i === 0 ? { ...phase, out: 'then' as const } : phase));
+const ribs = batchOf([lotOf('beef-short-ribs', 1600)], { cook: then, lidOn: 0 });
 const fork: Entry = {
   ...{ id: 'fork', at: 3 * 3_600_000, batch: 'pot', measure: 'feel', source: 'typed' },
   measures: { what: 'check', feel: 'turns freely' },
@@ -26,6 +27,25 @@ const figures = (entries: Entry[]) => {
 };
 
 describe('the last word', () => {
+  test('a written time says when to look: the yield is that of tender meat, with the chance of it by then', () => {
+    const { minutes: _, ...untilTender } = oven('open', 'off', 1);
+    const of = (cook: Phase[]) =>
+      reckon(openMeal(inputOf([{ ...ribs, cook }], [dishOf('taco', 12)]))).batches[0];
+    const [written, open] = [of(short), of([oven('covered', 'on', 2), untilTender])];
+    expect(written?.meat.unpulledG.mid).toBe(0);
+    expect(written?.meat.shredG.mid).toBeCloseTo(open?.meat.shredG.mid ?? NaN, 6);
+    // It stands, and it is said how likely it does, and how much longer it is if it does not.
+    expect(written?.ready.written).toMatchObject({ minutes: 180, outThen: false });
+    expect(written?.ready.written?.chance).toBeLessThan(0.6);
+    expect(written?.ready.written?.ifNotMin).toBeGreaterThanOrEqual(20);
+    expect(of(then)?.ready.written).toMatchObject({ outThen: true, ifNotMin: null });
+    // By itself where no fork would ever find it tender: in the open smoke, and at 60 °C.
+    const bath = { text: '60 °C', lo: 60, hi: 60 };
+    expect(isOutThen({ cook: [{ ...oven('bath', 'on', 24), setting: bath }] })).toBe(true);
+    expect(isOutThen({ cook: [{ ...oven('smoke', 'off', 6), heat: 'smoker' }] })).toBe(true);
+    expect(isOutThen({ cook: short })).toBe(false);
+  });
+
   test('all of it turns freely: nothing is left that will not pull, whatever time was written', () => {
     expect(figures([]).meat?.unpulledG.mid).toBeGreaterThan(100);
     expect(figures([]).written?.chance).toBeLessThan(0.6);
@@ -71,7 +91,7 @@ describe('the last word', () => {
       const meal = openMeal(inputOf([{ ...raw, cook }], [dishOf('taco', 40)]));
       return reckon(meal, drawsOf(meal)).meal.more;
     };
-    expect(more([oven('covered', 'on', 2), oven('open', 'off', 1)])).toBeNull();
+    expect(more(then)).toBeNull();
     const { minutes: __, ...untilTender } = oven('open', 'off', 1);
     expect(more([untilTender])?.grams).toBeGreaterThan(1000);
   });

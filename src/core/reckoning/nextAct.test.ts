@@ -62,11 +62,13 @@ test('a look stands where the plan has it, once there is a plan', () => {
   expect(nextInDay({ what: 'buy' }, 'pot', [line], LID_ON)).toEqual({ what: 'buy' });
 });
 
-test('a written time is the cook’s word: the pot comes off then, and nobody is told to look after it', () => {
-  const minutes = { text: '1 h', lo: 60, hi: 60 };
+test('a written time says when to look, a range from its first; out then, tender or not, it is lifted', () => {
+  const minutes = { text: '1–2 h', lo: 60, hi: 120 };
   const cook = [{ id: 'heat2', heat: 'stove' as const, lid: 'on' as const, minutes }];
-  expect(next([], { cook })).toEqual({ what: 'lift', afterMin: 60 });
-  expect(next([], { cook, lidOn: LID_ON })).toMatchObject({ what: 'lift', at: LID_ON + 60 * 60_000 });
+  expect(next([], { cook })).toEqual({ what: 'look', afterMin: 60 });
+  expect(next([], { cook, lidOn: LID_ON })).toMatchObject({ what: 'look', at: LID_ON + 60 * 60_000 });
+  const then = cook.map((phase) => ({ ...phase, out: 'then' as const }));
+  expect(next([], { cook: then })).toEqual({ what: 'lift', afterMin: 90 });
   const long = cook.map((phase) => ({ ...phase, minutes: { text: '6 h', lo: 360, hi: 360 } }));
-  expect(next([], { cook: long })).toMatchObject({ what: 'look' });
+  expect(next([], { cook: long })).toEqual({ what: 'look', afterMin: 360 });
 });

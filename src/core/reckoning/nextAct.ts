@@ -1,5 +1,5 @@
 import { type Batch, isStrained } from '../meal/index.ts';
-import { isTimed, phaseMinutes } from '../clock/index.ts';
+import { isOutThen, looksFrom, phaseMinutes } from '../clock/index.ts';
 import type { Line, Milestones } from '../day/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
 import type { Readiness } from '../tender/index.ts';
@@ -35,13 +35,15 @@ export function nextActOf({ batch, bought, milestones, ready }: Known): NextAct 
   if (milestones.skimmed) return { what: 'fill the plates' };
   if (milestones.pulled) return { what: isStrained(batch) ? 'strain and skim' : 'skim' };
   if (milestones.lifted) return { what: 'pick and shred' };
-  const writtenMin = isTimed(batch) ? total(phaseMinutes(batch.cook, undefined)) : undefined;
-  if (!ready && writtenMin === undefined) return { what: 'write the time' };
+  const written = looksFrom(batch.cook);
+  if (!ready && !written) return { what: 'write the time' };
   const potFrom = ready?.potFrom ?? 0;
-  const lookMin = ready ? (ready.nextCheck ?? ready.firstCheck) : Infinity;
-  // A written time is the cook's word: nobody is told to look after it.
-  const lifts = writtenMin !== undefined && writtenMin <= lookMin;
-  const afterMin = (lifts ? writtenMin : lookMin) - potFrom;
+  // Where nobody knows how hot it is, and where it comes out by the clock, the time that is written is all there is.
+  const lifts = !ready || isOutThen(batch);
+  const afterMin =
+    (lifts
+      ? total(phaseMinutes(batch.cook, undefined))
+      : (ready.nextCheck ?? written?.first ?? ready.firstCheck)) - potFrom;
   const at = batch.lidOn === undefined ? undefined : batch.lidOn + afterMin * MINUTE_MS;
   return { what: lifts ? 'lift' : 'look', afterMin, ...(at !== undefined && { at }) };
 }

@@ -27,9 +27,10 @@ const reckoned = (changes: Changes, g?: number) => {
   return { batch, flow, problems };
 };
 
-describe('a written time', () => {
+describe('out then, tender or not', () => {
   const level = { level: 'cover' as const };
-  const at = (h: number) => reckoned({ ...level, cook: [oven(150, 'on', h)] });
+  const then = (h: number): Phase => ({ ...oven(150, 'on', h), out: 'then' });
+  const at = (h: number) => reckoned({ ...level, cook: [then(h)] });
 
   test('water keeps leaving past tender, and has left less before', () => {
     const yields = [1, 2, 3, 4, 6, 8].map((h) => at(h).batch.meat.cookedYield.mid);
@@ -60,7 +61,7 @@ describe('a written time', () => {
 
   test('the middle lies within its range', () => {
     for (const h of [1, 2.5, 3, 4, 8]) {
-      const [batch] = reckonDrawn(meal({ ...level, cook: [oven(150, 'on', h)] })).batches;
+      const [batch] = reckonDrawn(meal({ ...level, cook: [then(h)] })).batches;
       for (const { mid, p10 = mid, p90 = mid } of Object.values(batch?.meat ?? {})) {
         expect(mid).toBeGreaterThanOrEqual(p10 - 1e-6);
         expect(mid).toBeLessThanOrEqual(p90 + 1e-6);

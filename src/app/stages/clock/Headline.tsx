@@ -41,11 +41,14 @@ export function Headline({ day, now }: Props) {
 
 /** What the day hangs from, and how surely. */
 function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
-  const { loaded } = useOpenMeal();
+  const { loaded, batch } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const { meal } = loaded;
   const wall = useWall(day?.zone);
-  const chance = batchReckoning.ready.written?.chance ?? null;
+  // Of a time that is written: what it gives when the plan lifts it, which a fork may have put off.
+  const written = batchReckoning.ready.written?.chance ?? null;
+  const chance =
+    written === null ? null : (day?.pots.find((pot) => pot.batch === batch.id)?.chanceAtEnd ?? written);
   return (
     <p className={clsx('quiet', css.servedAt)}>
       <WallField

@@ -8,6 +8,7 @@ import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { bubbleOf, bubbles, changeOpen, heatOf, heats, lids, withHeat } from './phaseEdits.ts';
 import { editBatch } from '../../open/edits/index.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { HowItEnds } from './HowItEnds.tsx';
 import { SmokeFirst } from './SmokeFirst.tsx';
 import css from './clock.module.scss';
 
@@ -127,6 +128,7 @@ export function HeatRow() {
           );
         }}
       />
+      <HowItEnds />
     </div>
   );
 }

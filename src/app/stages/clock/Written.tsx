@@ -9,10 +9,11 @@ export function Written() {
   const { written } = batchReckoning.ready;
   // Without a heat nobody knows what it gives.
   if (!written || written.chance === null) return null;
-  const { minutes, chance, surer } = written;
+  const { minutes, from, outThen, chance, ifNotMin, surer } = written;
   const text = surer && writeMinutes(surer.phaseMinutes).value;
   return (
     <p>
+      {from !== null && `You look from ${writeMinutes(from).value}. `}
       After {writeMinutes(minutes).value}, as you wrote, all is tender{' '}
       <b className="num">{Math.round(100 * chance)} in 100</b>
       {surer ? <>; 90 in 100 after {writeMinutes(surer.minutes).value}. </> : '.'}
@@ -28,6 +29,9 @@ export function Written() {
           take {text}
         </button>
       )}
+      {outThen && ' It comes out then: what is not tender is chopped, sliced or put back.'}
+      {ifNotMin !== null &&
+        ` If it is not, it goes on: as likely as not ${writeMinutes(ifNotMin).value} more; or serve what is tender.`}
     </p>
   );
 }

@@ -146,7 +146,16 @@ describe('clock: clock', () => {
       expect(sheet()).toMatch(/After 1 h 00, as you wrote, all is tender 0 in 100; 90 in 100 after 3 h \d\d/);
       const strands = screen.getByRole('navigation', { name: /^The strands/ }).textContent;
       expect(strands).toMatch(/clock1 h 00tender 0 in 100/);
-      expect(screen.getByRole('list', { name: 'The stove' }).textContent).toMatch(/lift it after 1 h 00/);
+      const stove = () => screen.getByRole('list', { name: 'The stove' }).textContent;
+      // A fork decides, unless the cook says that the clock does.
+      expect(stove()).toMatch(/test after 1 h 00/);
+      expect(sheet()).toMatch(/If it is not, it goes on: as likely as not \d h \d\d more/);
+      await tap(screen.getByRole('radio', { name: 'out then, tender or not' }));
+      expect(stove()).toMatch(/lift it after 1 h 00/);
+      expect(sheet()).toMatch(/It comes out then: what is not tender is chopped, sliced or put back/);
+      expect((await batch()).cook[0]?.out).toBe('then');
+      await takeBack('how the time ends');
+      expect(stove()).toMatch(/test after 1 h 00/);
       await press(/^take 3 h/);
       expect((await batch()).cook[0]?.minutes?.lo).toBeGreaterThan(180);
       await takeBack('the time');

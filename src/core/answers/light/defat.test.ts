@@ -38,7 +38,12 @@ describe('taking the fat off', () => {
 test('chopped, what will not pull goes into the bowl too', () => {
   const minutes = { text: '1 h', lo: 60, hi: 60 };
   const short = batchOf([lotOf('beef-shank', 3000)], {
-    cook: [{ id: 'heat', heat: 'oven', setting: { text: '150 °C', lo: 150, hi: 150 }, lid: 'on', minutes }],
+    cook: [
+      {
+        ...{ id: 'heat', heat: 'oven', lid: 'on', minutes, out: 'then' },
+        setting: { text: '150 °C', lo: 150, hi: 150 },
+      },
+    ],
   });
   const [pulled, chopped] = [one(short).mass.sums, one(withChopped(short)).mass.sums];
   expect(pulled.unpulled).toBeGreaterThan(500);

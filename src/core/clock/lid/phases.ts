@@ -23,9 +23,38 @@ export const withMain = (cook: readonly Phase[], long = openPhase(cook)): Phase[
     return cook.length > 1 && one === long ? { ...phase, main: true } : phase;
   });
 
-/** The long phase has its time: the cook has written how long it is to be. */
+/** The long phase has its time: the cook has written when to look. */
 export const isTimed = ({ cook }: { readonly cook: readonly Phase[] }): boolean =>
   midpoint(openPhase(cook)?.minutes) !== undefined;
+
+/** Held below this meat is cooked by the clock: no fork finds it tender within a day, °C (common practice, no source). */
+const BY_THE_CLOCK = 70;
+
+/**
+ * The time that is written ends the cook, tender or not: where the cook says so, and by itself in the open smoke and
+ * in what is held too cool for a fork. Of any other a written time says when to look.
+ */
+export function isOutThen({ cook }: { readonly cook: readonly Phase[] }): boolean {
+  const open = openPhase(cook);
+  if (!open || !isTimed({ cook })) return false;
+  return open.out === undefined ? isByTheClock(open) : open.out === 'then';
+}
+
+/** What is cooked by the clock unless the cook says otherwise. */
+export const isByTheClock = (phase: Phase): boolean =>
+  isSmoke(phase) ||
+  (typeof phase.setting === 'object' && (midpoint(phase.setting) ?? Infinity) < BY_THE_CLOCK);
+
+/** Minutes of the cook from which to look, and by which it was to be tender; undefined where none are written. */
+export function looksFrom(
+  phases: readonly Phase[],
+): { readonly first: number; readonly last: number } | undefined {
+  const { open, before, after } = cookOf(phases);
+  const { lo, hi } = phases[open]?.minutes ?? {};
+  if (lo === undefined || hi === undefined) return undefined;
+  const beside = sum(before) + sum(after);
+  return { first: beside + lo, last: beside + hi };
+}
 
 /** In the open smoke there is no pot yet. */
 export const isSmoke = ({ heat, lid }: Phase): boolean => heat === 'smoker' && lid === 'off';
@@ -86,11 +115,19 @@ export function lengthsUntil({ before, after }: Cook, minutes: number): number[]
   return [...before, Math.max(0, minutes - sum(before) - sum(after)), ...after];
 }
 
-/** How long each phase lasts, min, as written, or where one is open until the meat is tender. */
+/**
+ * How long each phase lasts, min: as written, of a range until the meat is tender within it, or where one is open
+ * until it is tender.
+ */
 export function phaseMinutes(phases: readonly Phase[], readyMin: number | undefined): readonly number[] {
   const cook = cookOf(phases);
-  const typed = midpoint(phases[cook.open]?.minutes);
-  if (typed !== undefined) return [...cook.before, typed, ...cook.after];
+  const typed = phases[cook.open]?.minutes;
+  const middle = midpoint(typed);
+  if (typed?.lo !== undefined && typed.hi !== undefined && middle !== undefined) {
+    const beside = sum(cook.before) + sum(cook.after);
+    const tender = readyMin === undefined || isOutThen({ cook: phases }) ? middle : readyMin - beside;
+    return [...cook.before, Math.min(typed.hi, Math.max(typed.lo, tender)), ...cook.after];
+  }
   return readyMin === undefined ? [...cook.before, 0, ...cook.after] : lengthsUntil(cook, readyMin);
 }
 

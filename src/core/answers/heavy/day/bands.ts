@@ -1,7 +1,7 @@
 import { MINUTE_MS } from '../../../quantity/index.ts';
 import type { Day } from '../../../day/index.ts';
 import type { Feel, Heat, Lid } from '../../../meal/index.ts';
-import { isTimed, openPhase } from '../../../clock/index.ts';
+import { openPhase } from '../../../clock/index.ts';
 import { lidsOf } from './moments.ts';
 import type { NominalBatch } from '../../../model/index.ts';
 
@@ -32,8 +32,6 @@ export interface PotBand {
   readonly checks: readonly { readonly at: number; readonly feel: Feel }[];
   readonly weighedOut: boolean;
 }
-
-const sum = (numbers: readonly number[]) => numbers.reduce((total, n) => total + n, 0);
 
 const POINTS = 25;
 /** There is no room for a longer name beside a band. */
@@ -85,7 +83,7 @@ export function bandsOf(
           ...(lots.length > 1 ? lots.map(({ id }, i) => curve(nameOf(id), (m) => odds.lotChance(i, m))) : []),
         ],
         evenOdds: time(ready.median),
-        chanceAtEnd: odds.potChance(isTimed(batch) ? sum(lengths) : potFrom + (to - hot) / MINUTE_MS),
+        chanceAtEnd: odds.potChance(potFrom + (to - hot) / MINUTE_MS),
         readyBy: time(odds.potAt(chance) ?? ready.median),
         goodUntil: time(firstToGo.goodUntil),
         goes: firstToGo.goes,

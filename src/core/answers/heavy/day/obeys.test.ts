@@ -283,7 +283,7 @@ describe('while it braises', () => {
     expect(length(day) - length(plan(pot()))).toBeGreaterThan(25 * MINUTE);
   });
 
-  test('a written time is lifted without a look, sliced where it will not pull, and cooked on if a fork resists', () => {
+  test('a written time says when to look; out then, tender or not, is lifted without a look and sliced', () => {
     const lidOn = at('2026-12-05T12:00');
     const cook = [
       {
@@ -294,11 +294,19 @@ describe('while it braises', () => {
         minutes: min(60),
       },
     ];
-    const timed = plan(pot({ cook, lidOn }), { now: '2026-12-05T12:10' });
+    const now = '2026-12-05T12:10';
+    const looked = plan(pot({ cook, lidOn }), { now });
+    const tests = looked.lines.filter(({ words }) => words.startsWith('Test'));
+    expect(tests.map((line) => line.from)).toEqual([lidOn + 55 * MINUTE]);
+    expect(find(looked, /^Slice, pick/)).toBeUndefined();
+    const then = cook.map((phase) => ({ ...phase, out: 'then' as const }));
+    const timed = plan(pot({ cook: then, lidOn }), { now });
     expect(timed.lines.some(({ words }) => words.startsWith('Test'))).toBe(false);
-    expect(from(timed, /^Lift out the meat/)).toBe(lidOn + HOUR);
     expect(find(timed, /^Slice, pick/)).toBeDefined();
-    expect(timed.pots[0]?.chanceAtEnd).toBeLessThan(0.05);
+    for (const day of [looked, timed]) {
+      expect(from(day, /^Lift out the meat/)).toBe(lidOn + HOUR);
+      expect(day.pots[0]?.chanceAtEnd).toBeLessThan(0.05);
+    }
     const feel: Feel = 'resists';
     const fork: Entry = {
       id: 'fork',
@@ -311,5 +319,17 @@ describe('while it braises', () => {
     };
     const on = plan(pot({ cook, lidOn }), { now: '2026-12-05T13:02', entries: [fork] });
     expect(from(on, /^Lift out the meat/)).toBeGreaterThan(lidOn + 2 * HOUR);
+  });
+
+  test('a range is looked at from its first to its last, and is out by then', () => {
+    const lidOn = at('2026-12-05T12:00');
+    const oven = { id: 'heat4', heat: 'oven' as const, lid: 'on' as const };
+    const setting = { text: '160 °C', lo: 160, hi: 160 };
+    const cook = [{ ...oven, setting, minutes: { text: '2–2½ h', lo: 120, hi: 150 } }];
+    const day = plan(pot({ cook, lidOn }), { now: '2026-12-05T12:10' });
+    const tests = day.lines.filter(({ words }) => words.startsWith('Test'));
+    expect(tests[0]?.from).toBe(lidOn + 2 * HOUR);
+    expect(tests.at(-1)?.from).toBe(lidOn + 145 * MINUTE);
+    expect(from(day, /^Lift out the meat/)).toBe(lidOn + 150 * MINUTE);
   });
 });
