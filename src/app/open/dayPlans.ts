@@ -3,9 +3,12 @@ let zone: string | undefined;
 const zoneHere = () => (zone ??= Intl.DateTimeFormat().resolvedOptions().timeZone);
 const FIVE_MINUTES = 300_000;
 
-/** What the day is asked at: the plan moves with the clock, but not with each of its ticks. */
+/** The instant that all is reckoned at: it moves with the clock, but not with each of its ticks. */
+export const instantOf = (now: number): number => Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
+
+/** What the day is asked at. */
 export const planAt = (now: number, tries: number) => ({
-  now: Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES,
+  now: instantOf(now),
   tries,
   zone: zoneHere(),
 });

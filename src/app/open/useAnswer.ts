@@ -8,8 +8,6 @@ import { useOpenMeal } from './MealContext.ts';
 interface Options {
   /** False: it is not asked yet. */
   readonly enabled?: boolean;
-  /** True: nothing stands in while the new answer is worked out. */
-  readonly fresh?: boolean;
 }
 
 /**
@@ -25,7 +23,7 @@ export function useAnswerOf<Q extends Question>(
   loaded: LoadedMeal,
   question: Q,
   asked: Ask<Q>,
-  { enabled = true, fresh = false, after }: Options & { readonly after?: Promise<void> } = {},
+  { enabled = true, after }: Options & { readonly after?: Promise<void> } = {},
 ): UseQueryResult<Answer<Q>> {
   const { id } = loaded.meal;
   const result = useQuery({
@@ -35,7 +33,7 @@ export function useAnswerOf<Q extends Question>(
       return ask(question, loaded, asked, signal);
     },
     // What stood a moment ago stands in, but never another meal's.
-    placeholderData: (before, query) => (!fresh && query?.queryKey[2] === id ? before : undefined),
+    placeholderData: (before, query) => (query?.queryKey[2] === id ? before : undefined),
     staleTime: Infinity,
     gcTime: 60_000,
     enabled,

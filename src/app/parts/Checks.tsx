@@ -13,6 +13,8 @@ import { clockNow } from '../browser/clock.ts';
 
 interface Props {
   readonly day: DayPlan | undefined;
+  /** It is the day before the last fork. */
+  readonly isOld: boolean;
 }
 
 const ALL = 'all';
@@ -22,7 +24,7 @@ const whichPieces = [
 ] as const;
 
 /** A fork test: of which lot, which pieces, and what it said. Each moves all that comes after it. */
-export function Checks({ day }: Props) {
+export function Checks({ day, isOld }: Props) {
   const wall = useWall(day?.zone ?? 'UTC');
   const { loaded, batch, standing } = useOpenMeal();
   const { batchReckoning } = useFigures();
@@ -104,7 +106,9 @@ export function Checks({ day }: Props) {
           onNone={() => setDoubt(undefined)}
         />
       )}
-      {day && checks.length > 0 && <p aria-live="polite">{nextWords(day, wall, batch.id, checks.at(-1))}</p>}
+      {day && checks.length > 0 && (
+        <p aria-live="polite">{isOld ? MOVING : nextWords(day, wall, batch.id, checks.at(-1))}</p>
+      )}
       {checks.length > 0 && (
         <ul className={css.forks}>
           {checks.map((entry) => (
@@ -121,6 +125,9 @@ export function Checks({ day }: Props) {
     </section>
   );
 }
+
+/** The day before the fork says nothing of it. */
+const MOVING = 'Working out what that moves.';
 
 /** What a fork says at this moment. */
 const forkNow = (batch: string, feel: Feel, lot: string | undefined, big: boolean): Entry => ({

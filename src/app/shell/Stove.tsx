@@ -5,8 +5,7 @@ import type { Batch } from '@/core/meal/index.ts';
 
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { addBatch } from '../open/edits/index.ts';
-import { planAt, triesFor } from '../open/dayPlans.ts';
-import { useAnswer } from '../open/useAnswer.ts';
+import { useDay } from '../open/useDay.ts';
 import { useNow } from '../browser/useNow.ts';
 import { usePainted } from '../browser/usePainted.ts';
 import { nextActWords } from '@/words/index.ts';
@@ -23,9 +22,7 @@ export function Stove() {
   const now = useNow();
   const wall = useWall();
   const asks = usePainted() && anyOnTheHeat(loaded.batches);
-  const { data: day } = useAnswer('day', asks ? planAt(now, triesFor(loaded.batches.length)) : UNASKED, {
-    enabled: asks,
-  });
+  const { day, isOld } = useDay(loaded, now, asks);
   const names = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   return (
     <ul className={css.stove} aria-label="The stove">
@@ -43,7 +40,7 @@ export function Stove() {
               <SmallPot level={potLevel(figures?.pot)} slow={batch.cook[0]?.heat === 'slow cooker'} />
               <span>
                 <b>{batch.name}</b>
-                <small>{next ? nextActWords(next, now, wall.clock) : ''}</small>
+                <small data-old={isOld || undefined}>{next ? nextActWords(next, now, wall.clock) : ''}</small>
               </span>
             </Link>
           </li>
@@ -72,6 +69,3 @@ const anyOnTheHeat = (batches: readonly Batch[]) => batches.some(({ lidOn }) => 
 
 const potLevel = (pot: { standsCm: number; vessel: { heightCm: number } } | null | undefined) =>
   pot ? Math.min(1, pot.standsCm / pot.vessel.heightCm) : 0;
-
-/** Stands for the question while nothing is on the heat. */
-const UNASKED = { now: 0, tries: 0, zone: 'UTC' };

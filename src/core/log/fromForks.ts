@@ -3,7 +3,6 @@ import { standingEntries } from '../meal/index.ts';
 import { type BatchPlan, learnSpreads, openMeal, type OpenedMeal, tenderGroup } from '../model/index.ts';
 import { type Range, Z90 } from '../quantity/index.ts';
 import type { Readiness } from '../tender/index.ts';
-import type { Evidence } from './evidence.ts';
 
 /** How long a lot took until it was tender, min of the cook: as foretold, and as its forks leave it. */
 interface TenderTimes {
@@ -49,6 +48,13 @@ export function potTimes(
   };
 }
 
+interface TenderEvidence {
+  readonly what: 'tender';
+  readonly of: string;
+  readonly value: number;
+  readonly noise: number;
+}
+
 /** Less than this a fork did not tell, of the precision that was there before (estimate). */
 const TOLD = 0.02;
 
@@ -56,9 +62,9 @@ const TOLD = 0.02;
  * How long each cut took against what was foretold, by its heat: what the forks alone say, the posterior less the prior
  * (normal in the logarithm of the time; precision and mean of the quotient of two normals).
  */
-export function fromForks(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
+export function fromForks(meal: OpenedMeal, plan: BatchPlan): TenderEvidence[] {
   if (plan.batch.lidOn === undefined || cookOf(plan.batch.cook).phases.length === 0) return [];
-  const said = new Map<string, Evidence>();
+  const said = new Map<string, TenderEvidence>();
   for (const { lot, foretold, took } of tenderTimes(meal, plan)) {
     const cut = plan.lots.find(({ id }) => id === lot)?.cut ?? '';
     const of = tenderGroup(plan.batch, cut);

@@ -10,7 +10,7 @@ export { type PotPicture, type VesselPicture } from './potPicture.ts';
 export { type Reckoning, reckon } from './reckon.ts';
 export { milestonesIn, tickedIn, tickedTasks } from './milestones.ts';
 export { isWorthChopping } from './secondWave.ts';
-export { stillGood, takenOut } from './takenOut.ts';
+export { takenOut } from './takenOut.ts';
 export { unaccountedOf } from './unaccounted.ts';
 export { withOldRanges } from './withOldRanges.ts';
 export { withWater } from './withWater.ts';

@@ -27,9 +27,6 @@ export interface LotReckoning {
   readonly shredG: number;
   /** When it is tender, min from a hot pot; null for bones and where nobody knows. */
   readonly tenderMin: Range | null;
-  /** How late is still good, and what it becomes after that. */
-  readonly goodUntilMin?: number;
-  readonly goes?: 'stringy' | 'to mush';
   /** The last fork found it tender. */
   readonly found?: boolean;
 }
@@ -78,8 +75,6 @@ function timesOf(lot: string, ready: Readiness | undefined) {
   const from = ready.potFrom;
   return {
     tenderMin: { mid: mid - from, p10: p10 - from, p50: p50 - from, p90: p90 - from },
-    goodUntilMin: one.goodUntil - from,
-    goes: one.goes,
     found: one.found,
   };
 }

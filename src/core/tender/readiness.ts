@@ -24,8 +24,9 @@ export interface LotReadiness {
   readonly id: string;
   /** Minutes of the cook. */
   readonly tender: Range;
-  /** One in ten would have gone too far by then. */
-  readonly goodUntil: number;
+  /** One in ten has gone too far by then, and one in two, never before it is tender; undefined where that is more than a day. */
+  readonly goodUntil: number | undefined;
+  readonly halfGone: number | undefined;
   readonly goes: 'stringy' | 'to mush';
   /** The last fork found it tender. */
   readonly found: boolean;
@@ -54,8 +55,9 @@ export type NoReadiness = 'unknown' | { readonly never: readonly string[] };
 const FIRST = 0.2;
 /** Nobody looks again sooner, min. */
 const NOT_SOONER = 20;
-/** Of ten, one would have gone too far. */
+/** Of ten, one has gone too far. */
 const GONE = 0.1;
+const HALF_GONE = 0.5;
 /** Leaner than this, meat goes stringy before it goes to mush (estimate, g/g raw). */
 const LEAN = 0.07;
 
@@ -97,10 +99,16 @@ function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
   const ready = lots.map(({ id, piece, seen }, i): LotReadiness => {
     const lean = piece.flesh.fat < LEAN;
     const far = lean ? tenderness.stringy : tenderness.mush;
+    const tender = last(0.5, i);
+    const goneAt = (share: number) => {
+      const at = odds.lotAt(i, share, far);
+      return at === undefined ? undefined : Math.max(tender, at);
+    };
     return {
       id,
-      tender: { mid: last(0.5, i), p10: last(0.1, i), p50: last(0.5, i), p90: last(0.9, i) },
-      goodUntil: Math.max(last(0.5, i), odds.lotAt(i, GONE, far) ?? end),
+      tender: { mid: tender, p10: last(0.1, i), p50: tender, p90: last(0.9, i) },
+      goodUntil: goneAt(GONE),
+      halfGone: goneAt(HALF_GONE),
       goes: lean ? 'stringy' : 'to mush',
       found: isTender(lastOf(seen)?.feel ?? 'resists'),
     };

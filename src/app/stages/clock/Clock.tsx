@@ -12,7 +12,6 @@ import { FromLog } from '../../parts/FromLog.tsx';
 import { Checks } from '../../parts/Checks.tsx';
 import { StartNow } from './StartNow.tsx';
 import { DayPicture } from './day/DayPicture.tsx';
-import { useDay } from './day/useDay.ts';
 import { Headline } from './Headline.tsx';
 import { Here } from './Here.tsx';
 import { BoilsCovered } from './BoilsCovered.tsx';
@@ -26,6 +25,7 @@ import { ServiceNow } from './ServiceNow.tsx';
 import { StillGood, TakenOut } from './TakenOut.tsx';
 import { NewTimer } from './timers/NewTimer.tsx';
 import { Who } from './Who.tsx';
+import { useDay } from '../../open/useDay.ts';
 import { useWall } from '../../open/useWall.ts';
 import { useSettings } from '../../open/useSettings.ts';
 
@@ -48,7 +48,7 @@ export default function Clock() {
   const now = useNow();
   const { hours } = useSettings();
   const wall = useWall();
-  const { day, levelling, failed } = useDay(now);
+  const { day, isOld, levelling, failed } = useDay(loaded, now);
   const [fold, setFold] = useState<Fold>();
   const { ready, meat, boils } = batchReckoning;
   const vesselName = (id: string) => loaded.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
@@ -66,7 +66,7 @@ export default function Clock() {
     );
   return (
     <>
-      <Headline day={day} now={now} />
+      <Headline day={day} isOld={isOld} now={now} />
       {day && <OutsideHours day={day} />}
       {batch.lidOn === undefined && <HeatRow />}
       <Problems batch={batch.id} stage="clock" />
@@ -83,7 +83,7 @@ export default function Clock() {
       {day?.unknown.map((name) => (
         <FieldError key={name}>{name} has no known time, so it is not in the day.</FieldError>
       ))}
-      {batch.lidOn !== undefined && <Checks day={day} />}
+      {batch.lidOn !== undefined && <Checks day={day} isOld={isOld} />}
       <Lessons step="at the clock" />
       <p className="asks is-tight">
         {folds.map(({ value, words }) => (
@@ -116,8 +116,12 @@ export default function Clock() {
           <TakeAlong day={day} />
         </Suspense>
       )}
-      {day && <Here day={day} now={now} />}
-      {day && day.lines.length > 0 && <DayPicture day={day} now={now} />}
+      {day && (
+        <div data-old={isOld || undefined}>
+          <Here day={day} now={now} />
+          {day.lines.length > 0 && <DayPicture day={day} now={now} />}
+        </div>
+      )}
       {day && day.lines.length > 0 && (
         <p className="quiet">Hours in which nothing begins are drawn shorter.</p>
       )}
@@ -136,7 +140,7 @@ export default function Clock() {
       )}
       {batch.lidOn === undefined && <StartNow />}
       <TakenOut />
-      {day && <StillGood zone={day.zone} />}
+      {day && <StillGood day={day} now={now} />}
       <PotReading />
       <FromLog what="tender" />
       <p className="quiet">

@@ -14,33 +14,39 @@ import css from './clock.module.scss';
 
 interface Props {
   readonly day: DayPlan | undefined;
+  /** It is the day before what was changed last. */
+  readonly isOld: boolean;
   readonly now: number;
 }
 
 /** What the cook must know first: when to begin, or when to look; and how the day is timed. */
-export function Headline({ day, now }: Props) {
+export function Headline({ day, isOld, now }: Props) {
   const { batch, loaded } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const wall = useWall(day?.zone);
   return (
     <>
       <div className="line">
-        <h1>
+        <h1 data-old={isOld || undefined}>
           {batchReckoning.ready.min === null
             ? 'No time is known for this'
             : day
               ? titleOf(day, wall, batch, loaded.meal.day?.begun, now)
               : 'Working the day out'}
         </h1>
-        <ServedAt day={day} />
+        <ServedAt day={day} isOld={isOld} />
       </div>
-      {day && <Late day={day} now={now} />}
+      {day && (
+        <div data-old={isOld || undefined}>
+          <Late day={day} now={now} />
+        </div>
+      )}
     </>
   );
 }
 
 /** What the day hangs from, and how surely. */
-function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
+function ServedAt({ day, isOld }: Pick<Props, 'day' | 'isOld'>) {
   const { loaded, batch } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const { meal } = loaded;
@@ -64,8 +70,9 @@ function ServedAt({ day }: { readonly day: DayPlan | undefined }) {
           );
         }}
       />
+      {isOld && <span role="status">working it out</span>}
       {day && (
-        <span>
+        <span data-old={isOld || undefined}>
           {weekdayOf(day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
           <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
         </span>

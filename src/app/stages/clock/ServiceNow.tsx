@@ -2,6 +2,7 @@ import { wallTimeOf } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import type { Filled, LotNow } from '@/core/answers/index.ts';
 import { capital } from '@/words/index.ts';
+import { instantOf, planAt, triesFor } from '../../open/dayPlans.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { changeLot, editMeal, weigh } from '../../open/edits/index.ts';
@@ -15,15 +16,13 @@ interface Props {
   readonly onDone: () => void;
 }
 
-const FIVE_MINUTES = 300_000;
-
 /** Service is now, and not all of it is tender: what can be served, when the rest follows, and the ways out. */
 export function ServiceNow({ now, zone, onDone }: Props) {
   const { loaded, units } = useOpenMeal();
   const { meal } = loaded;
   const wall = useWall(zone);
-  const at = Math.floor(now / FIVE_MINUTES) * FIVE_MINUTES;
-  const { data } = useAnswer('serviceNow', { now: at });
+  const at = instantOf(now);
+  const { data, isPlaceholderData } = useAnswer('serviceNow', planAt(now, triesFor(loaded.batches.length)));
   if (!data) return <p className="quiet">Counting the plates.</p>;
   const { lots, total, now: served, reordered, choppedMore: chopping, restAt, tenderG } = data;
   const tender = writeMass(tenderG, units);
@@ -32,7 +31,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
   const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
   return (
-    <section className={css.service} aria-label="Serve now">
+    <section className={css.service} aria-label="Serve now" data-old={isPlaceholderData || undefined}>
       <h1>
         {served.plates} of {total} plates now
       </h1>

@@ -1,4 +1,6 @@
-import { stillGood, takenOut } from '@/core/reckoning/index.ts';
+import type { DayPlan } from '@/core/answers/index.ts';
+import type { Wall } from '@/core/clock/index.ts';
+import { takenOut } from '@/core/reckoning/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -35,22 +37,27 @@ export function TakenOut() {
   );
 }
 
-/** How late the first of it to go too far is still good, and what happens then. */
-export function StillGood({ zone }: { readonly zone: string }) {
+/** From when it is good, how late it still is on the heat, and what happens then: clock times, of the day as it is planned. */
+export function StillGood({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { batch } = useOpenMeal();
-  const { batchReckoning } = useFigures();
-  const wall = useWall(zone);
-  const first = stillGood(batchReckoning.lots, batch.lidOn);
-  if (!first) return null;
-  const late =
-    first.at === undefined
-      ? `${writeMinutes(first.afterMin).value} after the lid is on`
-      : wall.clock(first.at);
+  const wall = useWall(day.zone);
+  const pot = day.pots.find((one) => one.batch === batch.id);
+  if (!pot || pot.weighedOut) return null;
+  const { goodFrom, goodUntil, firstToGo, goes } = pot;
+  if (!goodUntil) return <p>On the heat it stays good for a day.</p>;
+  const from = goodFrom && <b className="num">{spanOf(goodFrom, wall, now)}</b>;
   return (
     <p>
-      Still good until <b className="num">{late}</b>
-      {batchReckoning.lots.length > 1 && ` (${first.name.split(',')[0]?.toLowerCase() ?? ''})`}; by then one
-      pot in ten {goneWords[first.goes]}.
+      {from ? <>Good from {from} until </> : 'Good until '}
+      <b className="num">{spanOf(goodUntil, wall, goodFrom?.[1] ?? now)}</b>, left on the heat
+      {firstToGo !== undefined && ` (${firstToGo})`}: by the first one pot in ten {goneWords[goes]}, by the
+      last one in two.
     </p>
   );
+}
+
+/** Two moments, told once where they are one. */
+function spanOf([from, to]: readonly [number, number], wall: Wall, near: number): string {
+  const [first, last] = [wall.moment(from, near), wall.moment(to, from)];
+  return first === last ? first : `${first}–${last}`;
 }

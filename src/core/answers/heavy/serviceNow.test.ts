@@ -2,10 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import type { Batch, Entry } from '../../meal/index.ts';
 import { openMeal } from '../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
+import { dayOf } from './day/day.ts';
 import { serviceNow } from './serviceNow.ts';
 
 const ON = Date.UTC(2026, 11, 5, 9);
-const after = (hours: number) => ({ now: ON + hours * 3_600_000 });
+const after = (hours: number) => ({ now: ON + hours * 3_600_000, tries: 0 });
 const fork = (feel: 'resists' | 'turns freely', hours: number): Entry => ({
   id: `fork-${hours}`,
   at: ON + hours * 3_600_000,
@@ -104,5 +105,16 @@ describe('what can be served at this moment', () => {
   test('the rest is promised no sooner than it can be on a plate', () => {
     const now = serviceNow(meal(), after(2));
     expect(now.restAt).toBeGreaterThan(after(2).now + 30 * 60_000);
+  });
+
+  test('the rest is promised when the clock promises it, whatever a fork has said', () => {
+    const served = { local: '2026-12-05T11:30', zone: 'UTC' };
+    for (const forks of [[], [fork('resists', 2)]]) {
+      const opened = meal({ lidOn: ON }, forks);
+      const late = openMeal({ ...opened.input, meal: { ...opened.input.meal, serving: served } });
+      const clock = dayOf(late, after(2));
+      expect(clock.lateMin).toBeGreaterThan(0);
+      expect(serviceNow(late, after(2)).restAt).toBe(clock.serving);
+    }
   });
 });

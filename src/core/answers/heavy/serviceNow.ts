@@ -1,11 +1,14 @@
 import { valueAt } from '../../columns/index.ts';
 import { MINUTE_MS } from '../../quantity/index.ts';
 import { cookOf } from '../../clock/index.ts';
+import { planDay } from '../../day/index.ts';
 import { dishName, type Ticket } from '../../order/index.ts';
 import { mlOf } from '../../broth/index.ts';
 import { picksAll } from '../../meat/index.ts';
 import { emptyServed, forPlates, goneOf, nominalServing, restOf, serve } from '../../plates/index.ts';
 import type { Nominal, NominalBatch, OpenedMeal } from '../../model/index.ts';
+import type { DayAsk } from './day/day.ts';
+import { dayFacts } from './day/facts.ts';
 
 /** A lot when it is to be served now. */
 export interface LotNow {
@@ -46,19 +49,18 @@ export interface ServiceNow {
   /** With all that is cooked chopped where it will not pull, and how many plates more that is. */
   readonly chopped: Filled;
   readonly choppedMore: number;
-  /** Epoch ms: when the rest can be on plates, in nine days of ten. */
+  /** Epoch ms: when the rest can be on plates, at the day's chance. */
   readonly restAt: number | undefined;
 }
 
 /** Likely enough to be pulled without a fork in it (estimate). */
 const SURE = 0.8;
-/** From tender to the plate: lifted, cooled, pulled, sauced, min (estimate). */
-const TO_PLATE = 35;
 /** Cooked so far that it can be chopped and eaten, min (estimate). */
 const COOKED_MIN = 60;
 
 /** What can be served at this moment, what the rest wants, and what each way out of it gives. */
-export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }): ServiceNow {
+export function serviceNow(meal: OpenedMeal, ask: DayAsk): ServiceNow {
+  const { now } = ask;
   const { input, nominal } = meal;
   const lots = nominal.batches.flatMap((one) => lotsNow(one, now));
   const tickets = restOf(meal.plan.tickets, nominal.booked);
@@ -79,14 +81,7 @@ export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }):
   const cooked = gramsOf(lots.filter(({ raw }) => !raw));
   const names = new Map(input.meal.dishes.map((dish) => [dish.id, dishName(dish)]));
   const smallFirst = tickets.toSorted((a, b) => a.meat.want - b.meat.want);
-  const rest = nominal.batches.flatMap(({ plan }) =>
-    plan.ready && plan.batch.lidOn !== undefined && lots.some((lot) => lot.batch === plan.id && !lot.tender)
-      ? [
-          plan.batch.lidOn +
-            ((plan.ready.odds.potAt(0.9) ?? 24 * 60) - plan.ready.potFrom + TO_PLATE) * MINUTE_MS,
-        ]
-      : [],
-  );
+  const waits = lots.some((lot) => !lot.tender) && lots.every((lot) => lot.begun);
   const served = filled(tickets, tender, ml, names);
   const chopped = filled(tickets, cooked, ml, names);
   return {
@@ -98,11 +93,16 @@ export function serviceNow(meal: OpenedMeal, { now }: { readonly now: number }):
     chopped,
     choppedMore: chopped.plates - served.plates,
     // Nobody knows when a pot that is not on yet can be served.
-    restAt:
-      rest.length > 0 && lots.every((lot) => lot.begun)
-        ? Math.max(now + TO_PLATE * MINUTE_MS, ...rest)
-        : undefined,
+    restAt: waits ? soonest(meal, ask) : undefined,
   };
+}
+
+/** The clock's own answer: when it says it is served where that is late already, else as soon as the day can do it, epoch ms. */
+function soonest(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayAsk): number {
+  const facts = dayFacts(meal, now, meal.input.meal.serving?.zone ?? here);
+  const day = planDay(facts, now, tries);
+  if (day.lateMin > 0) return day.serving;
+  return Math.min(day.serving, planDay({ ...facts, forward: true }, now, tries).serving);
 }
 
 /** What is out already, g and ml. */

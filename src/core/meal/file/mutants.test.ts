@@ -116,7 +116,7 @@ const asked: { readonly [Q in Question]: (opened: OpenedMeal) => readonly Answer
     ofEach(opened, (batch) =>
       answer('whatIf', opened, { batch, change: { lid: 'off', trim: 'close', size: 'whole' } }),
     ),
-  serviceNow: (opened) => [answer('serviceNow', opened, { now: NOON })],
+  serviceNow: (opened) => [answer('serviceNow', opened, { now: NOON, tries: 0 })],
   contradicts: (opened) =>
     opened.input.entries
       .filter(({ measures }) => measures.what === 'check')

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } fr
 import { Navigate, useParams, useSearchParams } from 'react-router';
 import { benchCards, type BenchCard } from '@/core/answers/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
-import { planAt, triesFor } from '../../../open/dayPlans.ts';
+import { useDay } from '../../../open/useDay.ts';
 import { weigh } from '../../../open/edits/index.ts';
 import { takeStandIn, scaleNow } from '../../../browser/scale.ts';
 import { isDemo } from '../../../browser/db.ts';
@@ -29,15 +29,11 @@ export default function BenchMode() {
 function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
   useAwake();
   const now = useNow();
-  const { data: day, isPending: isPlanned } = useAnswerOf(
-    loaded,
-    'day',
-    planAt(now, triesFor(loaded.batches.length)),
-  );
+  const { day, isOld, levelling } = useDay(loaded, now);
   const [search, setSearch] = useSearchParams();
   const open = search.get('task') ?? undefined;
   const { data: reckoned, isPending: isReckoned } = useAnswerOf(loaded, 'reckon', undefined);
-  const isPending = isPlanned || isReckoned;
+  const isPending = day === undefined || levelling || isReckoned;
   const again = useMemo(
     () =>
       new Map(
@@ -114,6 +110,7 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
           key={card.task}
           card={card}
           day={day}
+          isOld={isOld}
           other={nextElsewhere(cards, at)}
           now={now}
           moved={moved}

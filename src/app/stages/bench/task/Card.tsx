@@ -16,6 +16,8 @@ import css from './task.module.scss';
 interface Props {
   readonly card: BenchCard;
   readonly day: DayPlan | undefined;
+  /** It is the day before what was changed last. */
+  readonly isOld: boolean;
   /** What is due next of another pot. */
   readonly other: BenchCard | undefined;
   readonly now: number;
@@ -24,7 +26,7 @@ interface Props {
 }
 
 /** One thing to do, as large as it can be read from across the counter. */
-export function Card({ card, day, other, now, moved }: Props) {
+export function Card({ card, day, isOld, other, now, moved }: Props) {
   const { batchReckoning } = useFigures();
   const wall = useWall();
   const title = useRef<HTMLHeadingElement>(null);
@@ -45,29 +47,29 @@ export function Card({ card, day, other, now, moved }: Props) {
             {underOf(card.step, { reckoning: batchReckoning, mass, volume, counted })}
           </p>
         </div>
-        <p className={css.when}>
+        <p className={css.when} data-old={isOld || undefined}>
           <b className="num">{wall.clock(other?.at ?? card.at ?? now)}</b>
           <small>
             {other ? `${benchTitle(other, undefined, 0)}, ${other.pot}` : card.done ? 'done' : 'due'}
           </small>
         </p>
       </header>
-      <Body card={card} day={day} />
+      <Body card={card} day={day} isOld={isOld} />
     </article>
   );
 }
 
-type BodyProps = Pick<Props, 'card' | 'day'>;
+type BodyProps = Pick<Props, 'card' | 'day' | 'isOld'>;
 
 /** What is done at it, about its weighing. */
-function Body({ card, day }: BodyProps) {
+function Body({ card, day, isOld }: BodyProps) {
   const { batchReckoning } = useFigures();
   const [scaleTaken, setScaleTaken] = useState(false);
   const { what, flow } = card;
   if (what === 'look')
     return (
       <>
-        <Checks day={day} />
+        <Checks day={day} isOld={isOld} />
         <Cautions at={{ card: what }} batch={card.batch} />
       </>
     );

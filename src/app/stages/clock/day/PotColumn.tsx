@@ -50,10 +50,11 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
   const looks = lines.filter(({ batch, kind }) => batch === pot.batch && kind === 'look');
   const { clock } = useWall(zone);
   const done = Math.min(Math.max(now, pot.hot), pot.to);
-  const good = Math.max(pot.goodUntil, pot.to);
+  const [gone = Infinity] = pot.goodUntil ?? [];
+  const good = Math.max(gone, pot.to);
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
   const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
-  const words = `${pot.name}: hot at ${clock(pot.hot)}, tender 50 in 100 at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, good until ${clock(pot.goodUntil)}, then it goes ${pot.goes}`;
+  const words = `${pot.name}: hot at ${clock(pot.hot)}, tender 50 in 100 at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, ${pot.goodUntil ? `good until ${clock(gone)}, then it goes ${pot.goes}` : 'good for a day'}`;
   // Lifted before it is as likely as not to be tender: what it is then is what counts.
   const shown =
     pot.evenOdds > pot.to ? { at: pot.to, chance: pot.chanceAtEnd } : { at: pot.evenOdds, chance: 0.5 };
@@ -145,10 +146,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
           {y(good) - y(pot.to) > 12 && good < serving && (
             <g className={css.goodUntil}>
               <path d={`M${RIGHT + 6} ${y(pot.to)}V${y(good)}h8`} />
-              <text
-                x={RIGHT + 18}
-                y={Math.min(height - 4, y(good) + 4)}
-              >{`${clock(pot.goodUntil)} ${pot.goes}`}</text>
+              <text x={RIGHT + 18} y={Math.min(height - 4, y(good) + 4)}>{`${clock(gone)} ${pot.goes}`}</text>
             </g>
           )}
         </>

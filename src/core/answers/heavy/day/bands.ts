@@ -26,8 +26,12 @@ export interface PotBand {
   readonly readyBy: number;
   /** Of being tender when it is lifted out. */
   readonly chanceAtEnd: number;
-  /** How late is still good, and what happens then. */
-  readonly goodUntil: number;
+  /** When it is tender, one in ten and nine in ten, while no fork has found it so: from when it is good. */
+  readonly goodFrom: readonly [number, number] | undefined;
+  /** When one in ten has gone too far on the heat, and when one in two; undefined where that is more than a day. */
+  readonly goodUntil: readonly [number, number] | undefined;
+  /** The lot that goes first, where there is more than one. */
+  readonly firstToGo: string | undefined;
   readonly goes: 'stringy' | 'to mush';
   readonly checks: readonly { readonly at: number; readonly feel: Feel }[];
   readonly weighedOut: boolean;
@@ -59,7 +63,9 @@ export function bandsOf(
       name,
       points: at.map((minutes) => ({ at: time(minutes), chance: chanceAt(minutes) })),
     });
-    const firstToGo = lots.reduce((a, b) => (b.goodUntil < a.goodUntil ? b : a));
+    const firstToGo = lots.reduce((a, b) => ((b.goodUntil ?? Infinity) < (a.goodUntil ?? Infinity) ? b : a));
+    const { goodUntil, halfGone } = firstToGo;
+    const tenderAt = (share: number) => time(odds.potAt(share) ?? ready.median);
     const to = placed?.to ?? time(ready.median);
     // What hangs from the end of the cook hangs from the end of the plan.
     const longer = Math.max(0, (to - time(ready.median)) / MINUTE_MS);
@@ -85,7 +91,9 @@ export function bandsOf(
         evenOdds: time(ready.median),
         chanceAtEnd: odds.potChance(potFrom + (to - hot) / MINUTE_MS),
         readyBy: time(odds.potAt(chance) ?? ready.median),
-        goodUntil: time(firstToGo.goodUntil),
+        goodFrom: lots.every(({ found }) => found) ? undefined : [tenderAt(0.1), tenderAt(0.9)],
+        goodUntil: goodUntil === undefined ? undefined : [time(goodUntil), time(halfGone ?? goodUntil)],
+        firstToGo: lots.length > 1 ? nameOf(firstToGo.id) : undefined,
         goes: firstToGo.goes,
         checks: checks(plan.id),
         weighedOut: placed === undefined,
