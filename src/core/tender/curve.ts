@@ -27,7 +27,7 @@ export const LONGEST = 24 * 60;
 export const STEP = 4;
 /** Conduction is worked out with the properties at the middle of the curve, °C. */
 const HALF_WAY = 60;
-/** The toughest cut by a slow lot has gone too far by here. */
+/** Most have gone too far by here; what has not goes on as it does there. */
 const FAR = 4;
 const DAY_OF_WORK = 10 * 60;
 const MANY = 400;
@@ -96,10 +96,15 @@ function walk(
 export const tendernessAt = (curve: TendernessCurve, minutes: number): number =>
   valueBetween(curve, minutes / STEP);
 
-/** Minutes of the cook after which meat has come so far; undefined if it never does. */
+/** Minutes of the cook after which meat has come so far, going on as at the curve's end; undefined if it is not within a day. */
 export function minutesTo(curve: TendernessCurve, far: number): number | undefined {
   const end = curve.length - 1;
-  if (!(valueAt(curve, end) >= far)) return undefined;
+  const last = valueAt(curve, end);
+  if (!(last >= far)) {
+    const step = end > 0 ? last - valueAt(curve, end - 1) : 0;
+    const minutes = step > 0 ? (end + (far - last) / step) * STEP : Infinity;
+    return minutes <= LONGEST ? minutes : undefined;
+  }
   const [low, high] = bisect((half) => !(valueAt(curve, half) >= far), 0, end, 1);
   const [from = 0, to = 0] = [curve[low], curve[high]];
   return (low + (to > from ? Math.min(1, (far - from) / (to - from)) : 0)) * STEP;

@@ -2,7 +2,7 @@ import { entryAt, valueAt, valueBetween } from '../columns/index.ts';
 import { bisect } from '../quantity/index.ts';
 import { phi, feelLikelihood, type Seen } from './checks.ts';
 import { tenderness } from './constants.ts';
-import { tendernessAt, minutesTo, STEP, type TendernessCurve } from './curve.ts';
+import { LONGEST, tendernessAt, minutesTo, STEP, type TendernessCurve } from './curve.ts';
 
 /** What is known of one lot on its curve. */
 export interface CookingLot {
@@ -131,7 +131,7 @@ export function oddsOf(lots: readonly CookingLot[], pot: number = tenderness.hea
     const even = lotAt(i, 0.5);
     return lot ? (even === undefined ? lot.toughness : tendernessAt(lot.curve, even)) : 1;
   };
-  const end = Math.max(0, ...lots.map(({ curve }) => (curve.length - 1) * STEP));
+  const end = Math.max(LONGEST, ...lots.map(({ curve }) => (curve.length - 1) * STEP));
   return {
     spreadOf: (i) => ({ shared: pot, own: lots[i]?.spread ?? 0 }),
     farAt: (i, minutes) => {

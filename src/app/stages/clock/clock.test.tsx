@@ -207,6 +207,34 @@ describe('clock: clock', () => {
   describe('a fork in the meat', () => {
     const onHeat = { lidOn: Date.parse('2026-12-05T09:00:00Z') };
 
+    test('one new answer takes the place of the old, which is told as old until then', async () => {
+      clockAt('2026-12-05T12:40:00Z');
+      await openAt('clock', meal('13:30', onHeat));
+      const told: string[] = [];
+      // Whatever a cook could read of the day, in the order in which it stood there.
+      const read = () => {
+        const isOld = screen.getByRole('heading', { level: 1 }).hasAttribute('data-old');
+        const grey = isOld ? 'old ' : '';
+        const now =
+          grey + [title(), screen.queryByText(/Serving (moves to|stays at)/)?.textContent].join(' ');
+        if (told.at(-1) !== now) told.push(now);
+      };
+      const watch = new MutationObserver(read);
+      watch.observe(document.body, { subtree: true, childList: true, characterData: true });
+      await press('resists');
+      watch.disconnect();
+      const fresh = told.filter((one) => !one.startsWith('old '));
+      expect(fresh.filter((one) => /Serving/.test(one))).toHaveLength(1);
+      expect(fresh.at(-1)).toMatch(/Serving moves to 1[456]:\d\d/);
+      // The bench's card and the stove tell the same look as the title.
+      const [, look] = /(1\d:\d\d)/.exec(title()) ?? [];
+      expect(screen.getByRole('list', { name: 'The stove' }).textContent).toContain(`test at ${look}`);
+      // It is good once it is tender, by the clock.
+      expect(/Good.{0,120}/.exec(sheet())?.[0]).toMatch(
+        /Good from 1\d:\d\d–1\d:\d\d until 1\d:\d\d–[12]\d:\d\d, left on the heat/,
+      );
+    });
+
     test('“resists” asks to look again later; “turns freely” says to lift it', async () => {
       clockAt('2026-12-05T12:00:00Z');
       await openAt('clock', meal('15:00', onHeat));
