@@ -86,10 +86,12 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
     `The ${liquid} would end at ${percent(finished)}, too salty to drink: salt ${grams(lessG)} less now.`,
   'salt: brought in': ({ liquid, finished, itemsG, thinMl }) =>
     `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: use unsalted stock${thinMl === undefined ? '; water alone does not help it' : `, or thin it with ${litres(thinMl)} of water`}.`,
-  'boils dry': ({ dry, lackedMl }) =>
-    dry
-      ? `The pot boils dry: the heat would take ${little(lackedMl)} more than there is, and the broth is not reckoned. Keep the lid on, pour more, or cook it cooler.`
-      : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty. Keep the lid on, pour more, or cook it cooler.',
+  'boils dry': ({ dry, lackedMl, isOffered = false }) => {
+    const what = dry
+      ? `The pot boils dry: the heat would take ${little(lackedMl)} more than there is, and the broth is not reckoned.`
+      : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty.';
+    return isOffered ? what : `${what} Keep the lid on, pour more, or cook it cooler.`;
+  },
   'longer than a day': ({ cut }) =>
     `At this heat, in one pot of ten, ${cut} is still tough after 24 h: give it more heat, or cut it smaller.`,
   'cold too long': ({ cut, hours }) =>

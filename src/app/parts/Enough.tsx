@@ -1,11 +1,12 @@
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { typedMass, writeChance, writeVolume } from '@/core/quantity/index.ts';
+import { type Quantity, typedMass, writeChance, writeVolume } from '@/core/quantity/index.ts';
 import { FULL_DRAWS } from '@/core/model/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { editDish, editLot } from '../open/edits/index.ts';
 import { useSaid } from '../open/useSaid.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
+import { USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { shortName } from '@/words/index.ts';
 import css from './enough.module.scss';
@@ -113,26 +114,36 @@ function Short() {
       {more && lot && known && (
         <>
           <b>{typedMass(more.grams, units).text} more</b> {shortName(known.name).toLowerCase()}
-          {moreMl === null ? ': enough 95 in 100.' : ''}{' '}
-          {lot.weight.lo !== undefined &&
-            lot.weight.lo === lot.weight.hi &&
-            lot.weight.count === undefined && (
-              <button
-                type="button"
-                className="link"
-                onClick={() => {
-                  const weight = typedMass((lot.weight.lo ?? 0) + more.grams, units);
-                  editLot(more.batch, lot.id, `adding ${typedMass(more.grams, units).text}`, { weight });
-                }}
-              >
-                Add it
-              </button>
-            )}{' '}
+          {more.enough !== undefined && `: enough ${writeChance(more.enough)}.`}{' '}
+          {more.doubles && `${doublesWords(more.doubles.cost, loaded.kitchen.currency)} `}
+          {isExact(lot.weight) && (
+            <button
+              type="button"
+              className="link"
+              onClick={() => {
+                const weight = typedMass((lot.weight.lo ?? 0) + more.grams, units);
+                editLot(more.batch, lot.id, `adding ${typedMass(more.grams, units).text}`, { weight });
+              }}
+            >
+              Add it
+            </button>
+          )}{' '}
         </>
       )}
-      {moreMl !== null && <MoreLiquid ml={moreMl} beside={lot !== undefined && lot !== null} />}
+      {moreMl !== null && <MoreLiquid ml={moreMl} beside={more !== null} />}
     </p>
   );
+}
+
+/** More is added only to what was written as one weight. */
+const isExact = ({ lo, hi, count }: Quantity): boolean =>
+  lo !== undefined && lo === hi && count === undefined;
+
+/** Nobody doubles a lot without knowing what it costs. */
+function doublesWords(cost: number | null, currency = USUAL_CURRENCY): string {
+  if (cost === null) return 'That is more than there is of it now: look what it costs.';
+  const money = new Intl.NumberFormat('en', { style: 'currency', currency, maximumFractionDigits: 0 });
+  return `That is more than there is of it now, about ${money.format(cost)}.`;
 }
 
 /** So much liquid more, and what that does: alone, with the meat, or for as many as the meat does. */

@@ -77,6 +77,8 @@ export type Says =
       readonly dry: boolean;
       readonly lackedMl: number;
       readonly steamMl: number;
+      /** What helps is offered beside it. */
+      readonly isOffered?: boolean;
     }
   | { readonly what: 'longer than a day'; readonly cut: string }
   | {

@@ -3,11 +3,23 @@ import { isWeighed } from '../meat/index.ts';
 import { type BatchPlan, type Drawn, largestLot, type Nominal } from '../model/index.ts';
 import { forPlates } from '../plates/index.ts';
 import { percentileOfSorted } from '../quantity/index.ts';
+import { perKg } from '../shop/index.ts';
+
+/** Raw weight more of one lot, g. */
+interface MoreMeat {
+  readonly batch: string;
+  readonly lot: string;
+  readonly grams: number;
+  /** It is more than there is of the lot: said, with what it costs in the kitchen's currency where that is known. */
+  readonly doubles: { readonly cost: number | null } | null;
+  /** The chance that it gives alone, once it was tried; absent: liquid is needed beside it. */
+  readonly enough?: number;
+}
 
 /** What would bring a meal to 95 in 100. */
 export interface Advice {
   /** Raw weight more of the largest lot's cut, g; null: that is no remedy, or none is wanted. */
-  readonly more: { readonly batch: string; readonly lot: string; readonly grams: number } | null;
+  readonly more: MoreMeat | null;
   /** Liquid more, ml; null: none is wanted, or the juice of the meat that is bought does. */
   readonly moreMl: number | null;
   /** Meat runs short, in more than 5 of 100 draws: more liquid alone does not do. */
@@ -41,10 +53,26 @@ export function adviceOf(drawn: Drawn, plans: readonly BatchPlan[], batches: Nom
   const both = largest !== undefined && alone.meatG > 0 && alone.ml - juice > WORTH_POURING;
   const { meatG, ml } = both ? at(AIM_OF_BOTH) : { ...alone, ml: alone.ml - juice };
   return {
-    more: largest && meatG > 0 ? { batch: largest.batch, lot: largest.lot, grams: meatG } : null,
+    more:
+      largest && meatG > 0
+        ? { batch: largest.batch, lot: largest.lot, grams: meatG, doubles: doublesOf(largest, meatG, plans) }
+        : null,
     moreMl: ml > WORTH_POURING ? ml : null,
     lacksMeat: alone.meatG > 0,
   };
+}
+
+function doublesOf(
+  at: { readonly batch: string; readonly lot: string },
+  grams: number,
+  plans: readonly BatchPlan[],
+): MoreMeat['doubles'] {
+  const plan = plans.find(({ id }) => id === at.batch);
+  const rawG = plan?.lots.find(({ id }) => id === at.lot)?.rawG ?? Infinity;
+  if (grams <= rawG) return null;
+  const lot = plan?.batch.lots.find(({ id }) => id === at.lot);
+  const price = perKg(lot?.price, rawG);
+  return { cost: price === undefined ? null : (price * grams) / 1000 };
 }
 
 /** What is on the heat or on the scale cannot be bought any more. */

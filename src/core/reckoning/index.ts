@@ -8,6 +8,7 @@ export { type MealReckoning } from './mealReckoning.ts';
 export { type NextAct, nextInDay } from './nextAct.ts';
 export { type PotPicture, type VesselPicture } from './potPicture.ts';
 export { type Reckoning, reckon } from './reckon.ts';
+export { withRemedy } from './offers/withRemedy.ts';
 export { milestonesIn, tickedIn, tickedTasks } from './milestones.ts';
 export { isWorthChopping } from './secondWave.ts';
 export { takenOut } from './takenOut.ts';

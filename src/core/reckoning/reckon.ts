@@ -1,5 +1,5 @@
 import type { LedgerFlow } from '../ledger/index.ts';
-import { numberOfDraws, type Drawn, type Problem, type OpenedMeal } from '../model/index.ts';
+import { numberOfDraws, openMeal, type Drawn, type Problem, type OpenedMeal } from '../model/index.ts';
 import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './batchReckoning.ts';
 import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
 import { boilsDry } from './dry.ts';
@@ -7,6 +7,8 @@ import { reducedTooFar } from './thick.ts';
 import { causesOf, type Cause } from './causes.ts';
 import { firstWavePlates } from './secondWave.ts';
 import { saltProblems } from './salt.ts';
+import { triedMeat } from './offers/moreMeat.ts';
+import { triedOffers } from './offers/tried.ts';
 import { tooMuchLiquid } from './slowCooker.ts';
 import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
 
@@ -31,7 +33,7 @@ export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
   const { input, plan, now, nominal, ledger } = meal;
   const batches = nominal.batches.map((one) => batchReckoning(one, meal, drawn));
   return {
-    meal: mealReckoning(plan.tickets, nominal, now, drawn),
+    meal: triedMeat(mealReckoning(plan.tickets, nominal, now, drawn), input),
     batches,
     ledger,
     unaccounted: unaccountedOf(ledger).map((one) => {
@@ -40,16 +42,22 @@ export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
       return { ...one, causes: of ? causesOf(one, of, comeOut, input) : [] };
     }),
     platesNow: firstWavePlates(meal),
-    problems: [
-      ...plan.problems(),
-      ...nominal.batches.flatMap((one) => [
-        ...boilsDry(one, input),
-        ...reducedTooFar(one),
-        ...saltProblems(one, input),
-        ...stillInPot(one, input),
-        ...tooMuchLiquid(one, needOfBatch(one, meal).liquidMl),
-      ]),
-    ],
+    problems: triedOffers(problemsIn(meal), input, (other) => problemsIn(openMeal(other))),
     draws: drawn ? numberOfDraws(now) : 0,
   };
+}
+
+/** All that a cook has to look at, with whatever might be done about it. */
+function problemsIn(meal: OpenedMeal): readonly Problem[] {
+  const { input, plan, nominal } = meal;
+  return [
+    ...plan.problems(),
+    ...nominal.batches.flatMap((one) => [
+      ...boilsDry(one, input),
+      ...reducedTooFar(one),
+      ...saltProblems(one, input),
+      ...stillInPot(one, input),
+      ...tooMuchLiquid(one, needOfBatch(one, meal).liquidMl),
+    ]),
+  ];
 }

@@ -1,12 +1,4 @@
 export { boughtAt, type Candidate, inOrder, inProportion, metAt, type Stretch } from './fill.ts';
-export {
-  currencyCodes,
-  figureOf,
-  type Money,
-  moneyOf,
-  perKg,
-  sumOf,
-  USUAL_CURRENCY,
-  writeMoney,
-} from './money.ts';
+export { currencyCodes, figureOf, type Money, moneyOf, sumOf, writeMoney } from './money.ts';
+export { perKg, USUAL_CURRENCY } from './price.ts';
 export { readPrice } from './readPrice.ts';

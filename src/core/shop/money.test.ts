@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { bounds, PRICE } from '../quantity/index.ts';
-import { currencyCodes, figureOf, moneyOf, perKg, sumOf, writeMoney } from './money.ts';
+import { currencyCodes, figureOf, moneyOf, sumOf, writeMoney } from './money.ts';
+import { perKg } from './price.ts';
 
 const figure = fc.double({ min: PRICE.least, max: PRICE.most, noNaN: true });
 const kilograms = fc.double({ min: 0, max: bounds.mass.most / 1000, noNaN: true });

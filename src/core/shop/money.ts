@@ -8,8 +8,6 @@ import {
   transformScale,
   type Dinero,
 } from 'dinero.js';
-import type { Price } from '../meal/index.ts';
-import { G_PER_LB } from '../quantity/index.ts';
 
 /** An amount of money that can cross a border between threads: whole units of 10^−scale of its currency. */
 export interface Money {
@@ -17,8 +15,6 @@ export interface Money {
   readonly scale: number;
   readonly currency: string;
 }
-
-export const USUAL_CURRENCY = 'EUR';
 
 interface Currency {
   readonly code: string;
@@ -89,17 +85,4 @@ export function writeMoney(money: Money, language?: string): string {
   return new Intl.NumberFormat(language, { style: 'currency', currency: money.currency }).format(
     figureOf(money),
   );
-}
-
-/** What one kilogram costs by a price, in the currency; undefined where it cannot be known. */
-export function perKg(price: Price | undefined, lotG: number): number | undefined {
-  if (price?.amount === undefined) return undefined;
-  switch (price.per) {
-    case 'kg':
-      return price.amount;
-    case 'lb':
-      return (price.amount * 1000) / G_PER_LB;
-    case 'all':
-      return lotG > 0 ? (price.amount * 1000) / lotG : undefined;
-  }
 }

@@ -6,7 +6,8 @@ import { usualKitchen } from '../../meal/usual.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../../testing/meals.ts';
 
 import { isOpen, shoppingList } from './shoppingList.ts';
-import { figureOf, moneyOf, perKg, sumOf, writeMoney } from '../../shop/money.ts';
+import { figureOf, moneyOf, sumOf, writeMoney } from '../../shop/money.ts';
+import { perKg } from '../../shop/price.ts';
 import { readPrice } from '../../shop/readPrice.ts';
 import { swap } from './swap.ts';
 

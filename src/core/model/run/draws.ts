@@ -33,9 +33,12 @@ const spread = {
 
 const known = new WeakMap<OpenedMeal, Drawn>();
 
-/** The draws of an opened meal: drawn when they are first asked for, and then kept with it. */
-export function drawsOf(meal: OpenedMeal): Drawn {
-  const drawn = known.get(meal) ?? drawMeal(meal, meal.nominal.booked);
+/**
+ * The draws of an opened meal: drawn when they are first asked for, and then kept with it.
+ * @param atMost so many; absent: as many as there is time for
+ */
+export function drawsOf(meal: OpenedMeal, atMost = Infinity): Drawn {
+  const drawn = known.get(meal) ?? drawMeal(meal, meal.nominal.booked, atMost);
   known.set(meal, drawn);
   return drawn;
 }
@@ -61,9 +64,10 @@ export function meatDrawsOf({ input, plan, now }: OpenedMeal): Drawn {
 function drawMeal(
   { input, plan: mealPlan, now: plans, posterior }: Pick<OpenedMeal, 'input' | 'plan' | 'now' | 'posterior'>,
   booked: readonly Booked[] = [],
+  atMost = Infinity,
 ): Drawn {
   const meal = input.meal.id;
-  const n = numberOfDraws(plans);
+  const n = Math.min(atMost, numberOfDraws(plans));
   const { tickets } = mealPlan;
   const column = () => new Float64Array(n);
   const columns = posterior.drawn(n);
