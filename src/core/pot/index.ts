@@ -4,6 +4,7 @@ export {
   BONE_DENSITY,
   fillOf,
   FULL,
+  SLOW_COOKER_LEAST,
   levelAt,
   levelCm,
   MUSCLE_DENSITY,

@@ -150,7 +150,10 @@ function braising(batch: DayBatch, { hot, braise, end }: Times, id: string): Par
   ];
 }
 
-/** Stirring, turning, basting, tending a fire: at intervals, but not beside a look. */
+/** A look so near is the same opening of the pot, min (estimate). */
+const NEAR = 20;
+
+/** Stirring, turning, basting, tending a fire: at intervals, beside a look right after it. */
 function roundsOf(
   { rounds, looks }: DayBatch,
   { hot, braise }: Pick<Times, 'hot' | 'braise'>,
@@ -161,10 +164,15 @@ function roundsOf(
     if (every < SLOT) return [];
     const end = Math.min(to, braise) - 15;
     const found: Part[] = [];
+    let last = -Infinity;
     for (let at = from + every; at < end; at += every) {
-      if (what !== 'tend the fire' && looks.some((look) => Math.abs(look - at) < 20)) continue;
+      // The pot is open for a look near it: it is done right after that.
+      const look = what === 'tend the fire' ? undefined : looks.find((one) => Math.abs(one - at) < NEAR);
+      const when = look === undefined ? at : look + usual.look;
+      if (when - last < NEAR) continue;
+      last = when;
       const does: Doing = what === 'tend the fire' ? { what } : { what: 'round', does: what };
-      found.push(part(`${id}|${what} ${at}`, does, hot + at, SHORT, { slack: 15 }));
+      found.push(part(`${id}|${what} ${at}`, does, hot + when, SHORT, { slack: 15 }));
     }
     return found;
   });

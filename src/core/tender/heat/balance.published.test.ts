@@ -75,6 +75,9 @@ describe('rates of steam of a 28 cm pot, l/h (common practice, no source)', () =
     const ajar = settled(oven(150, 'ajar')) / settled(oven(150, 'off'));
     expect(ajar).toBeGreaterThan(0.5);
     expect(ajar).toBeLessThan(0.75);
+    // Nearer the middle than to covered: the last half hour ajar shows.
+    const [on, half, off] = (['on', 'ajar', 'off'] as const).map((lid) => settled(oven(150, lid)));
+    expect(((half ?? NaN) - (on ?? NaN)) / ((off ?? NaN) - (on ?? NaN))).toBeGreaterThan(0.4);
   });
 
   test('it boils under the lid from about 135 °C', () => {
@@ -114,7 +117,7 @@ describe('the balance itself', () => {
         (celsius, lid, kg) => {
           const pot = sized(kg);
           const { temperature, steam } = course(oven(celsius, lid), pot, 6);
-          const outer = { on: 12.2, ajar: 13.5, off: 18.3 }[lid] * pot.outerM2;
+          const outer = { on: 12.2, ajar: 15, off: 18.3 }[lid] * pot.outerM2;
           let heat = 0;
           for (let i = 1; i < temperature.length; i += 1) {
             const mean = ((temperature[i] ?? 0) + (temperature[i - 1] ?? 0)) / 2;

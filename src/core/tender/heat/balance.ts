@@ -11,15 +11,16 @@ const ROOM = 20;
 
 /**
  * Heat through the outside of a pot, W/m²/K, by its lid; in an oven's air, and lost to a kitchen's. Fitted once to the rates of
- * steam: 3.0 W/K covered and 4.5 open for the .25 m² of a 28 cm pot.
+ * steam: 3.0 W/K covered and 4.5 open for the .25 m² of a 28 cm pot; ajar half way between them (common practice, no source:
+ * about half of open, and nearer the middle than to covered).
  */
-const OUTER: Readonly<Record<Lid, number>> = { on: 12.2, ajar: 13.5, off: 18.3 };
+const OUTER: Readonly<Record<Lid, number>> = { on: 12.2, ajar: 15, off: 18.3 };
 /**
  * Heat that open water spends on steam for each kPa of its vapour, W/m²/kPa: the Lewis relation at 5 W/m²/K
  * (published: h/k = .066 kPa/K). Under a lid a share of that (fitted to the rates of steam).
  */
 const EVAPORATION = 75;
-const UNDER: Readonly<Record<Lid, number>> = { on: 0.23, ajar: 0.5, off: 1 };
+const UNDER: Readonly<Record<Lid, number>> = { on: 0.23, ajar: 0.6, off: 1 };
 /** The same by how the lid lies on it (estimates): heavy and sealed, foil over parchment, or tilted and worn. */
 const FITS: Readonly<Record<NonNullable<Phase['fit']>, number>> = { tight: 0.1, foil: 0.15, loose: 0.38 };
 /** A slow cooker's heavy lid, in its water's seal (fitted to .03 l/h). */

@@ -1,6 +1,6 @@
 import { usualMinutes, type DayBatch } from '../../../day/index.ts';
 import type { Batch } from '../../../meal/index.ts';
-import { isSmoke, openPhase } from '../../../clock/index.ts';
+import { cookOf, isSmoke, openPhase } from '../../../clock/index.ts';
 import { entryAt } from '../../../columns/index.ts';
 import { midpoint } from '../../../quantity/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
@@ -27,19 +27,22 @@ export function roundsOf(
 ): DayBatch['rounds'] {
   const written = batch.rounds;
   const whole = (every: number) => ({ every, from: 0, to: braiseMin });
+  const { open } = cookOf(batch.cook);
+  // It goes on until it is lifted: what the day gives the long phase beyond its plan moves all that comes after it.
+  const longer = braiseMin - (lengths.reduce((sum, length) => sum + length, 0) - potFrom);
   let at = 0;
   const spans = batch.cook.map((phase, i) => {
-    const from = at - potFrom;
+    const from = at - potFrom + (i > open ? longer : 0);
     at += entryAt(lengths, i);
-    return { phase, from, to: at - potFrom };
+    return { phase, from, to: at - potFrom + (i >= open ? longer : 0) };
   });
   const fires = spans
     .filter(({ phase, from }) => phase.heat === 'smoker' && from >= 0)
-    .map(({ phase, from, to }) => ({
+    .map(({ from, to }) => ({
       what: 'tend the fire' as const,
       every: usualMinutes.fireEvery,
       from,
-      to: phase === openPhase(batch.cook) ? braiseMin : to,
+      to,
     }));
   if (written)
     return [
@@ -56,11 +59,11 @@ export function roundsOf(
           .filter(
             ({ phase, from, to }) => phase.lid === 'off' && phase.heat !== 'stove' && from >= 0 && to > from,
           )
-          .map(({ phase, from, to }) => ({
+          .map(({ from, to }) => ({
             what: 'turn' as const,
             every: usualMinutes.turnEvery,
             from,
-            to: phase === openPhase(batch.cook) ? braiseMin : to,
+            to,
           }))),
   ];
 }
