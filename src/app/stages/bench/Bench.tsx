@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
+import { isWorthChopping } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Cautions } from '../../parts/Cautions.tsx';
 import { Figure } from '../../parts/Figure.tsx';
@@ -9,6 +10,7 @@ import { Unaccounted } from '../../parts/Unaccounted.tsx';
 import { Weigh } from '../../parts/Weigh.tsx';
 import { Steps } from './steps/Steps.tsx';
 import { ComeBack } from '../../parts/ComeBack.tsx';
+import { ChopIt } from './ChopIt.tsx';
 import { Guess } from './Guess.tsx';
 import { BenchBowl } from '../../figures/BenchBowl.tsx';
 
@@ -23,7 +25,8 @@ export default function Bench() {
       ({ measures, value }) => measures.what === 'sum' && measures.flow === flow && value?.lo !== undefined,
     );
   const done = weighed('shred');
-  const unpulled = writeMass(meat.unpulledG, units);
+  const { value, unit } = writeMass(meat.unpulledG, units);
+  const unpulled = `${value} ${unit}`;
   const boneIn = meat.boneG.mid > 1;
   const next =
     boneIn && !weighed('bone')
@@ -55,10 +58,10 @@ export default function Bench() {
           />
         </div>
       </div>
-      {meat.unpulledG.mid > 0.02 * meat.cookedG.mid && (
+      {isWorthChopping(meat) && (
         <p>
-          About {`${unpulled.value} ${unpulled.unit}`} is not tender by then and will not pull: chop it, or
-          give it longer.
+          It comes out by the clock: about {unpulled} is not tender by then and will not pull. Slice or chop
+          it, put it back, or give it longer. <ChopIt unpulled={unpulled} />
         </p>
       )}
       <Problems batch={batch.id} stage="bench" />

@@ -45,6 +45,35 @@ describe('bench: bench', () => {
       expect(title()).toBe('Weigh the shred');
     });
 
+    test('out by the clock, what will not pull is chopped in a tap and served: the portions go on', async () => {
+      const setting = { text: '150 °C', lo: 150, hi: 150 };
+      const minutes = { text: '1 h', lo: 60, hi: 60 };
+      const heat = { id: 'heat', heat: 'oven', lid: 'on', setting, minutes } as const;
+      const braised = (out: 'then' | undefined) =>
+        inputOf(
+          [batchOf([lotOf('beef-blade-roast', 2600)], { cook: [{ ...heat, ...(out && { out }) }] })],
+          [dishOf('taco', 24)],
+        );
+      const shred = () =>
+        Number(
+          /bench([\d.]+) kg/.exec(screen.getByRole('navigation', { name: /^The strands/ }).textContent)?.[1],
+        );
+      // A fork decides: the yield is that of tender meat.
+      await openAt('bench', braised(undefined));
+      const tender = shred();
+      expect(sheet()).not.toMatch(/will not pull/);
+      closePage();
+      await openAt('bench', braised('then'));
+      expect(sheet()).toMatch(
+        /It comes out by the clock: about [\d.]+ kg is not tender by then and will not pull/,
+      );
+      await press(/^Chop it: [\d.]+ kg more in the bowl/);
+      expect(sheet()).not.toMatch(/will not pull/);
+      expect(Math.abs(shred() / tender - 1)).toBeLessThan(0.05);
+      await takeBack('chopping what will not pull');
+      expect(sheet()).toMatch(/will not pull/);
+    });
+
     test('what cannot be read stays as it was typed, and weighs nothing', async () => {
       await openAt('bench', blade);
       await weigh('Picked out', 'a handful');

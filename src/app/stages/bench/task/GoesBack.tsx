@@ -1,10 +1,10 @@
-import { withChopped } from '@/core/meal/index.ts';
 import { type BatchReckoning, isWorthChopping } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { editBatch } from '../../../open/edits/index.ts';
 import { useWall } from '../../../open/useWall.ts';
 import { Choice } from '../../../parts/fields/Choice.tsx';
 import { sizes } from '../../../parts/choices.ts';
+import { ChopIt } from '../ChopIt.tsx';
 import { WeighIt } from './WeighIt.tsx';
 import css from './task.module.scss';
 
@@ -59,19 +59,10 @@ function Offered({
   readonly unpulled: string | undefined;
   readonly onOpen: () => void;
 }) {
-  const { batch } = useOpenMeal();
   return (
     <p className={css.under}>
       {unpulled !== undefined && `About ${unpulled} is not tender enough to pull. `}
-      {unpulled !== undefined && (
-        <button
-          type="button"
-          className="btn act"
-          onClick={() => editBatch(batch.id, 'chopping what will not pull', withChopped)}
-        >
-          Chop it: {unpulled} more in the bowl
-        </button>
-      )}{' '}
+      {unpulled !== undefined && <ChopIt unpulled={unpulled} />}{' '}
       <button type="button" className={unpulled === undefined ? 'link' : 'btn act'} onClick={onOpen}>
         {unpulled === undefined ? 'some is too tough and goes back' : 'Put it back'}
       </button>
