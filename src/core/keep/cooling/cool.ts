@@ -1,7 +1,7 @@
 import type { CoolWay } from '../../meal/index.ts';
-import { valueAt } from '../../columns/index.ts';
+import { entryAt, valueAt } from '../../columns/index.ts';
 import { limits } from './limits.ts';
-import { evenLayer, stepLayer } from './slab.ts';
+import { evenLayer, type Layer, stepLayer } from './slab.ts';
 
 /** What is cooled, in pans that are alike. */
 export interface Cools {
@@ -9,6 +9,9 @@ export interface Cools {
   readonly what: 'liquid' | 'shred' | 'both';
   /** cm of food in each pan. */
   readonly depthCm: number;
+  /** Across and along; without a length it is round, cm. */
+  readonly widthCm: number;
+  readonly lengthCm?: number;
   /** cm²: bottom, and walls as high as the food. */
   readonly bottomCm2: number;
   readonly wallCm2: number;
@@ -32,11 +35,14 @@ const around: Readonly<Record<CoolWay, Around>> = {
   'ice bath, stirred': { wall: 150, top: 14, ambient: 0.5 },
 };
 
-/** J/kg/K and kg/m³ of broth, and of shred with its juice; its conductivity, W/m/K (Choi and Okos, see tender). */
+/**
+ * J/kg/K and kg/m³ of broth, and of shred with its juice; conductivity of what does not move, W/m/K (from memory: handbooks
+ * have .5 to .6 for cooked meat and stew).
+ */
 const stuff = {
   liquid: { heat: 4100, density: 1010, k: 0.6 },
-  both: { heat: 3800, density: 1030, k: 0.9 },
-  shred: { heat: 3500, density: 850, k: 0.45 },
+  both: { heat: 3800, density: 1030, k: 0.55 },
+  shred: { heat: 3500, density: 850, k: 0.55 },
 } as const;
 
 /** Minutes between the points of a curve. */
@@ -47,47 +53,63 @@ const LONGEST_H = 24;
 export type CoolingCurve = Float64Array;
 
 /**
- * How something cools: a liquid as one body by what its surfaces give (Newton's law), shred and meat in sauce by
- * conduction through their depth. An ice bath is kept up until it is cold.
+ * How something cools: a liquid as one body by what its surfaces give (Newton's law); shred and meat in sauce by conduction
+ * through their depth and out to their walls. An ice bath is kept up until it is cold.
  * @param rate of the usual, by what a thermometer has shown
  * @param hours it is followed so long
  */
 export function coolingCurve(cools: Cools, rate = 1, hours = LONGEST_H): CoolingCurve {
   const n = Math.ceil((hours * 60) / STEP_MIN) + 1;
-  const curve = new Float64Array(n);
   const seconds = STEP_MIN * 60 * rate;
-  let layer = evenLayer(cools.fromC);
-  let body = cools.fromC;
-  for (let i = 0; i < n; i += 1) {
-    const warmest = cools.what === 'liquid' ? body : layer.reduce((a, b) => Math.max(a, b), -Infinity);
-    curve[i] = warmest;
-    const { wall, top, ambient } = around[cools.way];
-    const { heat, density, k } = stuff[cools.what];
-    if (cools.what === 'liquid') {
-      const m2 = 1e-4 * (cools.bottomCm2 + cools.wallCm2);
-      const perK = wall * m2 + top * 1e-4 * cools.bottomCm2;
-      const kg = (density * cools.bottomCm2 * cools.depthCm) / 1e6;
-      // The liquid's own boundary layers take part of the fall where nobody stirs (estimate).
-      const stirred = cools.way === 'ice bath, stirred' ? 1 : STILL;
-      body = ambient + (body - ambient) * Math.exp((-perK * stirred * seconds) / (kg * heat));
-    } else {
-      // What the walls take counts with the bottom.
-      const below = wall * (1 + cools.wallCm2 / Math.max(1, cools.bottomCm2));
-      layer = stepLayer(
-        {
-          depth: cools.depthCm / 100,
-          diffusivity: k / (heat * density),
-          conductivity: k,
-          below,
-          above: top,
-          ambient,
-        },
-        layer,
-        seconds,
-      );
-    }
-  }
-  return curve;
+  const { ambient } = around[cools.way];
+  const left =
+    cools.what === 'liquid' ? bodyLeft(cools, seconds, n) : denseLeft(cools, cools.what, seconds, n);
+  return left.map((share) => ambient + (cools.fromC - ambient) * share);
+}
+
+/** Of its warmth so much is left at each point, of a liquid that stirs itself. */
+function bodyLeft({ way, bottomCm2, wallCm2, depthCm }: Cools, seconds: number, n: number): Float64Array {
+  const { wall, top } = around[way];
+  const { heat, density } = stuff.liquid;
+  const perK = 1e-4 * (wall * (bottomCm2 + wallCm2) + top * bottomCm2);
+  const kg = (density * bottomCm2 * depthCm) / 1e6;
+  // The liquid's own boundary layers take part of the fall where nobody stirs (estimate).
+  const stirred = way === 'ice bath, stirred' ? 1 : STILL;
+  const step = Math.exp((-perK * stirred * seconds) / (kg * heat));
+  return Float64Array.from({ length: n }, (_, i) => step ** i);
+}
+
+/**
+ * The same of the warmest of what does not move. Conduction is linear and begins even, so that the way down and the ways across
+ * multiply (Newman's product, exact for a brick and a short cylinder; Carslaw and Jaeger).
+ */
+function denseLeft(
+  { way, depthCm, widthCm, lengthCm }: Cools,
+  what: 'shred' | 'both',
+  seconds: number,
+  n: number,
+): Float64Array {
+  const { wall, top } = around[way];
+  const { heat, density, k } = stuff[what];
+  const of = (cm: number, below: number, above: number): Layer => ({
+    depth: cm / 100,
+    diffusivity: k / (heat * density),
+    conductivity: k,
+    below,
+    above,
+    ambient: 0,
+  });
+  // From the middle to the wall, since both sides are alike.
+  const across: readonly Layer[] =
+    lengthCm === undefined
+      ? [{ ...of(widthCm / 2, 0, wall), round: true }]
+      : [of(widthCm / 2, 0, wall), of(lengthCm / 2, 0, wall)];
+  const layers = [of(depthCm, wall, top), ...across];
+  let now = layers.map(() => evenLayer(1));
+  return Float64Array.from({ length: n }, (_, i) => {
+    if (i > 0) now = layers.map((layer, j) => stepLayer(layer, entryAt(now, j), seconds));
+    return now.reduce((left, one) => left * one.reduce((a, b) => Math.max(a, b), 0), 1);
+  });
 }
 const STILL = 0.8;
 

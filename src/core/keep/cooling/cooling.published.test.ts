@@ -43,6 +43,64 @@ describe('conduction', () => {
   });
 });
 
+/**
+ * Conduction in a round pot in two dimensions, explicit finite volumes on rings and layers: an independent reference.
+ * @returns hours until the warmest of it is down
+ */
+function inTwoDimensions(
+  { depth, radius, k, diffusivity }: Record<'depth' | 'radius' | 'k' | 'diffusivity', number>,
+  { wall, top, ambient }: Record<'wall' | 'top' | 'ambient', number>,
+  [from, to]: readonly [number, number],
+): number {
+  const [nz, nr] = [20, 40];
+  const [dz, dr] = [depth / nz, radius / nr];
+  const dt = 0.2 * (Math.min(dz, dr) ** 2 / diffusivity);
+  const through = (h: number, d: number) => 1 / (1 / h + d / 2 / k) / k;
+  let t = Array.from({ length: nz }, () => new Float64Array(nr).fill(from));
+  for (let seconds = 0; ; seconds += dt) {
+    const warmest = Math.max(...t.map((row) => Math.max(...row)));
+    if (warmest <= to) return seconds / 3600;
+    t = t.map((row, z) =>
+      row.map((own, r) => {
+        const down = z === 0 ? through(wall, dz) * (ambient - own) : ((t[z - 1]?.[r] ?? own) - own) / dz;
+        const up = z === nz - 1 ? through(top, dz) * (ambient - own) : ((t[z + 1]?.[r] ?? own) - own) / dz;
+        const inward = r === 0 ? 0 : (r * ((row[r - 1] ?? own) - own)) / dr;
+        const outward =
+          r === nr - 1
+            ? (r + 1) * through(wall, dr) * (ambient - own)
+            : ((r + 1) * ((row[r + 1] ?? own) - own)) / dr;
+        return own + diffusivity * dt * ((down + up) / dz + (inward + outward) / ((r + 0.5) * dr));
+      }),
+    );
+  }
+}
+
+describe('what does not move', () => {
+  const pot = { shape: 'round', widthCm: 28 } as const;
+  const stew = (way: 'fridge' | 'ice bath', grams = 4000) =>
+    hoursTo(coolingCurve({ ...inPans('both', grams, 1, way, pot), fromC: 57 }), 21) ?? NaN;
+
+  test('4 kg of stew in a 28 cm pot: about 4.3 h in the fridge and 2.4 h in ice (two-dimensional conduction)', () => {
+    expect(Math.abs(stew('fridge') - 4.31)).toBeLessThan(0.15);
+    expect(Math.abs(stew('ice bath') - 2.44)).toBeLessThan(0.15);
+    // Dense food is slower than a liquid that stirs itself.
+    const broth =
+      hoursTo(coolingCurve({ ...inPans('liquid', 4000, 1, 'fridge', pot), fromC: 57 }), 21) ?? NaN;
+    expect(stew('fridge')).toBeGreaterThan(1.2 * broth);
+  });
+
+  test.each([
+    ['fridge', 4000, { wall: 10, top: 12, ambient: 3.5 }],
+    ['ice bath', 4000, { wall: 60, top: 12, ambient: 0.5 }],
+    ['fridge', 9000, { wall: 10, top: 12, ambient: 3.5 }],
+  ] as const)('%s, %s g: as finite volumes in two dimensions have it', (way, grams, around) => {
+    const stuff = { k: 0.55, diffusivity: 0.55 / (3800 * 1030), radius: 0.14 };
+    const depth = inPans('both', grams, 1, way, pot).depthCm / 100;
+    const exact = inTwoDimensions({ ...stuff, depth }, around, [57, 21]);
+    expect(Math.abs(stew(way, grams) / exact - 1)).toBeLessThan(0.02);
+  });
+});
+
 describe('the two steps', () => {
   test('are those of the Food Code, 3-501.14 (from memory)', () => {
     expect(limits).toEqual({ from: 57, first: 21, firstH: 2, last: 5, lastH: 6 });

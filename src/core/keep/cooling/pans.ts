@@ -22,7 +22,15 @@ export function inPans(
   const bottomCm2 = round ? (Math.PI * wide ** 2) / 4 : wide * long;
   const depthCm = Math.max(0.2, grams / PACKED[what] / Math.max(1, pans) / bottomCm2);
   const around = round ? Math.PI * wide : 2 * (wide + long);
-  return { what, depthCm, bottomCm2, wallCm2: around * depthCm, way };
+  return {
+    what,
+    depthCm,
+    widthCm: wide,
+    ...(!round && { lengthCm: long }),
+    bottomCm2,
+    wallCm2: around * depthCm,
+    way,
+  };
 }
 
 /** How many trays hold it no deeper than so many cm. */

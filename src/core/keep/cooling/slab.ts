@@ -1,6 +1,6 @@
 import { valueAt } from '../../columns/index.ts';
 
-/** A layer of food in a pan: how deep, and what it gives its heat to below and above. */
+/** A layer of food in a pan, or the way across it: how deep, and what it gives its heat to below and above. */
 export interface Layer {
   /** m. */
   readonly depth: number;
@@ -11,6 +11,8 @@ export interface Layer {
   readonly below: number;
   readonly above: number;
   readonly ambient: number;
+  /** From the axis of something round to its wall, which is above: rings in place of layers. */
+  readonly round?: true;
 }
 
 const NODES = 24;
@@ -24,7 +26,7 @@ const STEP = 15;
  * @param from °C at each node, from the bottom up
  */
 export function stepLayer(
-  { depth, diffusivity, conductivity, below, above, ambient }: Layer,
+  { depth, diffusivity, conductivity, below, above, ambient, round }: Layer,
   from: Float64Array,
   seconds: number,
 ): Float64Array {
@@ -35,18 +37,21 @@ export function stepLayer(
   // Half a node's resistance lies between the outer node and its surface.
   const outer = (h: number) =>
     h > 0 ? ((diffusivity * dt) / (conductivity * dx)) * (1 / (1 / h + dx / 2 / conductivity)) : 0;
-  const [low, high] = [outer(below), outer(above)];
+  // A ring has more of its neighbour outside than inside: face over volume, against a flat layer's.
+  const inward = (i: number) => (round ? i / (i + 0.5) : 1);
+  const outward = (i: number) => (round ? (i + 1) / (i + 0.5) : 1);
+  const [low, high] = [outer(below), outer(above) * outward(NODES - 1)];
   const now = Float64Array.from(from);
   const ratio = new Float64Array(NODES);
   for (let s = 0; s < steps; s += 1) {
     // The three diagonals, solved by elimination (Thomas).
     for (let i = 0; i < NODES; i += 1) {
-      const down = i === 0 ? low : inner;
-      const up = i === NODES - 1 ? high : inner;
+      const down = i === 0 ? low : inner * inward(i);
+      const up = i === NODES - 1 ? high : inner * outward(i);
       const known = valueAt(now, i) + (i === 0 ? low * ambient : 0) + (i === NODES - 1 ? high * ambient : 0);
-      const left = i === 0 ? 0 : inner;
+      const left = i === 0 ? 0 : inner * inward(i);
       const pivot = 1 + down + up - left * (i === 0 ? 0 : valueAt(ratio, i - 1));
-      ratio[i] = (i === NODES - 1 ? 0 : inner) / pivot;
+      ratio[i] = (i === NODES - 1 ? 0 : inner * outward(i)) / pivot;
       now[i] = (known + left * (i === 0 ? 0 : valueAt(now, i - 1))) / pivot;
     }
     for (let i = NODES - 2; i >= 0; i -= 1)
