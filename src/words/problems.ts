@@ -60,8 +60,8 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'price without weight': ({ price }) => `“${price}” is a price without a weight; write how much it is for.`,
   'too few pieces': ({ wanted, have }) =>
     `The order needs ${wanted} pieces on the bone and the lots are cut into ${have}; cut them into more, or serve fewer.`,
-  'reduced too far': ({ text, solidsMl }) =>
-    `“${text}” is less than the vegetables in the sauce, ${litres(solidsMl)}: strain it, or write more.`,
+  'reduced too far': ({ text, askedMl, solidsMl }) =>
+    `“${text}”${/(\d|\s)(g|kg|oz|lb)$/.test(text) ? ` (${litres(askedMl)})` : ''} is less than the vegetables in the sauce, ${litres(solidsMl)}: strain it, or write more.`,
   'never tender': ({ setting, cut }) =>
     `${setting === undefined ? 'This heat' : `“${setting}”`} never gets ${cut} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`,
   'fits: not there': ({ vessel, heat, take }) =>

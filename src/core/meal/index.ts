@@ -2,7 +2,16 @@ export { cookAgain } from './again.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';
 export { forPlates, platesIn } from './scaled.ts';
 export { avoidable, type Avoidable } from './avoidable.ts';
-export { type Lists, most, NAME_MOST, type Overfull, overfull, PIECES_MOST, YIELD } from './bounds.ts';
+export {
+  LOT_MOST_G,
+  type Lists,
+  most,
+  NAME_MOST,
+  type Overfull,
+  overfull,
+  PIECES_MOST,
+  YIELD,
+} from './bounds.ts';
 export { isTooDeep } from './depth.ts';
 export { shifted } from './shifted.ts';
 export { exampleMeal } from './example.ts';

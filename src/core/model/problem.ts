@@ -50,7 +50,12 @@ export type Says =
       readonly name: string;
       readonly holds: readonly string[];
     }
-  | { readonly what: 'reduced too far'; readonly text: string; readonly solidsMl: number }
+  | {
+      readonly what: 'reduced too far';
+      readonly text: string;
+      readonly askedMl: number;
+      readonly solidsMl: number;
+    }
   | { readonly what: 'too few pieces'; readonly wanted: number; readonly have: number }
   | { readonly what: 'never tender'; readonly setting: string | undefined; readonly cut: string }
   | {

@@ -55,6 +55,7 @@ export { longestOf, pieceOf, sidesOf, type ToSear } from './sear/pieces.ts';
 export { airShare, SEAR_LOSS } from './sear/sear.ts';
 export {
   brimMl,
+  largestMl,
   brimOfWater,
   fullOfWater,
   heightOf,

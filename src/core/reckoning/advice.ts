@@ -3,6 +3,7 @@ import { isWeighed } from '../meat/index.ts';
 import { type BatchPlan, type Drawn, largestLot, type Nominal } from '../model/index.ts';
 import { forPlates } from '../plates/index.ts';
 import { percentileOfSorted } from '../quantity/index.ts';
+import { LOT_MOST_G } from '../meal/index.ts';
 import { perKg } from '../shop/index.ts';
 
 /** Raw weight more of one lot, g. */
@@ -54,7 +55,7 @@ export function adviceOf(drawn: Drawn, plans: readonly BatchPlan[], batches: Nom
   const { meatG, ml } = both ? at(AIM_OF_BOTH) : { ...alone, ml: alone.ml - juice };
   return {
     more:
-      largest && meatG > 0
+      largest && meatG > 0 && meatG <= LOT_MOST_G
         ? { batch: largest.batch, lot: largest.lot, grams: meatG, doubles: doublesOf(largest, meatG, plans) }
         : null,
     moreMl: ml > WORTH_POURING ? ml : null,

@@ -3,6 +3,7 @@ import { mainOf, saltShareOf, takenBy } from '../broth/index.ts';
 import { amountOfFlows, type Flow, massOf } from '../ledger/index.ts';
 import {
   BROTH_TARGET,
+  largestMl,
   MEAT_TARGET,
   PROPOSED_MOST,
   SALT_MOST,
@@ -104,21 +105,23 @@ const THIN_MOST = 10;
 
 /**
  * Water that brings the finished liquid to the strength that is wanted, ml, to the tenth of a litre: tried on the whole
- * reckoning, since more in the pot may want a larger one, and steams for longer. Undefined where it would be drowned: of no
- * salt at all no water is enough.
+ * reckoning, since more in the pot may want a larger one, and steams for longer. Undefined where it would be drowned, or no
+ * vessel holds so much: of no salt at all no water is enough.
  */
 function waterToThin(one: NominalBatch, input: Input): number | undefined {
   const { plan } = one;
   const target = plan.brothTarget;
   if (!(target > 0) || saltShareOf(mainOf(one.mass.liquid)) > THIN_MOST * target) return undefined;
+  const most = largestMl(input.kitchen);
   const upwards = (ml: number) => Math.ceil(ml / 100 - 1e-6) * 100;
   let ml = upwards(firstGuess(one, target));
   for (let i = 0; i < TRIES; i += 1) {
     const ratio = thinnedBy(ml, plan.id, input) / target;
     if (!(ratio > THIN_ENOUGH)) break;
     ml = Math.max(ml + 100, upwards(ml * (2 * ratio - 1)));
+    if (ml > most) return undefined;
   }
-  return ml;
+  return ml > most ? undefined : ml;
 }
 
 /** How salty the finished liquid is with so much more water in the pot from the start. */

@@ -15,6 +15,6 @@ export function reducedTooFar({ plan }: NominalBatch): Problem[] {
     0,
   );
   if (askedMl >= solidsMl) return [];
-  const says = { what: 'reduced too far', text: boilsDownTo(batch)?.text ?? '', solidsMl } as const;
+  const says = { what: 'reduced too far', text: boilsDownTo(batch)?.text ?? '', askedMl, solidsMl } as const;
   return [{ batch: plan.id, stage: 'broth', says }];
 }

@@ -44,12 +44,12 @@ export function EndWith() {
       />
       <Choice legend="How" hidden value={lid} options={ways} onChoose={setLid} />
       {ml !== undefined && data && <span aria-live="polite">{wordsOf(data, lid, litres)}</span>}
-      {ml !== undefined && data?.what === 'less already' && (
+      {ml !== undefined && data?.what === 'less already' && data.moreMl !== null && (
         <button
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            const { moreMl: more } = data;
+            const more = data.moreMl ?? 0;
             editItems(batch.id, 'pouring more', (items) => [
               ...items,
               {
@@ -87,7 +87,7 @@ function wordsOf(found: LidFor, lid: 'ajar' | 'off', litres: (ml: number) => str
     case 'minutes':
       return `${lid} for the last ${writeMinutes(found.minutes).value}: ${litres(found.ml)}`;
     case 'less already':
-      return `There will be ${litres(found.ml)} with the lid left alone: pour ${litres(found.moreMl)} more.`;
+      return `There will be ${litres(found.ml)} with the lid left alone: ${found.moreMl === null ? 'no vessel here holds so much more' : `pour ${litres(found.moreMl)} more`}.`;
     case 'not enough':
       return `${lid === 'ajar' ? 'Ajar' : 'Off'} from the start still leaves ${litres(found.ml)}: pour less, or boil it down at the end.`;
     case 'boils dry':

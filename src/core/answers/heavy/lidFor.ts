@@ -2,14 +2,15 @@ import { reckon, withWater } from '../../reckoning/index.ts';
 import { withBoilDown } from '../../meal/index.ts';
 import type { Lid } from '../../meal/index.ts';
 import { withCook, withLastMinutes } from '../../clock/index.ts';
+import { largestMl } from '../../pot/index.ts';
 import { bisect } from '../../quantity/index.ts';
 import { type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
 
 /** How long the lid must stand ajar or off at the end for so much liquid; or how much there is if it never does. */
 export type LidFor =
   | { readonly what: 'minutes'; readonly minutes: number; readonly ml: number }
-  /** Less is there already, with the lid as it is until then; so much more water from the start makes up for it, ml. */
-  | { readonly what: 'less already'; readonly ml: number; readonly moreMl: number }
+  /** Less is there already, with the lid as it is until then; so much more water from the start makes up for it, ml; null: no vessel holds it. */
+  | { readonly what: 'less already'; readonly ml: number; readonly moreMl: number | null }
   /** Even open from the start more is left. */
   | { readonly what: 'not enough'; readonly ml: number }
   /** With less the pot boils dry, or nearly: no lid is moved so far. */
@@ -28,15 +29,16 @@ const POUR = 50;
 const TRIES = 6;
 
 /** Water that brings the finished liquid up to so much, ml: more in a pot may want a larger one, which steams more. */
-function moreWater(input: Input, batchId: string, wantMl: number, haveMl: number): number {
+function moreWater(input: Input, batchId: string, wantMl: number, haveMl: number): number | null {
+  const most = largestMl(input.kitchen);
   let ml = Math.ceil((wantMl - haveMl) / POUR) * POUR;
-  for (let i = 0; i < TRIES; i += 1) {
+  for (let i = 0; i < TRIES && ml <= most; i += 1) {
     const found = reckon(withWater(input, batchId, ml)).batches.find(({ id }) => id === batchId);
     const missing = wantMl - ((found?.liquid.brothMl ?? found?.liquid.sauceMl)?.mid ?? wantMl);
     if (missing <= 0) break;
     ml += Math.max(POUR, Math.ceil(missing / POUR) * POUR);
   }
-  return ml;
+  return ml > most ? null : ml;
 }
 
 /** A lid is moved to the five minutes. */

@@ -70,7 +70,7 @@ describe('advice works when it is taken', () => {
     const changes = { strain: false, items: [water(1500), onion], reduceTo: ml(300) };
     const refused = pot(changes).problems.filter(({ says }) => says.what === 'reduced too far');
     expect(refused.map(({ says }) => says)).toEqual([
-      { what: 'reduced too far', text: '300 ml', solidsMl: 1000 },
+      { what: 'reduced too far', text: '300 ml', askedMl: 300, solidsMl: 1000 },
     ]);
     expect(pot({ ...changes, strain: true }).problems.map(({ says }) => says.what)).not.toContain(
       'reduced too far',

@@ -1,5 +1,5 @@
 import { bounds } from '../../quantity/index.ts';
-import type { Vessel } from '../../meal/index.ts';
+import type { Kitchen, Vessel } from '../../meal/index.ts';
 
 /**
  * The inside of a vessel: an upright or sloping cylinder or box. All its sections are alike, so a
@@ -66,6 +66,10 @@ export function volumeTo(vessel: Vessel, cm: number): number {
 
 /** Volume to the brim, ml. */
 export const brimMl = (vessel: Vessel): number => volumeTo(vessel, vessel.heightCm);
+
+/** What the largest vessel of a kitchen holds, ml: nobody is told to pour more. */
+export const largestMl = ({ vessels }: Pick<Kitchen, 'vessels'>): number =>
+  vessels.reduce((most, vessel) => Math.max(most, brimMl(vessel)), 0);
 
 /** How high so much stands, cm: `volumeTo` the other way round, without trial. */
 export function heightOf(vessel: Vessel, ml: number): number {

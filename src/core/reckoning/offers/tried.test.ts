@@ -5,6 +5,7 @@ import { problemWords } from '@/words/index.ts';
 import { type Batch, type Phase, usualKitchen } from '../../meal/index.ts';
 import { drawsOf, type Input, openMeal, type Problem } from '../../model/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
+import { largestMl } from '../../pot/index.ts';
 import { reckon } from '../reckon.ts';
 import { withRemedy } from './withRemedy.ts';
 
@@ -105,6 +106,10 @@ describe('what is offered', () => {
           said.includes(`use the ${name}`) || said.includes(`: the ${name} holds it`) ? [name] : [],
         );
         for (const name of named) expect([...vessels]).toContain(name);
+        // Nobody is told to pour or to thin with more than the largest vessel holds.
+        const most = largestMl(usualKitchen) / 1000;
+        for (const [, litres] of said.matchAll(/(?:thin it with|pour) ([\d.]+) l/g))
+          expect(Number(litres)).toBeLessThanOrEqual(most);
         const wantsMore = of('pour more').length > 0 || all.moreMl !== null || /put in more/.test(said);
         if (wantsMore) expect([of('pour less').length, /pour [\d.]+ l less/.test(said)]).toEqual([0, false]);
       }),
