@@ -60,6 +60,15 @@ function leanShareOf({ id, cooked, lean, leanWhole, leanLike }: (typeof cutRows)
   return leanShareOf(like);
 }
 
+/** Fat of the cooked lean against the cooked whole's, of the rows whose weights give the lean share. */
+function leanFatOf({ id, cooked, lean, leanWhole, leanLike }: (typeof cutRows)[number]): number {
+  if (lean !== undefined && cooked !== undefined)
+    return round(composition(lean).fat / composition(leanWhole ?? cooked).fat);
+  const like = cutRows.find((row) => row.id === leanLike);
+  if (!like) throw new Error(`${id} has neither a lean row nor a relative with one`);
+  return leanFatOf(like);
+}
+
 const pairs = cookedPairs(foods);
 const yields = weighedYields(foods);
 const model = fitCookedModel(
@@ -123,6 +132,7 @@ function cut(rows: (typeof cutRows)[number]) {
     ...(boneIn !== undefined && { boneIn }),
     ...(ofPurchased !== undefined && { cookedOfPurchased: round(ofPurchased) }),
     leanShare: leanShareOf(rows),
+    leanFat: leanFatOf(rows),
     toughness: rows.toughness,
     goodFor: rows.goodFor,
     estimates: estimatesOf(rows),

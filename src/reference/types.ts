@@ -32,6 +32,8 @@ export interface Cut {
   readonly cookedOfPurchased?: number;
   /** Lean-only share of the cooked boneless weight, from the two published cooked weights. */
   readonly leanShare: number;
+  /** Fat of that lean, of the cooked whole's: from the same rows. */
+  readonly leanFat: number;
   /** Time to tender against beef chuck = 1 (estimate). */
   readonly toughness: number;
   /** What it is good for (common practice, no source). */

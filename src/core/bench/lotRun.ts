@@ -1,10 +1,9 @@
-import { carrying, type Flow } from '../ledger/index.ts';
+import { type Amount, carrying, type Flow } from '../ledger/index.ts';
 import {
   cookFlows,
   cookLot,
   trimFlows,
   trimLot,
-  type CookedLot,
   type LotDraw,
   type LotMass,
   type LotPlan,
@@ -19,7 +18,7 @@ export function runLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): vo
 }
 
 /**
- * The flows of one lot from the shop to the bowl.
+ * The flows of one lot from the shop to the bowl, and one gram of what lies in that.
  * @param saltOfWater salt in a gram of the meat's water at the end of the braise
  */
 export function flowsOfLot(
@@ -27,9 +26,9 @@ export function flowsOfLot(
   mass: LotMass,
   batch: string,
   saltOfWater: number,
-): { readonly flows: Flow[]; readonly cooked: CookedLot } {
+): { readonly flows: Flow[]; readonly bowl: Amount } {
   const owner = { batch, lot: plan.id };
   const { flows, cooked } = cookFlows(mass, owner, saltOfWater);
-  const all = [...trimFlows(plan, mass, owner), ...flows, ...pickFlows(mass, cooked, owner)];
-  return { flows: carrying(all), cooked };
+  const picked = pickFlows(plan, mass, cooked, owner);
+  return { flows: carrying([...trimFlows(plan, mass, owner), ...flows, ...picked.flows]), bowl: picked.bowl };
 }

@@ -1,8 +1,9 @@
-import { flow, settle, times, type Flow, type Owner } from '../ledger/index.ts';
+import { flow, massOf, plus, settle, times, type Amount, type Flow, type Owner } from '../ledger/index.ts';
 import { phi } from '../tender/index.ts';
 import {
   isWeighed,
   pickedShare,
+  pickingsFat,
   picksAll,
   type CookedLot,
   type LotDraw,
@@ -52,17 +53,30 @@ function picked({ pick, picks }: LotPlan, draw: Readonly<LotDraw>, { trimmedCook
   return picksAll(pick) ? 1 : Math.min(0.95, pickedShare(pick, trimmedCooked) * picks * draw.pickings);
 }
 
-/** What the bench makes of one lot's cooked meat: bone and pickings out, shred into the bowl. */
-export function pickFlows(mass: LotMass, { flesh, bone }: CookedLot, owner: Owner): Flow[] {
-  return [
+/**
+ * What the bench makes of one lot's cooked meat: bone and pickings out, shred into the bowl. What is picked out is fatter than the
+ * meat, so that lean only leaves the fat of the published lean; the shred has what is left of each component.
+ * @returns its flows, and one gram of what lies in the bowl
+ */
+export function pickFlows(
+  plan: LotPlan,
+  mass: LotMass,
+  { flesh, bone }: CookedLot,
+  owner: Owner,
+): { readonly flows: Flow[]; readonly bowl: Amount } {
+  const picked = withFat(flesh, fatOfPickings(plan, mass, flesh.fat));
+  const shred = perGram(plus(times(flesh, mass.shred + mass.pickings), picked, -mass.pickings), flesh);
+  const late = mass.again + mass.foundLate;
+  const bowl = perGram(plus(times(shred, mass.shred), times(flesh, late)), flesh);
+  const flows = [
     flow('bone', owner, times(bone, mass.bone)),
-    flow('pickings', owner, times(flesh, mass.pickings)),
+    flow('pickings', owner, times(picked, mass.pickings)),
     flow('boneServed', owner, times(bone, mass.boneServed)),
     flow('unpulled', owner, times(flesh, mass.unpulled)),
-    flow('shred', owner, times(flesh, mass.shred)),
+    flow('shred', owner, times(shred, mass.shred)),
     flow('again', owner, times(flesh, mass.again)),
-    flow('eaten', owner, times(flesh, mass.eaten)),
-    flow('thrown', owner, times(flesh, mass.thrown)),
+    flow('eaten', owner, times(bowl, mass.eaten)),
+    flow('thrown', owner, times(bowl, mass.thrown)),
     ...settle(owner, 'bench', 'bench', 'bone', bone, mass.boneOnBench - mass.bone - mass.boneServed),
     ...settle(
       owner,
@@ -72,13 +86,26 @@ export function pickFlows(mass: LotMass, { flesh, bone }: CookedLot, owner: Owne
       flesh,
       mass.bench - mass.pickings - mass.unpulled - mass.shred,
     ),
-    ...settle(
-      owner,
-      'bowl',
-      'bench',
-      'meat',
-      flesh,
-      mass.shred + mass.again + mass.foundLate - mass.eaten - mass.thrown - mass.bowl,
-    ),
+    ...settle(owner, 'bowl', 'bench', 'meat', bowl, mass.shred + late - mass.eaten - mass.thrown - mass.bowl),
   ];
+  return { flows, bowl };
+}
+
+/** Fat of a gram of the pickings, no more than there is. */
+function fatOfPickings({ pick, leanFat }: LotPlan, mass: LotMass, fat: number): number {
+  const { shred, pickings, trimmedCooked } = mass;
+  const most = pickings > 0 ? (fat * (shred + pickings)) / pickings : fat;
+  return Math.min(most, pickingsFat(pick, fat, leanFat, trimmedCooked));
+}
+
+/** The same stuff with another share of fat. */
+function withFat(one: Amount, fat: number): Amount {
+  const lean = one.fat < 1 ? (1 - fat) / (1 - one.fat) : 0;
+  return { ...times(one, lean), fat };
+}
+
+/** One gram of so much; of nothing, of what it would be. */
+function perGram(all: Amount, stuff: Amount): Amount {
+  const grams = massOf(all);
+  return grams > 1e-9 ? times(all, 1 / grams) : stuff;
 }

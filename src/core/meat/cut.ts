@@ -12,6 +12,8 @@ export interface KnownCut {
   /** Bone of purchased weight when it is bought with its bone; undefined where that is not sold. */
   readonly boneIn: number | undefined;
   readonly leanShare: number;
+  /** Fat of the cooked lean, of the cooked whole's (published). */
+  readonly leanFat: number;
   readonly separableFat: Composition;
   /** Protein that dissolves as gelatin, of the raw boneless weight (estimates). */
   readonly gelatinShare: number;
@@ -51,6 +53,7 @@ function knownCut(cut: Cut, reference: Reference): KnownCut {
     boneShare: cut.boneShare,
     boneIn: cut.boneShare > 0 ? cut.boneShare : cut.boneIn,
     leanShare: cut.leanShare,
+    leanFat: cut.leanFat,
     separableFat: reference.separableFat[cut.species],
     gelatinShare: GELATIN[cut.family] ?? GELATIN_USUAL,
     toughness: cut.toughness,

@@ -92,3 +92,9 @@ export function cookedShare(
 /** The fat-free yield that gives a known cooked yield: an own cut by what it came to. */
 export const fatFreeYieldFor = (flesh: Flesh, y: number): number =>
   (y - retained(flesh, flesh.fat) * flesh.fat) / (1 - flesh.fat);
+
+/** Fat of a gram of it cooked, untrimmed. */
+export function cookedFat(flesh: Flesh): number {
+  const { keptFat, y } = cookedShare(flesh);
+  return y > 0 ? keptFat / y : 0;
+}

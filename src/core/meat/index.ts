@@ -15,9 +15,9 @@ export {
   type LotPlan,
   type LotWeighed,
 } from './lot.ts';
-export { cookedShare } from './flesh.ts';
+export { cookedFat, cookedShare } from './flesh.ts';
 export { cutOfLot, fattier } from './ofLot.ts';
-export { pickAll, pickedShare, pickPlan, picksAll } from './picking.ts';
+export { pickAll, pickedShare, pickingsFat, pickPlan, picksAll } from './picking.ts';
 export { BONE_GIVES } from './stuff.ts';
 export { trimPlan } from './trim.ts';
 export { trimFlows, trimLot } from './trimLot.ts';

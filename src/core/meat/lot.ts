@@ -17,6 +17,8 @@ export interface LotPlan {
   /** Cooked of boneless if it were not trimmed. */
   readonly wholeY: number;
   readonly pick: PickPlan;
+  /** Fat of the cooked lean, of a gram: what picking to lean only leaves in the shred. */
+  readonly leanFat: number;
   /** How much of that the tool finds; 1 with forks. */
   readonly picks: number;
   /** It is chopped: what is not tender yet goes into the bowl too. */

@@ -6,7 +6,7 @@ import { reference } from '@/reference/index.ts';
 import { saysWords } from '@/words/index.ts';
 import { cookedWater } from './cookLot.ts';
 import { findCut, ownCutProblem } from './cut.ts';
-import { cookedShare } from './flesh.ts';
+import { cookedFat, cookedShare } from './flesh.ts';
 import { emptyLotMass, nominalLot, nothingWeighed, type LotPlan } from './lot.ts';
 import { runLot } from '../bench/index.ts';
 import { cutOfLot } from './ofLot.ts';
@@ -26,6 +26,7 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
     flesh: cut.flesh,
     wholeY: cookedShare(cut.flesh).y,
     pick: pickPlan('membrane', cut.leanShare),
+    leanFat: cut.leanFat * cookedFat(cut.flesh),
     picks: 1,
     chops: false,
     onBone: false,

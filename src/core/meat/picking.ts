@@ -34,3 +34,18 @@ export function pickedShare({ leanOnly, goes: far }: PickPlan, trimmed = 0): num
   const left = Math.max(LEAST, (leanOnly - trimmed) / Math.max(1e-9, 1 - trimmed));
   return LEAST + far * (left - LEAST);
 }
+
+/** No picking is fatter: what holds it together is picked with it (estimate). */
+const FATTEST = 0.9;
+
+/**
+ * Fat of a gram of what is picked out: so much that picking to lean only would leave the fat of the published lean in the shred.
+ * Where less is picked, it is the same stuff.
+ * @param fat of a gram of the cooked meat before it is picked
+ * @param leanFat of a gram of its lean
+ */
+export function pickingsFat(plan: PickPlan, fat: number, leanFat: number, trimmed = 0): number {
+  if (picksAll(plan)) return fat;
+  const share = pickedShare({ ...plan, goes: 1 }, trimmed);
+  return Math.max(fat, Math.min(FATTEST, (fat - leanFat * (1 - share)) / share));
+}

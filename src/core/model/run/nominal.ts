@@ -120,8 +120,8 @@ function givenBy(batch: NominalBatch): Given {
     const lotMass = mass.lots[i];
     if (!lotMass) return [];
     const salt = plan.liquid ? mass.liquid.saltOfMeatWater : 0;
-    const { flows, cooked } = flowsOfLot(lot, lotMass, plan.id, salt);
-    const source = { batch: plan.id, lot: lot.id, grams: lotMass.bowl, ml: 0, per: cooked.flesh };
+    const { flows, bowl } = flowsOfLot(lot, lotMass, plan.id, salt);
+    const source = { batch: plan.id, lot: lot.id, grams: lotMass.bowl, ml: 0, per: bowl };
     return [{ source, flows: flows.flatMap((one) => byVessel(one, i, plan)) }];
   });
   const stretch = plan.stretch.map(({ id, grams, perGram }) => {
