@@ -1,5 +1,5 @@
 /** What can be measured without a browser: the nominal run, and sampling against jStat in the same run. */
-import { reckon } from '../src/core/reckoning/index.ts';
+import { reckonAtOnce } from '../src/core/reckoning/index.ts';
 import jstat from 'jstat';
 import { openMeal, sampleNormals } from '../src/core/model/index.ts';
 
@@ -13,10 +13,10 @@ const NORMALS = 300_000;
 
 export function measureCore(): void {
   const input = sixLots(1000);
-  for (let i = 0; i < 2_000; i += 1) reckon(openMeal(input));
+  for (let i = 0; i < 2_000; i += 1) reckonAtOnce(openMeal(input));
   const nominal = Array.from({ length: 500 }, () => {
     const began = performance.now();
-    reckon(openMeal(input));
+    reckonAtOnce(openMeal(input));
     return performance.now() - began;
   });
   say('a six-lot batch without ranges', median(nominal), 'ms', 0.5);

@@ -1,4 +1,4 @@
-import { reckon } from '@/core/reckoning/index.ts';
+import { reckonAtOnce } from '@/core/reckoning/index.ts';
 import { useMemo } from 'react';
 import { exampleMeal } from '@/core/meal/index.ts';
 import { openMeal } from '@/core/model/index.ts';
@@ -29,7 +29,7 @@ export function useExample(
     if (!blank) return undefined;
     const input = { ...exampleMeal(kitchen), reference };
     const opened = openMeal(input);
-    const reckoning = reckon(opened);
+    const reckoning = reckonAtOnce(opened);
     const [batch] = input.batches;
     const [batchReckoning] = reckoning.batches;
     return batch && batchReckoning

@@ -1,4 +1,4 @@
-import { type Reckoning, reckon, withOldRanges } from '@/core/reckoning/index.ts';
+import { type Reckoning, reckonAtOnce, withOldRanges } from '@/core/reckoning/index.ts';
 import { useMemo } from 'react';
 import { openMeal, type OpenedMeal } from '@/core/model/index.ts';
 
@@ -19,7 +19,7 @@ export interface Reckoned {
 /** The reckoning of a meal: its nominal run at once, its ranges as soon as the worker has them. */
 export function useReckoning(loaded: LoadedMeal): Reckoned {
   const opened = useMemo(() => openMeal({ ...loaded, reference }), [loaded]);
-  const nominal = useMemo(() => reckon(opened), [opened]);
+  const nominal = useMemo(() => reckonAtOnce(opened), [opened]);
   const { data, isPlaceholderData, error } = useAnswerOf(loaded, 'reckon', undefined, {
     after: afterFirstPaint,
   });

@@ -2,7 +2,9 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { type Quantity, typedMass, writeChance, writeVolume } from '@/core/quantity/index.ts';
 import { FULL_DRAWS } from '@/core/model/index.ts';
+import type { Advice } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+import { useAnswer } from '../open/useAnswer.ts';
 import { editDish, editLot } from '../open/edits/index.ts';
 import { useSaid } from '../open/useSaid.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
@@ -100,38 +102,51 @@ export function Enough() {
   );
 }
 
-/** One line when it is short: how much more would do. */
+/** Until it was tried nothing is advised. */
+const NO_ADVICE = { more: null, moreMl: null, lacksMeat: false };
+
+/** One line when it is short: how much more would do, once that was tried. */
 function Short() {
+  const { meal } = useFigures().reckoning;
+  const isShort = meal.more !== null || meal.moreMl !== null;
+  const { data, isPlaceholderData } = useAnswer('advice', undefined, { enabled: isShort });
+  const { more, moreMl, lacksMeat } = data ?? NO_ADVICE;
+  if (!isShort || (!more && moreMl === null)) return null;
+  return (
+    <p className={css.short} data-old={isPlaceholderData || undefined}>
+      {more && <MoreMeat more={more} />}
+      {moreMl !== null && <MoreLiquid ml={moreMl} beside={more !== null} lacksMeat={lacksMeat} />}
+    </p>
+  );
+}
+
+/** So much more of one lot, what that gives and costs, and its button. */
+function MoreMeat({ more }: { readonly more: NonNullable<Advice['more']> }) {
   const { loaded, units } = useOpenMeal();
   const { reckoning } = useFigures();
-  const { more, moreMl } = reckoning.meal;
-  const lot =
-    more && loaded.batches.find(({ id }) => id === more.batch)?.lots.find(({ id }) => id === more.lot);
-  const known = more && reckoning.batches.flatMap(({ lots }) => lots).find(({ lot: id }) => id === more.lot);
-  if (!more && moreMl === null) return null;
+  const batch = loaded.batches.find(({ id }) => id === more.batch);
+  const lot = batch?.lots.find(({ id }) => id === more.lot);
+  const known = reckoning.batches.flatMap(({ lots }) => lots).find(({ lot: id }) => id === more.lot);
+  if (!lot || !known) return null;
+  const { text } = typedMass(more.grams, units);
   return (
-    <p className={css.short}>
-      {more && lot && known && (
-        <>
-          <b>{typedMass(more.grams, units).text} more</b> {shortName(known.name).toLowerCase()}
-          {more.enough !== undefined && `: enough ${writeChance(more.enough)}.`}{' '}
-          {more.doubles && `${doublesWords(more.doubles.cost, loaded.kitchen.currency)} `}
-          {isExact(lot.weight) && (
-            <button
-              type="button"
-              className="link"
-              onClick={() => {
-                const weight = typedMass((lot.weight.lo ?? 0) + more.grams, units);
-                editLot(more.batch, lot.id, `adding ${typedMass(more.grams, units).text}`, { weight });
-              }}
-            >
-              Add it
-            </button>
-          )}{' '}
-        </>
-      )}
-      {moreMl !== null && <MoreLiquid ml={moreMl} beside={more !== null} />}
-    </p>
+    <>
+      <b>{text} more</b> {shortName(known.name).toLowerCase()}
+      {more.enough !== undefined && `: enough ${writeChance(more.enough)}.`}{' '}
+      {more.doubles && `${doublesWords(more.doubles.cost, loaded.kitchen.currency)} `}
+      {isExact(lot.weight) && (
+        <button
+          type="button"
+          className="link"
+          onClick={() => {
+            const weight = typedMass((lot.weight.lo ?? 0) + more.grams, units);
+            editLot(more.batch, lot.id, `adding ${text}`, { weight });
+          }}
+        >
+          Add it
+        </button>
+      )}{' '}
+    </>
   );
 }
 
@@ -147,9 +162,17 @@ function doublesWords(cost: number | null, currency = USUAL_CURRENCY): string {
 }
 
 /** So much liquid more, and what that does: alone, with the meat, or for as many as the meat does. */
-function MoreLiquid({ ml, beside }: { readonly ml: number; readonly beside: boolean }) {
+function MoreLiquid({
+  ml,
+  beside,
+  lacksMeat,
+}: {
+  readonly ml: number;
+  readonly beside: boolean;
+  readonly lacksMeat: boolean;
+}) {
   const { units } = useOpenMeal();
-  const { shortFirst, lacksMeat } = useFigures().reckoning.meal;
+  const { shortFirst } = useFigures().reckoning.meal;
   const { value, unit } = writeVolume(ml, units);
   const alone = lacksMeat ? ' for as many as the meat does' : ': enough 95 in 100';
   return (

@@ -1,3 +1,4 @@
+import { advice } from './heavy/advice.ts';
 import { buy } from './heavy/buy.ts';
 import { contradicts } from './heavy/contradicts.ts';
 import { cooling } from './heavy/cooling.ts';
@@ -12,6 +13,7 @@ import { whatIf } from './heavy/whatIf.ts';
 
 /** What no first look asks: a thread loads it when the first of it is wanted. */
 export const lateQuestions = {
+  advice,
   buy,
   feeds,
   margins,

@@ -1,4 +1,4 @@
-import { reckon } from '../reckoning/index.ts';
+import { reckonAtOnce } from '../reckoning/index.ts';
 import { cookAgain, forPlates } from '../meal/index.ts';
 import { type Input, openMeal } from '../model/index.ts';
 
@@ -17,7 +17,7 @@ export interface AgainFor {
 }
 
 function takes(input: Input): Takes {
-  const { batches } = reckon(openMeal({ ...input, entries: [] }));
+  const { batches } = reckonAtOnce(openMeal({ ...input, entries: [] }));
   const sum = (figure: (one: (typeof batches)[number]) => number | undefined) =>
     batches.reduce((total, one) => total + (figure(one) ?? 0), 0);
   return {

@@ -1,5 +1,5 @@
 import { servedOf } from '../plates/index.ts';
-import { lotsOf, reckon, servingCosts, unaccountedOf } from '../reckoning/index.ts';
+import { lotsOf, reckonAtOnce, servingCosts, unaccountedOf } from '../reckoning/index.ts';
 import { begunIn } from './begun.ts';
 import { type Closing, type DishKind, type Heat, standingEntries, type Stage } from '../meal/index.ts';
 import { momentOf, openPhase } from '../clock/index.ts';
@@ -125,7 +125,7 @@ export function digestOf({ learned: _, ...input }: Input): readonly Digest[] {
 function costsOf(meal: OpenedMeal): ReturnType<typeof servingCosts> {
   const { batches, kitchen } = meal.input;
   if (!batches.some(({ lots }) => lots.some(({ price }) => price !== undefined))) return undefined;
-  const { batches: reckoned, meal: whole } = reckon(meal);
+  const { batches: reckoned, meal: whole } = reckonAtOnce(meal);
   return servingCosts(batches, reckoned, whole, kitchen);
 }
 

@@ -1,5 +1,6 @@
 import type { Phase } from '../meal/index.ts';
 import { covered, openPhase, withCook, withLastMinutes } from '../clock/index.ts';
+import { aloneOf, type Planned } from './offers/alone.ts';
 import {
   keptFor,
   openMeal,
@@ -22,7 +23,8 @@ const ROUND = 15;
  * A pot that boils dry, or nearly: said wherever the batch is, with each way out that really helps. Each is tried on the whole
  * reckoning, since a lid or a cooler oven changes the time too.
  */
-export function boilsDry(one: NominalBatch, input: Input): Problem[] {
+export function boilsDry(one: NominalBatch, meal: Planned): Problem[] {
+  const { input } = meal;
   const { plan, mass } = one;
   const { liquid } = mass;
   if (!plan.liquid || !(liquid.dry || liquid.nearDry)) return [];
@@ -33,7 +35,7 @@ export function boilsDry(one: NominalBatch, input: Input): Problem[] {
     steamMl: liquid.steam,
   } as const;
   // Tried once for a pot as it stands: a key in another leaves it so.
-  const remedies = ways(one, [input.kitchen, input.learned], () => waysOut(one, input));
+  const remedies = ways(one, [input.kitchen, input.learned], () => waysOut(one, aloneOf(meal, plan.id)));
   return [{ batch: plan.id, stage: 'pot', everywhere: true, says, remedies }];
 }
 

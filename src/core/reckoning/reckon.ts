@@ -7,8 +7,7 @@ import { reducedTooFar } from './thick.ts';
 import { causesOf, type Cause } from './causes.ts';
 import { firstWavePlates } from './secondWave.ts';
 import { saltProblems } from './salt.ts';
-import { triedMeat } from './offers/moreMeat.ts';
-import { triedOffers } from './offers/tried.ts';
+import { triedOffers, withoutOffers } from './offers/tried.ts';
 import { tooMuchLiquid } from './slowCooker.ts';
 import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
 
@@ -25,15 +24,26 @@ export interface Reckoning {
 }
 
 /**
- * All that can be known of a meal and its batches. Without draws only the nominal run is told (under a
- * millisecond); with them every figure that nobody can know has its range, and "enough" its chance. The same
- * input gives the same figures.
+ * All that can be known of a meal and its batches. Without draws only the nominal run is told; with them every figure that nobody
+ * can know has its range, and "enough" its chance. The same input gives the same figures.
  */
 export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
+  return {
+    ...reckoned(meal, drawn),
+    problems: triedOffers(problemsIn(meal), meal, (other) => problemsIn(openMeal(other))),
+  };
+}
+
+/** The nominal run, under a millisecond, for each key: what is offered is not tried yet, and so none of it is there. */
+export function reckonAtOnce(meal: OpenedMeal): Reckoning {
+  return { ...reckoned(meal, undefined), problems: withoutOffers(problemsIn(meal)) };
+}
+
+function reckoned(meal: OpenedMeal, drawn: Drawn | undefined): Omit<Reckoning, 'problems'> {
   const { input, plan, now, nominal, ledger } = meal;
   const batches = nominal.batches.map((one) => batchReckoning(one, meal, drawn));
   return {
-    meal: triedMeat(mealReckoning(plan.tickets, nominal, now, drawn), input),
+    meal: mealReckoning(plan.tickets, nominal, now, drawn),
     batches,
     ledger,
     unaccounted: unaccountedOf(ledger).map((one) => {
@@ -42,7 +52,6 @@ export function reckon(meal: OpenedMeal, drawn?: Drawn): Reckoning {
       return { ...one, causes: of ? causesOf(one, of, comeOut, input) : [] };
     }),
     platesNow: firstWavePlates(meal),
-    problems: triedOffers(problemsIn(meal), input, (other) => problemsIn(openMeal(other))),
     draws: drawn ? numberOfDraws(now) : 0,
   };
 }
@@ -53,7 +62,7 @@ function problemsIn(meal: OpenedMeal): readonly Problem[] {
   return [
     ...plan.problems(),
     ...nominal.batches.flatMap((one) => [
-      ...boilsDry(one, input),
+      ...boilsDry(one, meal),
       ...reducedTooFar(one),
       ...saltProblems(one, input),
       ...stillInPot(one, input),

@@ -1,4 +1,5 @@
 import type { Range } from '../quantity/index.ts';
+import { withOldOffers } from './offers/tried.ts';
 import type { Reckoning } from './reckon.ts';
 
 const isRange = (value: object): value is Range => 'mid' in value;
@@ -16,6 +17,7 @@ export function withOldRanges(nominal: Reckoning, before: Reckoning): Reckoning 
       ...(overlaid(nominal.meal, before.meal) as Reckoning['meal']),
       ...(same && { enough, shortFirst, plates, more, moreMl, lacksMeat }),
     },
+    problems: withOldOffers(nominal.problems, before.problems),
     batches: nominal.batches.map((batch) => {
       const old = before.batches.find(({ id }) => id === batch.id);
       return old ? (overlaid(batch, old) as typeof batch) : batch;

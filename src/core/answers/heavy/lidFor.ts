@@ -1,4 +1,4 @@
-import { reckon, withWater } from '../../reckoning/index.ts';
+import { reckonAtOnce, withWater } from '../../reckoning/index.ts';
 import { withBoilDown } from '../../meal/index.ts';
 import type { Lid } from '../../meal/index.ts';
 import { withCook, withLastMinutes } from '../../clock/index.ts';
@@ -33,7 +33,7 @@ function moreWater(input: Input, batchId: string, wantMl: number, haveMl: number
   const most = largestMl(input.kitchen);
   let ml = Math.ceil((wantMl - haveMl) / POUR) * POUR;
   for (let i = 0; i < TRIES && ml <= most; i += 1) {
-    const found = reckon(withWater(input, batchId, ml)).batches.find(({ id }) => id === batchId);
+    const found = reckonAtOnce(withWater(input, batchId, ml)).batches.find(({ id }) => id === batchId);
     const missing = wantMl - ((found?.liquid.brothMl ?? found?.liquid.sauceMl)?.mid ?? wantMl);
     if (missing <= 0) break;
     ml += Math.max(POUR, Math.ceil(missing / POUR) * POUR);
@@ -55,7 +55,7 @@ export function lidFor({ input }: OpenedMeal, { batch: batchId, lid, wantMl }: L
     const changed = withCook(withBoilDown(batch, { text: '' }), withLastMinutes(batch.cook, lid, minutes));
     const trial = input.batches.map((one) => (one.id === batchId ? changed : one));
     const opened = openMeal({ ...input, batches: trial });
-    const { batches } = reckon(opened);
+    const { batches } = reckonAtOnce(opened);
     const found = batches.find(({ id }) => id === batchId);
     const liquid = found?.liquid.brothMl ?? found?.liquid.sauceMl;
     if (!found || !(liquid || found.dry)) return undefined;

@@ -1,4 +1,4 @@
-import { reckon } from '../../reckoning/index.ts';
+import { reckonAtOnce } from '../../reckoning/index.ts';
 import { standingEntries } from '../../meal/index.ts';
 
 import type { OpenedMeal } from '../../model/index.ts';
@@ -22,7 +22,7 @@ export function kitchenYields(meals: readonly OpenedMeal[]): ReadonlyMap<string,
       'flow' in measures ? ON_THE_BENCH.has(measures.flow) : false,
     );
     if (readings.length === 0) continue;
-    for (const batch of reckon(meal).batches) {
+    for (const batch of reckonAtOnce(meal).batches) {
       for (const { lot, cut, rawG, shredG } of batch.lots) {
         const weighed = readings.some(
           ({ batch: of, measures }) =>

@@ -1,4 +1,4 @@
-import { reckon } from '../../reckoning/index.ts';
+import { reckonAtOnce } from '../../reckoning/index.ts';
 import type { Lot, Price } from '../../meal/index.ts';
 import { LOT_SPREAD, type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
 
@@ -85,7 +85,7 @@ const withLot = (input: Input, batchId: string, lot: Lot): OpenedMeal =>
   });
 
 function shown(meal: OpenedMeal, batchId: string, lotId: string) {
-  const batch = reckon(meal).batches.find(({ id }) => id === batchId);
+  const batch = reckonAtOnce(meal).batches.find(({ id }) => id === batchId);
   const lot = batch?.lots.find(({ lot: id }) => id === lotId);
   if (!batch || !lot) return undefined;
   const { liquid, ready } = batch;

@@ -116,6 +116,7 @@ const asked: { readonly [Q in Question]: (opened: OpenedMeal) => readonly Answer
     ofEach(opened, (batch) =>
       answer('whatIf', opened, { batch, change: { lid: 'off', trim: 'close', size: 'whole' } }),
     ),
+  advice: (opened) => [answer('advice', opened, undefined)],
   serviceNow: (opened) => [answer('serviceNow', opened, { now: NOON, tries: 0 })],
   contradicts: (opened) =>
     opened.input.entries

@@ -1,5 +1,6 @@
 import type { Batch } from '../../meal/index.ts';
 import { type Input, keptFor, type Problem, type Remedy, type Says } from '../../model/index.ts';
+import { aloneOf, type Planned, takenByOthers } from './alone.ts';
 import { withRemedy } from './withRemedy.ts';
 
 type ProblemsOf = (input: Input) => readonly Problem[];
@@ -11,38 +12,64 @@ type ProblemsOf = (input: Input) => readonly Problem[];
  */
 export function triedOffers(
   found: readonly Problem[],
-  input: Input,
+  meal: Planned,
   problemsOf: ProblemsOf,
 ): readonly Problem[] {
+  const { input } = meal;
   if (found.every(({ remedies = [] }) => remedies.length === 0)) return found;
-  const others = input.batches.map(({ cook, also }) =>
-    JSON.stringify([cook.map(({ vessel }) => vessel), also]),
-  );
   const tried = new Map(
     input.batches.map((batch) => {
       const mine = found.filter((problem) => problem.batch === batch.id);
+      const others = takenByOthers(meal, batch.id);
       const hangsOn = [input.kitchen, input.learned, JSON.stringify(mine), ...others];
-      return [batch.id, kept(batch, hangsOn, () => agreeing(mine, triedOf(batch, mine, input, problemsOf)))];
+      const trial = { input, alone: aloneOf(meal, batch.id), problemsOf };
+      return [batch.id, kept(batch, hangsOn, () => agreeing(mine, triedOf(batch, mine, trial)))];
     }),
   );
   return found.map((problem) => {
     const remedies = problem.remedies && tried.get(problem.batch ?? '')?.get(keyOf(problem));
-    return remedies ? { ...problem, remedies, says: offering(problem.says, remedies) } : problem;
+    return remedies ? withThese(problem, remedies) : problem;
   });
 }
+
+/** Before any of it was tried nothing is offered. */
+export const withoutOffers = (found: readonly Problem[]): readonly Problem[] =>
+  found.map((problem) => (problem.remedies ? withThese(problem, []) : problem));
+
+/** What was offered before stands for the same problems until it was tried anew. */
+export const withOldOffers = (found: readonly Problem[], before: readonly Problem[]): readonly Problem[] =>
+  found.map((problem) => {
+    const old = before.find((one) => one.batch === problem.batch && keyOf(one) === keyOf(problem));
+    return problem.remedies && old?.remedies ? withThese(problem, old.remedies, old.says) : problem;
+  });
+
+const withThese = (problem: Problem, remedies: readonly Remedy[], says = problem.says): Problem => ({
+  ...problem,
+  remedies,
+  says: offering(says, remedies),
+});
 
 type ByProblem = ReadonlyMap<string, readonly Remedy[]>;
 const kept = keptFor<ByProblem>();
 const keyOf = ({ says, lot = '' }: Problem) => `${says.what} ${lot}`;
 
+interface Trial {
+  readonly input: Input;
+  /** The batch by itself, which is all that most remedies touch. */
+  readonly alone: Input;
+  readonly problemsOf: ProblemsOf;
+}
+
 /** What helps of what each problem offers. */
-function triedOf(batch: Batch, mine: readonly Problem[], input: Input, problemsOf: ProblemsOf): ByProblem {
+function triedOf(batch: Batch, mine: readonly Problem[], { input, alone, problemsOf }: Trial): ByProblem {
   const before = new Set(mine.map(keyOf));
   const helps = (problem: Problem, remedy: Remedy): boolean => {
-    const batches = input.batches.map((one) =>
+    // How much liquid is too much hangs on what the other pots give.
+    const meal = remedy.what === 'pour less' ? input : alone;
+    const batches = meal.batches.map((one) =>
       one === batch ? withRemedy(batch, remedy, () => 'tried') : one,
     );
-    return problemsOf({ ...input, batches })
+    return problemsOf({ ...meal, batches })
       .filter((one) => one.batch === batch.id && !wasHidden(one, problem, batch))
       .every((one) =>
         keyOf(one) === keyOf(problem) ? isEased(one.says, problem.says) : before.has(keyOf(one)),
