@@ -40,7 +40,7 @@ function clear({ solids, blended }: LiquidPlan, out: LiquidMass): void {
     clearPool(liquid.pool);
     clearPool(liquid.solids);
     clearPool(liquid.comesOut);
-    liquid.solidsG = liquid.comesOutG = liquid.thickG = 0;
+    liquid.solidsG = liquid.comesOutG = liquid.thickG = liquid.gelatinShare = 0;
     liquid.strained = false;
   }
 }

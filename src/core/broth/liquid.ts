@@ -56,6 +56,8 @@ export interface LiquidPlan {
   readonly liftedDry: Amount;
   /** Of the items, what thickens as starch does, g. */
   readonly thickG: number;
+  /** Of what is poured, gelatin of meat and bone: that of stocks, g. */
+  readonly gelatinG: number;
   /** Alcohol of each item, g, and when it goes in, min. */
   readonly alcohol: readonly { readonly grams: number; readonly at: number }[];
   /** Fat of the pan that goes into the pot, g. */
@@ -270,6 +272,7 @@ type Sums = Pick<
   | 'liftedDry'
   | 'alcohol'
   | 'thickG'
+  | 'gelatinG'
 >;
 
 /** How far a pour is off: people pour more or less than they said (estimate). */
@@ -327,6 +330,10 @@ export function sumsOf(items: readonly ItemPlan[]): Sums {
     dry,
     liftedDry,
     thickG: items.reduce((sum, { grams, thickens }) => sum + grams * thickens, 0),
+    gelatinG: items.reduce(
+      (sum, { grams, ofBones, perGram }) => sum + (ofBones ? grams * perGram.protein : 0),
+      0,
+    ),
     alcohol: items.flatMap(({ grams, perGram, at }) =>
       perGram.alcohol > 0 ? [{ grams: grams * perGram.alcohol, at }] : [],
     ),

@@ -24,5 +24,6 @@ export const item = (
   prepared: undefined,
   marinade: undefined,
   spread: 0,
+  ofBones: false,
   thickens: 0,
 });

@@ -29,6 +29,7 @@ export { THICKENER_IDS, thickeners } from './steps/thicken.ts';
 export { tools, type Tool } from './steps/pull.ts';
 export {
   COATS,
+  dissolvedProtein,
   type Thick,
   thickFrom,
   type Thickness,

@@ -17,6 +17,8 @@ export interface Liquid {
   comesOutG: number;
   /** What thickens it as starch does, g: starch, half of its flour, a fifth of what is dry of its purées. */
   thickG: number;
+  /** Of the protein that is dissolved in it, what is gelatin of meat and bone. */
+  gelatinShare: number;
   /** It has been through a sieve: it is broth, else it is a sauce. */
   strained: boolean;
   /** As finished or as weighed, g; none if it was put into another. */
@@ -34,6 +36,7 @@ export const emptyLiquid = (id: string): Liquid => ({
   solidsG: 0,
   comesOutG: 0,
   thickG: 0,
+  gelatinShare: 0,
   strained: false,
   madeG: 0,
   grams: 0,

@@ -74,9 +74,9 @@ describe('what each example shows', () => {
     expect(liquids[1]?.ml.mid).toBeGreaterThan(1400);
   });
 
-  test('starch makes it hold a line, where without it the spoon is coated', () => {
+  test('starch makes it hold a line, where without it it runs', () => {
     expect(reckoned('starch').liquids[0]?.thickness.feels).toBe('holds a line');
-    expect(reckoned('torn').liquids[0]?.thickness.feels).toBe('coats the spoon');
+    expect(reckoned('torn').liquids[0]?.thickness.feels).toBe('runs');
   });
 
   test('torn and put back, kept in its sauce, and weighed by a spoon alone are told apart by their files', () => {

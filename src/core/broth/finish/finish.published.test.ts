@@ -104,7 +104,7 @@ describe('salt of a finished liquid', () => {
 
 describe('thickness', () => {
   test('its words begin where they are said to (estimates)', () => {
-    expect([0, 7.9, 8, 20, 39, 40].map(thickWord)).toEqual([
+    expect([8, 14.9, 15, 25, 44, 45].map(thickWord)).toEqual([
       'runs',
       'runs',
       'coats the spoon',
@@ -116,10 +116,12 @@ describe('thickness', () => {
 
   test('starch a litre for light, medium and thick: 15, 30 and 45 g (common practice, no source)', () => {
     const thin = { ml: 1000, waterG: 1000, thickness: { gPerL: 0, feels: 'runs' as const } };
-    expect(thickenTo(thin, 'coats the spoon').starchG).toBeLessThan(15);
-    expect(thickenTo(thin, 'holds a line').starchG).toBeGreaterThan(15);
+    expect(thickenTo(thin, 'coats the spoon').starchG).toBeGreaterThanOrEqual(15);
+    expect(thickenTo(thin, 'coats the spoon').starchG).toBeLessThan(20);
+    expect(thickenTo(thin, 'holds a line').starchG).toBeGreaterThanOrEqual(25);
     expect(thickenTo(thin, 'holds a line').starchG).toBeLessThanOrEqual(30);
-    expect(thickenTo(thin, 'mounds').starchG).toBeGreaterThan(40);
+    expect(thickenTo(thin, 'mounds').starchG).toBeGreaterThanOrEqual(45);
+    expect(thickenTo(thin, 'mounds').starchG).toBeLessThan(50);
     expect(thickenTo(thin, 'mounds').flourG).toBeCloseTo(2 * thickenTo(thin, 'mounds').starchG, 9);
   });
 

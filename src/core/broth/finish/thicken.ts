@@ -17,7 +17,7 @@ export interface Thicken {
 }
 
 /** A thickness is aimed at a little above where its word begins (estimate). */
-const ABOVE = 1.2;
+const ABOVE = 1.1;
 
 /**
  * What a liquid wants to be as thick as a word, each way by itself: starch or flour to its water, or water boiled off

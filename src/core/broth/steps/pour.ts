@@ -1,5 +1,6 @@
 import { massOf, setPlus, setTimes } from '../../ledger/index.ts';
 import { isWeighed } from '../../meat/index.ts';
+import { dissolvedProtein } from '../../work/index.ts';
 import { mainOf, type FromMeat, type LiquidDraw, type LiquidMass, type LiquidPlan } from '../liquid.ts';
 
 /** Fills the pot: what is poured and put in, the pan's fat, the salt, and what the meat gives while it cooks. */
@@ -29,4 +30,7 @@ export function pour(plan: LiquidPlan, meat: FromMeat, draw: Readonly<LiquidDraw
   setTimes(main.comesOut, plan.liftedDry, 1);
   // What no sieve will ever take is part of the sauce.
   setTimes(main.solids, plan.dry, out.strains ? 1 : 0);
+  const dissolved = dissolvedProtein(main);
+  const gelatin = meat.protein + plan.gelatinG * out.pourFactor;
+  main.gelatinShare = dissolved > 0 ? Math.min(1, gelatin / dissolved) : 0;
 }

@@ -1,5 +1,6 @@
 import type { Batch, Fate, Item } from '../../meal/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
+import { THICKENS } from '../../work/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { offShare, prepare, type Prepared } from './prep.ts';
@@ -34,6 +35,8 @@ export interface ItemPlan {
   readonly spread: number;
   /** Of a gram of it, what thickens the liquid as starch does. */
   readonly thickens: number;
+  /** It was boiled from meat and bone: its protein is gelatin. */
+  readonly ofBones: boolean;
 }
 
 /** g/ml of a liquid without a published cup (broth, estimate). */
@@ -70,7 +73,7 @@ export const itemsOf = (batch: Batch): readonly Item[] => batch.items ?? usualIt
 
 /** What has no pieces: it is part of the liquid, and no sieve holds it back (common practice, no source). */
 const SMOOTH =
-  /purée|puree|passata|\bpaste\b|\bsauce\b|honey|sugar|syrup|molasses|flour|starch|mustard, prepared|bouillon|gravy|powder|, ground|\brub\b|butter|lard\b|tallow|ghee|\bcream\b|yogurt/;
+  /purée|puree|passata|tomato(?:es)?, crushed|crushed tomato|\bpaste\b|\bsauce\b|honey|sugar|syrup|molasses|flour|starch|mustard, prepared|bouillon|gravy|powder|, ground|\brub\b|butter|lard\b|tallow|ghee|\bcream\b|yogurt/;
 const isSmooth = ({ role, name, fate }: Partial<Pick<Ingredient, 'role' | 'name' | 'fate'>>): boolean =>
   role === 'solid' && fate === undefined && SMOOTH.test((name ?? '').toLowerCase());
 
@@ -184,6 +187,7 @@ function withSoaking(item: ItemPlan): readonly ItemPlan[] {
       solved: false,
       prepared: undefined,
       thickens: 0,
+      ofBones: false,
     },
   ];
 }
@@ -229,6 +233,7 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
     marinade: undefined,
     spread: relativeSpread(item.amount ?? item.asBought),
     thickens: thickensOf(ingredient, fate),
+    ofBones: ingredient.role === 'liquid' && OF_BONES.test(ingredient.name),
   };
   // What is written and cannot be read is nothing until it can, never the usual.
   const unread = typed === undefined && isWritten(item);
@@ -250,12 +255,19 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
 
 const isWritten = ({ amount, asBought }: Item) => (amount?.text ?? asBought?.text ?? '').trim() !== '';
 
-/** Of purées a fifth of what is dry in them thickens, of flour half (estimates). */
-const THICKENS = { dry: 0.2, flour: 0.5 };
-function thickensOf({ does, name, per, role }: Ingredient, fate: ItemPlan['fate']): number {
-  if (does === 'thickens') return name.includes('flour') ? THICKENS.flour : 1;
-  if (role === 'liquid' || (fate !== 'puréed' && fate !== 'melts in')) return 0;
-  return THICKENS.dry * (per.protein + per.other + per.ash);
+/** What is boiled from bones, by its name. */
+const OF_BONES = /\b(stock|broth|bouillon|consommé|demi-glace)\b/i;
+/** Dried beans, peas and lentils; what of them is starch that leaves them whole (estimate). */
+const PULSE = /\b(beans?|lentils?|peas?|chickpeas?), dried/;
+const LEAVES = 0.06;
+
+/** Of what is smooth a fifth of what is dry in it thickens, of flour half, and of whole beans the starch that leaves them (estimates). */
+function thickensOf(ingredient: Ingredient, fate: ItemPlan['fate']): number {
+  const { does, name, per, role } = ingredient;
+  if (does === 'thickens') return name.includes('flour') ? THICKENS.flour : THICKENS.starch;
+  if (role === 'liquid') return 0;
+  if (fate === 'puréed' || fate === 'melts in') return THICKENS.dry * (per.protein + per.other + per.ash);
+  return fate === 'stays' && PULSE.test(name) ? LEAVES * per.other : 0;
 }
 
 function boiledToG(item: Item, density: number): number | undefined {

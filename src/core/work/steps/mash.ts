@@ -1,7 +1,7 @@
 import { clearPool, massOf } from '../../ledger/index.ts';
 import { stepKind } from '../kind.ts';
 import { THICKENS } from '../thickness.ts';
-import { onLiquid } from './shared.ts';
+import { dilute, onLiquid } from './shared.ts';
 
 /** What is left in it is crushed: it is a part of the liquid and thickens it, and no sieve holds it back any more. */
 export const mash = stepKind({
@@ -14,6 +14,8 @@ export const mash = stepKind({
     plan: () => ({}),
     run: (_, { liquid }) => {
       liquid.thickG += THICKENS.dry * massOf(liquid.solids);
+      // Its protein is in the liquid now, and no gelatin.
+      dilute(liquid, liquid.solids.protein);
       clearPool(liquid.solids);
       liquid.solidsG = 0;
     },

@@ -12,6 +12,7 @@ import { midpoint, type Quantity } from '../../quantity/index.ts';
 import { oneOf } from '../fields.ts';
 import type { Ingredient, StepRun } from '../kind.ts';
 import type { Liquid } from '../liquid.ts';
+import { dissolvedProtein } from '../thickness.ts';
 
 /** The liquid that a step is done to. */
 export const onLiquid = {
@@ -50,9 +51,16 @@ export const stirred = ({ perGram }: Ingredient, grams: number, thickens = 0): S
   thickG: grams * thickens,
 });
 
+/** Protein that is no gelatin comes to what is dissolved. */
+export function dilute(liquid: Liquid, proteinG: number): void {
+  const before = dissolvedProtein(liquid);
+  if (before + proteinG > 0) liquid.gelatinShare *= before / (before + proteinG);
+}
+
 /** What is stirred in is a part of the liquid. */
 export function stirIn({ amount: put, thickG }: StirredIn, { liquid, taken }: StepRun): void {
   setTimes(taken, put, 1);
+  dilute(liquid, put.protein);
   setPlus(liquid.pool, liquid.pool, put, 1);
   liquid.thickG += thickG;
 }
@@ -61,6 +69,9 @@ export function stirIn({ amount: put, thickG }: StirredIn, { liquid, taken }: St
 export function move(from: Liquid, to: Liquid, share: number, taken: Pool): void {
   if (from === to) return;
   const none = massOf(to.pool) === 0;
+  const moved = share * dissolvedProtein(from);
+  const all = dissolvedProtein(to) + moved;
+  if (all > 0) to.gelatinShare += ((from.gelatinShare - to.gelatinShare) * moved) / all;
   setPlus(to.pool, to.pool, taken, 1);
   setLess(from.pool, from.pool, taken);
   for (const part of ['solids', 'comesOut'] as const) {
