@@ -36,7 +36,7 @@ const said: readonly (readonly [Says, string])[] = [
   ],
   [
     { what: 'never tender', setting: undefined, cut: 'shank' },
-    'This heat never gets shank tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.',
+    'This heat never gets shank tender, not in 72 h: give it more heat, cut it smaller, or write the time at the clock.',
   ],
   [
     { what: 'fits: not there', vessel: '28 cm pot', heat: 'slow cooker' },

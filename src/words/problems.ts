@@ -63,7 +63,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'reduced too far': ({ text, askedMl, solidsMl }) =>
     `“${text}”${/(\d|\s)(g|kg|oz|lb)$/.test(text) ? ` (${litres(askedMl)})` : ''} is less than the vegetables in the sauce, ${litres(solidsMl)}: strain it, or write more.`,
   'never tender': ({ setting, cut }) =>
-    `${setting === undefined ? 'This heat' : `“${setting}”`} never gets ${cut} tender, not in 24 h: give it more heat, cut it smaller, or write the time at the clock.`,
+    `${setting === undefined ? 'This heat' : `“${setting}”`} never gets ${cut} tender, not in 72 h: give it more heat, cut it smaller, or write the time at the clock.`,
   'fits: not there': ({ vessel, heat, take }) =>
     `The ${vessel} must not stand ${placeOf[heat]}: ${takeThe(take, 'say in the kitchen what may')}.`,
   'fits: too full': ({ vessel, wantsMl, brimMl, take, shareWith }) =>

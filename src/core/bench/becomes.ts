@@ -31,6 +31,7 @@ export function becomes(cut: KnownCut, rawG: number): LotMass {
       chops: false,
       onBone: false,
       airShare: 0,
+      lowHeatY: 0,
       doneness: NaN,
       weighed: nothingWeighed(),
     },

@@ -23,8 +23,8 @@ export function cookLot(plan: LotPlan, draw: Readonly<LotDraw>, out: LotMass): v
   out.renderedFat = out.rendered + BONE_GIVES.fat * out.boneLoss;
   const wanted = isWeighed(weighed.cooked)
     ? (weighed.cooked + late - out.bone) / Math.max(out.boneless, 1e-9)
-    : share.y * draw.y * yieldAt(plan.doneness * draw.doneness);
-  out.plannedY = share.y * yieldAt(plan.doneness);
+    : (share.y + plan.lowHeatY) * draw.y * yieldAt(plan.doneness * draw.doneness);
+  out.plannedY = (share.y + plan.lowHeatY) * yieldAt(plan.doneness);
   out.y = out.boneless > 0 ? Math.min(share.highest, Math.max(share.lowest, wanted)) : 0;
   out.flesh = out.boneless * out.y;
 

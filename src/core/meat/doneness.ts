@@ -9,3 +9,12 @@ const [LEAST, MOST] = [0.3, 2.5];
  */
 export const yieldAt = (far: number): number =>
   Number.isNaN(far) ? 1 : 1 - PER_UNIT * (Math.min(MOST, Math.max(LEAST, far)) - 1);
+
+/** The published rows are braises, of liquid from so hot on, °C; at the other what low heat leaves is whole (losses of 26 to 30 %). */
+const [BRAISED, LOW] = [90, 65];
+/** Cooked of boneless that low heat leaves beyond the rows (from memory: handbooks of cooking held at 60 to 65 °C). */
+const LEFT_IN = 0.06;
+
+/** What a liquid held so cool leaves in the meat beyond its published yield, of the boneless weight. */
+export const lowHeatYield = (celsius: number | undefined): number =>
+  celsius === undefined ? 0 : LEFT_IN * Math.min(1, Math.max(0, (BRAISED - celsius) / (BRAISED - LOW)));

@@ -29,6 +29,8 @@ export interface LotPlan {
   readonly gelatinShare: number;
   /** Water that the lot loses to the air before the pot, of its raw weight. */
   readonly airShare: number;
+  /** What low heat leaves in it beyond the published rows, of the boneless weight. */
+  readonly lowHeatY: number;
   /** How far it is on its way to tender (1) when it is lifted; NaN: until it is. */
   readonly doneness: number;
   readonly weighed: LotWeighed;

@@ -32,6 +32,7 @@ function planOf(cutId: string, rawG: number, changes: Partial<LotPlan> = {}): Lo
     onBone: false,
     gelatinShare: 0.006,
     airShare: 0.03,
+    lowHeatY: 0,
     doneness: NaN,
     weighed: nothingWeighed(),
     ...changes,

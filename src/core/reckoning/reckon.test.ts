@@ -82,7 +82,7 @@ describe('enough', () => {
 
   test('a lot that may take longer than a day says so, and its range stays in order', () => {
     const cook = [
-      { id: 'heat3', heat: 'oven' as const, lid: 'on' as const, setting: { text: '72 °C', lo: 72, hi: 72 } },
+      { id: 'heat3', heat: 'oven' as const, lid: 'on' as const, setting: { text: '60 °C', lo: 60, hi: 60 } },
     ];
     const found = reckoned([batchOf([lotOf('beef-oxtail', 1500, { id: 'lot' })], { cook })], []);
     const { mid = NaN, p10 = NaN, p90 = NaN } = found.batches[0]?.ready.min ?? {};
@@ -195,12 +195,12 @@ describe('a stage that cannot answer says so', () => {
 
   test('a heat that never gets it tender is said, with what was written', () => {
     const cook = [
-      { id: 'heat5', heat: 'oven' as const, setting: { text: '60 °C', lo: 60, hi: 60 }, lid: 'on' as const },
+      { id: 'heat5', heat: 'oven' as const, setting: { text: '54 °C', lo: 54, hi: 54 }, lid: 'on' as const },
     ];
     const result = reckoned([batchOf([twoKilos], { cook })], [dishOf('taco', 16)]);
     expect(result.batches[0]?.ready.min).toBeNull();
     expect(result.problems.map(problemWords)[0]).toMatch(
-      /^“60 °C” never gets .* tender, not in 24 h: give it more heat/,
+      /^“54 °C” never gets .* tender, not in 72 h: give it more heat/,
     );
   });
 

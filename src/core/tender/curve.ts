@@ -22,8 +22,10 @@ export interface Piece {
 /** How far the middle of a piece has come at each step, for a rate and a toughness of one: 1 is tender. */
 export type TendernessCurve = Float64Array;
 
-/** Nobody waits longer, min. */
-export const LONGEST = 24 * 60;
+/** Nobody waits longer, min: what is held at 60 °C pulls in a day or two (common practice, no source). */
+export const LONGEST = 72 * 60;
+/** Followed so long; by then its heat is even, and it goes on as it does there. */
+const FOLLOWED = 24 * 60;
 export const STEP = 4;
 /** Conduction is worked out with the properties at the middle of the curve, °C. */
 const HALF_WAY = 60;
@@ -78,7 +80,7 @@ function walk(
 ): TendernessCurve | undefined {
   const before = lengths.slice(0, -1).reduce((sum, length) => sum + length, 0);
   // Most are tender within a working day; only what is not is followed to the end.
-  for (const minutes of [before + DAY_OF_WORK, before + LONGEST]) {
+  for (const minutes of [before + DAY_OF_WORK, before + FOLLOWED]) {
     const course = courseOf(phases, lengths, pot, altitudeM, Math.ceil(minutes / STEP) + 1, STEP);
     if (!course) return undefined;
     const temperature = coreTemperature(brick, course.temperature, start, STEP);
@@ -96,7 +98,7 @@ function walk(
 export const tendernessAt = (curve: TendernessCurve, minutes: number): number =>
   valueBetween(curve, minutes / STEP);
 
-/** Minutes of the cook after which meat has come so far, going on as at the curve's end; undefined if it is not within a day. */
+/** Minutes of the cook after which meat has come so far, going on as at the curve's end; undefined if it is not within three days. */
 export function minutesTo(curve: TendernessCurve, far: number): number | undefined {
   const end = curve.length - 1;
   const last = valueAt(curve, end);

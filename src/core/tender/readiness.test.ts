@@ -145,7 +145,17 @@ describe('what makes it later', () => {
 
   test('a heat that never gets there is said; one that nobody has written is not guessed', () => {
     const lot = { id: 'a', piece: { sides: sides('chunks'), flesh, start: 5, toughness: 1.3 }, seen: [] };
-    expect(readinessOf([oven(60)], [lot], referencePot, 0)).toEqual({ never: ['a'] });
+    expect(readinessOf([oven(20)], [lot], referencePot, 0)).toEqual({ never: ['a'] });
+    // Held at 60 °C it pulls in a day or two (common practice, no source).
+    const bath = readinessOf(
+      [oven(60)],
+      [{ ...lot, piece: { ...lot.piece, toughness: 1 } }],
+      referencePot,
+      0,
+    );
+    if (typeof bath !== 'object' || 'never' in bath) throw new Error('it pulls');
+    expect(bath.median / 60).toBeGreaterThan(16);
+    expect(bath.median / 60).toBeLessThan(48);
     expect(readinessOf([{ id: 'heat', heat: 'oven', lid: 'on' }], [lot], referencePot, 0)).toBe('unknown');
   });
 });

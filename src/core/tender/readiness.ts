@@ -24,7 +24,7 @@ export interface LotReadiness {
   readonly id: string;
   /** Minutes of the cook. */
   readonly tender: Range;
-  /** One in ten has gone too far by then, and one in two, never before it is tender; undefined where that is more than a day. */
+  /** One in ten has gone too far by then, and one in two, never before it is tender; undefined where that is more than three. */
   readonly goodUntil: number | undefined;
   readonly halfGone: number | undefined;
   readonly goes: 'stringy' | 'to mush';
@@ -48,7 +48,7 @@ export interface Readiness {
   readonly lots: readonly LotReadiness[];
   readonly odds: Odds;
 }
-/** Where nobody says how hot it is; or the lots that are not tender in 24 hours. */
+/** Where nobody says how hot it is; or the lots that are not tender in 72 hours. */
 export type NoReadiness = 'unknown' | { readonly never: readonly string[] };
 
 /** The first look is when one in five would pass, at the pieces likely to be first. */
@@ -58,6 +58,7 @@ const NOT_SOONER = 20;
 /** Of ten, one has gone too far. */
 const GONE = 0.1;
 const HALF_GONE = 0.5;
+const A_DAY = 24 * 60;
 /** Leaner than this, meat goes stringy before it goes to mush (estimate, g/g raw). */
 const LEAN = 0.07;
 
@@ -121,7 +122,7 @@ function summed(cook: Cook, lots: readonly LotToCook[], odds: Odds): Readiness {
   return {
     potFrom: cook.potFrom,
     median: odds.potAt(0.5) ?? end,
-    beyondADay: lots.flatMap(({ id }, i) => (odds.lotAt(i, 0.9) === undefined ? [id] : [])),
+    beyondADay: lots.flatMap(({ id }, i) => ((odds.lotAt(i, 0.9) ?? Infinity) > A_DAY ? [id] : [])),
     firstCheck: Math.min(...lots.map((_, i) => odds.firstAt(i, FIRST) ?? end)),
     nextCheck:
       latestLook > 0 && left.length > 0 ? Math.max(latestLook + NOT_SOONER, last(0.5, earliest)) : undefined,

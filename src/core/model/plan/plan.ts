@@ -1,5 +1,5 @@
 import { isStep } from '../../work/index.ts';
-import type { PotHeat, Readiness } from '../../tender/index.ts';
+import { bathOf, type PotHeat, type Readiness } from '../../tender/index.ts';
 import { type Batch, type Lot, lotWeightProblem, platesProblem, standingOf } from '../../meal/index.ts';
 import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
@@ -9,6 +9,7 @@ import {
   cutOfLot,
   emptyLotMass,
   findCut,
+  lowHeatYield,
   type KnownCut,
   type LotPlan,
   nothingWeighed,
@@ -168,6 +169,7 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
     return cut && rawG !== undefined && rawG > 0 ? [{ lot, cut: cutOfLot(cut, lot), rawG }] : [];
   });
   const air = airShare(batch);
+  const lowHeat = lowHeatYield(bathOf(openPhase(overPot(batch.cook))));
   const lots = known.map(({ lot, cut, rawG }): LotPlan => ({
     id: lot.id,
     cut: cut.id,
@@ -184,6 +186,7 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
     onBone: pullingOf(batch).onBone,
     gelatinShare: cut.gelatinShare,
     airShare: air,
+    lowHeatY: lowHeat,
     doneness: NaN,
     weighed: nothingWeighed(),
   }));
@@ -229,7 +232,7 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
   const pot = potHeatOf(lots, first.items, first.filled, startIn(batch, first.filled));
   // As its heat is: a smoker open over a pot is no open smoke.
   const heated = { ...batch, cook: [...overPot(batch.cook)] };
-  const ready = planReadiness(
+  const found = planReadiness(
     heated,
     known.flatMap(({ lot, cut }, i) => {
       const piece = toPan[i];
@@ -239,6 +242,7 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
     input,
     problems,
   );
+  const ready = found === 'never' ? undefined : found;
   const tenderMin = (lot: string) => ready?.lots.find(({ id }) => id === lot)?.tender.mid ?? 0;
   // What is torn when it is tender goes back for a while: it cooks so much longer.
   const torn = midpoint(batch.tear) ?? 0;
@@ -249,7 +253,10 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
   return {
     id: batch.id,
     batch,
-    lots: lots.map((lot) => ({ ...lot, doneness: donenessOf(batch, ready, lot.id, lengths) })),
+    lots: lots.map((lot) => ({
+      ...lot,
+      doneness: found === 'never' ? 0 : donenessOf(batch, ready, lot.id, lengths),
+    })),
     cuts: known.map(({ cut }) => cut),
     ready,
     sear,

@@ -1,5 +1,5 @@
 import { entryAt } from '../../columns/index.ts';
-import { MINUTE_MS } from '../../quantity/index.ts';
+import { midpoint, MINUTE_MS } from '../../quantity/index.ts';
 import {
   hoursColdBeyond,
   type LotToCook,
@@ -25,14 +25,14 @@ interface MeatLot {
   readonly toSear: ToSear;
 }
 
-/** When a batch is tender; undefined where nobody says how hot it is, or it never is: then that is said. */
+/** When a batch is tender; "never" where it is not within three days, which is said; undefined where nobody says how hot it is. */
 export function planReadiness(
   batch: Batch,
   lots: readonly MeatLot[],
   pot: PotHeat,
   { kitchen, entries, learned }: OfBatch,
   problems: Found,
-): Readiness | undefined {
+): Readiness | 'never' | undefined {
   const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
   const forks = standingEntries(entries);
   const usual = lots.map(({ id, cut, toSear }): LotToCook => ({
@@ -49,7 +49,9 @@ export function planReadiness(
   const here = lots.map(({ cut }) => priorFor(learned, 'tender', tenderGroup(batch, cut.id)));
   const cooking = asLongAs(batch, usual, here, pot, kitchen.altitudeM);
   problems.push(() => coldTooLong(batch, lots, cooking, pot, kitchen.altitudeM));
-  const ready = readinessOf(batch.cook, cooking, pot, kitchen.altitudeM, heatOf(here));
+  const ready = isTooCool(batch)
+    ? { never: lots.map(({ id }) => id) }
+    : readinessOf(batch.cook, cooking, pot, kitchen.altitudeM, heatOf(here));
   if (typeof ready !== 'object') return undefined;
   if (!('never' in ready)) {
     for (const cut of namesOf(lots, ready.beyondADay))
@@ -76,7 +78,14 @@ export function planReadiness(
       remedies: warmer,
       says: { what: 'never tender', setting, cut: name },
     });
-  return undefined;
+  return 'never';
+}
+
+/** Below this nothing is called ready, however long: it grows what harms (common practice, with the local code), °C. */
+const SAFE_C = 57;
+function isTooCool({ cook }: Batch): boolean {
+  const setting = openPhase(cook)?.setting;
+  return typeof setting === 'object' && (midpoint(setting) ?? Infinity) < SAFE_C;
 }
 
 const tougher = (lots: readonly LotToCook[], by: (lot: number) => number): LotToCook[] =>

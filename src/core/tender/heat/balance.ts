@@ -88,9 +88,19 @@ export function rateOf(phase: Phase, pot: PotHeat, celsius: number, boils: numbe
   if (phase.heat === 'slow cooker') return inSlowCooker(phase, pot, celsius, boils, steams);
   const air = airOf(phase);
   if (air === undefined) return undefined;
+  if (bathOf(phase) !== undefined)
+    return keptAt(air, BURNER - lossW(pot, OUTER.on, celsius) - steams, celsius, steams);
   const heat = OUTER[phase.lid] * pot.outerM2 * (air - celsius);
   if (celsius >= boils && heat > steams) return { netW: 0, steam: heat / LATENT, most: boils };
   return { netW: heat - steams, steam: steams / LATENT, most: boils };
+}
+
+/** Under a lid a setting below this is the liquid's own: a bath, or an oven that its probe governs (common practice, no source). */
+const BATH = 90;
+/** The temperature at which a phase holds its liquid, °C, where it is set so low; undefined of all else. */
+export function bathOf(phase: Phase | undefined): number | undefined {
+  const celsius = phase?.heat === 'oven' && phase.lid === 'on' ? airOf(phase) : undefined;
+  return celsius !== undefined && celsius < BATH ? celsius : undefined;
 }
 
 /** The hottest oven at which a pot under its lid stays below the boil, °C: what comes in no more than its steam takes. */
