@@ -466,7 +466,7 @@ write(
     }),
     batch('demo-slow', 'Slow cooker', [lot('demo-brisket', 'beef-brisket', '2.9 kg', perKg('11.20'))], {
       sear: false,
-      cook: [{ id: 'heat', heat: 'slow cooker', setting: 'low', lid: 'on' }],
+      cook: [{ id: 'heat', heat: 'slow cooker', setting: 'high', lid: 'on' }],
       level: 'half way',
       lidOn: Date.parse('2026-12-05T06:20:00Z'),
     }),

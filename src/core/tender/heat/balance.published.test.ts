@@ -135,7 +135,8 @@ describe('the balance itself', () => {
   test('lid off cools a slow cooker', () => {
     const hot = [slow('low'), slow('low', 'off')];
     const { temperature } = courseOf(hot, [600, 240], slowPot, 0, 211, STEP) ?? { temperature: [] };
-    expect(temperature[150]).toBeGreaterThan(90);
+    // Low comes to its simmer late, and hardly above it.
+    expect(temperature[150]).toBeGreaterThan(85);
     expect(temperature[210]).toBeLessThan(75);
   });
 
