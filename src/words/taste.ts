@@ -15,7 +15,7 @@ export function suggestionWords(suggestion: Suggestion, { mass, volume }: Said):
     case 'thin':
       return `Pour in ${volume(suggestion.grams)} of water or unsalted stock, and taste again.`;
     case 'thicken':
-      return `Stir in ${mass(suggestion.starchG)} of starch in cold water, or boil it down to ${volume(suggestion.toMl)}.`;
+      return `Stir in ${mass(suggestion.starchG)} of starch in cold water${suggestion.toMl > 0 ? `, or boil it down to ${volume(suggestion.toMl)}` : ''}.`;
     case 'dairy or starch':
       return 'Serve it with something fat or bland: cream, potato or bread carries heat; water does not.';
   }

@@ -30,6 +30,7 @@ export { tools, type Tool } from './steps/pull.ts';
 export {
   COATS,
   dissolvedProtein,
+  HOT_GELATIN_MOST,
   type Thick,
   thickFrom,
   type Thickness,

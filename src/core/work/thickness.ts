@@ -9,6 +9,8 @@ import type { Liquid } from './liquid.ts';
 export interface Thickness {
   readonly gPerL: number;
   readonly feels: Thick;
+  /** Of it what gelatin would give if it were not hot; absent: none. */
+  readonly ofGelatin?: number;
 }
 export const thicks = ['runs', 'coats the spoon', 'holds a line', 'mounds'] as const;
 export type Thick = (typeof thicks)[number];
@@ -16,7 +18,7 @@ export type Thick = (typeof thicks)[number];
 /** Of a gram, what thickens as starch does (estimates). */
 export const THICKENS = { starch: 1, flour: 0.5, dry: 0.2, gelatin: 0.3 } as const;
 /** While it is hot gelatin thickens no more than so much starch would, g a litre (estimate). */
-const HOT_GELATIN_MOST = 15;
+export const HOT_GELATIN_MOST = 15;
 
 /** From so many g of starch a litre on it is called so (common practice, no source: light, medium and thick). */
 export const thickFrom: Readonly<Record<Thick, number>> = {
@@ -42,5 +44,5 @@ export function thicknessOf(liquid: Liquid): Thickness {
   const perLitre = (grams: number) => (pool.water > 0 ? (1000 * grams) / pool.water : 0);
   const gelatin = THICKENS.gelatin * perLitre(gelatinShare * dissolvedProtein(liquid));
   const gPerL = perLitre(thickG) + Math.min(HOT_GELATIN_MOST, gelatin);
-  return { gPerL, feels: massOf(pool) > 0 ? thickWord(gPerL) : 'runs' };
+  return { gPerL, feels: massOf(pool) > 0 ? thickWord(gPerL) : 'runs', ofGelatin: gelatin };
 }

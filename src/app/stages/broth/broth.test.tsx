@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { screen, waitFor, within } from '../../testing/dom.ts';
+import type { Item } from '@/core/meal/index.ts';
 import { isStep } from '@/core/work/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 import {
@@ -85,9 +86,23 @@ describe('broth: broth', () => {
       expect(after?.find(isStep('thicken'))?.amount?.lo).toBeGreaterThan(1);
       await takeBack('thickening');
       expect(now()).not.toMatch(/^holds a line/);
+      // Gelatin is no thicker hot: a clear broth is boiled down until it coats, and no further.
+      await tap(screen.getByRole('radio', { name: /holds a line/ }));
+      expect(screen.queryByRole('button', { name: /boil it down to/ })).toBeNull();
+      closePage();
+      const put = (ref: string, g: number): Item => ({
+        ...{ id: ref, ref },
+        state: 'in',
+        measure: 'mass',
+        amount: { text: `${g} g`, lo: g, hi: g },
+      });
+      const items = [put('tomatoes-crushed', 1200), put('water', 600)];
+      const eye = batchOf([lotOf('beef-eye-of-round', 600)], { items, strain: false });
+      await openAt('broth', inputOf([eye], [dishOf('pasta', 4)]));
       await tap(screen.getByRole('radio', { name: /holds a line/ }));
       await press(/boil it down to/);
-      expect(now()).toMatch(/^holds a line/);
+      const then = screen.getByRole('radiogroup', { name: 'How thick it is to be' });
+      expect(within(then).getByRole('radio', { checked: true }).textContent).toMatch(/^holds a line/);
     });
 
     test('a part is set apart for a dish and boiled down by itself; the rest stays as it is', async () => {
