@@ -1,4 +1,4 @@
-import { reckon } from '../../src/core/reckoning/index.ts';
+import { reckonAtOnce } from '../../src/core/reckoning/index.ts';
 import { execFile } from 'node:child_process';
 import { Session } from 'node:inspector/promises';
 import { fileURLToPath } from 'node:url';
@@ -54,11 +54,11 @@ async function counted(): Promise<Figure[]> {
   const figures: Figure[] = [];
   for (const [name, mealOf] of keys) {
     const input = mealOf(1000);
-    reckon(openMeal(input));
+    reckonAtOnce(openMeal(input));
     await counts();
     const [first] = mealOf(1001).batches;
     if (!first) throw new Error('a meal without a batch');
-    reckon(openMeal({ ...input, batches: [first, ...input.batches.slice(1)] }));
+    reckonAtOnce(openMeal({ ...input, batches: [first, ...input.batches.slice(1)] }));
     const calls = await counts();
     for (const [what, , of] of COUNTED)
       figures.push({ name: `${name}: ${what}`, value: calls.get(of) ?? 0, unit: 'calls', exact: true });
