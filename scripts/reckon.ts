@@ -6,7 +6,7 @@ import { reckon } from '../src/core/reckoning/index.ts';
 import { readFileSync, statSync } from 'node:fs';
 import type { Stage } from '../src/core/meal/index.ts';
 import { readMealFile, tooLarge } from '../src/core/meal/file/index.ts';
-import { cooling, printed, shares, shelvedOf } from '../src/core/answers/index.ts';
+import { advice, cooling, printed, shares, shelvedOf } from '../src/core/answers/index.ts';
 import { allergensByDish, drawsOf, openMeal, type Problem } from '../src/core/model/index.ts';
 import { loadSolver } from './solver.ts';
 import { problemWords } from '../src/words/index.ts';
@@ -39,8 +39,9 @@ const problems = reckoning.problems.map((problem) => ({
 }));
 const now = entries.reduce((last, { at }) => Math.max(last, at), 0);
 const shared = shares(opened, undefined, await loadSolver());
+// More meat and liquid as the app advises it: tried.
 const figures = printed(
-  reckoning,
+  { ...reckoning, meal: { ...reckoning.meal, ...advice(opened) } },
   shared,
   cooling(opened, { now }),
   allergensByDish(opened.input),

@@ -67,7 +67,11 @@ export default function Clock() {
   return (
     <>
       <Headline day={day} isOld={isOld} now={now} />
-      {day && <OutsideHours day={day} />}
+      {day && (
+        <div data-old={isOld || undefined}>
+          <OutsideHours day={day} />
+        </div>
+      )}
       {batch.lidOn === undefined && <HeatRow />}
       <Problems batch={batch.id} stage="clock" />
       {boils && batch.lidOn === undefined && <BoilsCovered boils={boils} />}
@@ -129,7 +133,7 @@ export default function Clock() {
         .filter(({ what }) => what !== 'outside')
         .map((note) => dayNoteWords(note, wall, vesselName))
         .map((words) => (
-          <p key={words} className="quiet">
+          <p key={words} className="quiet" data-old={isOld || undefined}>
             {words}
           </p>
         ))}
@@ -140,7 +144,7 @@ export default function Clock() {
       )}
       {batch.lidOn === undefined && <StartNow />}
       <TakenOut />
-      {day && <StillGood day={day} now={now} />}
+      {day && <StillGood day={day} isOld={isOld} now={now} />}
       <PotReading />
       <FromLog what="tender" />
       <p className="quiet">

@@ -29,6 +29,7 @@ export function EndWith() {
     const { value, unit } = writeVolume(x, units);
     return `${value} ${unit}`;
   };
+  const more = data?.what === 'less already' ? data.moreMl : null;
   return (
     <div className="choices end-with">
       <QuantityField
@@ -44,12 +45,11 @@ export function EndWith() {
       />
       <Choice legend="How" hidden value={lid} options={ways} onChoose={setLid} />
       {ml !== undefined && data && <span aria-live="polite">{wordsOf(data, lid, litres)}</span>}
-      {ml !== undefined && data?.what === 'less already' && data.moreMl !== null && (
+      {ml !== undefined && more !== null && (
         <button
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            const more = data.moreMl ?? 0;
             editItems(batch.id, 'pouring more', (items) => [
               ...items,
               {

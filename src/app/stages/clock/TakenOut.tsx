@@ -38,7 +38,16 @@ export function TakenOut() {
 }
 
 /** From when it is good, how late it still is on the heat, and what happens then: clock times, of the day as it is planned. */
-export function StillGood({ day, now }: { readonly day: DayPlan; readonly now: number }) {
+export function StillGood({
+  day,
+  isOld,
+  now,
+}: {
+  readonly day: DayPlan;
+  /** It is the day before what was changed last. */
+  readonly isOld: boolean;
+  readonly now: number;
+}) {
   const { batch } = useOpenMeal();
   const wall = useWall(day.zone);
   const pot = day.pots.find((one) => one.batch === batch.id);
@@ -47,7 +56,7 @@ export function StillGood({ day, now }: { readonly day: DayPlan; readonly now: n
   if (!goodUntil) return <p>On the heat it stays good for a day.</p>;
   const from = goodFrom && <b className="num">{spanOf(goodFrom, wall, now)}</b>;
   return (
-    <p>
+    <p data-old={isOld || undefined}>
       {from ? <>Good from {from} until </> : 'Good until '}
       <b className="num">{spanOf(goodUntil, wall, goodFrom?.[1] ?? now)}</b>, left on the heat
       {firstToGo !== undefined && ` (${firstToGo})`}: by the first one pot in ten {goneWords[goes]}, by the
