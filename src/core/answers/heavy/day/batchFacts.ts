@@ -52,7 +52,11 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
   const tearMin = midpoint(batch.tear);
   const braiseMin = found
     ? Math.max(0, since ?? 0)
-    : readyAt(plan, chance, forks) + (isTimed(batch) ? 0 : (tearMin ?? 0)) - potFrom;
+    : Math.max(
+        // What nobody has lifted is on the heat.
+        since ?? 0,
+        readyAt(plan, chance, forks) + (isTimed(batch) ? 0 : (tearMin ?? 0)) - potFrom,
+      );
   const items = liquid?.items.filter(({ at }) => at <= 0) ?? [];
   const looks = found ? [] : looksOf(plan, since, braiseMin - (tearMin ?? 0));
   return {

@@ -307,6 +307,9 @@ describe('while it braises', () => {
       expect(from(day, /^Lift out the meat/)).toBe(lidOn + HOUR);
       expect(day.pots[0]?.chanceAtEnd).toBeLessThan(0.05);
     }
+    // Its time is over and nobody has lifted it: that is what is due, now, and not what comes after it.
+    const late = plan(pot({ cook: then, lidOn }), { now: '2026-12-05T13:20' });
+    expect(from(late, /^Lift out the meat/)).toBeGreaterThanOrEqual(lidOn + 80 * MINUTE);
     const feel: Feel = 'resists';
     const fork: Entry = {
       id: 'fork',
