@@ -14,6 +14,7 @@ export {
   petsWords,
 } from './bench.ts';
 export { causeWords } from './causes.ts';
+export { askWords, NO_ASK, questionedWords } from './asks.ts';
 export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { nextActWords } from './nextAct.ts';

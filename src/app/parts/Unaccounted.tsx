@@ -1,4 +1,5 @@
-import { causeWords } from '@/words/index.ts';
+import { askWords, causeWords, NO_ASK, questionedWords } from '@/words/index.ts';
+import type { Reckoning } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { useSaid } from '../open/useSaid.ts';
 import { FieldError } from './FieldError.tsx';
@@ -9,11 +10,37 @@ const SAID = 0.02;
 /** More than so many causes nobody reads. */
 const LIKELIEST = 3;
 
-/** What was weighed and does not balance: missing or too much, never hidden. */
+const ofMeat: ReadonlySet<string> = new Set(['cooked', 'pickings', 'shred']);
+
+/** What was weighed and does not balance: asked about where one weighing can hardly be right, else missing or too much; never hidden. */
 export function Unaccounted() {
   const { batch } = useOpenMeal();
   const { reckoning } = useFigures();
-  const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
+  const { mass } = useSaid();
+  const asked = reckoning.questioned.filter((one) => one.batch === batch.id);
+  // What is asked about of the meat is not told a second time as missing.
+  const isAsked = asked.some(({ of }) => ofMeat.has(of));
+  const said = reckoning.unaccounted.filter(
+    ({ flow, share }) => flow.batch === batch.id && share > SAID && !(isAsked && flow.stage === 'bench'),
+  );
+  return (
+    <>
+      {asked.map((one) => (
+        <FieldError key={one.of}>
+          {[
+            questionedWords(one, mass),
+            ...(one.asks.length > 0
+              ? one.asks.slice(0, LIKELIEST).map((ask) => askWords(ask, mass))
+              : [NO_ASK]),
+          ].join(' ')}
+        </FieldError>
+      ))}
+      <Missing said={said} />
+    </>
+  );
+}
+
+function Missing({ said }: { readonly said: Reckoning['unaccounted'] }) {
   const { mass } = useSaid();
   return said.map(({ flow, grams, causes }) => {
     return (

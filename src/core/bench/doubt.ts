@@ -9,8 +9,10 @@ export interface Doubt {
 
 /** Beyond what there is, so much may still be a bowl or a wet cloth, relative (estimate). */
 const SLACK = 1.03;
-/** So many times the way from the middle to p10 or p90 nobody believes at once (estimate). */
-const FAR = 4;
+/** Two and a half standard deviations, in ways from the middle to p10 or p90: further out one in a hundred lies. */
+const FAR = 2.5 / 1.2816;
+/** What is so near is no mistake, relative (estimate). */
+const NEAR = 0.05;
 
 /**
  * Whether a weighing is worth a question.
@@ -22,8 +24,8 @@ export function doubtOf(grams: number, expected: Range | undefined, most: number
   if (grams > SLACK * most) return { what: 'more than there is', grams: most };
   if (!expected) return undefined;
   const { mid, p10 = mid, p90 = mid } = expected;
-  const up = Math.max(p90 - mid, 0.1 * mid);
-  const down = Math.max(mid - p10, 0.1 * mid);
+  const up = Math.max(p90 - mid, NEAR * mid);
+  const down = Math.max(mid - p10, NEAR * mid);
   if (mid > 0 && grams > mid + FAR * up) return { what: 'far more', grams: mid };
   if (mid > 0 && grams < mid - FAR * down) return { what: 'far less', grams: mid };
   return undefined;

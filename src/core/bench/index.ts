@@ -1,3 +1,4 @@
+export { type Ask, asksOf } from './asks.ts';
 export { becomes } from './becomes.ts';
 export { type Doubt, doubtOf } from './doubt.ts';
 export { jumpOf } from './jumps.ts';

@@ -28,6 +28,18 @@ const find = (all: readonly Evidence[], what: Evidence['what']) => all.find((one
 const said = (entries: Entry[], changes: Changes = {}, plates = 20) =>
   evidenceOf(openMeal(mealOf(entries, changes, plates)), 'pot');
 
+const yOf = (evidence: readonly (Evidence | undefined)[]) =>
+  learn(
+    evidence.flatMap((one) => one ?? []),
+    evidence.length,
+  ).learned.figures[0];
+/** What evidence makes of the yield, and how much of it is still open. */
+const meanOf = (evidence: readonly (Evidence | undefined)[]) => yOf(evidence)?.mean ?? NaN;
+const openOf = (evidence: readonly (Evidence | undefined)[]) => {
+  const { shared = NaN, own = NaN } = yOf(evidence) ?? {};
+  return Math.hypot(shared, own);
+};
+
 describe('what a batch says to the log', () => {
   test('a tenth less on the bench is a tenth less yield, as surely as the scale is', () => {
     const boneG = onBenchG - cookedG;
@@ -67,12 +79,29 @@ describe('what a batch says to the log', () => {
     expect(y(closed('short', 6))?.value).toBeCloseTo(Math.log((plates - 6) / plates), 1);
     expect(y(closed('over', 6))?.value).toBeCloseTo(Math.log((plates + 6) / plates), 1);
     const [short, over] = [y(closed('short')), y(closed('over'))];
-    expect(short?.value).toBeLessThan(0);
-    expect(over?.value).toBeGreaterThan(0);
+    expect([short?.side, over?.side]).toEqual(['below', 'above']);
+    expect([meanOf([short]) < 0, meanOf([over]) > 0]).toEqual([true, true]);
     // A bound is less sure than a count, and a count than a scale.
     const weighed = find(said([weighedEntry({ what: 'sum', flow: 'shred' }, shredG)]), 'y');
-    expect(over?.noise ?? 0).toBeGreaterThan(y(closed('over', 6))?.noise ?? Infinity);
-    expect(y(closed('over', 6))?.noise ?? 0).toBeGreaterThan(weighed?.noise ?? Infinity);
+    expect(openOf([over])).toBeGreaterThan(openOf([y(closed('over', 6))]));
+    expect(openOf([y(closed('over', 6))])).toBeGreaterThan(openOf([weighed]));
+  });
+
+  test('a careful cook who is over each time is not believed to get ever more: a hand is off by the same each time', () => {
+    const plates = Math.round((0.9 * shredG) / 52);
+    const over = find(said([], { closed: { at: 1, verdict: 'over' as const } }, plates), 'y');
+    const [once, often] = [1, 15].map((n) => meanOf(Array.from({ length: n }, () => over)));
+    expect(once).toBeGreaterThan(0);
+    expect(often).toBeLessThan(0.05);
+    // However often it was just enough, the hand may be light: a weighed batch is believed before all of them.
+    const enough = find(
+      said([], { closed: { at: 1, verdict: 'just enough' as const } }, Math.round((1.15 * shredG) / 52)),
+      'y',
+    );
+    const weighed = find(said([weighedEntry({ what: 'sum', flow: 'shred' }, shredG)]), 'y');
+    const many = Array.from({ length: 15 }, () => enough);
+    expect(meanOf(many)).toBeLessThan(0.08);
+    expect(meanOf([...many, weighed, weighed])).toBeLessThan(0.5 * meanOf(many));
   });
 
   test('what a filling is stretched with is on the plates, and teaches nothing of the meat', () => {
@@ -100,9 +129,9 @@ describe('what a batch says to the log', () => {
     const y = (n: number, changes: Changes = {}) => find(said([served(n)], changes, plates), 'y');
     // Many more than foretold say a lot, a few say nearly nothing, and no number says less than what is foretold.
     const [few, many] = [y(Math.round(plates / 3)), y(Math.round(1.25 * plates))];
-    expect(many?.value).toBeGreaterThan(0.1);
-    expect(many?.noise).toBeLessThan(few?.noise ?? -Infinity);
-    expect(few?.value).toBeGreaterThan(0);
+    expect(meanOf([many])).toBeGreaterThan(0.05);
+    expect(meanOf([few])).toBeGreaterThanOrEqual(0);
+    expect(meanOf([few])).toBeLessThan(0.001);
     // Short without a number: what went out is the number.
     const short = y(Math.round(0.8 * plates), { closed: { at: 1, verdict: 'short' } });
     expect(short?.value).toBeCloseTo(Math.log(0.8), 1);

@@ -25,7 +25,6 @@ import { weighedScoops } from '../plates/index.ts';
 import { BROTH_TARGET } from '../pot/index.ts';
 import { midpoint, MINUTE_MS } from '../quantity/index.ts';
 import { cooling, foretoldTasks, reductionsOf } from '../answers/index.ts';
-import { boundOf } from './bound.ts';
 import { fromForks } from './fromForks.ts';
 
 /** One thing that a past batch says: the logarithm of what was found over what was foretold without any log. */
@@ -36,8 +35,14 @@ export interface Evidence {
   readonly value: number;
   /** Standard deviation about the group's own middle: the batch's own, and of how it was measured. */
   readonly noise: number;
+  /** Of that the batch's own; absent: it tells nothing of how much batches vary. */
+  readonly own?: number;
   /** Of its group, where that has one of its own. */
   readonly spread?: number;
+  /** No more is known than that it lies on this side of the value. */
+  readonly side?: 'above' | 'below';
+  /** By what a hand portioned out, which is off by the same each time. */
+  readonly byHand?: boolean;
 }
 
 /** A value this far out is no evidence of anything, in logarithms. */
@@ -67,30 +72,34 @@ export function evidenceOf(meal: OpenedMeal, batchId: string): readonly Evidence
 
 const LEARNED_BY_WEIGHT = ['y', 'pickings', 'steam', 'held', 'skim'] as const;
 
-/**
- * A reading is taken as a yield as far as meat could be so, in standard deviations: further out the run has no slopes. It is
- * more than a meal itself believes, so that the log can see what is absurd.
- */
-const STILL_MEAT = 3.5;
+/** What was not read itself is known by the rest if that leaves it no less sure than so many times what batches vary (estimate). */
+const KNOWN = 2;
 
 /** The messages of its weighings. */
 function fromWeighings({ input, now, posterior }: OpenedMeal, plan: BatchPlan): Evidence[] {
-  // Of a meal of one pot in which nothing is absurd, the reckoning has worked it out already.
-  const isKnown = now.length === 1 && !posterior.isBounded;
-  const { says } = isKnown ? posterior : posteriorOf(input.meal.id, [plan], { plausible: STILL_MEAT });
-  return says().flatMap(({ what, of, value, sd, own }): Evidence[] => {
+  // Of a meal of one pot the reckoning has worked it out already.
+  const { says } = now.length === 1 ? posterior : posteriorOf(input.meal.id, [plan]);
+  return says().flatMap(({ what, of, value, sd, own, isRead }): Evidence[] => {
     const known = LEARNED_BY_WEIGHT.find((one) => one === what);
     if (!known) return [];
     const spread = known === 'y' ? spreadOf(plan, of) : undefined;
-    return [{ what: known, of, value, noise: Math.hypot(sd, own), ...(spread !== undefined && { spread }) }];
+    // Shred alone is shred: what it says of the pickings it has said of the yield already.
+    if (!isRead && sd > KNOWN * own) return [];
+    const noise = Math.hypot(sd, own);
+    return [
+      {
+        ...{ what: known, of, value, noise, own },
+        ...(spread !== undefined && { spread }),
+      },
+    ];
   });
 }
 
 const spreadOf = (plan: BatchPlan, cut: string): number | undefined =>
   plan.cuts[plan.lots.findIndex((lot) => lot.cut === cut)]?.spread;
 
-/** How well a plate's portion is kept by hand, so that plates that went out measure the shred (estimate). */
-const BY_PLATES = 0.12;
+/** How well a plate's portion is kept by hand beside what the hand is always off by, so that plates measure the shred (estimate). */
+const BY_PLATES = 0.05;
 
 /** What plates say of the shred, g: as much, or at least or at most as much. */
 interface ByPlates {
@@ -135,15 +144,14 @@ function fromPlates(meal: OpenedMeal, plan: BatchPlan): Evidence[] {
   // What the pots shared is less sure of each of them.
   const shared = Math.sqrt(meal.input.batches.length);
   const cuts = [...new Set(plan.lots.flatMap(({ cut, rawG }) => (rawG > 0 && cut !== '' ? [cut] : [])))];
-  return cuts.flatMap((of): Evidence[] => {
+  const noise = Math.hypot(BY_PLATES, learnSpreads.y.own) * shared * Math.sqrt(cuts.length);
+  return cuts.map((of): Evidence => {
     const spread = spreadOf(plan, of);
-    const before = Math.hypot(learnSpreads.y.kitchen, spread ?? learnSpreads.y.group, learnSpreads.y.own);
-    const bound =
-      said.side === 'exact'
-        ? { value: at, sd: BY_PLATES }
-        : boundOf(at, said.side, Math.hypot(before, BY_PLATES));
-    const noise = Math.hypot(bound.sd, learnSpreads.y.own) * shared * Math.sqrt(cuts.length);
-    return [{ what: 'y', of, value: bound.value, noise, ...(spread !== undefined && { spread }) }];
+    return {
+      ...{ what: 'y', of, value: at, noise, byHand: meal.input.meal.share?.by !== 'scoops' },
+      ...(spread !== undefined && { spread }),
+      ...(said.side !== 'exact' && { side: said.side }),
+    };
   });
 }
 
@@ -169,7 +177,8 @@ function fromHands({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] 
     const minutes = written ?? (before && after ? (after.at - before.at) / MINUTE_MS : 0);
     const { least, most } = BETWEEN[what];
     if (minutes < least || minutes > most) return [];
-    return [{ what, of: '', value: Math.log(minutes / foretold), noise: learnSpreads[what].own }];
+    const { own } = learnSpreads[what];
+    return [{ what, of: '', value: Math.log(minutes / foretold), noise: own, own }];
   };
   const hands = input.meal.day?.hands ?? 1;
   // A jug or a night in the cold is waited for: only a spoon is work.
@@ -195,9 +204,8 @@ function fromTasks({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
     if (!usual || !(usual.minutes > 0)) return [];
     const value = Math.log(minutes / usual.minutes);
     const { of, spread } = usual;
-    return [
-      { what: 'task', of, value, noise: learnSpreads.task.own, ...(spread !== undefined && { spread }) },
-    ];
+    const { own } = learnSpreads.task;
+    return [{ what: 'task', of, value, noise: own, own, ...(spread !== undefined && { spread }) }];
   });
 }
 
@@ -216,7 +224,8 @@ function fromScoops({ input }: OpenedMeal, plan: BatchPlan): Evidence[] {
     if (!scoop || !(scoop.ml > 0)) return [];
     const { mean, spread } = weighedScoops(some);
     const noise = Math.hypot(learnSpreads.scoop.own, spread / mean / Math.sqrt(some.length));
-    return [{ what: 'scoop', of, value: Math.log(mean / shredInScoop(scoop)), noise }];
+    const { own } = learnSpreads.scoop;
+    return [{ what: 'scoop', of, value: Math.log(mean / shredInScoop(scoop)), noise, own }];
   });
 }
 
@@ -240,7 +249,8 @@ function fromDressing({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence
   const share = dressedG / inBowl - 1;
   if (!(share > 0 && heldG > 0 && inBowl > 0)) return [];
   const noise = Math.hypot(learnSpreads.soak.own, BOTH_BOWLS / share);
-  return [{ what: 'soak', of: '', value: Math.log((share * shredG) / heldG), noise }];
+  const { own } = learnSpreads.soak;
+  return [{ what: 'soak', of: '', value: Math.log((share * shredG) / heldG), noise, own }];
 }
 
 /** How fast the pan boils down, where marks have taught it. */
@@ -255,11 +265,14 @@ function fromMarks({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] 
             of: '',
             value: Math.log(now.mlPerMin / usual.mlPerMin),
             noise: learnSpreads.reduce.own,
+            own: learnSpreads.reduce.own,
           },
         ]
       : [],
   );
 }
+
+const coolingOwn = learnSpreads.cooling.own;
 
 /** How fast it cools, by each way, where a thermometer has said so more than once. */
 const fromCooling = (meal: OpenedMeal, plan: BatchPlan): Evidence[] =>
@@ -267,7 +280,7 @@ const fromCooling = (meal: OpenedMeal, plan: BatchPlan): Evidence[] =>
     ? []
     : cooling(meal, { now: 0 }).flatMap(({ batch, way, rate, readings }): Evidence[] =>
         batch === plan.id && readings.length > 1
-          ? [{ what: 'cooling', of: way, value: Math.log(rate), noise: learnSpreads.cooling.own }]
+          ? [{ what: 'cooling', of: way, value: Math.log(rate), noise: coolingOwn, own: coolingOwn }]
           : [],
       );
 

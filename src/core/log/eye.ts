@@ -1,6 +1,5 @@
-import { learnSpreads } from '../model/index.ts';
-import { learnGroups } from '../pooled/index.ts';
 import type { Logged } from './digest.ts';
+import { knownOf } from './learn.ts';
 
 /** A guess of the shred of one batch, the cook's and the program's, off what was weighed: .1 is a tenth too much. */
 export interface Guessed {
@@ -22,13 +21,9 @@ export function guessesOf(digests: readonly Logged[]): readonly Guessed[] {
     const shredG = digest.cuts.reduce((sum, one) => sum + one.shredG, 0);
     if (!(shredG > 0) || digest.guessG === undefined) return [];
     const before = digests.filter(({ at, leftOut }) => !leftOut && at < digest.at);
-    const known = learnGroups(
-      before.flatMap(({ evidence }) =>
-        evidence
-          .filter(({ what }) => what === 'y')
-          .map(({ of, value, noise }) => ({ group: of, value, noise })),
-      ),
-      learnSpreads.y,
+    const known = knownOf(
+      'y',
+      before.flatMap(({ evidence }) => evidence.filter(({ what }) => what === 'y')),
     );
     const foretold = digest.cuts.reduce(
       (sum, { cut, plannedG }) => sum + plannedG * Math.exp((known.groups.get(cut) ?? known.unseen).mean),

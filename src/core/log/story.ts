@@ -1,8 +1,8 @@
 import { valueAt } from '../columns/index.ts';
 import { learnSpreads } from '../model/index.ts';
-import { learnGroups } from '../pooled/index.ts';
 import type { CutInLog, Logged } from './digest.ts';
 import type { Evidence } from './evidence.ts';
+import { knownOf } from './learn.ts';
 
 /** One tenth of a normal lies further out than so many standard deviations. */
 const TENTH = 1.2816;
@@ -64,17 +64,9 @@ const inCut = ({ cuts }: Logged, cut: string): CutInLog | undefined => {
 /** The middle and range of a cut's next batch, of what it is by the tables. */
 function rangeAfter(evidence: readonly Evidence[], cut: string, published: number): ShareRange {
   const spread = evidence.find(({ of }) => of === cut)?.spread ?? learnSpreads.y.group;
-  const known = learnGroups(
-    evidence.map(({ of, value, noise, spread: groupSpread }) => ({
-      group: of,
-      value,
-      noise,
-      ...(groupSpread !== undefined && { groupSpread }),
-    })),
-    learnSpreads.y,
-  );
+  const known = knownOf('y', evidence);
   const { mean, shared, own } = known.groups.get(cut) ?? { ...known.unseen, own: spread };
-  const sd = Math.hypot(shared, own, learnSpreads.y.own);
+  const sd = Math.hypot(shared, own, known.scale * learnSpreads.y.own);
   const at = (z: number) => published * Math.exp(mean + z * sd);
   return { mean: at(0), p10: at(-TENTH), p90: at(TENTH) };
 }
@@ -97,9 +89,9 @@ export function storyOf(digests: readonly Logged[], cut: string): CutStory | und
   const counts = (some: readonly Of[]) =>
     some.filter(({ digest }) => !digest.leftOut).map((one) => one.evidence);
   const counted = all.filter(({ digest }) => !digest.leftOut);
-  const { weights } = learnGroups(
-    counted.map(({ evidence: { of, value, noise } }) => ({ group: of, value, noise })),
-    learnSpreads.y,
+  const { weights } = knownOf(
+    'y',
+    counted.map(({ evidence }) => evidence),
   );
   const weightOf = new Map(
     counted.map(({ digest, evidence }, i) => [evidence.of === cut ? digest : undefined, valueAt(weights, i)]),

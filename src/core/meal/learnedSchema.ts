@@ -15,6 +15,12 @@ const learnedFigure = z.strictObject({
   mean: z.number().min(-LOG_MOST).max(LOG_MOST),
   shared: z.number().min(0).max(LOG_MOST).describe('standard deviation that all of the kitchen move with'),
   own: z.number().min(0).max(LOG_MOST).describe('and its own, beside that of the single batch'),
+  batch: z
+    .number()
+    .min(0)
+    .max(LOG_MOST)
+    .optional()
+    .describe('standard deviation of single batches here; absent: as usual'),
 });
 
 /** What the kitchen's earlier batches had taught when this meal was reckoned: its file needs nothing else. */

@@ -10,6 +10,18 @@ export interface Conditioned {
   readonly gain: readonly Float64Array[];
   /** Standard deviation that each observation had before it was made, its noise included. */
   readonly spread: Float64Array;
+  /**
+   * How far each observation lies from what all the others foretell of it, and the standard deviation of that (leave one out:
+   * S⁻¹ off over the diagonal of S⁻¹, Rasmussen and Williams, Gaussian Processes, 5.4.2, from memory).
+   * @param off how far each lies from what was foretold before
+   * @param slack standard deviation that each is granted besides
+   */
+  readonly judged: (off: Float64Array, slack: number) => readonly Judged[];
+}
+
+interface Judged {
+  readonly off: number;
+  readonly sd: number;
 }
 
 /**
@@ -49,5 +61,16 @@ export function condition(
   return {
     gain: Array.from({ length: unknowns }, (_, i) => Float64Array.from(gain.getRow(i))),
     spread: Float64Array.from(rows, (_, r) => Math.sqrt(among.get(r, r))),
+    judged: (off, slack) => {
+      const n = rows.length;
+      const inverse = new CholeskyDecomposition(Matrix.add(among, Matrix.eye(n, n).mul(slack * slack))).solve(
+        Matrix.eye(n, n),
+      );
+      const said = inverse.mmul(Matrix.columnVector(off));
+      return rows.map((_, r) => {
+        const precision = inverse.get(r, r);
+        return { off: said.get(r, 0) / precision, sd: 1 / Math.sqrt(precision) };
+      });
+    },
   };
 }

@@ -1,3 +1,4 @@
 export { condition, type Conditioned, type SparseRow } from './condition.ts';
-export { type GroupReading, learnGroups } from './kitchen.ts';
+export { type GroupReading, type KitchenKnown, learnGroups } from './kitchen.ts';
+export type { GroupKnown, KitchenSpreads } from './groups.ts';
 export { fitLevels, type LevelRow } from './levels.ts';

@@ -1,4 +1,8 @@
-import { wholeAt, valueAt } from '../columns/index.ts';
+import { boundOf } from './bound.ts';
+import { conditionGroups, type GroupKnown, type KitchenSpreads, type Messages } from './groups.ts';
+import { weightOf } from './weight.ts';
+
+export type { GroupKnown, KitchenSpreads } from './groups.ts';
 
 /** Something that was measured of one group, as a logarithm of measured over foretold. */
 export interface GroupReading {
@@ -6,23 +10,14 @@ export interface GroupReading {
   readonly value: number;
   /** Standard deviation of it about the group's own value: of the single batch, and of how it was measured. */
   readonly noise: number;
+  /** Of that the single batch's own part; absent: it tells nothing of how much batches vary. */
+  readonly own?: number;
   /** How much the groups themselves vary, where this one differs from `spreads.group`. */
   readonly groupSpread?: number;
-}
-
-/** Standard deviations, before anything was measured: of what all groups share, and of each group about it. */
-export interface KitchenSpreads {
-  readonly kitchen: number;
-  readonly group: number;
-}
-
-/** Value of a group = what all share + its own: the middle, and how much of either is still open. */
-export interface GroupKnown {
-  readonly n: number;
-  readonly mean: number;
-  /** Standard deviation that all groups move with together, and the group's own. */
-  readonly shared: number;
-  readonly own: number;
+  /** The truth lies on this side of the value, and no more is known. */
+  readonly side?: 'above' | 'below';
+  /** It was portioned out by hand, and is off by as much as all that is. */
+  readonly byHand?: boolean;
 }
 
 export interface KitchenKnown {
@@ -31,73 +26,75 @@ export interface KitchenKnown {
   readonly unseen: GroupKnown;
   /** Of each reading, in its order: 1 counts whole, 0 not at all. */
   readonly weights: Float64Array;
+  /** How much single batches vary in this kitchen, of what was taken for it: as wide as not knowing it better makes it. */
+  readonly scale: number;
 }
 
-/** Beyond so many standard deviations a reading counts less, and beyond these not at all (estimates). */
-const DAMPED = 2.5;
-const ABSURD = 4.5;
-const ROUNDS = 6;
+/**
+ * How much further out a tenth lies where the spread itself was learned from so many: Student's t over the normal, first term
+ * (Abramowitz and Stegun 26.7.5, from memory).
+ */
+const TENTH = 1.2816;
+const wider = (freedom: number): number => 1 + (TENTH ** 2 + 1) / (4 * freedom);
+
+const ROUNDS = 8;
+/** Weights and scales that move by less than this have settled. */
+const SETTLED = 1e-6;
 
 /**
- * What the readings of a kitchen teach, in closed form: a kitchen's error that all groups share, each group's own about
- * it, and noise (normal throughout; conditioning groups on the shared part makes it exact: Gelman et al., Bayesian Data
- * Analysis, 3rd ed., 5.4, from memory). The same as `condition` finds for these rows, in time that grows with their number.
- * Outliers are damped by iterated weights (Huber 1964), and what is absurd is not counted.
+ * How many batches' worth of weight the usual spread of single batches has beside those that were seen (estimate).
+ */
+const USUAL = 4;
+
+/**
+ * What the readings of a kitchen teach: a kitchen's error that all groups share, each group's own about it, what a hand that
+ * portions is off by, and noise, normal throughout (`conditionGroups`). Each reading is judged by all the others, unclipped,
+ * and counts as likely as it is right (`weightOf`); what says one side alone is a message of its own, made anew from what the
+ * others say (expectation propagation: Minka 2001, from memory). How
+ * much single batches vary is learned from what is left over (posterior mean of a variance with a scaled inverse chi-squared
+ * prior: Gelman et al., Bayesian Data Analysis, 3rd ed., 3.2, from memory).
  */
 export function learnGroups(readings: readonly GroupReading[], spreads: KitchenSpreads): KitchenKnown {
   const fit = fitOf(readings, spreads);
+  const known = () => conditionGroups(fit, spreads);
   // At first against what was known before anything was measured, which no reading can drag along.
-  weigh(
-    fit,
-    (i, k) =>
-      valueAt(fit.value, i) / Math.hypot(spreads.kitchen, valueAt(fit.spread, k), valueAt(fit.noise, i)),
-  );
-  let known = weighted(fit, spreads);
+  let at = known();
+  judge(fit, readings, at);
   for (let round = 0; round < ROUNDS; round += 1) {
-    const { mean, open } = known;
-    const moved = weigh(
-      fit,
-      (i, k) =>
-        (valueAt(fit.value, i) - valueAt(mean, k)) / Math.hypot(valueAt(open, k), valueAt(fit.noise, i)),
-    );
-    known = weighted(fit, spreads);
-    if (moved < SETTLED) break;
+    at = known();
+    const before = fit.scale;
+    rescale(fit, readings, at);
+    if (Math.max(judge(fit, readings, at), Math.abs(fit.scale - before)) < SETTLED) break;
   }
+  at = known();
   const groups = fit.names.flatMap((name, k): (readonly [string, GroupKnown])[] => {
-    const group = known.groupOf(k);
+    const group = at.groupOf(k);
     return group ? [[name, group]] : [];
   });
-  return { groups: new Map(groups), unseen: known.unseen, weights: fit.weights };
-}
-
-/** Weights that move by less than this have settled. */
-const SETTLED = 1e-6;
-
-function weightOf(z: number): number {
-  const far = Math.abs(z);
-  return far <= DAMPED ? 1 : far <= ABSURD ? DAMPED / far : 0;
+  return {
+    groups: new Map(groups),
+    unseen: at.unseen,
+    weights: fit.weights,
+    scale: fit.seen > 0 ? fit.scale * wider(USUAL + fit.seen) : 1,
+  };
 }
 
 /** The readings in columns: thousands of them are gone through several times. */
-interface Fit {
+interface Fit extends Messages {
   readonly names: readonly string[];
-  /** Of each reading, which group it is of. */
-  readonly group: Int32Array;
-  readonly value: Float64Array;
-  readonly noise: Float64Array;
   readonly weights: Float64Array;
-  /** Of each group, how much groups vary. */
-  readonly spread: Float64Array;
+  /** Of single batches, as a multiple of what is usual. */
+  scale: number;
+  /** From so many batches. */
+  seen: number;
 }
 
 function fitOf(readings: readonly GroupReading[], spreads: KitchenSpreads): Fit {
   const places = new Map<string, number>();
   const spread: number[] = [];
   const n = readings.length;
-  const [group, value, noise] = [new Int32Array(n), new Float64Array(n), new Float64Array(n)];
-  for (let i = 0; i < n; i += 1) {
-    const one = readings[i];
-    if (!one) continue;
+  const group = new Int32Array(n);
+  for (const [i, one] of readings.entries()) {
     let k = places.get(one.group);
     if (k === undefined) {
       k = places.size;
@@ -105,76 +102,75 @@ function fitOf(readings: readonly GroupReading[], spreads: KitchenSpreads): Fit 
       spread.push(one.groupSpread ?? spreads.group);
     }
     group[i] = k;
-    value[i] = one.value;
-    noise[i] = one.noise;
   }
   return {
     names: [...places.keys()],
     group,
-    value,
-    noise,
+    byHand: Uint8Array.from(readings, ({ byHand }) => (byHand ? 1 : 0)),
+    value: Float64Array.from(readings, ({ value }) => value),
+    precision: new Float64Array(n),
     weights: new Float64Array(n).fill(1),
     spread: Float64Array.from(spread),
+    scale: 1,
+    seen: 0,
   };
 }
 
-/** Weighs each reading by how far it lies from what was foretold of it; returns the most by which one has moved. */
-function weigh({ group, weights }: Fit, z: (i: number, k: number) => number): number {
+/** Variance of a reading about its group's value, with what single batches vary here. */
+function varianceOf({ noise, own = 0 }: GroupReading, scale: number): number {
+  return noise * noise + (scale * scale - 1) * own * own;
+}
+
+/** What is foretold of a reading by all the others: its own message taken out again. */
+function withoutIt(mean: number, variance: number, value: number, precision: number) {
+  const rest = 1 / Math.max(1e-12, 1 / variance - precision);
+  return { mean: (mean / variance - precision * value) * rest, variance: rest };
+}
+
+/** Weighs each reading by how far it lies from what the others foretell of it; returns the most by which one has moved. */
+function judge(fit: Fit, readings: readonly GroupReading[], at: ReturnType<typeof conditionGroups>): number {
   let moved = 0;
-  for (let i = 0; i < weights.length; i += 1) {
-    const next = weightOf(z(i, wholeAt(group, i)));
-    moved = Math.max(moved, Math.abs(next - valueAt(weights, i)));
-    weights[i] = next;
+  for (const [i, reading] of readings.entries()) {
+    const { mean, variance } = at.ofReading(i);
+    const others = withoutIt(mean, variance, fit.value[i] ?? 0, fit.precision[i] ?? 0);
+    const noise = varianceOf(reading, fit.scale);
+    const sd = Math.sqrt(others.variance + noise);
+    const off = reading.value - others.mean;
+    const isWithin = reading.side === (off < 0 ? 'above' : 'below');
+    const weight = isWithin ? 1 : weightOf(off / sd, sd);
+    let said = { value: reading.value, precision: weight / noise };
+    if (reading.side) {
+      const message = boundOf(off, reading.side, sd);
+      said = { value: others.mean + message.value, precision: weight / (message.sd ** 2 + noise) };
+    }
+    moved = Math.max(
+      moved,
+      Math.abs(weight - (fit.weights[i] ?? 0)),
+      Math.abs(said.value - (fit.value[i] ?? 0)),
+    );
+    fit.weights[i] = weight;
+    fit.value[i] = said.value;
+    fit.precision[i] = said.precision;
   }
   return moved;
 }
 
-interface Weighted {
-  /** Of each group its middle, and how much of it is still open in all. */
-  readonly mean: Float64Array;
-  readonly open: Float64Array;
-  readonly unseen: GroupKnown;
-  readonly groupOf: (k: number) => GroupKnown | undefined;
-}
-
-function weighted({ names, group, value, noise, weights, spread }: Fit, spreads: KitchenSpreads): Weighted {
-  const m = names.length;
-  const [n, precision, sum] = [new Int32Array(m), new Float64Array(m), new Float64Array(m)];
-  for (let i = 0; i < weights.length; i += 1) {
-    const k = wholeAt(group, i);
-    const weight = valueAt(weights, i);
-    const p = weight / valueAt(noise, i) ** 2;
-    if (weight > 0) n[k] = wholeAt(n, k) + 1;
-    precision[k] = valueAt(precision, k) + p;
-    sum[k] = valueAt(sum, k) + p * valueAt(value, i);
+/** How much single batches vary, from what is left between them and their groups. */
+function rescale(fit: Fit, readings: readonly GroupReading[], at: ReturnType<typeof conditionGroups>): void {
+  let sum = USUAL;
+  let n = USUAL;
+  for (const [i, reading] of readings.entries()) {
+    const { own = 0, side } = reading;
+    const weight = fit.weights[i] ?? 0;
+    if (!(own > 0) || side || weight === 0) continue;
+    const { mean, variance } = at.ofReading(i);
+    // The batch's own part is what is left, as far as it is not the reading's error.
+    const mine = (fit.scale * own) ** 2;
+    const share = mine / varianceOf(reading, fit.scale);
+    const left = share * share * ((reading.value - mean) ** 2 + variance) + (1 - share) * mine;
+    sum += (weight * left) / (own * own);
+    n += weight;
   }
-  // What each group says of the shared part: its mean, as surely as its own error leaves it.
-  let all = spreads.kitchen > 0 ? 1 / spreads.kitchen ** 2 : Infinity;
-  let said = 0;
-  for (let k = 0; k < m; k += 1) {
-    if (valueAt(precision, k) === 0) continue;
-    const says = 1 / (valueAt(spread, k) ** 2 + 1 / valueAt(precision, k));
-    all += says;
-    said += (says * valueAt(sum, k)) / valueAt(precision, k);
-  }
-  const kitchen = spreads.kitchen > 0 ? said / all : 0;
-  const shared = spreads.kitchen > 0 ? 1 / Math.sqrt(all) : 0;
-  const groupOf = (k: number): GroupKnown | undefined => {
-    if (valueAt(precision, k) === 0) return undefined;
-    const variance = valueAt(spread, k) ** 2;
-    const shrink = variance / (variance + 1 / valueAt(precision, k));
-    return {
-      n: wholeAt(n, k),
-      mean: kitchen + shrink * (valueAt(sum, k) / valueAt(precision, k) - kitchen),
-      shared: (1 - shrink) * shared,
-      own: Math.sqrt(variance * (1 - shrink)),
-    };
-  };
-  const [mean, open] = [new Float64Array(m), new Float64Array(m)];
-  for (let k = 0; k < m; k += 1) {
-    const one = groupOf(k) ?? { mean: kitchen, shared, own: valueAt(spread, k) };
-    mean[k] = one.mean;
-    open[k] = Math.hypot(one.shared, one.own);
-  }
-  return { mean, open, unseen: { n: 0, mean: kitchen, shared, own: spreads.group }, groupOf };
+  fit.scale = Math.sqrt(sum / n);
+  fit.seen = n - USUAL;
 }

@@ -16,3 +16,4 @@ export { takenOut } from './takenOut.ts';
 export { unaccountedOf } from './unaccounted.ts';
 export { withOldRanges } from './withOldRanges.ts';
 export { withWater } from './withWater.ts';
+export type { Questioned } from './questioned.ts';

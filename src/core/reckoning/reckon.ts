@@ -6,6 +6,7 @@ import { boilsDry } from './dry.ts';
 import { reducedTooFar } from './thick.ts';
 import { causesOf, type Cause } from './causes.ts';
 import { firstWavePlates } from './secondWave.ts';
+import { type Questioned, questionedIn } from './questioned.ts';
 import { saltProblems } from './salt.ts';
 import { triedOffers, withoutOffers } from './offers/tried.ts';
 import { tooMuchLiquid } from './slowCooker.ts';
@@ -17,6 +18,8 @@ export interface Reckoning {
   readonly ledger: readonly LedgerFlow[];
   /** Missing and found, as flows, g. */
   readonly unaccounted: readonly (Unaccounted & { readonly causes: readonly Cause[] })[];
+  /** Weighings that can hardly be right, each with what it may be. */
+  readonly questioned: readonly Questioned[];
   /** Plates that can be filled while what went back cooks on. */
   readonly platesNow?: number | undefined;
   readonly problems: readonly Problem[];
@@ -51,6 +54,7 @@ function reckoned(meal: OpenedMeal, drawn: Drawn | undefined): Omit<Reckoning, '
       const comeOut = batches.find(({ id }) => id === one.flow.batch)?.comeOut ?? [];
       return { ...one, causes: of ? causesOf(one, of, comeOut, input) : [] };
     }),
+    questioned: questionedIn(meal),
     platesNow: firstWavePlates(meal),
     draws: drawn ? numberOfDraws(now) : 0,
   };

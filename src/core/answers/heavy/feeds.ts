@@ -13,6 +13,11 @@ export interface Feeds {
 /** More servings than this nobody counts. */
 const MOST = 100_000;
 
+/** So many are fed in at least that share of the draws. */
+const atLeast = (counts: Float64Array, chance: number): number =>
+  valueAt(counts.toSorted(), Math.min(counts.length - 1, Math.floor((1 - chance) * counts.length + HAIR)));
+const HAIR = 1e-6;
+
 /**
  * What the meat and the liquid that are planned feed, with a given chance: of each dish alone, and of
  * the order as it stands. Null where there is nothing to feed or no liquid is known.
@@ -35,7 +40,7 @@ export function feeds(meal: OpenedMeal, { chance }: { readonly chance: number })
       serve(only, valueAt(drawn.shredG, d), valueAt(drawn.liquidMl, d), draw, served);
       return served.plates;
     });
-    return { dish: ticket.id, name: ticket.name, count: Math.floor(surely(counts)) };
+    return { dish: ticket.id, name: ticket.name, count: atLeast(counts, chance) };
   });
   const ratio = (have: Float64Array, need: Float64Array) =>
     have.map((x, d) => (valueAt(need, d) > 0 ? x / valueAt(need, d) : Infinity));

@@ -43,8 +43,8 @@ export function latentsOf(
   learned: Learned | undefined,
 ): readonly Latent[] {
   const taught = (what: Learnable, of: string, group?: number): Partial<Latent> => {
-    const { mean, shared, group: ofCut } = priorFor(learned, what, of, group);
-    return { mean, ofCut, ofKitchen: shared, cut: of };
+    const { mean, shared, group: ofCut, batch } = priorFor(learned, what, of, group);
+    return { mean, ofCut, ofKitchen: shared, cut: of, own: batch };
   };
   return plans.flatMap((plan, batch) => {
     const ofLots = plan.lots.flatMap((lot, i) => {
@@ -64,10 +64,10 @@ export function latentsOf(
         one('raw', lot.rawSpread),
         one('bone', lot.boneShare > 0 ? spread.bone : 0),
         one('trim', lot.trim.share > 0 ? spread.trim : 0),
-        one('y', LOT_SPREAD, taught('y', lot.cut, plan.cuts[i]?.spread ?? 0)),
+        one('y', 0, taught('y', lot.cut, plan.cuts[i]?.spread ?? 0)),
         one('fat', 0, { ofCut: spread.fat }),
         one('gelatin', spread.gelatin),
-        one('pickings', learnSpreads.pickings.own, taught('pickings', lot.cut)),
+        one('pickings', 0, taught('pickings', lot.cut)),
       ];
     });
     const one = (what: keyof LiquidDraw, own: number, shared: Partial<Latent> = {}): Latent => ({
@@ -85,9 +85,9 @@ export function latentsOf(
     const ofLiquid = plan.liquid
       ? [
           one('poured', plan.liquid.pouredSpread),
-          one('steam', learnSpreads.steam.own, taught('steam', steamsFrom(plan))),
-          one('held', learnSpreads.held.own, taught('held', '')),
-          one('skim', learnSpreads.skim.own, taught('skim', '')),
+          one('steam', 0, taught('steam', steamsFrom(plan))),
+          one('held', 0, taught('held', '')),
+          one('skim', 0, taught('skim', '')),
           one('salt', plan.liquid.saltSpread),
         ]
       : [];

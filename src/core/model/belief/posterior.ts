@@ -28,9 +28,19 @@ export interface Posterior {
   readonly drawn: (n: number) => readonly Float64Array[];
   /** What the readings say of each kind by themselves: the message that the log learns from. */
   readonly says: () => readonly Saying[];
-  /** A reading lay beyond what is plausible: with another bound something else would be taught. */
-  readonly isBounded: boolean;
+  /** Readings that can hardly be right beside all else that is known. */
+  readonly doubted: () => readonly Doubted[];
 }
+
+/** A reading beyond what all the others, and all that was known before, leave likely. */
+export interface Doubted extends Pick<Reading, 'batch' | 'of' | 'lots' | 'value'> {
+  /** What they foretell of it: 80 in 100 lie between, and its middle. */
+  readonly foretold: { readonly mid: number; readonly p10: number; readonly p90: number };
+}
+
+/** What is eaten, dropped or left in the pot is no wrong reading (estimate). */
+const SLACK = 0.03;
+const TENTH = 1.2816;
 
 /** The run is bent, so its slopes are taken anew at each better middle. */
 const ROUNDS = 4;
@@ -67,10 +77,7 @@ export function put(draw: BatchDraw | undefined, latent: Latent, value: number):
 export function posteriorOf(
   meal: string,
   plans: readonly BatchPlan[],
-  {
-    learned,
-    plausible = PLAUSIBLE,
-  }: { readonly learned?: Learned | undefined; readonly plausible?: number } = {},
+  { learned }: { readonly learned?: Learned | undefined } = {},
 ): Posterior {
   const latents = latentsOf(meal, plans, learned);
   const readings = readingsOf(plans);
@@ -82,7 +89,7 @@ export function posteriorOf(
       centre: centreAt(plans, latents, () => 0),
       drawn: foreseen,
       says: () => [],
-      isBounded: false,
+      doubted: () => [],
     };
 
   const blind = plans.map(unread);
@@ -92,28 +99,43 @@ export function posteriorOf(
   let rows: readonly SparseRow[] = [];
   let off = new Float64Array(readings.length);
   let conditioned: Conditioned | undefined;
-  let isBounded = false;
+  let far = off;
+  let judged: ReturnType<Conditioned['judged']> = [];
   for (let round = 0; round < ROUNDS; round += 1) {
     const anew = round === 0 || latents.length <= MANY;
     const looked = lookAt(blind, latents, readings, middle, anew);
     if (anew) rows = looked.rows;
     conditioned = anew || !conditioned ? condition(latents.length, covariance, rows, noise) : conditioned;
     const { gain, spread } = conditioned;
-    off = Float64Array.from(readings, ({ value }, r) => {
+    far = Float64Array.from(readings, ({ value }, r) => {
       // How far the reading is from what was foretold before anything was known.
       const about = (rows[r] ?? []).reduce((sum, [i, slope]) => sum + slope * valueAt(middle, i), 0);
-      const far = Math.log(value / valueAt(looked.foretold, r)) + about;
-      const most = plausible * valueAt(spread, r);
-      if (Math.abs(far) > most) isBounded = true;
-      return Math.max(-most, Math.min(most, far));
+      return Math.log(value / valueAt(looked.foretold, r)) + about;
+    });
+    // The run is bent: what can hardly be right is judged where the plan stands, not where it would drag it.
+    if (round === 0) judged = conditioned.judged(far, SLACK);
+    off = far.map((one, r) => {
+      const most = PLAUSIBLE * valueAt(spread, r);
+      return Math.max(-most, Math.min(most, one));
     });
     middle = Float64Array.from(gain, (of) => dot(of, off));
   }
   return {
     latents,
     centre: centreAt(plans, latents, (i) => valueAt(middle, i)),
-    isBounded,
-    says: () => (conditioned ? sayingsOf(latents, middle, covariance, rows, conditioned) : []),
+    // The log judges what was read by what else it knows: it is told all of it, whatever this meal makes of it.
+    says: () =>
+      conditioned
+        ? sayingsOf(
+            latents,
+            readings,
+            Float64Array.from(conditioned.gain, (of) => dot(of, far)),
+            covariance,
+            rows,
+            conditioned,
+          )
+        : [],
+    doubted: () => doubtedOf(readings, judged),
     drawn: (n) =>
       conditioned
         ? moved(meal, priors(n), rows, off, noise, conditioned, n).map((values, i) => {
@@ -122,6 +144,24 @@ export function posteriorOf(
           })
         : foreseen(n),
   };
+}
+
+/** Of each batch the one that is furthest off: one wrong figure puts its neighbours in doubt. */
+function doubtedOf(
+  readings: readonly Reading[],
+  judged: ReturnType<Conditioned['judged']>,
+): readonly Doubted[] {
+  const worst = new Map<number, { readonly z: number; readonly doubted: Doubted }>();
+  for (const [r, { off, sd }] of judged.entries()) {
+    const reading = readings[r];
+    const z = Math.abs(off) / sd;
+    if (!reading || z <= PLAUSIBLE || z <= (worst.get(reading.batch)?.z ?? 0)) continue;
+    const { batch, of, lots, value } = reading;
+    const at = (by: number) => value * Math.exp(-off + by * sd);
+    const foretold = { mid: at(0), p10: at(-TENTH), p90: at(TENTH) };
+    worst.set(batch, { z, doubted: { batch, of, lots, value, foretold } });
+  }
+  return [...worst.values()].map(({ doubted }) => doubted);
 }
 
 /** The middle that a value of each latent leads to. */

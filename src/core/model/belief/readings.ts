@@ -5,8 +5,14 @@ import { isWeighed, type LotPlan } from '../../meat/index.ts';
 import type { BatchMass } from '../run/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
 
+/** What teaches of what came before it. */
+export type ReadingOf = 'cooked' | 'pickings' | 'shred' | 'steam' | 'pot' | 'strained' | 'skim' | 'liquid';
+
 /** Something that was weighed and that the plan would have foretold: what it came to, and what a run says of it. */
 export interface Reading {
+  /** What was weighed, and of which lots by their places; of the liquid none. */
+  readonly of: ReadingOf;
+  readonly lots: readonly number[];
   /** The batch by its place among the plans. */
   readonly batch: number;
   readonly value: number;
@@ -40,7 +46,7 @@ function lotReadings({ weighings }: BatchPlan, batch: number): Reading[] {
     if (of === undefined || lots.length === 0 || !(grams > 0)) return [];
     const foretold = ({ lots: masses }: BatchMass) =>
       lots.reduce((sum, i) => sum + entryAt(masses, i)[of], 0);
-    return [{ batch, value: grams, noise: ofScale(grams), foretold, ofLots: true }];
+    return [{ of, lots, batch, value: grams, noise: ofScale(grams), foretold, ofLots: true }];
   });
 }
 
@@ -52,18 +58,18 @@ function liquidReadings({ liquid }: BatchPlan, batch: number): Reading[] {
     const pool = mass.liquid.taken[first(what)];
     return pool ? massOf(pool) : 0;
   };
-  const found: (readonly [number, number, Reading['foretold']])[] = [
-    [weighed.steam, ofScale(weighed.steam), ({ liquid: { steam } }) => steam],
-    [weighed.pot, ofScale(weighed.pot), ({ liquid: { potG } }) => potG],
-    [weighed.strained, ofScale(weighed.strained), taken('strain')],
-    [weighed.skim, ofScale(weighed.skim), taken('skim')],
+  const found: (readonly [ReadingOf, number, number, Reading['foretold']])[] = [
+    ['steam', weighed.steam, ofScale(weighed.steam), ({ liquid: { steam } }) => steam],
+    ['pot', weighed.pot, ofScale(weighed.pot), ({ liquid: { potG } }) => potG],
+    ['strained', weighed.strained, ofScale(weighed.strained), taken('strain')],
+    ['skim', weighed.skim, ofScale(weighed.skim), taken('skim')],
     isWeighed(weighed.liquidMl)
-      ? [weighed.liquidMl, JUG, (mass) => madeMl(mass)]
-      : [weighed.liquid, ofScale(weighed.liquid), (mass) => mainOf(mass.liquid).madeG],
+      ? ['liquid', weighed.liquidMl, JUG, (mass) => madeMl(mass)]
+      : ['liquid', weighed.liquid, ofScale(weighed.liquid), (mass) => mainOf(mass.liquid).madeG],
   ];
   return found
-    .filter(([value]) => isWeighed(value) && value > 0)
-    .map(([value, noise, foretold]) => ({ batch, value, noise, foretold, ofLots: false }));
+    .filter(([, value]) => isWeighed(value) && value > 0)
+    .map(([of, value, noise, foretold]) => ({ of, lots: [], batch, value, noise, foretold, ofLots: false }));
 }
 
 /** The main liquid before anything of it was drunk or poured away, ml. */

@@ -1,6 +1,7 @@
 import { entryAt, valueAt } from '../../columns/index.ts';
 import type { Conditioned, SparseRow } from '../../pooled/index.ts';
 import type { Latent } from './latents.ts';
+import type { Reading } from './readings.ts';
 
 /** Of the mean of a kind's latents in one meal (a cut's lots, one pot), what its readings alone say of it. */
 export interface Saying {
@@ -11,6 +12,8 @@ export interface Saying {
   readonly sd: number;
   /** Standard deviation of this meal's own part about what the kind has in this kitchen. */
   readonly own: number;
+  /** It is what was read, and not something that hangs on it. */
+  readonly isRead: boolean;
 }
 
 /** Readings that leave more than this of the variance have said nothing of it. */
@@ -23,6 +26,7 @@ const SILENT = 0.98;
  */
 export function sayingsOf(
   latents: readonly Latent[],
+  readings: readonly Reading[],
   middle: Float64Array,
   covariance: (i: number, j: number) => number,
   rows: readonly SparseRow[],
@@ -31,10 +35,11 @@ export function sayingsOf(
   const kinds = new Map<string, number[]>();
   for (const [i, { what, cut, ofCut, ofKitchen }] of latents.entries()) {
     if (ofCut + ofKitchen === 0 || what === 'fat') continue;
-    const key = `${what} ${cut}`;
+    const key = keyOf({ what, cut });
     kinds.set(key, [...(kinds.get(key) ?? []), i]);
   }
-  return [...kinds.values()].flatMap((some): Saying[] => {
+  const read = readBy(readings, latents);
+  return [...kinds.entries()].flatMap(([key, some]): Saying[] => {
     const [first] = some;
     const one = first === undefined ? undefined : latents[first];
     if (!one) return [];
@@ -58,9 +63,43 @@ export function sayingsOf(
         value: one.mean + mean / after / precision,
         sd: 1 / Math.sqrt(precision),
         own: Math.sqrt(some.reduce((sum, i) => sum + (share * (latents[i]?.own ?? 0)) ** 2, 0)),
+        isRead: read.has(key),
       },
     ];
   });
+}
+
+const keyOf = ({ what, cut }: Pick<Latent, 'what' | 'cut'>): string => `${what} ${cut}`;
+
+/** The kinds that readings are of: shred and cooked meat of the yield, a pot of its steam, a liquid beside its pot of what solids hold. */
+function readBy(readings: readonly Reading[], latents: readonly Latent[]): ReadonlySet<string> {
+  const pots = new Set(readings.flatMap(({ of, batch }) => (of === 'pot' || of === 'steam' ? [batch] : [])));
+  const kindOf = ({ of, batch }: Reading): Latent['what'] => {
+    switch (of) {
+      case 'cooked':
+      case 'shred':
+        return 'y';
+      case 'pot':
+      case 'steam':
+        return 'steam';
+      case 'strained':
+      case 'liquid':
+        return pots.has(batch) ? 'held' : 'steam';
+      default:
+        return of;
+    }
+  };
+  const kinds = readings.map((reading) => ({ ...reading, what: kindOf(reading) }));
+  return new Set(
+    latents.flatMap((one) =>
+      kinds.some(
+        ({ what, batch, lots }) =>
+          what === one.what && batch === one.batch && (one.lot === undefined || lots.includes(one.lot)),
+      )
+        ? [keyOf(one)]
+        : [],
+    ),
+  );
 }
 
 const EMPTY = new Float64Array(0);

@@ -10,8 +10,8 @@ export const learnSpreads: Readonly<
   Record<Learnable, { readonly kitchen: number; readonly group: number; readonly own: number }>
 > = {
   y: { kitchen: 0.05, group: 0.07, own: 0.06 },
-  pickings: { kitchen: 0.15, group: 0.15, own: 0.21 },
-  steam: { kitchen: 0.15, group: 0.12, own: 0.16 },
+  pickings: { kitchen: 0.3, group: 0.26, own: 0.21 },
+  steam: { kitchen: 0.22, group: 0.17, own: 0.16 },
   held: { kitchen: 0.14, group: 0, own: 0.14 },
   skim: { kitchen: 0.07, group: 0, own: 0.07 },
   tender: { kitchen: 0.06, group: 0.08, own: 0.11 },
@@ -26,11 +26,16 @@ export const learnSpreads: Readonly<
   thickness: { kitchen: 0.5, group: 0, own: 0.25 },
 };
 
+/** What a cook's portions are off by where a hand keeps them, the same each time, log-normal with median 1 (estimate). */
+export const HAND = 0.12;
+
 /** What is known of one group before a meal: its middle, and how much all of the kitchen and the group move together. */
 export interface Prior {
   readonly mean: number;
   readonly shared: number;
   readonly group: number;
+  /** The single batch's own about it. */
+  readonly batch: number;
   /** From so many batches. */
   readonly n: number;
 }
@@ -46,8 +51,8 @@ export function nextOf(
   of: string,
   group?: number,
 ): { readonly n: number; readonly mean: number; readonly sd: number } {
-  const { n, mean, shared, group: open } = priorFor(learned, what, of, group);
-  return { n, mean, sd: Math.hypot(shared, open, learnSpreads[what].own) };
+  const { n, mean, shared, group: open, batch } = priorFor(learned, what, of, group);
+  return { n, mean, sd: Math.hypot(shared, open, batch) };
 }
 
 /**
@@ -60,9 +65,12 @@ export function priorFor(
   of: string,
   group = learnSpreads[what].group,
 ): Prior {
+  const usual = learnSpreads[what];
   const own = learned?.figures.find((one) => one.what === what && one.of === of);
-  if (own) return { mean: own.mean, shared: own.shared, group: own.own, n: own.n };
+  if (own)
+    return { mean: own.mean, shared: own.shared, group: own.own, batch: own.batch ?? usual.own, n: own.n };
   const unseen = of === '' ? undefined : learned?.figures.find((one) => one.what === what && one.of === '');
-  if (unseen) return { mean: unseen.mean, shared: unseen.shared, group, n: 0 };
-  return { mean: 0, shared: learnSpreads[what].kitchen, group, n: 0 };
+  if (unseen)
+    return { mean: unseen.mean, shared: unseen.shared, group, batch: unseen.batch ?? usual.own, n: 0 };
+  return { mean: 0, shared: usual.kitchen, group, batch: usual.own, n: 0 };
 }

@@ -35,6 +35,7 @@ import { potHeatOf, startIn } from './heat.ts';
 import { donenessOf } from './doneness.ts';
 import { filledWith } from './filled.ts';
 import { type Found, toldOf } from './found.ts';
+import { liftedAfter } from './lifted.ts';
 import { planLiquid } from './liquid.ts';
 import { planReadiness } from './readiness.ts';
 import { planSear, toSear, type SearFigures } from './sear.ts';
@@ -249,7 +250,8 @@ function planBatch(batch: Batch, input: OfBatch, problems: Found, taken: Readonl
   const lengths = phaseMinutes(batch.cook, ready && ready.median + torn);
   const { items, filled, solved } = fillAll(cold.length > 1 ? lie(tenderMin) : cold, lengths);
   problems.push(...fitProblems(batch, filled, solved, input));
-  const steam = planSteam(heated, pot, lengths, input.kitchen.altitudeM);
+  const lifted = liftedAfter(batch, input.entries, ready);
+  const steam = planSteam(heated, pot, lengths, lifted, input.kitchen.altitudeM);
   return {
     id: batch.id,
     batch,

@@ -1,6 +1,6 @@
 import type { Batch, Phase } from '../../meal/index.ts';
 import type { SteamCourse } from '../../broth/index.ts';
-import { openPhase } from '../../clock/index.ts';
+import { cookOf, lengthsUntil, openPhase } from '../../clock/index.ts';
 import { entryAt, valueBetween } from '../../columns/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import {
@@ -41,25 +41,28 @@ export interface PlannedSteam {
  * Steam over the phases: followed once as they are planned, and once with the open phase going on, so that each draw
  * reads off what its own minutes give. A phase that does not say how hot it is steams as it usually does.
  * @param lengths of each phase, min
+ * @param lifted after so many minutes it left the heat; undefined: as planned
  */
 export function planSteam(
   batch: Batch,
   pot: PotHeat,
-  lengths: readonly number[],
+  planned: readonly number[],
+  lifted: number | undefined,
   altitudeM: number,
 ): PlannedSteam | undefined {
   const phases = batch.cook.map(assumed);
+  const lengths = lifted === undefined ? planned : lengthsUntil(cookOf(batch.cook), lifted);
   const open = openPhase(batch.cook);
   const at = open ? batch.cook.indexOf(open) : 0;
-  const timed = midpoint(open?.minutes) !== undefined;
+  const isKnown = lifted !== undefined || midpoint(open?.minutes) !== undefined;
   const total = lengths.reduce((sum, length) => sum + length, 0);
   const stepsTo = (minutes: number) => Math.ceil(minutes / STEP) + 2;
-  const planned = courseOf(phases, lengths, pot, altitudeM, stepsTo(total), STEP);
-  if (!planned) return undefined;
-  const gone = (minutes: number) => readAt(planned.steam, minutes);
-  const boilsCovered = boilsOf(planned, phases, pot, total, altitudeM);
+  const course = courseOf(phases, lengths, pot, altitudeM, stepsTo(total), STEP);
+  if (!course) return undefined;
+  const gone = (minutes: number) => readAt(course.steam, minutes);
+  const boilsCovered = boilsOf(course, phases, pot, total, altitudeM);
   const none = { stepMin: STEP, grams: new Float64Array(1) };
-  if (timed) return { fixed: gone(total), open: none, minutesFixed: total, minutesOpen: 0, boilsCovered };
+  if (isKnown) return { fixed: gone(total), open: none, minutesFixed: total, minutesOpen: 0, boilsCovered };
 
   const before = lengths.slice(0, at).reduce((sum, length) => sum + length, 0);
   const until = before + entryAt(lengths, at);

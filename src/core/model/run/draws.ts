@@ -13,7 +13,7 @@ import {
   type ServeDraw,
   serveFrom,
 } from '../../plates/index.ts';
-import { learnSpreads } from '../belief/spreads.ts';
+import { HAND, learnSpreads } from '../belief/spreads.ts';
 import { plainDraw, type Posterior, posteriorOf } from '../belief/posterior.ts';
 import { type BatchColumns, batchColumns } from './figures.ts';
 import { numberOfDraws, type Drawn, type LiquidColumns } from './drawn.ts';
@@ -25,8 +25,8 @@ import { emptyBatchMass, runBatch } from './run.ts';
 /** Relative spreads of the plates, log-normal with median 1 (estimates; the log replaces them). */
 const spread = {
   soak: Math.hypot(learnSpreads.soak.kitchen, learnSpreads.soak.own),
-  /** A heavy hand is the meal's, a little of it each dish's, and each serving has its own. */
-  hand: 0.04,
+  /** A hand's error is the kitchen's (`HAND`), a level scoop's far less; a little is each dish's, and each serving has its own. */
+  scoop: 0.04,
   portion: 0.03,
   serving: 0.1,
 };
@@ -269,9 +269,9 @@ export function servingColumns(
   tickets: MealPlan['tickets'],
   n: number,
 ): readonly ServingColumns[] {
-  return tickets.map(({ id, heldSpread = spread.soak }) => ({
+  return tickets.map(({ id, levels, heldSpread = spread.soak }) => ({
     portion: product(
-      logNormals(`${meal}|hand`, spread.hand, n),
+      logNormals(`${meal}|hand`, levels?.meat.length ? spread.scoop : HAND, n),
       logNormals(`${meal}|${id}|portion`, spread.portion, n),
     ),
     serving: normals(`${meal}|${id}|serving`, n),

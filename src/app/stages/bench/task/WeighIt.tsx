@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { Entry, Weighable } from '@/core/meal/index.ts';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
-import { type Doubt, doubtOf } from '@/core/bench/index.ts';
+import { asksOf, type Doubt, doubtOf } from '@/core/bench/index.ts';
 import { midpoint, type Range, writeMass } from '@/core/quantity/index.ts';
-import { doubtWords } from '@/words/index.ts';
-import { useOpenMeal } from '../../../open/MealContext.ts';
+import { askWords, doubtWords } from '@/words/index.ts';
+import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { useSaid } from '../../../open/useSaid.ts';
 import { weigh } from '../../../open/edits/index.ts';
 import { massUnits } from '../../../open/useSettings.ts';
@@ -70,10 +70,21 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
     if (doubt) setAsked({ grams, text, source, doubt });
     else enter(grams, text, source);
   };
+  const { batchReckoning } = useFigures();
+  const asks = (grams: number) =>
+    asksOf(
+      grams,
+      expected.mid,
+      flow === 'shred' ? (batchReckoning?.meat.boneOutG.mid ?? 0) : 0,
+      loaded.kitchen.vessels,
+    );
   if (asked) {
     return (
       <Doubted
-        words={doubtWords(asked.doubt, { said: mass(inAll(asked.grams)), thing, mass })}
+        words={[
+          doubtWords(asked.doubt, { said: mass(inAll(asked.grams)), thing, mass }),
+          ...asks(inAll(asked.grams)).map((ask) => askWords(ask, mass)),
+        ].join(' ')}
         onYes={() => enter(asked.grams, asked.text, asked.source)}
         onNo={() => setAsked(undefined)}
         onMore={
