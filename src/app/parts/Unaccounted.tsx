@@ -18,11 +18,9 @@ export function Unaccounted() {
   const { reckoning } = useFigures();
   const { mass } = useSaid();
   const asked = reckoning.questioned.filter((one) => one.batch === batch.id);
-  // What is asked about of the meat is not told a second time as missing.
+  const said = reckoning.unaccounted.filter(({ flow, share }) => flow.batch === batch.id && share > SAID);
+  // What is asked about of the meat is not guessed at a second time.
   const isAsked = asked.some(({ of }) => ofMeat.has(of));
-  const said = reckoning.unaccounted.filter(
-    ({ flow, share }) => flow.batch === batch.id && share > SAID && !(isAsked && flow.stage === 'bench'),
-  );
   return (
     <>
       {asked.map((one) => (
@@ -35,7 +33,9 @@ export function Unaccounted() {
           ].join(' ')}
         </FieldError>
       ))}
-      <Missing said={said} />
+      <Missing
+        said={said.map((one) => (isAsked && one.flow.stage === 'bench' ? { ...one, causes: [] } : one))}
+      />
     </>
   );
 }

@@ -11,9 +11,13 @@ import type { BatchPlan } from '../plan/plan.ts';
 const spread = {
   bone: 0.1,
   trim: 0.25,
-  /** What a cut renders (its lots share it), and what dissolves of one lot. */
+  /** What a cut renders: its lots share it. */
   fat: 0.4,
-  gelatin: 0.45,
+  /**
+   * What dissolves: hardly known of any meat, less so of a cut, and one lot's own. Were it each lot's alone the middle of many
+   * would lie above the sum of their middles, since log-normals that are added are skewed no more.
+   */
+  gelatin: { kitchen: 0.32, cut: 0.28, own: 0.15 },
 };
 
 export const LOT_SPREAD = learnSpreads.y.own;
@@ -66,7 +70,10 @@ export function latentsOf(
         one('trim', lot.trim.share > 0 ? spread.trim : 0),
         one('y', 0, taught('y', lot.cut, plan.cuts[i]?.spread ?? 0)),
         one('fat', 0, { ofCut: spread.fat }),
-        one('gelatin', spread.gelatin),
+        one('gelatin', spread.gelatin.own, {
+          ofCut: spread.gelatin.cut,
+          ofKitchen: spread.gelatin.kitchen,
+        }),
         one('pickings', 0, taught('pickings', lot.cut)),
       ];
     });

@@ -127,3 +127,9 @@ test('every middle lies within its own range, whatever was weighed', () => {
     { numRuns: runs(12) },
   );
 });
+
+test('the gelatin of many lots has its middle where its draws have theirs', () => {
+  const lots = Array.from({ length: 6 }, (_, i) => (i % 2 ? blade(`b${i}`, 600) : shank(`s${i}`, 800)));
+  const { mid, p50 = NaN } = reckoned(lots, []).batches[0]?.liquid.gelatinG ?? { mid: NaN };
+  expect(Math.abs(mid / p50 - 1)).toBeLessThan(0.02);
+});

@@ -34,7 +34,7 @@ export function sayingsOf(
 ): readonly Saying[] {
   const kinds = new Map<string, number[]>();
   for (const [i, { what, cut, ofCut, ofKitchen }] of latents.entries()) {
-    if (ofCut + ofKitchen === 0 || what === 'fat') continue;
+    if (ofCut + ofKitchen === 0 || what === 'fat' || what === 'gelatin') continue;
     const key = keyOf({ what, cut });
     kinds.set(key, [...(kinds.get(key) ?? []), i]);
   }

@@ -79,10 +79,10 @@ describe('task: task', () => {
     test('a weighing is typed, kept where it was when the page comes back, corrected and undone', async () => {
       await openBench();
       await press('Type the weight');
-      await write('meat with its bones, by weight', '1.5 kg');
+      await write('meat with its bones, by weight', '2.1 kg');
       await user.keyboard('{Enter}');
-      await waitFor(async () => expect((await weighed('cooked'))?.value?.lo).toBe(1500));
-      expect(sheet()).toMatch(/1\.50kg.*Kept 14:00/);
+      await waitFor(async () => expect((await weighed('cooked'))?.value?.lo).toBe(2100));
+      expect(sheet()).toMatch(/2\.10kg.*Kept 14:00/);
       const { pathname, search } = location;
       closePage();
       await openPath(pathname + search);
@@ -93,10 +93,10 @@ describe('task: task', () => {
       await write('meat with its bones, by weight', '60 g');
       await user.keyboard('{Enter}');
       await waitFor(async () =>
-        expect((await weighed('cooked'))?.value).toEqual({ text: '1.5 kg + 60 g', lo: 1560, hi: 1560 }),
+        expect((await weighed('cooked'))?.value).toEqual({ text: '2.1 kg + 60 g', lo: 2160, hi: 2160 }),
       );
       await takeBack('the weight of the cooked meat');
-      expect((await weighed('cooked'))?.value?.lo).toBe(1500);
+      expect((await weighed('cooked'))?.value?.lo).toBe(2100);
     });
 
     test('what can hardly be is asked about once, and then believed', async () => {
@@ -220,11 +220,11 @@ describe('task: task', () => {
       await press('Stand-in scale');
       const counter = standIn.now();
       expect(counter?.where).toBe('here');
-      counter?.obey({ do: 'put', grams: 1900 });
+      counter?.obey({ do: 'put', grams: 2050 });
       await wait(4);
-      await press(/^Keep 1\.90 kg of meat with its bones$/);
+      await press(/^Keep 2\.05 kg of meat with its bones$/);
       const kept = await weighed('cooked');
-      expect(Math.abs((kept?.value?.lo ?? NaN) - 1900)).toBeLessThanOrEqual(3);
+      expect(Math.abs((kept?.value?.lo ?? NaN) - 2050)).toBeLessThanOrEqual(3);
       expect(kept?.source).toBe('scale');
       counter?.obey({ do: 'clear' });
       await on();
