@@ -230,7 +230,7 @@ describe('task: task', () => {
       await on();
       await on();
       await wait(3);
-      counter?.obey({ do: 'put', grams: 320 });
+      counter?.obey({ do: 'put', grams: 370 });
       await wait(3);
       await titled('Two bones still to find');
       counter?.obey({ do: 'cut the link' });
