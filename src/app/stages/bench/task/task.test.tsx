@@ -229,8 +229,8 @@ describe('task: task', () => {
       counter?.obey({ do: 'clear' });
       await on();
       await on();
-      await wait(3);
-      counter?.obey({ do: 'put', grams: 370 });
+      await wait(5);
+      counter?.obey({ do: 'put', grams: 320 });
       await wait(3);
       await titled('Two bones still to find');
       counter?.obey({ do: 'cut the link' });
