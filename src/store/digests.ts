@@ -16,7 +16,7 @@ import { type Damaged, loadMeals, type LoadedMeal } from './meals.ts';
 export type Digester = (meals: readonly LoadedMeal[]) => Promise<readonly Digested[]>;
 
 /** A figure of the core has changed: what was made by the one before is made anew. */
-const VERSION = 4;
+const VERSION = 5;
 
 /** What digests hang on besides their meal: made by another kitchen or another table they are made anew. */
 export function stampOf(reference: string, kitchen: Kitchen): string {

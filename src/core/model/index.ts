@@ -12,7 +12,7 @@ export { sampleNormals } from './run/normals.ts';
 export { LOT_SPREAD } from './belief/latents.ts';
 export { measuresOf } from './plan/shared.ts';
 export { HAND, learnSpreads, nextOf, priorFor, tenderGroup } from './belief/spreads.ts';
-export { type Doubted, posteriorOf } from './belief/posterior.ts';
+export { posteriorOf } from './belief/posterior.ts';
 export type { ReadingOf } from './belief/readings.ts';
 export { ingredientsById, ingredientsOf, type Input } from './input.ts';
 export type { Problem, Remedy, Says } from './problem.ts';

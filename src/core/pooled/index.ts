@@ -1,4 +1,3 @@
 export { condition, type Conditioned, type SparseRow } from './condition.ts';
 export { type GroupReading, type KitchenKnown, learnGroups } from './kitchen.ts';
-export type { GroupKnown, KitchenSpreads } from './groups.ts';
 export { fitLevels, type LevelRow } from './levels.ts';

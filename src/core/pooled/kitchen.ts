@@ -2,8 +2,6 @@ import { boundOf } from './bound.ts';
 import { conditionGroups, type GroupKnown, type KitchenSpreads, type Messages } from './groups.ts';
 import { weightOf } from './weight.ts';
 
-export type { GroupKnown, KitchenSpreads } from './groups.ts';
-
 /** Something that was measured of one group, as a logarithm of measured over foretold. */
 export interface GroupReading {
   readonly group: string;

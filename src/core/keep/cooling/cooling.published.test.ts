@@ -101,6 +101,26 @@ describe('what does not move', () => {
   });
 });
 
+/**
+ * Chili of three and six gallons, cooled in a walk-in: in stockpots it missed the Food Code's steps, in layers of two inches it came
+ * several times sooner (Olds and Sneed, J. Am. Diet. Assoc. 105, 2005, from memory: the finding alone, no figure of it).
+ */
+test.each([11.4, 22.7])(
+  '%s l of chili in its pot keep neither step; in layers of 5 cm they are several times sooner',
+  (litres) => {
+    const grams = 1030 * litres;
+    const pot = { shape: 'round', widthCm: litres > 20 ? 36 : 32 } as const;
+    const inPot = coolingCurve({ ...inPans('both', grams, 1, 'fridge', pot), fromC: 57 });
+    expect(keepsLimits(inPot)).toBe(false);
+    expect(hoursTo(inPot, 21) ?? Infinity).toBeGreaterThan(2 * limits.firstH);
+    const five = Array.from({ length: 24 }, (_, i) => inPans('both', grams, i + 1, 'fridge', undefined)).find(
+      ({ depthCm }) => depthCm <= 5.1,
+    );
+    const layered = five ? (hoursTo(coolingCurve({ ...five, fromC: 57 }), 21) ?? Infinity) : Infinity;
+    expect(layered).toBeLessThan((hoursTo(inPot, 21) ?? Infinity) / 2);
+  },
+);
+
 describe('the two steps', () => {
   test('are those of the Food Code, 3-501.14 (from memory)', () => {
     expect(limits).toEqual({ from: 57, first: 21, firstH: 2, last: 5, lastH: 6 });

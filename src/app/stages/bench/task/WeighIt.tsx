@@ -75,7 +75,7 @@ export function WeighIt({ flow, words, thing, expected, mostG }: Props) {
     asksOf(
       grams,
       expected.mid,
-      flow === 'shred' ? (batchReckoning?.meat.boneOutG.mid ?? 0) : 0,
+      flow === 'shred' ? batchReckoning.meat.boneOutG.mid : 0,
       loaded.kitchen.vessels,
     );
   if (asked) {
