@@ -1,4 +1,4 @@
-import type { AfterWhat, Lid, Onto, Round } from '../meal/index.ts';
+import { type AfterWhat, batchTask, type Lid, type Onto, type Round } from '../meal/index.ts';
 import type { Need } from './resources.ts';
 
 /** The steps of a batch from the board to its sauce, in the order of the work. */
@@ -51,7 +51,7 @@ export function taskId(ref: TaskRef): string {
     case 'sent':
       return ref.kind;
     default:
-      return `${ref.batch}|${ref.kind}`;
+      return batchTask(ref.batch, ref.kind);
   }
 }
 

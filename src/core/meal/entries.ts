@@ -68,3 +68,6 @@ function thingOf({ id, measures }: Entry): string {
       return `done|${measures.task}`;
   }
 }
+
+/** The name under which an entry keeps that a step of a batch is done. */
+export const batchTask = (batch: string, kind: string): string => `${batch}|${kind}`;

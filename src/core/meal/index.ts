@@ -15,7 +15,7 @@ export {
 export { isTooDeep } from './depth.ts';
 export { shifted } from './shifted.ts';
 export { exampleMeal } from './example.ts';
-export { standingEntries, standingOf } from './entries.ts';
+export { batchTask, standingEntries, standingOf } from './entries.ts';
 export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {
   type AfterStep,

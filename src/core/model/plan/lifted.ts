@@ -1,6 +1,5 @@
 import { cookOf } from '../../clock/index.ts';
-import { taskId } from '../../day/index.ts';
-import type { Batch, Entry } from '../../meal/index.ts';
+import { type Batch, batchTask, type Entry } from '../../meal/index.ts';
 import { MINUTE_MS } from '../../quantity/index.ts';
 import type { Readiness } from '../../tender/index.ts';
 
@@ -28,7 +27,7 @@ export function liftedAfter(
     const at = entries.filter(({ measures }) => isIt(measures)).map((entry) => entry.at);
     return at.length === 0 ? undefined : potFrom + (Math.min(...at) - lidOn) / MINUTE_MS;
   };
-  const task = taskId({ kind: 'pot', batch: batch.id });
+  const task = batchTask(batch.id, 'pot');
   const ticked = first((one) => one.what === 'done' && one.task === task);
   if (ticked !== undefined && ticked > potFrom && ticked < LONGEST) return ticked;
   const weighed = first((one) => one.what === 'stock' || ('flow' in one && one.flow === 'cooked'));
