@@ -19,6 +19,7 @@ const line = (words: string, kind: Line['kind'], from: number, minutes: number, 
   hands,
   pinned: false,
   single: true,
+  ends: true,
 });
 
 /** Read back by a reference library (ical.js, RFC 5545). */

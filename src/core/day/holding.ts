@@ -39,6 +39,7 @@ function holding(line: Line, where: Where, from: number, to: number): Line {
     kind: 'rest',
     hands: 0,
     single: false,
+    ends: false,
     from,
     to,
     minutes: (to - from) / MINUTE_MS,

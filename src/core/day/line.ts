@@ -15,6 +15,8 @@ export interface Line extends Omit<Part, 'from' | 'slack' | 'handsMin'> {
   readonly pinned: boolean;
   /** Its own length may be written: it is a task of one piece. */
   readonly single: boolean;
+  /** Done, its task is: of a task of several pieces the one that it ends with. */
+  readonly ends: boolean;
 }
 
 export interface Interval {
@@ -33,3 +35,10 @@ export interface Tight {
   readonly of: Resource | 'hands';
   readonly savesMin: number;
 }
+
+/** What a piece's being done is kept under: some pieces bear the name of their task. */
+export const pieceDone = (key: string): string => `piece|${key}`;
+
+/** What a line's being done is kept under: its task's name where that ends with it, else its own. */
+export const doneAs = ({ ends, task, key }: Pick<Line, 'ends' | 'task' | 'key'>): string =>
+  ends ? task : pieceDone(key);

@@ -5,6 +5,7 @@ export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';
 export { percentileOfSorted, type Range, rangeOf } from './range.ts';
 export { type AnyReading, readAny, readQuantity } from './read.ts';
 export { readAltitude } from './readAltitude.ts';
+export { readBoiledTo } from './readPart.ts';
 export { readLength } from './readLength.ts';
 export { readShare } from './readShare.ts';
 export { typedMass } from './typed.ts';

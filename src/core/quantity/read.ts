@@ -1,3 +1,4 @@
+import { plainDuration } from './duration.ts';
 import { withFractions } from './fractions.ts';
 import { readLoose } from './loose.ts';
 import { celsiusOfFahrenheit, unitNamed, type Measure } from './units.ts';
@@ -50,7 +51,7 @@ export function readQuantity(
     ...(choices && { choices }),
   });
   if (text.length > TEXT_MOST) return fail(`${shown} is longer than ${TEXT_MOST} letters; write it shorter.`);
-  const plain = tidy(text);
+  const plain = measure === 'duration' ? plainDuration(tidy(text)) : tidy(text);
   if (plain === '') return fail(`Write ${A[measure]}, like ${EXAMPLE[measure]}.`);
   if (/^[-−]\s*[\d.,]/.test(plain))
     return fail(`${shown} is less than nothing; write ${A[measure]} above 0.`);

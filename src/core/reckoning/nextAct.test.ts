@@ -53,6 +53,7 @@ test('a look stands where the plan has it, once there is a plan', () => {
     hands: 1,
     pinned: false,
     single: false,
+    ends: false,
   };
   expect(nextInDay(look, 'pot', [line], LID_ON)).toMatchObject({ at: LID_ON + 9_000_000 });
   expect(nextInDay(look, 'other', [line], LID_ON)).toEqual(look);

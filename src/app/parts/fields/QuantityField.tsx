@@ -1,6 +1,7 @@
 import { useId, useState, type KeyboardEvent } from 'react';
 import { type AnyReading, type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
 import { useDraft } from '../../open/drafts.ts';
+import { Offers } from './Offers.tsx';
 import { useTyped } from './useTyped.ts';
 import { Unentered } from './Unentered.tsx';
 import { FieldError } from '../FieldError.tsx';
@@ -152,26 +153,3 @@ export function QuantityField(props: Props) {
     </span>
   );
 }
-
-interface OffersProps {
-  readonly choices: readonly string[];
-  readonly onChoose: (words: string) => void;
-}
-
-/** What it may have meant, each in a press. */
-const Offers = ({ choices, onChoose }: OffersProps) => (
-  <span className="offers">
-    {choices.map((choice) => (
-      <button
-        key={choice}
-        type="button"
-        className="btn btn-sm act"
-        onClick={() => {
-          onChoose(choice);
-        }}
-      >
-        {choice}
-      </button>
-    ))}
-  </span>
-);

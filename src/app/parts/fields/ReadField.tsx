@@ -1,11 +1,12 @@
 import { useId, useState } from 'react';
 import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { FieldError } from '../FieldError.tsx';
+import { Offers } from './Offers.tsx';
 import { useTyped } from './useTyped.ts';
 
 export type Read<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly error: string };
+  | { readonly ok: false; readonly error: string; readonly choices?: readonly string[] };
 
 interface Props<T> {
   readonly label: string;
@@ -34,7 +35,8 @@ export function ReadField<T>(props: Props<T>) {
   const mayBeEmpty = onEmptied !== undefined;
   const empty = (words: string) => mayBeEmpty && words.trim() === '';
   const reading = read(text);
-  const fault = reading.ok || focused || empty(text) ? undefined : reading.error;
+  const wrong = reading.ok || focused || empty(text) ? undefined : reading;
+  const fault = wrong?.error;
   const change = (next: string) => {
     const now = read(next);
     if (late) type(next, stored);
@@ -45,6 +47,12 @@ export function ReadField<T>(props: Props<T>) {
       type(next, now.ok ? write(now.value) : stored);
       if (now.ok) onChange(now.value);
     }
+  };
+  const choose = (words: string) => {
+    const now = read(words);
+    if (!now.ok) return;
+    type(write(now.value), stored);
+    onChange(now.value);
   };
   const enter = () => {
     if (!late || text === stored) return;
@@ -82,6 +90,7 @@ export function ReadField<T>(props: Props<T>) {
         }}
       />
       {fault !== undefined && <FieldError id={`${id}-wrong`}>{fault}</FieldError>}
+      {wrong?.choices && <Offers choices={wrong.choices} onChoose={choose} />}
     </span>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { withoutReduction, withReduced, withStirredIn } from '@/core/meal/index.ts';
 import { isStep } from '@/core/work/index.ts';
 import { type BoilsDown, reductionsOf } from '@/core/answers/index.ts';
+import { readBoiledTo } from '@/core/quantity/index.ts';
 import type { LiquidReckoning } from '@/core/reckoning/index.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { editBatch } from '../../open/edits/index.ts';
@@ -69,6 +70,8 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
   const named = liquid.id === 'pot' ? undefined : liquid.id;
   // As it was written, letter for letter.
   const written = batch.after.filter(isStep('boil down')).find(({ id }) => id === down?.step)?.to;
+  // Of what there was before it boiled: half of half is not said twice.
+  const whole = down?.fromMl ?? liquid.ml.mid;
   const reduceTo = (ml: number, text: string) => {
     editBatch(batch.id, 'how far it is boiled down', (b) =>
       withReduced(b, crypto.randomUUID(), { liquid: named, ml, text }),
@@ -97,8 +100,10 @@ function OneLiquid({ liquid, down, now, onChoose }: OneProps) {
           label={`Boil the ${liquid.says} down to`}
           quantity={written}
           measure="volume"
-          units={volumeUnits(units)}
-          placeholder="not boiled down"
+          reads={(text) =>
+            readBoiledTo(text, { amount: whole, measure: 'volume' }, ['volume'], volumeUnits(units))
+          }
+          placeholder="half, or 1.5 l"
           chars={14}
           draft={['boil down', batch.id, liquid.id].join(' ')}
           onDone={({ lo, text }) => {

@@ -1,5 +1,6 @@
 import { intoMarinade } from '@/core/pot/index.ts';
-import { midpoint } from '@/core/quantity/index.ts';
+import { midpoint, readBoiledTo } from '@/core/quantity/index.ts';
+import type { Item } from '@/core/meal/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch, editItem } from '../../open/edits/index.ts';
@@ -47,11 +48,15 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           label="Boiled down to"
           quantity={item.boiledTo}
           measure={['volume', 'mass']}
-          placeholder="not boiled down"
-          nought
-          chars={12}
-          onChange={(to) => {
+          placeholder="half, or 200 ml"
+          reads={(text) => readBoiled(text, item)}
+          chars={14}
+          draft={`item ${item.id} boiled`}
+          onDone={(to) => {
             edit('boiling down', (i) => withOrWithout(i, 'boiledTo', to), 'boiled');
+          }}
+          onEmptied={() => {
+            edit('not boiling down', ({ boiledTo: _, ...i }) => i);
           }}
         />
       )}
@@ -93,4 +98,11 @@ export function ItemDetails({ item, name, ingredient }: Props) {
       </p>
     </div>
   );
+}
+
+/** “half”, “till a third is left”, “200 ml”; “0” where nothing is to be left. */
+function readBoiled(text: string, { amount, measure }: Item) {
+  const of = midpoint(amount);
+  const known = of !== undefined && (measure === 'volume' || measure === 'mass');
+  return readBoiledTo(text, known ? { amount: of, measure } : undefined, ['volume', 'mass'], [], true);
 }

@@ -25,6 +25,10 @@ describe('a time of day, as people write it', () => {
     ['9', '09:00'],
     ['1830', '18:30'],
     ['18h30', '18:30'],
+    ['half past six', '06:30'],
+    ['seven in the evening', '19:00'],
+    ['9 in the morning', '09:00'],
+    ['twelve', '12:00'],
   ])('%s', (text, time) => expect(readTimeOfDay(text)).toEqual({ ok: true, value: time }));
 
   test.each(['25:00', '18:60', '13 pm', '0 am', 'supper', ''])('“%s” is refused with itself', (text) => {
@@ -66,7 +70,22 @@ describe('a day with its time', () => {
     ['5 Dec, 18:00', '2026-12-05T18:00'],
     ['Sat 5 Dec, 18:00', '2026-12-05T18:00'],
     ['December 5th 18:00', '2026-12-05T18:00'],
-    ['5/12 18:00', '2026-12-05T18:00'],
+    ['Sat 5/12 18:00', '2026-12-05T18:00'],
+    ['Sat 12/5 18:00', '2026-12-05T18:00'],
+    ['25/12 18:00', '2026-12-25T18:00'],
+    ['12/25 18:00', '2026-12-25T18:00'],
+    ['6/6 18:00', '2027-06-06T18:00'],
+    ['tonight at 7', '2026-11-27T19:00'],
+    ['Tonight 7:30', '2026-11-27T19:30'],
+    ['7 tonight', '2026-11-27T19:00'],
+    ['this evening at half past six', '2026-11-27T18:30'],
+    ['tomorrow morning at nine', '2026-11-28T09:00'],
+    ['Sat evening at 7', '2026-11-28T19:00'],
+    ['Sat noon', '2026-11-28T12:00'],
+    ['Sat afternoon at quarter to four', '2026-11-28T15:45'],
+    ['Sunday at half past 12 in the afternoon', '2026-11-29T12:30'],
+    ['tonight 19:00', '2026-11-27T19:00'],
+    ['tomorrow at 7 pm', '2026-11-28T19:00'],
     ['5.12. 18:00', '2026-12-05T18:00'],
     ['5.12.2027 18:00', '2027-12-05T18:00'],
     ['3 Jan 12:00', '2027-01-03T12:00'],
@@ -79,7 +98,20 @@ describe('a day with its time', () => {
     expect(read('sat', '')).toBe('“sat” has no time of day; write it like Sat 18:00.');
   });
 
-  test.each(['31 Feb 18:00', '5/13 18:00', 'soon', 'Sat 25:00'])('“%s” is refused with itself', (text) => {
+  test.each([
+    ['12/5 19:00', ['Sat 5 Dec, 19:00', 'Wed 12 May, 19:00']],
+    ['5/12 19:00', ['Sat 5 Dec, 19:00', 'Wed 12 May, 19:00']],
+    ['tomorrow at 7', ['tomorrow 7 am', 'tomorrow 7 pm']],
+    ['at 7', ['7 am', '7 pm']],
+  ])('“%s” can be read two ways, and each way reads', (text, ways) => {
+    const reading = readWall(text, BEFORE, TODAY);
+    if (reading.ok) throw new Error(`read as ${reading.value}`);
+    expect([...(reading.choices ?? [])].toSorted()).toEqual(ways.toSorted());
+    expect(reading.error).toContain(`“${text}”`);
+    for (const way of reading.choices ?? []) expect(readWall(way, BEFORE, TODAY).ok).toBe(true);
+  });
+
+  test.each(['31 Feb 18:00', '13/13 18:00', 'soon', 'Sat 25:00'])('“%s” is refused with itself', (text) => {
     expect(read(text)).toBe(`“${text}” is not a time; write it like Sat 18:00, or 5 Dec, 18:00.`);
   });
 

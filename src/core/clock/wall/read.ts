@@ -3,7 +3,8 @@ import { type Hours, writeTime } from './write.ts';
 /** A time that was read, or why it was not. */
 export type TimeReading =
   | { readonly ok: true; readonly value: string }
-  | { readonly ok: false; readonly error: string };
+  /** What can be read two ways is asked about: each choice reads one way. */
+  | { readonly ok: false; readonly error: string; readonly choices?: readonly string[] };
 
 const weekdays = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'] as const;
 const months = [
@@ -23,6 +24,11 @@ const months = [
 
 const two = (n: number) => String(n).padStart(2, '0');
 const refused = (error: string): TimeReading => ({ ok: false, error });
+const asked = (words: string, choices: readonly string[]): TimeReading => ({
+  ok: false,
+  error: `“${words}” can be read two ways: is it ${choices.join(' or ')}?`,
+  choices,
+});
 
 /** "18:00", "18.30", "6 pm", "6:30pm", "noon"; not a bare day of the month. */
 const TIME =
@@ -54,11 +60,13 @@ function timeIn(text: string): Found | undefined {
  */
 export function readTimeOfDay(text: string): TimeReading {
   const words = text.trim();
-  const bare = /^\d{1,2}$/.test(words)
-    ? `${words}:00`
-    : /^\d{4}$/.test(words)
-      ? `${words.slice(0, 2)}:${words.slice(2)}`
-      : words;
+  const plain = plainTime(words);
+  const bare = /^\d{1,2}$/.test(plain)
+    ? `${plain}:00`
+    : /^\d{4}$/.test(plain)
+      ? `${plain.slice(0, 2)}:${plain.slice(2)}`
+      : plain;
+  if (isEither(plain)) return asked(words, halves(plain));
   const found = timeIn(bare);
   return found && found.rest === ''
     ? { ok: true, value: found.time }
@@ -84,39 +92,114 @@ function inNextYear(month: number, day: number, today: string): string | undefin
 const starting = (names: readonly string[], word: string) =>
   word.length >= 3 ? names.findIndex((name) => name.startsWith(word)) : -1;
 
-/** A day as people write it; undefined if it is none. */
-function dateIn(text: string, today: string): string | undefined {
+/** A day as people write it; undefined if it is none, both days where it can be read two ways. */
+function datesIn(text: string, today: string): readonly string[] {
   const words = text
     .toLowerCase()
     .replace(/[,.]/g, ' ')
     .replace(/\b(\d+)(st|nd|rd|th)\b/g, '$1')
     .trim();
-  if (words === 'today' || words === 'tonight') return today;
-  if (words === 'tomorrow') return dayOf(today, 1);
+  if (words === 'today') return [today];
+  if (words === 'tomorrow') return [dayOf(today, 1)];
   const iso = /^(\d{4})-(\d{2})-(\d{2})$/.exec(words);
-  if (iso) return exists(Number(iso[1]), Number(iso[2]), Number(iso[3]));
+  if (iso) return some(exists(Number(iso[1]), Number(iso[2]), Number(iso[3])));
   const [, named = '', left = words] = /^([a-z]+)\s*(.*)$/.exec(words) ?? [];
   const weekday = starting(weekdays, named);
   if (weekday >= 0 && left === '') {
     const now = new Date(`${today}T00:00Z`).getUTCDay();
-    return dayOf(today, (weekday - now + 7) % 7);
+    return [dayOf(today, (weekday - now + 7) % 7)];
   }
-  return numbered(weekday >= 0 ? left : words, today);
+  const found = numbered(weekday >= 0 ? left : words, today);
+  // “Sat 12/5”: the day of the week says which it is.
+  const fitting = found.filter((date) => new Date(`${date}T00:00Z`).getUTCDay() === weekday);
+  return fitting.length === 1 ? fitting : found;
 }
 
-/** "5 dec", "dec 5 2026", "5/12", "5 12 2026": the day stands first. */
-function numbered(words: string, today: string): string | undefined {
+const some = (date: string | undefined): readonly string[] => (date === undefined ? [] : [date]);
+
+/** "5 dec", "dec 5 2026", "5.12.": the day stands first; of "12/5" nobody knows. */
+function numbered(words: string, today: string): readonly string[] {
   const found =
     /^(?<d>\d{1,2})\s+(?<m>[a-z]+)(?:\s+(?<y>\d{4}))?$/.exec(words) ??
     /^(?<m>[a-z]+)\s+(?<d>\d{1,2})(?:\s+(?<y>\d{4}))?$/.exec(words) ??
-    /^(?<d>\d{1,2})[\s/](?<m>\d{1,2})(?:[\s/](?<y>\d{4}))?$/.exec(words);
-  if (!found?.groups) return undefined;
-  const { d = '', m = '', y } = found.groups;
+    /^(?<d>\d{1,2})(?<slash>[\s/])(?<m>\d{1,2})(?:[\s/](?<y>\d{4}))?$/.exec(words);
+  if (!found?.groups) return [];
+  const { d = '', m = '', y, slash } = found.groups;
   const month = /^\d/.test(m) ? Number(m) : starting(months, m) + 1;
   const day = Number(d);
-  if (month < 1 || month > 12) return undefined;
-  return y === undefined ? inNextYear(month, day, today) : exists(Number(y), month, day);
+  const of = (inYear: number, inMonth: number): readonly string[] =>
+    inMonth < 1 || inMonth > 12
+      ? []
+      : some(y === undefined ? inNextYear(inMonth, inYear, today) : exists(Number(y), inMonth, inYear));
+  const first = of(day, month);
+  return slash === '/' && day !== month ? [...first, ...of(month, day)] : first;
 }
+
+const hourWords = [
+  'twelve',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+] as const;
+const HOUR = String.raw`(\d{1,2}|${hourWords.join('|')})`;
+const hourOf = (word: string): number => {
+  const at = hourWords.findIndex((one) => one === word);
+  return at < 0 ? Number(word) : at === 0 ? 12 : at;
+};
+/** Which half of the day is meant. */
+const partsOfDay: readonly (readonly [RegExp, 'am' | 'pm'])[] = [
+  [/\b(?:in the |this )?(?:evening|afternoon)\b|\bat night\b/, 'pm'],
+  [/\b(?:in the |this )?morning\b/, 'am'],
+];
+
+/**
+ * What is said for a time, as figures: "half past six" is "6:30", "tonight at 7" "today 7 pm", "tomorrow morning at nine"
+ * "tomorrow 9 am".
+ */
+function plainTime(text: string): string {
+  let words = text.toLowerCase().replace(/\bo['’]?clock\b/g, '');
+  let half = '';
+  const lower = words.replace(/\btonight\b/, 'today');
+  if (lower !== words) half = 'pm';
+  words = lower;
+  for (const [pattern, of] of partsOfDay)
+    if (half === '' && pattern.test(words)) {
+      // “This morning” is today’s.
+      words = words.replace(pattern, (found) => (found.startsWith('this') ? 'today' : ''));
+      half = of;
+    }
+  words = words
+    .replace(new RegExp(String.raw`\bhalf past ${HOUR}\b`), (_, hour: string) => `${hourOf(hour)}:30`)
+    .replace(new RegExp(String.raw`\bquarter past ${HOUR}\b`), (_, hour: string) => `${hourOf(hour)}:15`)
+    .replace(
+      new RegExp(String.raw`\bquarter to ${HOUR}\b`),
+      (_, hour: string) => `${(hourOf(hour) + 11) % 12 || 12}:45`,
+    )
+    .replace(new RegExp(String.raw`\b(${hourWords.join('|')})\b`), (_, hour: string) => String(hourOf(hour)));
+  if (half !== '') {
+    // “7 tonight”: what says the day stands first.
+    words = words.replace(/^\s*(?:at )?(\d{1,2}(?:[:.h]\d{2})?)\s+(today|tomorrow)?\s*$/, '$2 $1');
+    if (!/\b(?:am|pm|noon|midday|midnight)\b/.test(words))
+      words = words.replace(/(\d{1,2})((?:[:.h]\d{2})?)\s*$/, (_, hour: string, minutes: string) =>
+        Number(hour) > 12 ? `${hour}${minutes || ':00'}` : `${hour}${minutes} ${half}`,
+      );
+  }
+  return words.replace(/\s+/g, ' ').trim();
+}
+
+/** "Tomorrow at 7": morning or evening? */
+const EITHER = /^(.*?)\bat (1[0-2]|[1-9])$/;
+const isEither = (words: string): boolean => EITHER.test(words);
+const halves = (words: string): readonly string[] =>
+  ['am', 'pm'].map((half) => `${words.replace(/\bat (?=\d+$)/, '')} ${half}`);
 
 /**
  * A day with its time as people write it: "Sat 18:00", "5 Dec, 6 pm", "tomorrow noon", "2026-12-05 18:00", or a time
@@ -127,14 +210,22 @@ function numbered(words: string, today: string): string | undefined {
  */
 export function readWall(text: string, before: string, today: string): TimeReading {
   const words = text.trim();
-  const bare = /^\d{1,2}$/.test(words) ? `${words}:00` : words;
+  const plain = plainTime(words);
+  if (isEither(plain)) return asked(words, halves(plain));
+  const bare = /^\d{1,2}$/.test(plain) ? `${plain}:00` : plain;
   const found = timeIn(bare);
-  const dated = found ? found.rest : words;
-  const date = dated === '' ? before.slice(0, 10) || today : dateIn(dated, today);
+  const dated = found ? found.rest : plain;
+  const dates = dated === '' ? [before.slice(0, 10) || today] : datesIn(dated, today);
+  const [date] = dates;
   if (date === undefined)
     return refused(`“${words}” is not a time; write it like Sat 18:00, or 5 Dec, 18:00.`);
   const time = found?.time ?? before.slice(11, 16);
   if (time === '') return refused(`“${words}” has no time of day; write it like Sat 18:00.`);
+  if (dates.length > 1)
+    return asked(
+      words,
+      dates.map((one) => writeWall(`${one}T${time}`, today)),
+    );
   return { ok: true, value: `${date}T${time}` };
 }
 

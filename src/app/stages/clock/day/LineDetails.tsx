@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Line } from '@/core/day/index.ts';
+import { doneAs, type Line } from '@/core/day/index.ts';
 import { minutesHere } from '@/core/log/index.ts';
 import { type AnyReading, MINUTE_MS, type Quantity, readAny } from '@/core/quantity/index.ts';
 import { momentOf, wallTimeOf } from '@/core/clock/index.ts';
@@ -111,7 +111,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
           onClick={() => {
             weigh(meal.id, 'a task that is done', {
               batch: line.batch ?? batch.id,
-              measures: { what: 'done', task },
+              measures: { what: 'done', task: doneAs(line) },
               value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
               measure: 'time',
             });
