@@ -2,11 +2,13 @@ import { afterEach, describe, expect, jest, test } from '@jest/globals';
 import { cleanup, render, screen } from '../../testing/dom.ts';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
+import { readWall, writeWall } from '@/core/clock/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { Checkbox } from './Checkbox.tsx';
 import { Choice } from './Choice.tsx';
 import { PercentField } from './PercentField.tsx';
 import { QuantityField } from './QuantityField.tsx';
+import { ReadField } from './ReadField.tsx';
 
 describe('fields: fields', () => {
   afterEach(cleanup);
@@ -144,5 +146,43 @@ describe('fields: fields', () => {
     expect(chosen).toHaveBeenCalledWith('chill');
     await user.click(screen.getByRole('checkbox', { name: 'scum' }));
     expect(ticked).toHaveBeenCalledWith(true);
+  });
+
+  describe('a moment', () => {
+    function Serving() {
+      const [local, store] = useState('');
+      return (
+        <>
+          <ReadField
+            label="Served"
+            value={local === '' ? undefined : local}
+            write={(at) => writeWall(at, '2026-11-27')}
+            read={(text) => readWall(text, local, '2026-11-27')}
+            size={18}
+            late
+            onChange={store}
+          />
+          <output>{local === '' ? 'nothing' : local}</output>
+        </>
+      );
+    }
+
+    test('that can be read two ways is asked about, and either is a tap', async () => {
+      render(<Serving />);
+      await user.type(field('Served'), '3/4 19:00');
+      await user.tab();
+      expect(stored()).toBe('nothing');
+      const offers = screen.getAllByRole('button').map(({ textContent }) => textContent);
+      expect(offers).toHaveLength(2);
+      await user.click(screen.getByRole('button', { name: /3 Apr/ }));
+      expect(stored()).toMatch(/^\d{4}-04-03T19:00$/);
+      expect(screen.queryByRole('button')).toBeNull();
+    });
+
+    test('is said as people say it', async () => {
+      render(<Serving />);
+      await user.type(field('Served'), 'tomorrow evening at half past six{Enter}');
+      expect(stored()).toMatch(/T18:30$/);
+    });
   });
 });

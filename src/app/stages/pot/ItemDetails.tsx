@@ -1,5 +1,5 @@
 import { intoMarinade } from '@/core/pot/index.ts';
-import { midpoint, readBoiledTo } from '@/core/quantity/index.ts';
+import { midpoint, type Quantity, readBoiledTo } from '@/core/quantity/index.ts';
 import type { Item } from '@/core/meal/index.ts';
 import { avoidableWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -29,6 +29,9 @@ export function ItemDetails({ item, name, ingredient }: Props) {
   const edit: EditItem = (words, recipe, field) => {
     editItem(batch.id, item.id, `${words} ${name}`, recipe, field && `${item.id} ${field}`);
   };
+  const boil = (to: Quantity) => {
+    edit('boiling down', (i) => withOrWithout(i, 'boiledTo', to), 'boiled');
+  };
   const solid = ingredient?.role === 'solid';
   return (
     <div className="lot-more">
@@ -51,12 +54,11 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           placeholder="half, or 200 ml"
           reads={(text) => readBoiled(text, item)}
           chars={14}
-          draft={`item ${item.id} boiled`}
-          onDone={(to) => {
-            edit('boiling down', (i) => withOrWithout(i, 'boiledTo', to), 'boiled');
+          onChange={(to) => {
+            if (!isPart(to)) boil(to);
           }}
-          onEmptied={() => {
-            edit('not boiling down', ({ boiledTo: _, ...i }) => i);
+          onDone={(to) => {
+            if (isPart(to)) boil(to);
           }}
         />
       )}
@@ -99,6 +101,9 @@ export function ItemDetails({ item, name, ingredient }: Props) {
     </div>
   );
 }
+
+/** A part of it is so much once it is written out: its letters are another's, and so it waits for Enter. */
+const isPart = ({ text }: Quantity) => text.endsWith(')');
 
 /** “half”, “till a third is left”, “200 ml”; “0” where nothing is to be left. */
 function readBoiled(text: string, { amount, measure }: Item) {

@@ -155,6 +155,11 @@ describe('pot: pot', () => {
       await tap(line('red wine').getByRole('button', { name: /^red wine/ }));
       await write('Boiled down to', '200 ml');
       expect(line('red wine').getByText('boiled down to 200 ml')).toBeTruthy();
+      await write('Boiled down to', 'till a third is gone');
+      await user.keyboard('{Enter}');
+      await settled();
+      expect(line('red wine').getByText('boiled down to 400 ml (till a third is gone)')).toBeTruthy();
+      await write('Boiled down to', '200 ml');
       expect(items().queryByText(/Boil red wine down/)).toBeNull();
 
       await write('How much onion', '1 kg');

@@ -80,7 +80,7 @@ describe('a task is done when that task is done', () => {
   });
 
   test('stirring, what goes in, or a light under the smoke leaves the meat where it is', () => {
-    const next = (entries: Entry[], one: Cook) => reckon(mealOf(one, entries)).batches[0]?.next?.what;
+    const next = (entries: Entry[], one: Cook) => reckon(mealOf(one, entries)).batches[0]?.next.what;
     for (const one of [
       { smokes: false, stirs: true, sears: false },
       { smokes: true, stirs: false, sears: true },
