@@ -26,6 +26,8 @@ export interface DayBatch {
   readonly blends: readonly string[];
   readonly sieves: readonly string[];
   readonly blisters: readonly string[];
+  /** Some of what is cut up lies in the marinade. */
+  readonly chopsMarinade: boolean;
   /** What a knife is taken to, and what a processor cuts, g. */
   readonly chopG: number;
   readonly processorG: number;

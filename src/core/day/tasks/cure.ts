@@ -15,6 +15,7 @@ function curing(
   id: string,
   { least, most }: { readonly least: number; readonly most: number },
   does: readonly [Doing, Doing],
+  after: Draft['after'] = ['trim'],
 ): Draft {
   const middle = (least + most) / 2;
   const slack = Math.floor((most - least) / 2 / SLOT) * SLOT;
@@ -23,7 +24,7 @@ function curing(
   const dried = { key: `${id}|dry`, does: { what: 'dry' }, kind: 'board', from, minutes: usual.dry } as const;
   return {
     minutes,
-    after: ['trim'],
+    after,
     needs: [{ kind: 'fridge shelf', amount: 1, from: TO_FRIDGE, to: minutes }],
     parts: [
       { key: `${id}|in`, does: does[0], kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
@@ -49,7 +50,8 @@ export const brine: BatchTask = {
 export const marinate: BatchTask = {
   draft: (batch, id) => {
     const hours = hoursOf(batch, 'marinade', usual.marinade);
-    return hours && curing(id, hours, [{ what: 'into the marinade' }, { what: 'marinates' }]);
+    const does = [{ what: 'into the marinade' }, { what: 'marinates' }] as const;
+    return hours && curing(id, hours, does, batch.chopsMarinade ? ['trim', 'chop'] : ['trim']);
   },
   over: beforeTheLid,
 };

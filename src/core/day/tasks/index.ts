@@ -69,7 +69,7 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
     ...own.map(ownTask),
     ...servingTasks(
       facts,
-      ofBatches.flatMap(({ batch, tasks: its }) => readyWith(batch, its, over)),
+      ofBatches.flatMap(({ tasks: its }) => readyWith(its, over)),
     ),
   ].filter(({ id }) => !over.has(id));
   return all.map((task) => {
@@ -85,17 +85,11 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
   });
 }
 
-/** With what a batch is ready to be served: brought together; where its list has none of that, once all of it is done. */
-function readyWith(
-  { id: batch, over: behind }: DayBatch,
-  its: readonly Task[],
-  over: ReadonlySet<string>,
-): readonly string[] {
-  const together = taskId({ kind: 'together', batch });
-  if (behind.has('together') || over.has(together)) return [];
-  if (its.some(({ id }) => id === together)) return [together];
-  const waitedFor = new Set(its.flatMap(({ after, follows }) => [...after, follows ?? []].flat()));
-  return its.flatMap(({ id }) => (waitedFor.has(id) ? [] : [id]));
+/** With what a batch is ready to be served: all of it that nothing else of it waits for, the dip and the stretched filling too. */
+function readyWith(its: readonly Task[], over: ReadonlySet<string>): readonly string[] {
+  const left = its.filter(({ id }) => !over.has(id));
+  const waitedFor = new Set(left.flatMap(({ after, follows }) => [...after, follows ?? []].flat()));
+  return left.flatMap(({ id }) => (waitedFor.has(id) ? [] : [id]));
 }
 
 function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]): readonly Task[] {

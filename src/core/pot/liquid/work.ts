@@ -20,8 +20,6 @@ export interface ItemWork {
   readonly liftedOut: boolean;
   /** Starch, which is mixed with cold liquid before it goes in. */
   readonly mixed: boolean;
-  /** It goes in from the start, not later. */
-  readonly fromStart: boolean;
 }
 
 /** Sections of a shop where what is sold may need a knife. */
@@ -75,7 +73,6 @@ export function workOn(batch: Batch, ingredients: ReadonlyMap<string, Ingredient
         sieved: item.prep === 'sieved',
         liftedOut: fate === 'comes out' && item.out === undefined,
         mixed: ingredient.does === 'thickens' && !fromStart,
-        fromStart,
       },
     ];
   });

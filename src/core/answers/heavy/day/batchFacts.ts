@@ -71,16 +71,22 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
       most: minutes?.hi,
     })),
     boilsMarinade: (batch.marinade?.rest ?? 'in the pot') === 'in the pot' && hasMarinade(batch),
+    chopsMarinade: work.some(
+      ({ id, knife, ways }) =>
+        (knife || ways.includes('processor')) &&
+        itemsOf(batch).some((item) => item.id === id && item.marinade === true),
+    ),
     toasts: names(({ ways }) => ways.includes('toasted')),
     grinds: names(({ ways }) => ways.includes('ground')),
     soaks: names(({ soaked }) => soaked),
-    blends: names(({ soaked, puréed, fromStart }) => soaked && puréed && fromStart),
-    sieves: names(({ soaked, sieved, fromStart }) => soaked && sieved && fromStart),
+    // What was soaked is blended before it goes in, whenever that is; what cooks in the pot as it comes out of it.
+    blends: names(({ soaked, puréed }) => soaked && puréed),
+    sieves: names(({ soaked, sieved }) => soaked && sieved),
     blisters: names(({ ways }) => ways.includes('blistered')),
     chopG: gramsOf(({ knife, ways }) => knife && !ways.includes('processor')),
     processorG: gramsOf(({ ways }) => ways.includes('processor')),
     softens: work.flatMap(({ name, softenMin }) => (softenMin > 0 ? [{ name, minutes: softenMin }] : [])),
-    purées: names(({ soaked, puréed, fromStart }) => puréed && !(soaked && fromStart)),
+    purées: names(({ soaked, puréed }) => puréed && !soaked),
     liftsOut: isStrained(batch) ? [] : names(({ liftedOut }) => liftedOut),
     boilFirstMin: boilDownMinutes(
       items.reduce((sum, { prepared }) => sum + (prepared ? prepared.air.water : 0), 0),
