@@ -67,7 +67,7 @@ async function timeDay(runs: number): Promise<{ first: number[]; levelled: numbe
     first.push(performance.now() - began);
     const better = await ask(1500);
     levelled.push(performance.now() - began);
-    if (plan.stuck || better.gapMin > plan.gapMin) throw new Error('no plan');
+    if (plan.unplanned !== undefined || better.gapMin > plan.gapMin) throw new Error('no plan');
   }
   return { first, levelled };
 }

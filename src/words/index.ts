@@ -17,6 +17,7 @@ export { causeWords } from './causes.ts';
 export { askWords, NO_ASK, questionedWords } from './asks.ts';
 export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
+export { noPlaceWords, placeWayWords } from './noPlace.ts';
 export { nextActWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
 export {

@@ -8,7 +8,7 @@ import { linesOf, placedOf } from './lines.ts';
 import { meetNeeds, type Lack } from './resources.ts';
 import { level, mirrored, place, SLOT } from '../schedule/index.ts';
 import { gaps, mergeIntervals } from './intervals.ts';
-import type { Task } from './task.ts';
+import { batchOf, type Task } from './task.ts';
 import { tasksOf } from './tasks/index.ts';
 import { tightOf } from './tight.ts';
 import { minuteOfDay } from '../clock/index.ts';
@@ -33,8 +33,8 @@ export interface Day {
   /** What the kitchen lacks; and what it has too little of, with the minutes that more of it would save. */
   readonly lacks: readonly Lack[];
   readonly tight: readonly Tight[];
-  /** Not even in so many days could all be placed. */
-  readonly stuck: boolean;
+  /** The batches of which something could not even in so many days be placed. */
+  readonly unplaced: readonly string[];
   /** The hours of work cannot be kept; what could be done instead. */
   readonly outside: Outside | undefined;
 }
@@ -55,7 +55,11 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const asked = facts.forward ? undefined : facts.serving;
   const hung = asked !== undefined && asked > now ? hangInHours(setting, asked, now, tries) : undefined;
   const run = hung?.run ?? forward(setting, now, tries, asked);
-  const lines = toldOf(setting, run, now);
+  const unplaced = unplacedIn(tasks, run);
+  // Nobody trims and browns what will not be cooked: of a pot without a place nothing is told, unless it has begun.
+  const begun = new Set(tasks.flatMap((task) => (task.begun === undefined ? [] : (batchOf(task) ?? []))));
+  const isTold = (batch = '') => !unplaced.includes(batch) || begun.has(batch);
+  const lines = toldOf(setting, run, now).filter(({ batch }) => isTold(batch));
   const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,
@@ -70,8 +74,13 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     free: gaps(here),
     lacks,
     tight: run.schedule.placed ? tightOf(run, resources) : [],
-    stuck: !run.schedule.placed,
+    unplaced,
   };
+}
+
+function unplacedIn(tasks: readonly Task[], { schedule, places }: Run): readonly string[] {
+  const left = tasks.filter((_, i) => (schedule.starts[places[i]?.job ?? -1] ?? -1) < 0);
+  return [...new Set(left.flatMap((task) => batchOf(task) ?? []))];
 }
 
 /**

@@ -12,6 +12,7 @@ import { FromLog } from '../../parts/FromLog.tsx';
 import { Checks } from '../../parts/Checks.tsx';
 import { StartNow } from './StartNow.tsx';
 import { DayPicture } from './day/DayPicture.tsx';
+import { NoPlace } from './NoPlace.tsx';
 import { Headline } from './Headline.tsx';
 import { Here } from './Here.tsx';
 import { BoilsCovered } from './BoilsCovered.tsx';
@@ -66,6 +67,11 @@ export default function Clock() {
     );
   return (
     <>
+      {day && (
+        <div data-old={isOld || undefined}>
+          <NoPlace day={day} now={now} />
+        </div>
+      )}
       <Headline day={day} isOld={isOld} now={now} />
       {day && (
         <div data-old={isOld || undefined}>
@@ -90,19 +96,21 @@ export default function Clock() {
       {batch.lidOn !== undefined && <Checks day={day} isOld={isOld} />}
       <Lessons step="at the clock" />
       <p className="asks is-tight">
-        {folds.map(({ value, words }) => (
-          <button
-            key={value}
-            type="button"
-            className="link"
-            aria-expanded={fold === value}
-            onClick={() => {
-              setFold(fold === value ? undefined : value);
-            }}
-          >
-            {words}
-          </button>
-        ))}
+        {folds
+          .filter(({ value }) => value !== 'take' || !day?.unplanned)
+          .map(({ value, words }) => (
+            <button
+              key={value}
+              type="button"
+              className="link"
+              aria-expanded={fold === value}
+              onClick={() => {
+                setFold(fold === value ? undefined : value);
+              }}
+            >
+              {words}
+            </button>
+          ))}
         {fold !== 'lid' && batch.lidOn !== undefined && <span className="quiet">{heatWords(batch)}</span>}
         {fold !== 'who' && <span className="quiet">{crewWords(loaded.meal.day, hours)}</span>}
       </p>
@@ -115,7 +123,7 @@ export default function Clock() {
       {fold === 'who' && <Who />}
       {fold === 'tasks' && <OwnTasks />}
       {fold === 'timer' && <NewTimer />}
-      {fold === 'take' && day && (
+      {fold === 'take' && day && !day.unplanned && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
           <TakeAlong day={day} />
         </Suspense>
@@ -139,7 +147,7 @@ export default function Clock() {
         ))}
       {day && (
         <p className="quiet" aria-live="polite">
-          {levelling ? 'Looking for a better plan.' : gapWords(day.gapMin, day.hangs)}
+          {levelling ? 'Looking for a better plan.' : day.begins > now && gapWords(day.gapMin, day.hangs)}
         </p>
       )}
       {batch.lidOn === undefined && <StartNow />}
@@ -157,7 +165,11 @@ export default function Clock() {
   );
 }
 
-function gapWords(gapMin: number, hangs: boolean): string {
+/** A bound further off says nothing, min. */
+const SAYS_NOTHING = 120;
+
+function gapWords(gapMin: number, hangs: boolean): string | undefined {
+  if (gapMin > SAYS_NOTHING) return undefined;
   if (gapMin === 0)
     return hangs ? 'This plan starts as late as it can.' : 'This plan serves as soon as it can.';
   const { value } = writeMinutes(gapMin);

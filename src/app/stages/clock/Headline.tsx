@@ -133,7 +133,10 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
       </p>
     );
   // Where the hours are what makes it late, that is said with what would do.
-  if (day.lateMin <= 0 || meal.day?.forward || day.outside?.serving !== undefined) return null;
+  if (day.lateMin <= 0 || day.unplanned || meal.day?.forward || day.outside?.serving !== undefined)
+    return null;
+  // Nobody starts what is on the heat.
+  const begun = loaded.batches.some(({ lidOn }) => lidOn !== undefined);
   const asked = writeTime(meal.serving.local.slice(11), hours);
   const past = day.serving - day.lateMin * MINUTE_MS <= now;
   const at = wall.moment(day.serving, now);
@@ -144,7 +147,9 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
       <p className="wrong" role="alert">
         {past
           ? `${asked} is over. ${capital(start)}, serve at ${at}.`
-          : `${asked} is too soon: ${start}, serve at ${at}, ${late} late.`}
+          : begun
+            ? `${asked} is too soon for what is on the heat: serve at ${at}, ${late} late.`
+            : `${asked} is too soon: ${start}, serve at ${at}, ${late} late.`}
       </p>
       <p className="remedies">
         <button

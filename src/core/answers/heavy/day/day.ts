@@ -10,6 +10,7 @@ import {
 import { isChilled, standingEntries, usualDay } from '../../../meal/index.ts';
 import type { Input, OpenedMeal } from '../../../model/index.ts';
 import { bandsOf, type PotBand } from './bands.ts';
+import { type Unplanned, unplannedIn } from './unplanned.ts';
 import { dayFacts } from './facts.ts';
 
 export interface DayAsk {
@@ -47,6 +48,8 @@ export interface DayPlan extends Day {
   readonly pots: readonly PotBand[];
   /** What a cook has to know of it. */
   readonly notes: readonly DayNote[];
+  /** Pots that have no place in it: nothing of it is a plan until there is a way out. */
+  readonly unplanned: Unplanned | undefined;
   /** Batches whose time nobody knows: they are not in the plan. */
   readonly unknown: readonly string[];
 }
@@ -96,6 +99,7 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
           ]
         : []),
     ],
+    unplanned: unplannedIn(day, facts, now),
     unknown: nominal.batches.flatMap(({ plan }) =>
       plan.lots.length > 0 && !plan.ready ? [plan.batch.name] : [],
     ),

@@ -1,0 +1,24 @@
+import type { DayPlan } from '@/core/answers/index.ts';
+import { noPlaceWords, placeWayWords } from '@/words/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { useWall } from '../../open/useWall.ts';
+import { FieldError } from '../../parts/FieldError.tsx';
+
+/** Pots that have no place in the day, said first, with what was tried and would take them in. */
+export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: number }) {
+  const { loaded } = useOpenMeal();
+  const wall = useWall(day.zone);
+  const { unplanned } = day;
+  if (!unplanned) return null;
+  const names = unplanned.batches.flatMap((id) => loaded.batches.find((one) => one.id === id)?.name ?? []);
+  return (
+    <div className="problem">
+      <FieldError>{noPlaceWords(names, unplanned.of)}</FieldError>
+      {unplanned.ways.map(({ way, left, serving }) => (
+        <p key={way} className="quiet">
+          {placeWayWords(way, left, wall.moment(serving, now))}
+        </p>
+      ))}
+    </div>
+  );
+}

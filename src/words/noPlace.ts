@@ -1,0 +1,25 @@
+import type { Unplanned } from '@/core/answers/index.ts';
+
+/** More names than these nobody reads. */
+const TOLD = 4;
+
+/** Which pots a day has left out. */
+export function noPlaceWords(names: readonly string[], of: number): string {
+  const told = names.slice(0, TOLD).join(', ');
+  const more = names.length > TOLD ? ` and ${String(names.length - TOLD)} more` : '';
+  const have = names.length === 1 ? 'has' : 'have';
+  return `Not all of it fits: ${String(names.length)} of ${String(of)} pots ${have} no place in this day (${told}${more}). Cook fewer or larger pots, begin the day before, or change what there is; until then nothing of it goes on paper or into a calendar.`;
+}
+
+const with_: Readonly<Record<Unplanned['ways'][number]['way'], string>> = {
+  'another oven': 'With another oven',
+  'two more burners': 'With two more burners',
+  'another pair of hands': 'With another pair of hands',
+  'another oven and pair of hands': 'With another oven and another pair of hands',
+};
+
+/** What one way out was found to do. */
+export const placeWayWords = (way: Unplanned['ways'][number]['way'], left: number, at: string): string =>
+  left === 0
+    ? `${with_[way]} all of them fit, served at ${at}.`
+    : `${with_[way]} ${left === 1 ? 'one pot is' : `${String(left)} pots are`} still left out, the rest served at ${at}.`;
