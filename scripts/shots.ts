@@ -57,7 +57,7 @@ try {
   await shoot('light', 1280, 1120, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'clock');
-    await page.getByText(/^(This plan|The best start)/).waitFor();
+    await page.getByText(/^(This plan|The best start|No plan is better)/).waitFor();
     await save('clock');
   });
   await shoot('light', 1280, 800, async (page, save) => {

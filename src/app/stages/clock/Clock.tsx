@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import type { DayPlan } from '@/core/answers/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
 import { crewWords, dayNoteWords, heatWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -147,7 +148,7 @@ export default function Clock() {
         ))}
       {day && (
         <p className="quiet" aria-live="polite">
-          {levelling ? 'Looking for a better plan.' : day.begins > now && gapWords(day.gapMin, day.hangs)}
+          {levelling ? 'Looking for a better plan.' : gapWords(day, now)}
         </p>
       )}
       {batch.lidOn === undefined && <StartNow />}
@@ -168,10 +169,13 @@ export default function Clock() {
 /** A bound further off says nothing, min. */
 const SAYS_NOTHING = 120;
 
-function gapWords(gapMin: number, hangs: boolean): string | undefined {
+function gapWords({ gapMin, hangs, begins }: DayPlan, now: number): string | undefined {
   if (gapMin > SAYS_NOTHING) return undefined;
-  if (gapMin === 0)
-    return hangs ? 'This plan starts as late as it can.' : 'This plan serves as soon as it can.';
+  if (gapMin === 0) {
+    if (!hangs) return 'This plan serves as soon as it can.';
+    // What has begun starts no more.
+    return begins > now ? 'This plan starts as late as it can.' : 'No plan is better than this.';
+  }
   const { value } = writeMinutes(gapMin);
   return hangs
     ? `The best start is at most ${value} later.`
