@@ -21,7 +21,7 @@ export interface GroupKnown {
 export interface Messages {
   /** Of each reading, which group it is of. */
   readonly group: Int32Array;
-  readonly byHand: Uint8Array;
+  readonly byHand: Int32Array;
   readonly value: Float64Array;
   readonly precision: Float64Array;
   /** Of each group, how much groups vary. */
@@ -54,7 +54,7 @@ export function conditionGroups(messages: Messages, spreads: KitchenSpreads): Co
     n[k] = wholeAt(n, k) + 1;
     P[k] = valueAt(P, k) + p;
     S[k] = valueAt(S, k) + p * valueAt(value, i);
-    if (byHand[i] !== 1) continue;
+    if (wholeAt(byHand, i) !== 1) continue;
     H[k] = valueAt(H, k) + p;
     T[k] = valueAt(T, k) + p * valueAt(value, i);
   }
@@ -90,7 +90,7 @@ export function conditionGroups(messages: Messages, spreads: KitchenSpreads): Co
       return { n: wholeAt(n, k), mean: of.mean, shared: Math.sqrt(of.shared), own: Math.sqrt(of.own) };
     },
     ofReading: (i) => {
-      const of = along(wholeAt(group, i), byHand[i] ?? 0);
+      const of = along(wholeAt(group, i), wholeAt(byHand, i));
       return { mean: of.mean, variance: of.shared + of.own };
     },
   };

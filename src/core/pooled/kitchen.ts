@@ -1,3 +1,4 @@
+import { valueAt } from '../columns/index.ts';
 import { boundOf } from './bound.ts';
 import { conditionGroups, type GroupKnown, type KitchenSpreads, type Messages } from './groups.ts';
 import { weightOf } from './weight.ts';
@@ -48,9 +49,9 @@ const USUAL = 4;
  * What the readings of a kitchen teach: a kitchen's error that all groups share, each group's own about it, what a hand that
  * portions is off by, and noise, normal throughout (`conditionGroups`). Each reading is judged by all the others, unclipped,
  * and counts as likely as it is right (`weightOf`); what says one side alone is a message of its own, made anew from what the
- * others say (expectation propagation: Minka 2001, from memory). How
- * much single batches vary is learned from what is left over (posterior mean of a variance with a scaled inverse chi-squared
- * prior: Gelman et al., Bayesian Data Analysis, 3rd ed., 3.2, from memory).
+ * others say (expectation propagation: Minka 2001, from memory). How much single batches vary is learned from what is left over
+ * (posterior mean of a variance with a scaled inverse chi-squared prior: Gelman et al., Bayesian Data Analysis, 3rd ed., 3.2,
+ * from memory).
  */
 export function learnGroups(readings: readonly GroupReading[], spreads: KitchenSpreads): KitchenKnown {
   const fit = fitOf(readings, spreads);
@@ -104,7 +105,7 @@ function fitOf(readings: readonly GroupReading[], spreads: KitchenSpreads): Fit 
   return {
     names: [...places.keys()],
     group,
-    byHand: Uint8Array.from(readings, ({ byHand }) => (byHand ? 1 : 0)),
+    byHand: Int32Array.from(readings, ({ byHand }) => (byHand ? 1 : 0)),
     value: Float64Array.from(readings, ({ value }) => value),
     precision: new Float64Array(n),
     weights: new Float64Array(n).fill(1),
@@ -130,7 +131,7 @@ function judge(fit: Fit, readings: readonly GroupReading[], at: ReturnType<typeo
   let moved = 0;
   for (const [i, reading] of readings.entries()) {
     const { mean, variance } = at.ofReading(i);
-    const others = withoutIt(mean, variance, fit.value[i] ?? 0, fit.precision[i] ?? 0);
+    const others = withoutIt(mean, variance, valueAt(fit.value, i), valueAt(fit.precision, i));
     const noise = varianceOf(reading, fit.scale);
     const sd = Math.sqrt(others.variance + noise);
     const off = reading.value - others.mean;
@@ -143,8 +144,8 @@ function judge(fit: Fit, readings: readonly GroupReading[], at: ReturnType<typeo
     }
     moved = Math.max(
       moved,
-      Math.abs(weight - (fit.weights[i] ?? 0)),
-      Math.abs(said.value - (fit.value[i] ?? 0)),
+      Math.abs(weight - valueAt(fit.weights, i)),
+      Math.abs(said.value - valueAt(fit.value, i)),
     );
     fit.weights[i] = weight;
     fit.value[i] = said.value;
@@ -159,7 +160,7 @@ function rescale(fit: Fit, readings: readonly GroupReading[], at: ReturnType<typ
   let n = USUAL;
   for (const [i, reading] of readings.entries()) {
     const { own = 0, side } = reading;
-    const weight = fit.weights[i] ?? 0;
+    const weight = valueAt(fit.weights, i);
     if (!(own > 0) || side || weight === 0) continue;
     const { mean, variance } = at.ofReading(i);
     // The batch's own part is what is left, as far as it is not the reading's error.
