@@ -77,4 +77,6 @@ test('what was weighed at another hour says nothing of the time', () => {
   expect(minutes(weighed(tender + 600, 3000))).toBeCloseTo(minutes(), 6);
   expect(minutes(weighed(1, 3000))).toBeCloseTo(minutes(), 6);
   expect(minutes(lifted(tender + 200))).toBeCloseTo(tender + 200, 6);
+  // Ticked at the end of the evening, it was out when it was weighed.
+  expect(minutes(weighed(tender + 20, 3000), lifted(tender + 300))).toBeCloseTo(tender + 20, 6);
 });
