@@ -100,7 +100,7 @@ export function posteriorOf(
   let off = new Float64Array(readings.length);
   let conditioned: Conditioned | undefined;
   let far = off;
-  let judged: ReturnType<Conditioned['judged']> = [];
+  let asFirst: { readonly conditioned: Conditioned; readonly far: Float64Array } | undefined;
   for (let round = 0; round < ROUNDS; round += 1) {
     const anew = round === 0 || latents.length <= MANY;
     const looked = lookAt(blind, latents, readings, middle, anew);
@@ -113,7 +113,7 @@ export function posteriorOf(
       return Math.log(value / valueAt(looked.foretold, r)) + about;
     });
     // The run is bent: what can hardly be right is judged where the plan stands, not where it would drag it.
-    if (round === 0) judged = conditioned.judged(far, SLACK);
+    asFirst ??= { conditioned, far };
     off = far.map((one, r) => {
       const most = PLAUSIBLE * valueAt(spread, r);
       return Math.max(-most, Math.min(most, one));
@@ -135,7 +135,7 @@ export function posteriorOf(
             conditioned,
           )
         : [],
-    doubted: () => doubtedOf(readings, judged),
+    doubted: () => doubtedOf(readings, asFirst?.conditioned.judged(asFirst.far, SLACK) ?? []),
     drawn: (n) =>
       conditioned
         ? moved(meal, priors(n), rows, off, noise, conditioned, n).map((values, i) => {
