@@ -1,4 +1,4 @@
-import type { Range } from '../quantity/index.ts';
+import { type Range, Z90 } from '../quantity/index.ts';
 
 /** A weighing that can hardly be: asked about once, then believed. */
 export interface Doubt {
@@ -10,7 +10,7 @@ export interface Doubt {
 /** Beyond what there is, so much may still be a bowl or a wet cloth, relative (estimate). */
 const SLACK = 1.03;
 /** Two and a half standard deviations, in ways from the middle to p10 or p90: further out one in a hundred lies. */
-const FAR = 2.5 / 1.2816;
+const FAR = 2.5 / Z90;
 /** What is so near is no mistake, relative (estimate). */
 const NEAR = 0.05;
 

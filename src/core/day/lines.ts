@@ -12,6 +12,7 @@ const NEAR = 1;
 /** A task is over with the piece that it ends with; a fork is no end, for it may say "not yet". */
 const endsWith = ({ minutes, parts }: Task, part: Task['parts'][number]): boolean =>
   parts.length === 1 ||
+  part.closes === true ||
   (part.does.what !== 'look' && part.minutes > 0 && part.from + part.minutes >= minutes - NEAR);
 
 /** Every part of every task that is not done at its moment, in the order of the day. */
@@ -31,7 +32,7 @@ export function linesOf(
       return task.parts.flatMap((one): Line[] => {
         // What was ticked by itself is done, and the rest of its task goes on.
         if (over.has(pieceDone(one.key))) return [];
-        const { from, slack: _, handsMin: __, ...part } = one;
+        const { from, slack: _, handsMin: __, closes: ___, ...part } = one;
         const u = wanting.findIndex(({ key }) => key === part.key);
         const by = u >= 0 ? entryAt(entryAt(schedule.moved, place.job), place.hands + u) * SLOT : 0;
         const at = start + (from + by) * MINUTE_MS;

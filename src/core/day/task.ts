@@ -102,6 +102,8 @@ export interface Part {
   readonly minutes: number;
   /** How many hands it wants while it lasts. */
   readonly hands: number;
+  /** Done, its task is over, though the task has minutes to spare after it. */
+  readonly closes?: true;
   /** It may be moved so many minutes either way. */
   readonly slack?: number;
   /** Hands are there as long as this from its start, min: through it and what follows at once; 0: through the one before. */

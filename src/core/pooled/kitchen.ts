@@ -1,4 +1,5 @@
 import { valueAt } from '../columns/index.ts';
+import { Z90 } from '../quantity/index.ts';
 import { boundOf } from './bound.ts';
 import { conditionGroups, type GroupKnown, type KitchenSpreads, type Messages } from './groups.ts';
 import { weightOf } from './weight.ts';
@@ -33,8 +34,7 @@ export interface KitchenKnown {
  * How much further out a tenth lies where the spread itself was learned from so many: Student's t over the normal, first term
  * (Abramowitz and Stegun 26.7.5, from memory).
  */
-const TENTH = 1.2816;
-const wider = (freedom: number): number => 1 + (TENTH ** 2 + 1) / (4 * freedom);
+const wider = (freedom: number): number => 1 + (Z90 ** 2 + 1) / (4 * freedom);
 
 const ROUNDS = 8;
 /** Weights and scales that move by less than this have settled. */

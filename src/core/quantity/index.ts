@@ -1,6 +1,6 @@
 export { ALTITUDE, type Bound, bounds, MOMENT, PRICE, quoted, TEXT_MOST } from './bounds.ts';
 export { bisect } from './bisect.ts';
-export { numberOf, wordsToNumbers } from './loose.ts';
+export { numberOf, numberWords, wordsToNumbers } from './loose.ts';
 export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';
 export { percentileOfSorted, type Range, rangeOf } from './range.ts';
 export { type AnyReading, readAny, readQuantity } from './read.ts';

@@ -19,7 +19,8 @@ const filled: Readonly<Record<string, readonly [number, number]>> = {
   heaping: [1.5, 2.2],
   generous: [1.1, 1.4],
 };
-const numbers: Readonly<Record<string, number>> = {
+/** Numbers as words; "a" and "an" are one. */
+export const numberWords: Readonly<Record<string, number>> = {
   a: 1,
   an: 1,
   one: 1,
@@ -32,6 +33,7 @@ const numbers: Readonly<Record<string, number>> = {
   eight: 8,
   nine: 9,
   ten: 10,
+  eleven: 11,
   twelve: 12,
 };
 
@@ -40,7 +42,7 @@ export function wordsToNumbers(text: string): string {
   const half = withFractions(text)
     .trim()
     .replace(/^half (a |an )?/i, '1/2 ');
-  return half.replace(/^([a-z]+)(?= )/i, (word) => String(numbers[word.toLowerCase()] ?? word));
+  return half.replace(/^([a-z]+)(?= )/i, (word) => String(numberWords[word.toLowerCase()] ?? word));
 }
 
 const LOOSE = /^(\d+\/\d+|\d+ \d+\/\d+|\d*[.,]?\d+)? ?(small |large |big |good )?([a-z]+)( [a-z]+\.?)?$/i;

@@ -111,9 +111,12 @@ describe('a day with its time', () => {
     for (const way of reading.choices ?? []) expect(readWall(way, BEFORE, TODAY).ok).toBe(true);
   });
 
-  test.each(['31 Feb 18:00', '13/13 18:00', 'soon', 'Sat 25:00'])('“%s” is refused with itself', (text) => {
-    expect(read(text)).toBe(`“${text}” is not a time; write it like Sat 18:00, or 5 Dec, 18:00.`);
-  });
+  test.each(['31 Feb 18:00', '13/13 18:00', 'tonight at 12', 'soon', 'Sat 25:00'])(
+    '“%s” is refused with itself',
+    (text) => {
+      expect(read(text)).toBe(`“${text}” is not a time; write it like Sat 18:00, or 5 Dec, 18:00.`);
+    },
+  );
 
   test('the year is written wherever the day alone would be read as another year’s', () => {
     expect(writeWall('2026-12-05T18:00', TODAY)).toBe('Sat 5 Dec, 18:00');

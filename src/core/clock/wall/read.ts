@@ -1,3 +1,4 @@
+import { numberWords } from '../../quantity/index.ts';
 import { type Hours, writeTime } from './write.ts';
 
 /** A time that was read, or why it was not. */
@@ -135,25 +136,10 @@ function numbered(words: string, today: string): readonly string[] {
   return slash === '/' && day !== month ? [...first, ...of(month, day)] : first;
 }
 
-const hourWords = [
-  'twelve',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-] as const;
+/** The hours as words. */
+const hourWords = Object.keys(numberWords).filter((word) => !/^an?$/.test(word));
 const HOUR = String.raw`(\d{1,2}|${hourWords.join('|')})`;
-const hourOf = (word: string): number => {
-  const at = hourWords.findIndex((one) => one === word);
-  return at < 0 ? Number(word) : at === 0 ? 12 : at;
-};
+const hourOf = (word: string): number => numberWords[word] ?? Number(word);
 /** Which half of the day is meant. */
 const partsOfDay: readonly (readonly [RegExp, 'am' | 'pm'])[] = [
   [/\b(?:in the |this )?(?:evening|afternoon)\b|\bat night\b/, 'pm'],
@@ -168,6 +154,8 @@ function plainTime(text: string): string {
   let words = text.toLowerCase().replace(/\bo['’]?clock\b/g, '');
   let half = '';
   const lower = words.replace(/\btonight\b/, 'today');
+  // “Tonight at 12” is neither noon nor the midnight that today began with.
+  if (lower !== words && /\b(?:12|twelve)\s*$/.test(words)) return words.replace(/\bat\b/, '');
   if (lower !== words) half = 'pm';
   words = lower;
   for (const [pattern, of] of partsOfDay)

@@ -29,7 +29,7 @@ function curing(
     parts: [
       { key: `${id}|in`, does: does[0], kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
       { key: id, does: does[1], kind: 'rest', from: TO_FRIDGE, minutes: middle, hands: 0 },
-      { ...dried, hands: 1, ...(slack > 0 && { slack }) },
+      { ...dried, hands: 1, closes: true, ...(slack > 0 && { slack }) },
     ],
   };
 }

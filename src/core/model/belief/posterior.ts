@@ -3,6 +3,7 @@ import { runLot } from '../../bench/index.ts';
 import { nominalLot, type LotDraw } from '../../meat/index.ts';
 import { condition, type Conditioned, type SparseRow } from '../../pooled/index.ts';
 import { valueAt, entryAt } from '../../columns/index.ts';
+import { Z90 } from '../../quantity/index.ts';
 import { normals } from '../run/normals.ts';
 import { type BatchDraw, type BatchMass, emptyBatchMass, runBatch } from '../run/run.ts';
 import type { BatchPlan } from '../plan/plan.ts';
@@ -40,7 +41,6 @@ export interface Doubted extends Pick<Reading, 'batch' | 'of' | 'lots' | 'value'
 
 /** What is eaten, dropped or left in the pot is no wrong reading (estimate). */
 const SLACK = 0.03;
-const TENTH = 1.2816;
 
 /** The run is bent, so its slopes are taken anew at each better middle. */
 const ROUNDS = 4;
@@ -158,7 +158,7 @@ function doubtedOf(
     if (!reading || z <= PLAUSIBLE || z <= (worst.get(reading.batch)?.z ?? 0)) continue;
     const { batch, of, lots, value } = reading;
     const at = (by: number) => value * Math.exp(-off + by * sd);
-    const foretold = { mid: at(0), p10: at(-TENTH), p90: at(TENTH) };
+    const foretold = { mid: at(0), p10: at(-Z90), p90: at(Z90) };
     worst.set(batch, { z, doubted: { batch, of, lots, value, foretold } });
   }
   return [...worst.values()].map(({ doubted }) => doubted);

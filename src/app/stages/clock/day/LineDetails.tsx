@@ -104,21 +104,23 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
             Timer, {Math.round(minutes)} min
           </button>
         )}
-        <button
-          type="button"
-          className="btn btn-sm act"
-          disabled={wrote && took.lo === undefined}
-          onClick={() => {
-            weigh(meal.id, 'a task that is done', {
-              batch: line.batch ?? batch.id,
-              measures: { what: 'done', task: doneAs(line) },
-              value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
-              measure: 'time',
-            });
-          }}
-        >
-          Done
-        </button>
+        {line.does.what !== 'hold' && (
+          <button
+            type="button"
+            className="btn btn-sm act"
+            disabled={wrote && took.lo === undefined}
+            onClick={() => {
+              weigh(meal.id, 'a task that is done', {
+                batch: line.batch ?? batch.id,
+                measures: { what: 'done', task: doneAs(line) },
+                value: wrote ? took : since === undefined ? { text: 'done' } : minutesOf(since),
+                measure: 'time',
+              });
+            }}
+          >
+            Done
+          </button>
+        )}
         {isTimed && (
           <QuantityField
             label="it took"

@@ -79,6 +79,25 @@ describe('a task is done when that task is done', () => {
     );
   });
 
+  test('what marinates anywhere between two hours is over once it is dried', () => {
+    const hours = { text: '8–12 h', lo: 480, hi: 720 };
+    const meal = mealOf({ smokes: false, stirs: false, sears: true }, []);
+    const [first] = meal.input.batches;
+    if (!first) throw new Error('no pot');
+    const { lidOn: _, ...pot } = first;
+    const batch: Batch = { ...pot, steps: [{ what: 'marinade', minutes: hours }] };
+    const { lines } = dayOf(openMeal({ ...meal.input, batches: [batch] }), {
+      now: NOON - 24 * 60 * MINUTE,
+      tries: 0,
+    });
+    const own = lines.filter(({ ref, does }) => ref.kind === 'marinate' && does.what !== 'hold');
+    expect(own.map(({ does, ends }) => [does.what, ends])).toEqual([
+      ['into the marinade', false],
+      ['marinates', false],
+      ['dry', true],
+    ]);
+  });
+
   test('stirring, what goes in, or a light under the smoke leaves the meat where it is', () => {
     const next = (entries: Entry[], one: Cook) => reckon(mealOf(one, entries)).batches[0]?.next.what;
     for (const one of [
