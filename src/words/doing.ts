@@ -1,9 +1,23 @@
-import type { Round } from '@/core/meal/index.ts';
+import type { Heat, Round } from '@/core/meal/index.ts';
 import type { Doing } from '@/core/day/index.ts';
 import { actWords } from './steps/index.ts';
 
 /** A cut or an ingredient by the first of its words: "shank", not "shank, cross cut". */
 export const shortName = (name: string): string => name.split(',')[0] ?? name;
+
+/** Where a pot goes next. */
+const moves: Readonly<Record<Heat, (setting: 'low' | 'high' | undefined) => string>> = {
+  oven: () => 'Into the oven',
+  stove: () => 'Onto the stove',
+  smoker: () => 'Into the smoker',
+  'slow cooker': (setting) => `Switch the slow cooker ${setting === undefined ? 'on' : `to ${setting}`}`,
+};
+
+/** "onion, carrot and celery". */
+const together = (names: readonly string[]) => {
+  const short = names.map((name, i) => (i === 0 ? shortName(name) : shortName(name).toLowerCase()));
+  return short.length < 2 ? (short[0] ?? '') : `${short.slice(0, -1).join(', ')} and ${short.at(-1) ?? ''}`;
+};
 
 const listed = (names: readonly string[]) => names.map(shortName).join(', ');
 
@@ -13,6 +27,7 @@ const rounds: Readonly<Record<Round, string>> = {
   stir: 'Stir to the bottom',
   baste: 'Baste',
   pierce: 'Pierce the meat',
+  skim: 'Skim the fat',
 };
 
 type What = Doing['what'];
@@ -40,12 +55,17 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'light the fire': 'Light the fire',
   'into the smoke': 'Meat into the smoke',
   'tend the fire': 'Tend the fire',
+  'heat the pan': 'Heat the pan',
+  loosen: ({ item }) => `Loosen the pan with ${item === undefined ? 'water' : shortName(item)}`,
   sear: ({ panfuls }) => (panfuls === 1 ? 'Sear, one panful' : `Sear, ${panfuls} panfuls`),
   'heat the oven': ({ celsius }) =>
     celsius === undefined ? 'Heat the oven' : `Heat the oven to ${celsius} °C`,
-  soften: ({ item }) => `Soften ${shortName(item)}`,
-  'fill the pot': 'Fill the pot',
-  'boil down first': 'Boil the wine down',
+  soften: ({ names }) => `Soften ${together(names)}`,
+  'fill the pot': ({ juices }) => (juices ? 'Fill the pot, the meat’s juices too' : 'Fill the pot'),
+  'boil down first': ({ names }) => `Boil ${together(names)} down`,
+  'skim the scum': 'Take off the scum',
+  'skim on the way': 'Skim the fat',
+  move: ({ to, setting }) => moves[to](setting),
   'bring to heat': 'Bring to heat',
   look: ({ again, lot }) =>
     again

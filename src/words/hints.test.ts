@@ -17,8 +17,8 @@ const said: readonly (readonly [HintRule, string, string | undefined, string, Re
   [
     'wine-down',
     'red wine',
-    undefined,
-    'Boil red wine down before the stock goes in.',
+    'stock',
+    'Boil red wine down before stock goes in.',
     /Alcohol leaves an open pan/,
   ],
   [

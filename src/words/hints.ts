@@ -31,7 +31,7 @@ export function hintWords({ rule, first, second = '' }: Hint): HintWords {
       };
     case 'wine-down':
       return {
-        words: `Boil ${first} down before the stock goes in.`,
+        words: `Boil ${first} down ${second ? `before ${second} goes in` : 'in the open pan first'}.`,
         why: 'Alcohol leaves an open pan in minutes, and a covered pot hardly at all.',
       };
     case 'starch-wet':

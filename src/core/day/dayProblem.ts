@@ -144,13 +144,19 @@ function jobOf(
   const hands = mine.flatMap(({ at, task }) => {
     const offset = offsetIn(chain, at, tasks);
     const end = offset + lengthOf(task);
-    return handsOf(task).map(({ from, minutes, handsMin = minutes, hands: wanted, slack = 0 }) => ({
-      from: Math.min(end - 1, offset + Math.floor(from / SLOT)),
-      to: Math.min(end, offset + Math.floor(from / SLOT) + Math.max(1, slots(handsMin))),
-      anyOf: [HANDS],
-      amount: Math.min(wanted, facts.hands),
-      slack: Math.floor(slack / SLOT),
-    }));
+    return handsOf(task).map(({ from: at, minutes, handsMin = minutes, hands: wanted, slack = 0 }) => {
+      const from = Math.min(end - 1, offset + Math.floor(at / SLOT));
+      const to = Math.min(end, offset + Math.floor(at / SLOT) + Math.max(1, slots(handsMin)));
+      // However it is moved, it is done before its task ends and not before that begins.
+      const room = Math.max(0, Math.min(from - offset, end - to));
+      return {
+        from,
+        to,
+        anyOf: [HANDS],
+        amount: Math.min(wanted, facts.hands),
+        slack: Math.min(room, Math.floor(slack / SLOT)),
+      };
+    });
   });
   const things = mine.flatMap(({ at, task }) => {
     const offset = offsetIn(chain, at, tasks);

@@ -1,6 +1,14 @@
 import type { AfterWhat, DishKind, Heat, OwnTask, Picking, Round, Skim, Step } from '../meal/index.ts';
+import type { ItemWork } from '../pot/index.ts';
+import type { Strands } from '../work/index.ts';
 import type { Resource } from './resources.ts';
 import type { BatchTaskKind, Doing } from './task.ts';
+
+/** An ingredient with what hands do to it; grams as bought. */
+export interface DayItem extends Omit<ItemWork, 'softenMin'> {
+  readonly marinade: boolean;
+  readonly grams: number;
+}
 
 /** What a batch asks of the day. Minutes of the pot are counted from when it is hot. */
 export interface DayBatch {
@@ -17,34 +25,37 @@ export interface DayBatch {
     readonly least: number | undefined;
     readonly most: number | undefined;
   }[];
-  /** What is left of its marinade goes into the pot, boiled. */
-  readonly boilsMarinade: boolean;
-  /** By name: what is toasted, ground, soaked, blended and sieved before the pot, blistered and peeled. */
-  readonly toasts: readonly string[];
-  readonly grinds: readonly string[];
-  readonly soaks: readonly string[];
-  readonly blends: readonly string[];
-  readonly sieves: readonly string[];
-  readonly blisters: readonly string[];
-  /** Some of what is cut up lies in the marinade. */
-  readonly chopsMarinade: boolean;
-  /** What a knife is taken to, and what a processor cuts, g. */
-  readonly chopG: number;
-  readonly processorG: number;
-  /** What is softened in the fat, one after the other. */
-  readonly softens: readonly { readonly name: string; readonly minutes: number }[];
-  /** Blended after the pot, and lifted out whole as it ends. */
-  readonly purées: readonly string[];
-  readonly liftsOut: readonly string[];
-  /** What is boiled down before it goes in, min. */
-  readonly boilFirstMin: number;
+  /** What is left of its marinade goes into the pot, boiled for so long; undefined: it is thrown away, or there is none. */
+  readonly boilMarinadeMin: number | undefined;
+  /** What is in it beside the meat, in the order of the list. */
+  readonly items: readonly DayItem[];
+  /** What is softened in the fat, one after the other: what lies there equally long, together. */
+  readonly softens: readonly { readonly names: readonly string[]; readonly minutes: number }[];
+  /** What is boiled down before it goes in; 0 min: nothing. */
+  readonly boilsFirst: { readonly names: readonly string[]; readonly minutes: number };
+  /** Scum is taken off as it comes to the boil. */
+  readonly skimsScum: boolean;
   readonly sear:
-    | { readonly panfuls: number; readonly minutes: number; readonly pan: string | undefined }
+    | {
+        readonly panfuls: number;
+        readonly minutes: number;
+        readonly pan: string | undefined;
+        /** What the pan is loosened with, by name. */
+        readonly loosenWith: string | undefined;
+      }
     | undefined;
   readonly smokeMin: number | undefined;
-  readonly heat: Heat;
-  /** °C of an oven or a smoker; of a slow cooker its word. */
-  readonly setting: number | 'low' | 'high' | undefined;
+  /** Done at intervals while it lies in the open smoke, min. */
+  readonly smokeRounds: readonly { readonly what: Round; readonly every: number }[];
+  /** Put on the meat there, min after it went into the smoke. */
+  readonly smokeMoments: readonly { readonly key: string; readonly does: Doing; readonly at: number }[];
+  /** One heat after the other, min of a hot pot; the setting in °C of an oven or a smoker, of a slow cooker its word. */
+  readonly heats: readonly {
+    readonly heat: Heat;
+    readonly setting: number | 'low' | 'high' | undefined;
+    readonly from: number;
+    readonly to: number;
+  }[];
   /** sideCm: the shorter side of a pan or tray without handles at its sides. */
   readonly vessels: readonly {
     readonly id: string;
@@ -84,7 +95,11 @@ export interface DayBatch {
   readonly sentCold: boolean;
   /** The cook's own order once it is tender; undefined: the usual. */
   readonly after:
-    | readonly { readonly id: string; readonly what: AfterWhat; readonly minutes: number | undefined }[]
+    | readonly ({
+        readonly id: string;
+        readonly what: AfterWhat;
+        readonly minutes: number | undefined;
+      } & Strands)[]
     | undefined;
   /** It is pulled in its pot, and never lifted out. */
   readonly staysInPot: boolean;

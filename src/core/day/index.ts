@@ -8,6 +8,6 @@ export type { Lack, Resource, ResourceKind } from './resources.ts';
 export { stillToDo } from './stillToDo.ts';
 export { taskOfStep } from './tasks/order.ts';
 export { taskId, type BatchTaskKind, type Doing, type Task, type TaskRef } from './task.ts';
-export { OWN_TASK, pullMinutes, SKIM_MINUTES, usual as usualMinutes } from './minutes.ts';
+export { OWN_TASK, pullMinutes, SKIM_MINUTES, softenMinutes, usual as usualMinutes } from './minutes.ts';
 export { isHandwork, isOwn, paceGroup } from './tasks/pace.ts';
 export { overOf, tasksOf } from './tasks/index.ts';

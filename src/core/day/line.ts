@@ -2,7 +2,7 @@ import type { Resource } from './resources.ts';
 import type { Part, TaskRef } from './task.ts';
 
 /** One line of the day. */
-export interface Line extends Omit<Part, 'from' | 'slack' | 'handsMin' | 'closes'> {
+export interface Line extends Omit<Part, 'from' | 'slack' | 'handsMin' | 'closes' | 'sized'> {
   readonly ref: TaskRef;
   /** The name of its task in a file. */
   readonly task: string;

@@ -4,6 +4,7 @@ import type { DayFacts } from './facts.ts';
 import { handsOf, SLOT_MS, type Run } from './dayProblem.ts';
 import { type Line, pieceDone, type Placed } from './line.ts';
 import { SLOT } from '../schedule/index.ts';
+import { isSized } from './sized.ts';
 import { batchOf, type Task } from './task.ts';
 
 /** So near its end a piece is the last of its task, min. */
@@ -32,7 +33,7 @@ export function linesOf(
       return task.parts.flatMap((one): Line[] => {
         // What was ticked by itself is done, and the rest of its task goes on.
         if (over.has(pieceDone(one.key))) return [];
-        const { from, slack: _, handsMin: __, closes: ___, ...part } = one;
+        const { from, slack: _, handsMin: __, closes: ___, sized: ____, ...part } = one;
         const u = wanting.findIndex(({ key }) => key === part.key);
         const by = u >= 0 ? entryAt(entryAt(schedule.moved, place.job), place.hands + u) * SLOT : 0;
         const at = start + (from + by) * MINUTE_MS;
@@ -45,7 +46,7 @@ export function linesOf(
           to: at + part.minutes * MINUTE_MS,
           begins: start,
           pinned: pins[task.id] !== undefined,
-          single: task.parts.length === 1,
+          single: isSized(task, one),
           ends: endsWith(task, one),
         };
         return [line];

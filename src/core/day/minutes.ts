@@ -23,6 +23,15 @@ export const TORN = 0.6;
 /** Spooning the fat off (common practice, no source). */
 export const SKIM_MINUTES = 5;
 
+/** To 95 °C, with a fifth of its water driven off, J/g, on a burner of so many W (estimates). */
+const SOFTENING = 700;
+const BURNER = 1300;
+/** What is stirred until it smells and no longer, min: more of it takes no more (common practice, no source). */
+const BRIEFLY = 2;
+/** What lies in the fat takes its usual minutes, or what the burner needs for so much of it. */
+export const softenMinutes = (usually: number, grams: number): number =>
+  usually <= BRIEFLY ? usually : Math.max(usually, Math.round((SOFTENING * grams) / BURNER / 60));
+
 /** One of the cook's own that has no time (estimate). */
 export const OWN_TASK = 15;
 
@@ -67,6 +76,9 @@ export const usual = {
   sieve: 8,
   mix: 5,
   boilMarinade: 10,
+  heatPan: 5,
+  loosen: 3,
+  fill: 5,
   fire: 40,
   fireEvery: 60,
   preheat: 15,

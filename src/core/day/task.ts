@@ -1,17 +1,22 @@
-import { type AfterWhat, batchTask, type Lid, type Onto, type Round } from '../meal/index.ts';
+import { type AfterWhat, batchTask, type Heat, type Lid, type Onto, type Round } from '../meal/index.ts';
+import type { Strand } from '../work/index.ts';
 import type { Need } from './resources.ts';
+
+/** What a task of a batch takes up or makes: its meat, a liquid by the name it stands under, an ingredient by its id, the marinade. */
+export type Material = Strand | `item ${string}` | 'marinade';
 
 /** The steps of a batch from the board to its sauce, in the order of the work. */
 export const batchTaskKinds = [
   'trim',
-  'brine',
-  'marinate',
-  'boil marinade',
-  'stand',
   'toast',
   'soak',
   'blend',
   'blister',
+  'chop marinade',
+  'brine',
+  'marinate',
+  'boil marinade',
+  'stand',
   'chop',
   'smoke',
   'sear',
@@ -58,6 +63,11 @@ export function taskId(ref: TaskRef): string {
 /** What is done in a part of a task: a code with its figures, from which words are made elsewhere. */
 export type Doing =
   | { readonly what: 'trim' | 'rub' | 'into the marinade' | 'salted' | 'marinates' | 'sit out' | 'chop' }
+  | { readonly what: 'heat the pan' | 'skim the scum' | 'skim on the way' }
+  /** What stuck to the pan comes off with a liquid; of nothing that is poured, water. */
+  | { readonly what: 'loosen'; readonly item: string | undefined }
+  /** From one heat to another; a slow cooker stays where it is and is switched on. */
+  | { readonly what: 'move'; readonly to: Heat; readonly setting: 'low' | 'high' | undefined }
   | { readonly what: 'dry' | 'boil the marinade' }
   | {
       readonly what: 'toast' | 'grind' | 'soak' | 'blister' | 'peel' | 'blend' | 'sieve' | 'lift out';
@@ -67,8 +77,10 @@ export type Doing =
   | { readonly what: 'light the fire' | 'into the smoke' | 'tend the fire' }
   | { readonly what: 'sear'; readonly panfuls: number }
   | { readonly what: 'heat the oven'; readonly celsius: number | undefined }
-  | { readonly what: 'soften'; readonly item: string }
-  | { readonly what: 'fill the pot' | 'boil down first' | 'bring to heat' }
+  | { readonly what: 'soften' | 'boil down first'; readonly names: readonly string[] }
+  /** Browned meat gave juices while it lay: they go in too. */
+  | { readonly what: 'fill the pot'; readonly juices: boolean }
+  | { readonly what: 'bring to heat' }
   | { readonly what: 'round'; readonly does: Round }
   /** A fork in the meat: the first, at the lot that is likely to be first, and those after a "not yet". */
   | { readonly what: 'look'; readonly again: boolean; readonly lot: string | undefined }
@@ -102,6 +114,8 @@ export interface Part {
   readonly minutes: number;
   /** How many hands it wants while it lasts. */
   readonly hands: number;
+  /** Of a task of several pieces the one whose length may be written. */
+  readonly sized?: true;
   /** Done, its task is over, though the task has minutes to spare after it. */
   readonly closes?: true;
   /** It may be moved so many minutes either way. */
@@ -117,7 +131,10 @@ export interface Task {
   readonly minutes: number;
   readonly parts: readonly Part[];
   readonly needs: readonly Need[];
-  /** The ids of the tasks that must have ended. */
+  /** What it takes up and what stands after it, each behind its batch: what it works on is both. */
+  readonly takes: readonly string[];
+  readonly makes: readonly string[];
+  /** The ids of the tasks that must have ended: those that made what it takes. */
   readonly after: readonly string[];
   /** The id of the task at whose end it begins: nothing may wait between them. */
   readonly follows?: string;

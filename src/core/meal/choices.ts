@@ -11,7 +11,7 @@ export const ways = ['toasted', 'ground', 'bloomed', 'blistered', 'processor', '
 export const ontos = ['painted on', 'poured over'] as const;
 
 /** What is done to the meat at intervals while it braises. */
-export const rounds = ['turn', 'stir', 'baste', 'pierce'] as const;
+export const rounds = ['turn', 'stir', 'baste', 'pierce', 'skim'] as const;
 
 /** What becomes of something in the pot: left in it, taken out again whole, alone or in the spice bag, blended into the liquid, or so fine or smooth that no sieve holds it back. */
 export const fates = ['stays', 'comes out', 'in the bag', 'puréed', 'melts in'] as const;

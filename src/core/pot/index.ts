@@ -27,6 +27,7 @@ export {
   soaking,
   usualItems,
   withTakenUp,
+  isPoured,
   type ItemPlan,
   densityOf,
 } from './liquid/items.ts';

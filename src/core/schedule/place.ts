@@ -118,7 +118,12 @@ class Bench {
     for (let u = 0; fits && u < job.uses.length; u += 1) {
       const use = job.uses[u];
       if (!use) continue;
-      fits = this.#fit(use, entryAt(lists, u), start);
+      const rivals = this.#prepared.rivals[i]?.[u] ?? none;
+      const list = entryAt(lists, u);
+      // What one task asks at one moment is done in a row where it may be moved, else as well as it can be.
+      fits =
+        (rivals.length > 0 && this.#fit(use, list, start, { job, rivals, moved })) ||
+        this.#fit(use, list, start);
       taken.push(this.#resource);
       moved.push(this.#by);
     }
@@ -134,7 +139,7 @@ class Bench {
   /** What the last use that fitted has taken, and how it was moved. */
   #resource = 0;
   #by = 0;
-  #fit(use: Use, list: number, start: number): boolean {
+  #fit(use: Use, list: number, start: number, among?: Among): boolean {
     const before = this.#chosen[list] ?? -1;
     const { slack = 0, anyOf } = use;
     const by = shifts(slack);
@@ -145,7 +150,8 @@ class Bench {
       const resource = before < 0 ? one : before;
       for (const shift of by) {
         if (from + shift < 0 || to + shift > this.#problem.horizon) continue;
-        if (this.#isFree(resource, from + shift, to + shift, use.amount, use.setting)) {
+        const amount = use.amount + (among ? takenAmong(among, use.from + shift, use.to + shift) : 0);
+        if (this.#isFree(resource, from + shift, to + shift, amount, use.setting)) {
           this.#chosen[list] = resource;
           this.#resource = resource;
           this.#by = shift;
@@ -155,7 +161,7 @@ class Bench {
       }
     }
     // Where one of the list was taken already, another start may take another.
-    if (conflict < Infinity && (before < 0 || anyOf.length === 1))
+    if (!among && conflict < Infinity && (before < 0 || anyOf.length === 1))
       this.#conflict = Math.max(this.#conflict, conflict);
     return false;
   }
@@ -212,6 +218,25 @@ class Bench {
       if (room !== undefined) free[t] = room - amount;
     }
   }
+}
+
+/** Uses of the same job that were fitted before, each with how it was moved. */
+interface Among {
+  readonly job: Job;
+  readonly rivals: readonly number[];
+  readonly moved: readonly number[];
+}
+const none: readonly number[] = [];
+
+/** What those before it take of these slots, after the job's start. */
+function takenAmong({ job, rivals, moved }: Among, from: number, to: number): number {
+  let amount = 0;
+  for (const v of rivals) {
+    const other = job.uses[v];
+    const by = moved[v] ?? 0;
+    if (other && other.from + by < to && other.to + by > from) amount += other.amount;
+  }
+  return amount;
 }
 
 /** 0, 1, −1, 2, −2, … */

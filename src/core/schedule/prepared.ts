@@ -1,4 +1,4 @@
-import type { Problem } from './problem.ts';
+import type { Problem, Use } from './problem.ts';
 
 /** What every list of a problem asks of it, found once: levelling makes hundreds of lists of one problem. */
 export interface Prepared {
@@ -11,6 +11,8 @@ export interface Prepared {
   /** For each job and use, which list of resources it takes one of: equal lists have one number. */
   readonly listOf: readonly (readonly number[])[];
   readonly lists: number;
+  /** For each job and use, the uses before it of the same list that it may come upon, moved as both may be. */
+  readonly rivals: readonly (readonly (readonly number[])[])[];
 }
 
 const known = new WeakMap<Problem, Prepared>();
@@ -39,5 +41,17 @@ function prepare({ jobs, spans }: Problem): Prepared {
     holdsFrom: jobs.map((_, i) => spans.filter(({ from }) => from === i).map(({ resource }) => resource)),
     listOf,
     lists: numbers.size,
+    rivals: jobs.map(({ uses }, i) => uses.map((_, u) => rivalsOf(uses, listOf[i] ?? [], u))),
   };
+}
+
+function rivalsOf(uses: readonly Use[], lists: readonly number[], u: number): readonly number[] {
+  const use = uses[u];
+  if (!use) return [];
+  const [from, to] = [use.from - (use.slack ?? 0), use.to + (use.slack ?? 0)];
+  return uses.slice(0, u).flatMap((other, v) => {
+    const slack = other.slack ?? 0;
+    const meet = other.from - slack < to && other.to + slack > from;
+    return meet && lists[v] === lists[u] ? [v] : [];
+  });
 }

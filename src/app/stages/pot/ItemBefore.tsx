@@ -1,6 +1,7 @@
 import { type Item, ways, type Way } from '@/core/meal/index.ts';
 import { usualSoftenMin } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
 import { withOrWithout } from '../../open/withOrWithout.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
@@ -15,8 +16,9 @@ interface Props {
 
 /** What is done to a thing before the pot beside cutting it up, and how long it lies in the fat. */
 export function ItemBefore({ item, name, ingredient, edit }: Props) {
+  const { batch } = useOpenMeal();
   const done = item.ways ?? [];
-  const usually = ingredient ? usualSoftenMin(item, ingredient) : 0;
+  const usually = ingredient ? usualSoftenMin(item, ingredient, batch) : 0;
   const turn = (way: Way, on: boolean) => {
     edit(`how ${way}`, ({ ways: before = [], ...i }) => {
       const next = ways.filter((one) => (one === way ? on : before.includes(one)));

@@ -1,99 +1,114 @@
-import type { Doing, Part, PartKind } from '../task.ts';
+import type { DayItem } from '../facts.ts';
 import { chopMinutes, processorMinutes, usual } from '../minutes.ts';
-import { beforeTheLid, byHand, byItself, type BatchTask, type Draft } from './draft.ts';
+import type { Doing } from '../task.ts';
+import {
+  beforeTheLid,
+  byHand,
+  byItself,
+  inARow,
+  itemsIn,
+  on,
+  type BatchTask,
+  type Draft,
+  type Piece,
+} from './draft.ts';
 
-interface Piece {
-  readonly does: Doing;
-  readonly minutes: number;
-  readonly grams?: number;
-}
-
-/** Pieces of work by one pair of hands, one after the other; undefined of none. */
-function inARow(
-  id: string,
-  kind: PartKind,
-  pieces: readonly Piece[],
-  more: Partial<Draft> = {},
-): Draft | undefined {
-  if (pieces.length === 0) return undefined;
-  const whole = pieces.reduce((sum, { minutes }) => sum + minutes, 0);
-  let from = 0;
-  const parts = pieces.map(({ does, minutes, grams }, i): Part => {
-    const at = from;
-    from += minutes;
-    const part = { key: i === 0 ? id : `${id}|${i + 1}`, does, kind, from: at, minutes, hands: 1 };
-    return { ...part, handsMin: i === 0 ? whole : 0, ...(grams !== undefined && { grams }) };
-  });
-  return { minutes: whole, parts, after: [], ...more };
-}
-
-const piece = (does: Doing, minutes: number, names: readonly string[]): Piece[] =>
-  names.length > 0 ? [{ does, minutes }] : [];
+type Work = Extract<Doing, { readonly names: readonly string[] }>['what'];
+const piece = (what: Work, minutes: number, items: readonly DayItem[]): Piece[] =>
+  items.length > 0 ? [{ does: { what, names: items.map(({ name }) => name) }, minutes }] : [];
+const both = (a: readonly DayItem[], b: readonly DayItem[]) => on(...itemsIn([...new Set([...a, ...b])]));
 
 /** Dried chillies and spices in a dry pan, then ground. */
 export const toast: BatchTask = {
-  draft: ({ toasts, grinds }, id) =>
-    inARow(
+  draft: ({ items }, id) => {
+    const toasts = items.filter(({ ways }) => ways.includes('toasted'));
+    const grinds = items.filter(({ ways }) => ways.includes('ground'));
+    return inARow(
       id,
       'pan',
-      [
-        ...piece({ what: 'toast', names: toasts }, usual.toast, toasts),
-        ...piece({ what: 'grind', names: grinds }, usual.grind, grinds),
-      ],
+      [...piece('toast', usual.toast, toasts), ...piece('grind', usual.grind, grinds)],
+      both(toasts, grinds),
       toasts.length > 0 ? { needs: [{ kind: 'burner', amount: 1, from: 0, to: usual.toast }] } : {},
-    ),
+    );
+  },
   over: beforeTheLid,
 };
 
 /** What must be soaked before it goes in. */
 export const soak: BatchTask = {
-  draft: ({ soaks }, id) =>
-    soaks.length > 0 ? byItself(id, { what: 'soak', names: soaks }, usual.soak, ['toast']) : undefined,
+  draft: ({ items }, id) => {
+    const soaks = items.filter(({ soaked }) => soaked);
+    const names = soaks.map(({ name }) => name);
+    return soaks.length > 0
+      ? byItself(id, { what: 'soak', names }, usual.soak, on(...itemsIn(soaks)))
+      : undefined;
+  },
   over: beforeTheLid,
 };
 
-/** What was soaked to go in as a purée: lifted out, blended, through a sieve. */
+/** What was soaked to go in as a purée: lifted out, blended, through a sieve. What cooks in the pot is blended as it comes out of it. */
 export const blend: BatchTask = {
-  draft: ({ blends, sieves }, id) =>
-    inARow(
+  draft: ({ items }, id) => {
+    const blends = items.filter(({ soaked, puréed }) => soaked && puréed);
+    const sieves = items.filter(({ soaked, sieved }) => soaked && sieved);
+    return inARow(
       id,
       'board',
-      [
-        ...piece({ what: 'blend', names: blends }, usual.blend, blends),
-        ...piece({ what: 'sieve', names: sieves }, usual.sieve, sieves),
-      ],
-      {
-        after: ['soak'],
-        ...(blends.length > 0 && { needs: [{ kind: 'blender', amount: 1, from: 0, to: usual.blend }] }),
-      },
-    ),
+      [...piece('blend', usual.blend, blends), ...piece('sieve', usual.sieve, sieves)],
+      both(blends, sieves),
+      blends.length > 0 ? { needs: [{ kind: 'blender', amount: 1, from: 0, to: usual.blend }] } : {},
+    );
+  },
   over: beforeTheLid,
 };
 
 /** Fresh chillies under the grill or in the flame until their skins are black, then peeled. */
 export const blister: BatchTask = {
-  draft: ({ blisters: names }, id) =>
-    inARow(id, 'pan', [
-      ...piece({ what: 'blister', names }, usual.blister, names),
-      ...piece({ what: 'peel', names }, usual.peel, names),
-    ]),
+  draft: ({ items }, id) => {
+    const these = items.filter(({ ways }) => ways.includes('blistered'));
+    return inARow(
+      id,
+      'pan',
+      [...piece('blister', usual.blister, these), ...piece('peel', usual.peel, these)],
+      on(...itemsIn(these)),
+    );
+  },
   over: beforeTheLid,
 };
 
 /** What a knife is taken to, and what goes through a processor. */
+function chopping(items: readonly DayItem[], id: string): Draft | undefined {
+  const processed = items.filter(({ ways }) => ways.includes('processor'));
+  const cut = items.filter(({ knife, ways }) => knife && !ways.includes('processor'));
+  const gramsOf = (some: readonly DayItem[]) => some.reduce((sum, { grams }) => sum + grams, 0);
+  const [chopG, processorG] = [gramsOf(cut), gramsOf(processed)];
+  const materials = both(cut, processed);
+  const chops = { does: { what: 'chop' }, minutes: chopMinutes(chopG), grams: chopG } as const;
+  const runs = {
+    does: { what: 'processor' },
+    minutes: processorMinutes(processorG),
+    grams: processorG,
+  } as const;
+  if (chopG > 0 && processorG > 0) return inARow(id, 'board', [chops, runs], materials);
+  const one = chopG > 0 ? chops : processorG > 0 ? runs : undefined;
+  return one && byHand(id, 'board', one.does, one.minutes, materials, { grams: one.grams });
+}
+
+/** What lies with the meat is cut up before that, what goes into the pot on its day. */
+export const chopMarinade: BatchTask = {
+  draft: ({ items }, id) =>
+    chopping(
+      items.filter(({ marinade }) => marinade),
+      id,
+    ),
+  over: beforeTheLid,
+};
+
 export const chop: BatchTask = {
-  draft: ({ chopG, processorG }, id) =>
-    chopG > 0 && processorG > 0
-      ? inARow(id, 'board', [
-          { does: { what: 'chop' }, minutes: chopMinutes(chopG), grams: chopG },
-          { does: { what: 'processor' }, minutes: processorMinutes(processorG), grams: processorG },
-        ])
-      : chopG > 0
-        ? byHand(id, 'board', { what: 'chop' }, chopMinutes(chopG), [], { grams: chopG })
-        : processorG > 0
-          ? byHand(id, 'board', { what: 'processor' }, processorMinutes(processorG), [], {
-              grams: processorG,
-            })
-          : undefined,
+  draft: ({ items }, id) =>
+    chopping(
+      items.filter(({ marinade }) => !marinade),
+      id,
+    ),
   over: beforeTheLid,
 };

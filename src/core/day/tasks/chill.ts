@@ -2,7 +2,8 @@ import { SLOT } from '../../schedule/index.ts';
 import { taskId, type Part } from '../task.ts';
 import { SKIM_MINUTES, usual } from '../minutes.ts';
 import type { DayBatch } from '../facts.ts';
-import type { BatchTask, Step } from './draft.ts';
+import { blenderFrom, puréedAfter, puréeStep } from './puree.ts';
+import { itemsIn, POT_LIQUID, type BatchTask, type Step } from './draft.ts';
 import { pullStep } from './pull.ts';
 import { strainStep } from './strain.ts';
 
@@ -34,9 +35,11 @@ function skimmedWarm({ id: batch, skim, skimPace, over }: DayBatch, id: string):
 export const chill: BatchTask = {
   draft: (batch, id, hands) => {
     if (!batch.chilled) return undefined;
-    const key = (kind: 'pull' | 'strain') => taskId({ kind, batch: batch.id });
+    const key = (kind: 'pull' | 'purée' | 'strain') => taskId({ kind, batch: batch.id });
+    const purées = puréedAfter(batch);
     const steps: Step[] = [
       ...(batch.over.has('pull') ? [] : [pullStep(batch, key('pull'), hands)]),
+      ...(purées.length === 0 || batch.over.has('purée') ? [] : [puréeStep(purées, key('purée'))]),
       ...(!batch.strain || batch.over.has('strain') ? [] : [strainStep(batch, key('strain'))]),
       ...skimmedWarm(batch, id),
       { key: `${id}|fast`, does: { what: 'cool fast' }, kind: 'broth', minutes: 10, hands: 1 },
@@ -50,11 +53,15 @@ export const chill: BatchTask = {
     const minutes = batch.overnight ? usual.chill : usual.coolThrough;
     return {
       minutes: from + minutes,
-      after: [['cool', 'pot']],
+      takes: ['meat', POT_LIQUID, ...itemsIn(purées)],
+      makes: ['meat', POT_LIQUID],
       follows: batch.staysInPot ? 'pot' : 'cool',
       // What came out of its pot is warm now.
       ...(batch.over.has(batch.staysInPot ? 'pot' : 'cool') && { atOnce: true as const }),
-      needs: [{ kind: 'fridge shelf', amount: 2, from, to: from + minutes }],
+      needs: [
+        { kind: 'fridge shelf', amount: 2, from, to: from + minutes },
+        ...parts.filter(({ does }) => does.what === 'blend').map((part) => blenderFrom(part.from)),
+      ],
       parts: [...parts, { key: id, does: { what: 'chills' }, kind: 'rest', from, minutes, hands: 0 }],
     };
   },

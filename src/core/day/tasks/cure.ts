@@ -2,7 +2,7 @@ import type { DayBatch } from '../facts.ts';
 import { SLOT } from '../../schedule/index.ts';
 import type { Doing } from '../task.ts';
 import { usual } from '../minutes.ts';
-import { beforeTheLid, byHand, type BatchTask, type Draft } from './draft.ts';
+import { beforeTheLid, byHand, itemsIn, on, type BatchTask, type Draft, type On } from './draft.ts';
 
 /** Putting it away, min (common practice, no source). */
 const TO_FRIDGE = 10;
@@ -15,7 +15,7 @@ function curing(
   id: string,
   { least, most }: { readonly least: number; readonly most: number },
   does: readonly [Doing, Doing],
-  after: Draft['after'] = ['trim'],
+  materials: On,
 ): Draft {
   const middle = (least + most) / 2;
   const slack = Math.floor((most - least) / 2 / SLOT) * SLOT;
@@ -24,7 +24,7 @@ function curing(
   const dried = { key: `${id}|dry`, does: { what: 'dry' }, kind: 'board', from, minutes: usual.dry } as const;
   return {
     minutes,
-    after,
+    ...materials,
     needs: [{ kind: 'fridge shelf', amount: 1, from: TO_FRIDGE, to: minutes }],
     parts: [
       { key: `${id}|in`, does: does[0], kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
@@ -42,7 +42,7 @@ const hoursOf = ({ steps }: DayBatch, of: 'dry brine' | 'marinade', usually: num
 export const brine: BatchTask = {
   draft: (batch, id) => {
     const hours = hoursOf(batch, 'dry brine', usual.dryBrine);
-    return hours && curing(id, hours, [{ what: 'rub' }, { what: 'salted' }]);
+    return hours && curing(id, hours, [{ what: 'rub' }, { what: 'salted' }], on('meat'));
   },
   over: beforeTheLid,
 };
@@ -51,18 +51,25 @@ export const marinate: BatchTask = {
   draft: (batch, id) => {
     const hours = hoursOf(batch, 'marinade', usual.marinade);
     const does = [{ what: 'into the marinade' }, { what: 'marinates' }] as const;
-    return hours && curing(id, hours, does, batch.chopsMarinade ? ['trim', 'chop'] : ['trim']);
+    const lies = itemsIn(batch.items.filter(({ marinade }) => marinade));
+    return (
+      hours &&
+      curing(id, hours, does, {
+        takes: ['meat', ...lies],
+        makes: ['meat', ...lies, ...(batch.boilMarinadeMin === undefined ? [] : (['marinade'] as const))],
+      })
+    );
   },
   over: beforeTheLid,
 };
 
 /** What the meat leaves of its marinade is boiled before it goes into the pot. */
 export const boilMarinade: BatchTask = {
-  draft: ({ boilsMarinade }, id) =>
-    boilsMarinade
-      ? byHand(id, 'pan', { what: 'boil the marinade' }, usual.boilMarinade, ['marinate'], {
-          needs: [{ kind: 'burner', amount: 1, from: 0, to: usual.boilMarinade }],
-        })
-      : undefined,
+  draft: ({ boilMarinadeMin: minutes }, id) =>
+    minutes === undefined
+      ? undefined
+      : byHand(id, 'pan', { what: 'boil the marinade' }, minutes, on('marinade'), {
+          needs: [{ kind: 'burner', amount: 1, from: 0, to: minutes }],
+        }),
   over: beforeTheLid,
 };

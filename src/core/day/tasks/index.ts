@@ -1,14 +1,16 @@
 import type { DayBatch, DayFacts } from '../facts.ts';
-import { batchTaskKinds, taskId, type BatchTaskKind, type Task } from '../task.ts';
+import { batchTaskKinds, taskId, type BatchTaskKind, type Material, type Task } from '../task.ts';
 import { chill } from './chill.ts';
-import { blend, blister, chop, soak, toast } from './board.ts';
+import { blend, blister, chop, chopMarinade, soak, toast } from './board.ts';
 import { cool } from './cool.ts';
 import { boilMarinade, brine, marinate } from './cure.ts';
+import { inOrderOfMaterials, leftBy, materialOf, type Unordered } from '../materials.ts';
 import type { Milestones } from '../milestones.ts';
 import type { BatchTask } from './draft.ts';
 import { inOwnOrder } from './order.ts';
 import { beforeThePot, ownTask } from './own.ts';
 import { servingTasks } from './serving.ts';
+import { isSized } from '../sized.ts';
 import { isHandwork, paced, paceGroup } from './pace.ts';
 import { pot } from './pot.ts';
 import { pull } from './pull.ts';
@@ -26,14 +28,15 @@ import { trim } from './trim.ts';
 /** Every step of a batch: a new one is a file, a kind and a row here. */
 const tasks: { readonly [K in BatchTaskKind]: BatchTask } = {
   trim,
-  brine,
-  marinate,
-  'boil marinade': boilMarinade,
-  stand,
   toast,
   soak,
   blend,
   blister,
+  'chop marinade': chopMarinade,
+  brine,
+  marinate,
+  'boil marinade': boilMarinade,
+  stand,
   chop,
   smoke,
   sear,
@@ -59,23 +62,17 @@ export const overOf = (
 /** Every task that is not over, with the minutes and the start that somebody has written for it. */
 export function tasksOf(facts: DayFacts): readonly Task[] {
   const { batches, own, minutes, paces, pins, over } = facts;
-  const first = beforeThePot(own);
-  const ofBatches = batches.map((batch) => ({
-    batch,
-    tasks: inOwnOrder(batch, batchTasks(batch, facts.hands, first)),
-  }));
-  const all = [
-    ...ofBatches.flatMap(({ tasks: its }) => its),
-    ...own.map(ownTask),
-    ...servingTasks(
-      facts,
-      ofBatches.flatMap(({ tasks: its }) => readyWith(its, over)),
-    ),
-  ].filter(({ id }) => !over.has(id));
-  return all.map((task) => {
+  const beforePot = beforeThePot(own);
+  const isLeft = ({ id }: Pick<Task, 'id'>) => !over.has(id);
+  const ofBatches = batches.flatMap((batch) =>
+    inOwnOrder(batch, batchTasks(batch, facts.hands, beforePot)).filter(isLeft),
+  );
+  const ofOthers = own.map(ownTask).filter(isLeft);
+  const serving = servingTasks(facts, leftBy(ofBatches)).filter(isLeft);
+  return inOrderOfMaterials([...ofOthers, ...ofBatches, ...serving]).map((task) => {
     const typed = minutes[task.id];
     const sized =
-      typed !== undefined && task.parts.length === 1
+      typed !== undefined && task.parts.some((part) => isSized(task, part))
         ? resized(task, typed)
         : // What the cook has written of a task of their own stands.
           isHandwork(task) && task.ref.kind !== 'own'
@@ -85,35 +82,26 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
   });
 }
 
-/** With what a batch is ready to be served: all of it that nothing else of it waits for, the dip and the stretched filling too. */
-function readyWith(its: readonly Task[], over: ReadonlySet<string>): readonly string[] {
-  const left = its.filter(({ id }) => !over.has(id));
-  const waitedFor = new Set(left.flatMap(({ after, follows }) => [...after, follows ?? []].flat()));
-  return left.flatMap(({ id }) => (waitedFor.has(id) ? [] : [id]));
-}
-
-function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]): readonly Task[] {
+function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]): readonly Unordered[] {
   const idOf = (kind: BatchTaskKind) => taskId({ kind, batch: batch.id });
   const drafts = batchTaskKinds.flatMap((kind) => {
-    const draft = tasks[kind].draft(batch, idOf(kind), hands);
+    const draft = batch.over.has(kind) ? undefined : tasks[kind].draft(batch, idOf(kind), hands);
     return draft ? [{ kind, draft }] : [];
   });
   const has = new Set(drafts.map(({ kind }) => kind));
-  return drafts
-    .filter(({ kind }) => !batch.over.has(kind))
-    .map(({ kind, draft }): Task => {
-      const { after, follows, needs = [], ...rest } = draft;
-      const goesOn = follows !== undefined && has.has(follows) && !batch.over.has(follows);
-      const before = after.flatMap((one) => [one].flat().find((other) => has.has(other)) ?? []);
-      return {
-        ...rest,
-        needs,
-        ref: { kind, batch: batch.id },
-        id: idOf(kind),
-        after: [...before.map(idOf), ...(kind === 'pot' ? beforePot : [])],
-        ...(goesOn && { follows: idOf(follows) }),
-      };
-    });
+  const all = (materials: readonly Material[]) => materials.map((one) => materialOf(batch.id, one));
+  return drafts.map(({ kind, draft }): Unordered => {
+    const { takes, makes, follows, needs = [], ...rest } = draft;
+    return {
+      ...rest,
+      needs,
+      ref: { kind, batch: batch.id },
+      id: idOf(kind),
+      takes: [...all(takes), ...(kind === 'pot' ? beforePot : [])],
+      makes: all(makes),
+      ...(follows !== undefined && has.has(follows) && { follows: idOf(follows) }),
+    };
+  });
 }
 
 /**
@@ -131,11 +119,22 @@ function pinned(task: Task, pins: DayFacts['pins']): Task {
   return pin === undefined || task.begun !== undefined ? alone : { ...alone, begun: pin };
 }
 
+/** The piece whose minutes may be written becomes as long; what comes after it moves with it. */
 function resized(task: Task, minutes: number): Task {
+  const piece = task.parts.find((part) => isSized(task, part));
+  if (!piece) return task;
+  const more = minutes - piece.minutes;
+  const end = piece.from + piece.minutes;
+  const moved = (at: number) => (at >= end - 1e-9 ? at + more : at);
   return {
     ...task,
-    minutes: Math.max(minutes, task.minutes - (task.parts[0]?.minutes ?? 0)),
-    parts: task.parts.map((part) => ({ ...part, minutes })),
-    needs: task.needs.map((need) => ({ ...need, to: minutes })),
+    minutes: Math.max(minutes, task.minutes + more),
+    parts: task.parts.map((part) => ({
+      ...part,
+      from: part === piece ? part.from : moved(part.from),
+      minutes: part === piece ? minutes : part.minutes,
+      ...(part.handsMin !== undefined && part.handsMin > 0 && { handsMin: part.handsMin + more }),
+    })),
+    needs: task.needs.map((need) => ({ ...need, to: moved(need.to) })),
   };
 }

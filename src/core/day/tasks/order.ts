@@ -1,6 +1,7 @@
 import { type AfterWhat, traitsOf, type UsualTask } from '../../work/index.ts';
 import type { DayBatch } from '../facts.ts';
-import { taskId, type BatchTaskKind, type Task } from '../task.ts';
+import { materialOf, type Unordered } from '../materials.ts';
+import { taskId, type BatchTaskKind, type Material } from '../task.ts';
 
 /** The usual task that a step of the cook's list is; undefined where it is a task of its own, or none. */
 export function taskOfStep(what: AfterWhat): UsualTask | undefined {
@@ -12,37 +13,36 @@ export function taskOfStep(what: AfterWhat): UsualTask | undefined {
 const listed: readonly BatchTaskKind[] = ['cool', 'pull', 'strain', 'settle', 'skim', 'reduce', 'together'];
 
 /**
- * The tasks after the pot in the order of the cook's own list: those it drops are gone, what it adds is there, and
- * each waits for the one before it of its strand. Meat that is pulled in its pot is in the liquid's way.
+ * The tasks after the pot in the order of the cook's own list: those it drops are gone, what it adds is there, and each takes
+ * and makes what its step does.
  */
-export function inOwnOrder(batch: DayBatch, tasks: readonly Task[]): readonly Task[] {
+export function inOwnOrder(batch: DayBatch, tasks: readonly Unordered[]): readonly Unordered[] {
   if (batch.after === undefined || batch.chilled) return tasks;
   const idOf = (kind: BatchTaskKind) => taskId({ kind, batch: batch.id });
-  const kept = new Map(tasks.map((task) => [task.id, task]));
-  const [start] = [idOf('pot')].filter((id) => kept.has(id));
-  let meat = start;
-  let liquid = start;
-  const made: Task[] = [];
-  for (const { id, what, minutes } of batch.after) {
+  const usual = new Map(tasks.map((task) => [task.id, task]));
+  const made: Unordered[] = [];
+  for (const { id, what, minutes, takes, makes } of batch.after) {
     const kind = taskOfStep(what);
-    const { works } = traitsOf(what);
-    const own = kind && kept.get(idOf(kind));
-    const task = own && !made.includes(own) ? own : extra(batch.id, id, what, minutes);
+    const own = kind && usual.get(idOf(kind));
+    const task = own && !made.some((other) => other.id === own.id) ? own : extra(batch.id, id, what, minutes);
     if (!task || made.some((other) => other.id === task.id)) continue;
-    const both = works === 'both' || (batch.staysInPot && works === 'meat');
-    const before = both ? [meat, liquid] : works === 'meat' ? [meat] : [liquid];
-    const settle = what === 'skim' ? kept.get(idOf('settle')) : undefined;
-    if (settle) made.push({ ...settle, after: before.filter((one) => one !== undefined) });
-    const after = settle ? [settle.id] : before;
-    made.push({ ...task, after: [...new Set(after.filter((one) => one !== undefined))] });
-    if (both || works === 'meat') meat = task.id;
-    if (both || works === 'liquid') liquid = task.id;
+    const all = (strands: readonly Material[]) => strands.map((one) => materialOf(batch.id, one));
+    const strands = { takes: all(takes), makes: all(makes) };
+    const settle = what === 'skim' ? usual.get(idOf('settle')) : undefined;
+    // A jug that settles settles before its skimming, and once.
+    if (settle && !made.some((other) => other.id === settle.id)) made.push({ ...settle, ...strands });
+    made.push({ ...task, ...strands });
   }
   const others = tasks.filter(({ ref }) => !listed.some((kind) => ref.kind === kind));
   return [...others, ...made];
 }
 
-function extra(batch: string, step: string, what: AfterWhat, written: number | undefined): Task | undefined {
+function extra(
+  batch: string,
+  step: string,
+  what: AfterWhat,
+  written: number | undefined,
+): Omit<Unordered, 'takes' | 'makes'> | undefined {
   const { inDay } = traitsOf(what);
   if (!inDay || !('minutes' in inDay)) return undefined;
   const ref = { kind: 'after', batch, step } as const;
@@ -53,7 +53,6 @@ function extra(batch: string, step: string, what: AfterWhat, written: number | u
     id,
     minutes,
     needs: [],
-    after: [],
     parts: [{ key: id, does: { what: 'after', step: what }, kind: 'broth', from: 0, minutes, hands: 1 }],
   };
 }

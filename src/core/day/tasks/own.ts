@@ -1,18 +1,19 @@
 import type { OwnTask } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
-import { taskId, type Task } from '../task.ts';
+import type { Unordered } from '../materials.ts';
+import { taskId } from '../task.ts';
 import { OWN_TASK } from '../minutes.ts';
-import { byHand } from './draft.ts';
+import { byHand, on } from './draft.ts';
 
 /** A tray in the oven takes all of its width, cm (estimate). */
 const OWN_WIDTH = 40;
 
 /** A task of the cook's own. */
-export function ownTask({ id: own, words, minutes: typed, alone, needs }: OwnTask): Task {
+export function ownTask({ id: own, words, minutes: typed, alone, needs }: OwnTask): Unordered {
   const ref = { kind: 'own', own } as const;
   const id = taskId(ref);
   const minutes = midpoint(typed) ?? OWN_TASK;
-  const { parts } = byHand(id, 'own', { what: 'own', words }, minutes, [], { hands: alone ? 0 : 1 });
+  const { parts } = byHand(id, 'own', { what: 'own', words }, minutes, on(), { hands: alone ? 0 : 1 });
   const amount = needs === 'oven' ? OWN_WIDTH : 1;
   return {
     ref,
@@ -20,10 +21,11 @@ export function ownTask({ id: own, words, minutes: typed, alone, needs }: OwnTas
     minutes,
     parts,
     needs: needs ? [{ kind: needs, amount, from: 0, to: minutes }] : [],
-    after: [],
+    takes: [],
+    makes: [id],
   };
 }
 
-/** The ids of those that a pot waits for. */
+/** What those make that a pot waits for. */
 export const beforeThePot = (own: readonly OwnTask[]): readonly string[] =>
   own.filter(({ when }) => when === 'the pot').map(({ id }) => taskId({ kind: 'own', own: id }));

@@ -1,6 +1,6 @@
 import type { DayBatch } from '../facts.ts';
 import { pullMinutes, TORN } from '../minutes.ts';
-import type { BatchTask, Step } from './draft.ts';
+import { on, type BatchTask, type Step } from './draft.ts';
 
 /** Pulled, picked and shredded; what was torn half way is less work now. */
 export function pullStep(
@@ -24,7 +24,7 @@ export const pull: BatchTask = {
     // What is chilled is pulled in one go with its cooling.
     if (batch.chilled) return undefined;
     const step = pullStep(batch, id, hands);
-    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: [['cool', 'pot']] };
+    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], ...on('meat') };
   },
   over: ({ pulled }) => pulled,
 };

@@ -1,14 +1,41 @@
-import type { BatchTask } from './draft.ts';
+import type { DayBatch, DayItem } from '../facts.ts';
 import { usual } from '../minutes.ts';
-import { byHand } from './draft.ts';
+import type { Need } from '../resources.ts';
+import { itemsIn, POT_LIQUID, type BatchTask, type Step } from './draft.ts';
 
-/** What cooked in the pot to be blended into its liquid: lifted out, puréed and put back. */
+/** What cooks in the pot to be blended into its liquid: what was soaked for it was blended before it went in. */
+export const puréedAfter = ({ items }: Pick<DayBatch, 'items'>): readonly DayItem[] =>
+  items.filter(({ puréed, soaked }) => puréed && !soaked);
+
+/** Lifted out, puréed and put back. */
+export const puréeStep = (these: readonly DayItem[], key: string): Step => ({
+  key,
+  kind: 'broth',
+  does: { what: 'blend', names: these.map(({ name }) => name) },
+  minutes: usual.blend,
+  hands: 1,
+});
+
+export const blenderFrom = (from: number): Need => ({
+  kind: 'blender',
+  amount: 1,
+  from,
+  to: from + usual.blend,
+});
+
 export const purée: BatchTask = {
-  draft: ({ purées: names }, id) =>
-    names.length > 0
-      ? byHand(id, 'broth', { what: 'blend', names }, usual.blend, ['pot'], {
-          needs: [{ kind: 'blender', amount: 1, from: 0, to: usual.blend }],
-        })
-      : undefined,
+  draft: (batch, id) => {
+    const these = puréedAfter(batch);
+    // What is chilled is blended in one go with its cooling.
+    if (these.length === 0 || batch.chilled) return undefined;
+    const step = puréeStep(these, id);
+    return {
+      minutes: step.minutes,
+      parts: [{ ...step, from: 0 }],
+      takes: [POT_LIQUID, ...itemsIn(these)],
+      makes: [POT_LIQUID],
+      needs: [blenderFrom(0)],
+    };
+  },
   over: ({ jugged }) => jugged,
 };

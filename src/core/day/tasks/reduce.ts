@@ -1,4 +1,4 @@
-import type { BatchTask } from './draft.ts';
+import { on, POT_LIQUID, type BatchTask } from './draft.ts';
 
 /** Boiled down on a burner, with nobody beside it. */
 export const reduce: BatchTask = {
@@ -6,7 +6,7 @@ export const reduce: BatchTask = {
     minutes > 0
       ? {
           minutes,
-          after: [['skim', 'strain', 'purée', 'pot']],
+          ...on(POT_LIQUID),
           needs: [{ kind: 'burner', amount: 1, from: 0, to: minutes }],
           parts: [{ key: id, does: { what: 'reduce' }, kind: 'broth', from: 0, minutes, hands: 0 }],
         }

@@ -1,46 +1,48 @@
 import type { DayFacts } from '../facts.ts';
 import { packMinutes, plateMinutes, usual } from '../minutes.ts';
-import { taskId, type Doing, type Part, type Task } from '../task.ts';
-import { byHand } from './draft.ts';
+import type { Unordered } from '../materials.ts';
+import { taskId, type Doing, type Part } from '../task.ts';
+import { byHand, on } from './draft.ts';
 
 /** More hands than these get in each other's way (common practice, no source). */
 const MOST_HANDS = 3;
 
 /**
- * How the meal reaches the plates, when every batch is brought together and what is served with it is done: filled
- * here, put into hot boxes to be filled as they are asked for, or packed, sent out and filled there.
- * @param ready the tasks with which the batches are ready for them
+ * How the meal reaches the plates, of all that the batches leave and what is served with it: filled here, put into hot boxes
+ * to be filled as they are asked for, or packed, sent out and filled there.
+ * @param left what stands when the batches are done
  */
-export function servingTasks(facts: DayFacts, ready: readonly string[]): readonly Task[] {
+export function servingTasks(facts: DayFacts, left: readonly string[]): readonly Unordered[] {
   const { own, dishes, place } = facts;
   if (dishes.length === 0) return [];
-  const after = [
-    ...ready,
+  const takes = [
+    ...left,
     ...own.filter(({ when }) => when === 'serving').map(({ id }) => taskId({ kind: 'own', own: id })),
   ];
-  if (place === 'kept hot') return [{ ...boxes, after }];
-  if (place === 'sent out') return [{ ...sent(facts), after }];
-  return dishes.map(({ id: dish, name, kind, count, built }): Task => {
+  if (place === 'kept hot') return [{ ...boxes, takes }];
+  if (place === 'sent out') return [{ ...sent(facts), takes }];
+  return dishes.map(({ id: dish, name, kind, count, built }): Unordered => {
     const ref = { kind: 'plates', dish } as const;
     const id = taskId(ref);
     const minutes = built ? usual.setOut : plateMinutes(kind, count, facts.hands);
     const does = { what: built ? 'set out' : 'fill', name, count } as const;
-    const { parts } = byHand(id, 'plates', does, minutes, [], { hands: Math.min(MOST_HANDS, facts.hands) });
-    return { ref, id, minutes, parts, needs: [], after };
+    const { parts } = byHand(id, 'plates', does, minutes, on(), { hands: Math.min(MOST_HANDS, facts.hands) });
+    return { ref, id, minutes, parts, needs: [], takes, makes: [id] };
   });
 }
 
 const boxesId = taskId({ kind: 'boxes' });
-const boxes: Omit<Task, 'after'> = {
+const boxes: Omit<Unordered, 'takes'> = {
   ref: { kind: 'boxes' },
   id: boxesId,
   minutes: usual.hotBoxes,
-  parts: byHand(boxesId, 'plates', { what: 'hot boxes' }, usual.hotBoxes, []).parts,
+  parts: byHand(boxesId, 'plates', { what: 'hot boxes' }, usual.hotBoxes, on()).parts,
+  makes: [],
   needs: [],
 };
 
 /** Packed, out of the door, on the road, reheated there if it went cold, and filled there by other hands. */
-function sent({ dishes, hands, sent: { road, packing, cold } }: DayFacts): Omit<Task, 'after'> {
+function sent({ dishes, hands, sent: { road, packing, cold } }: DayFacts): Omit<Unordered, 'takes'> {
   const id = taskId({ kind: 'sent' });
   const servings = dishes.reduce((sum, { count }) => sum + count, 0);
   const steps: {
@@ -73,5 +75,5 @@ function sent({ dishes, hands, sent: { road, packing, cold } }: DayFacts): Omit<
     from += step.minutes;
     return { ...step, kind: 'plates', from: at };
   });
-  return { ref: { kind: 'sent' }, id, minutes: from, parts, needs: [] };
+  return { ref: { kind: 'sent' }, id, minutes: from, parts, needs: [], makes: [] };
 }

@@ -1,6 +1,6 @@
 import type { DayBatch } from '../facts.ts';
 import { strainMinutes } from '../minutes.ts';
-import type { BatchTask, Step } from './draft.ts';
+import { on, POT_LIQUID, type BatchTask, type Step } from './draft.ts';
 
 /** Through a sieve. */
 export const strainStep = ({ liquidMl }: DayBatch, key: string): Step => ({
@@ -16,7 +16,7 @@ export const strain: BatchTask = {
     // What is chilled is strained in one go with its cooling.
     if (!batch.strain || batch.chilled) return undefined;
     const step = strainStep(batch, id);
-    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], after: [['purée', 'pot']] };
+    return { minutes: step.minutes, parts: [{ ...step, from: 0 }], ...on(POT_LIQUID) };
   },
   over: ({ jugged }) => jugged,
 };

@@ -45,10 +45,10 @@ describe('the tasks of a batch', () => {
       reduceTo: { text: '300 ml', lo: 300, hi: 300 },
     });
     expect(kinds(all)).toEqual(expect.arrayContaining(['marinate', 'stand', 'settle', 'reduce']));
-    expect(before(of(all, 'stand'))).toEqual(['trim', 'marinate']);
+    expect(before(of(all, 'stand'))).toEqual(['marinate']);
     expect(before(of(all, 'skim'))).toEqual(['settle']);
     expect(before(of(all, 'reduce'))).toEqual(['skim']);
-    expect(before(of(all, 'together'))).toEqual(['pull', 'strain', 'skim', 'reduce']);
+    expect(before(of(all, 'together'))).toEqual(['pull', 'reduce']);
   });
 
   test('the cook’s own list has the say: another order, what it drops, and what it adds', () => {

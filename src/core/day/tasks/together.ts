@@ -1,5 +1,5 @@
 import { usual } from '../minutes.ts';
-import type { BatchTask } from './draft.ts';
+import { on, POT_LIQUID, type BatchTask } from './draft.ts';
 
 /** Stirring meat into its liquid, min (common practice, no source). */
 const STIR = 5;
@@ -11,7 +11,7 @@ export const together: BatchTask = {
     const minutes = how === 'cold' ? STIR : how === 'reheated' ? usual.reheat : usual.together;
     return {
       minutes,
-      after: ['pull', ['strain', 'purée', 'pot'], 'chill', 'skim', 'reduce'],
+      ...on('meat', POT_LIQUID),
       needs: how === 'cold' ? [] : [{ kind: 'burner', amount: 1, from: 0, to: minutes }],
       parts: [
         {

@@ -1,4 +1,5 @@
 import { type Batch, type Doing, type Item, boilsDownTo } from '../../meal/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { itemsOf } from './items.ts';
 
@@ -81,11 +82,17 @@ const rules: readonly Rule[] = [
   },
   {
     id: 'wine-down',
-    find: plain('boils down', (item) => item.boiledTo !== undefined || item.marinade === true),
+    find: (all) =>
+      all.flatMap((one) => {
+        const { does, item } = one;
+        if (does !== 'boils down' || item.boiledTo !== undefined || item.marinade === true) return [];
+        const [other] = all.filter((poured) => poured !== one && isPoured(poured));
+        return [other ? ([one, other] as const) : ([one] as const)];
+      }),
   },
   {
     id: 'starch-wet',
-    find: plain('thickens', () => false),
+    find: plain('thickens', ({ soften }) => (midpoint(soften) ?? 0) > 0),
   },
   {
     id: 'sweet-scorch',
@@ -112,6 +119,8 @@ export function orderHints(batch: Batch, ingredients: ReadonlyMap<string, Ingred
   const waved = new Set(batch.dismissed);
   return rules.flatMap(({ id: rule, find }) =>
     find(all, batch)
+      // What is in is in: nobody is told how it should have gone in.
+      .filter(([{ item }]) => item.put === undefined)
       .slice(0, 1)
       .map(([first, second]) => ({
         id: `${rule} ${first.item.id}`,

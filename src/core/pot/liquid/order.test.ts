@@ -27,9 +27,13 @@ describe('the order of adding', () => {
     expect(hints(items('garlic', 'onion'))).toEqual(['Garlic clove after onion, for the last minute.']);
     expect(hints(items('tomato-paste'))).toEqual(['Fry tomato paste a minute or two in the fat.']);
     expect(hints(items('water', 'tomato-paste'))[0]).toBe('Fry tomato paste before water goes in.');
-    expect(hints(items('wine-red'))).toEqual(['Boil red wine down before the stock goes in.']);
+    expect(hints(items('wine-red'))).toEqual(['Boil red wine down in the open pan first.']);
+    expect(hints(items('wine-red', 'water'))).toEqual(['Boil red wine down before water goes in.']);
     expect(hints(items({ ref: 'wine-red', boiledTo: grams(100) }))).toEqual([]);
     expect(hints(items('flour'))[0]).toMatch(/four parts of cold/);
+    // What lies in the fat already, or is in the pot, is told nothing more.
+    expect(hints(items({ ref: 'flour', soften: { text: '2 min', lo: 2, hi: 2 } }))).toEqual([]);
+    expect(hints(items({ ref: 'flour', put: 1 }))).toEqual([]);
     expect(hints(items('chilli-dried'))[0]).toMatch(/Soak chillies, dried/);
   });
 

@@ -12,6 +12,8 @@ export interface ItemWork {
   readonly ways: readonly Way[];
   /** In the fat before the liquid goes in, min, in the order of the list; 0 where it goes in raw. */
   readonly softenMin: number;
+  /** The cook has written how long it lies there. */
+  readonly softenWritten: boolean;
   readonly soaked: boolean;
   readonly puréed: boolean;
   /** Pushed through a sieve and put back. */
@@ -45,8 +47,13 @@ const BLOOM = 1;
 const isFromStart = ({ at }: Item) => at === undefined || (at.phase === 0 && at.minutes <= 0);
 
 /** How long a thing lies in the fat before the liquid goes in, min, where nobody has said; 0: it goes in raw. */
-export function usualSoftenMin(item: Item, { role, does }: Ingredient): number {
-  if (role !== 'solid' || !isFromStart(item) || item.marinade || item.soak) return 0;
+export function usualSoftenMin(
+  item: Item,
+  { role, does }: Ingredient,
+  { sear }: Pick<Batch, 'sear'>,
+): number {
+  // A pot that all goes raw into has no pan before it.
+  if (!sear || role !== 'solid' || !isFromStart(item) || item.marinade || item.soak) return 0;
   return Math.max(softens[does ?? 'soaks'] ?? 0, item.ways?.includes('bloomed') ? BLOOM : 0);
 }
 
@@ -67,7 +74,8 @@ export function workOn(batch: Batch, ingredients: ReadonlyMap<string, Ingredient
         name: ingredient.name,
         knife: takesKnife(ingredient) && !ways.includes('ready cut'),
         ways,
-        softenMin: midpoint(item.soften) ?? usualSoftenMin(item, ingredient),
+        softenMin: midpoint(item.soften) ?? usualSoftenMin(item, ingredient, batch),
+        softenWritten: item.soften !== undefined,
         soaked: item.soak !== undefined,
         puréed: fate === 'puréed',
         sieved: item.prep === 'sieved',

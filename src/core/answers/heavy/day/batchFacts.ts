@@ -1,8 +1,7 @@
 import { milestonesIn, tickedIn } from '../../../reckoning/index.ts';
-import { overOf, type DayBatch } from '../../../day/index.ts';
+import { overOf, type DayBatch, usualMinutes } from '../../../day/index.ts';
 import {
   type Batch,
-  type Phase,
   standingEntries,
   isStrained,
   isUsualAfter,
@@ -12,15 +11,18 @@ import {
 } from '../../../meal/index.ts';
 import { pullingOf } from '../../../bench/index.ts';
 import { mlOf, takenBy } from '../../../broth/index.ts';
-import { boilDownMinutes, cookOf, isTimed, openPhase } from '../../../clock/index.ts';
-import { boughtOf, itemsOf, type ItemWork, workOn } from '../../../pot/index.ts';
+import { boilDownMinutes, cookOf, isTimed } from '../../../clock/index.ts';
+import { itemsOf, workOn } from '../../../pot/index.ts';
+import { strandsOf } from '../../../work/index.ts';
 import { MINUTE_MS, midpoint } from '../../../quantity/index.ts';
 import { minutesOnBurner } from '../../../tender/index.ts';
 import { bowlG, ingredientsById, type Input, type NominalBatch, priorFor } from '../../../model/index.ts';
 
 import { lookAtOf, looksOf, readyAt } from './looks.ts';
-import { momentsOf } from './moments.ts';
-import { roundsOf } from './rounds.ts';
+import { momentsOf, paintedInSmoke } from './moments.ts';
+import { heatsOf } from './heats.ts';
+import { boilsOff, dayItems, isPouredIn, softeningsOf } from './items.ts';
+import { roundsOf, smokeRoundsOf } from './rounds.ts';
 
 /** A day reaches no further back: a meal that was left with its lid on is not planned through the years since. */
 export const LONG_AGO = 7 * 24 * 60 * MINUTE_MS;
@@ -34,15 +36,10 @@ interface Asked {
 export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now }: Asked): DayBatch {
   const { plan, mass } = one;
   const { batch, ready, liquid, vessels } = plan;
-  const work = workOn(batch, ingredientsById(input));
-  const names = (some: (one: ItemWork) => boolean) => work.filter(some).map(({ name }) => name);
-  const gramsOf = (some: (one: ItemWork) => boolean) => {
-    const ids = new Set(work.filter(some).map(({ id }) => id));
-    return (liquid?.items ?? []).reduce((sum, item) => sum + (ids.has(item.id) ? boughtOf(item) : 0), 0);
-  };
+  const ingredients = ingredientsById(input);
+  const work = workOn(batch, ingredients);
   const sentCold = input.meal.place === 'sent out' && (input.meal.sent?.cold ?? false);
   const { potFrom } = cookOf(batch.cook);
-  const open = openPhase(batch.cook);
   const lidOn = batch.lidOn === undefined ? undefined : Math.max(batch.lidOn, now - LONG_AGO);
   const since = lidOn === undefined ? undefined : (now - lidOn) / MINUTE_MS;
   const found = ready?.lots.every((lot) => lot.found) ?? false;
@@ -57,7 +54,9 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
         since ?? 0,
         readyAt(plan, chance, forks) + (isTimed(batch) ? 0 : (tearMin ?? 0)) - potFrom,
       );
-  const items = liquid?.items.filter(({ at }) => at <= 0) ?? [];
+  const items = dayItems(batch, work, liquid?.items ?? []);
+  const fromStart = (liquid?.items ?? []).filter(({ at }) => at <= 0);
+  const poured = fromStart.find((item) => isPouredIn(item, ingredients));
   const looks = found ? [] : looksOf(plan, since, braiseMin - (tearMin ?? 0));
   return {
     id: plan.id,
@@ -70,33 +69,27 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
       least: minutes?.lo,
       most: minutes?.hi,
     })),
-    boilsMarinade: (batch.marinade?.rest ?? 'in the pot') === 'in the pot' && hasMarinade(batch),
-    chopsMarinade: work.some(
-      ({ id, knife, ways }) =>
-        (knife || ways.includes('processor')) &&
-        itemsOf(batch).some((item) => item.id === id && item.marinade === true),
-    ),
-    toasts: names(({ ways }) => ways.includes('toasted')),
-    grinds: names(({ ways }) => ways.includes('ground')),
-    soaks: names(({ soaked }) => soaked),
-    // What was soaked is blended before it goes in, whenever that is; what cooks in the pot as it comes out of it.
-    blends: names(({ soaked, puréed }) => soaked && puréed),
-    sieves: names(({ soaked, sieved }) => soaked && sieved),
-    blisters: names(({ ways }) => ways.includes('blistered')),
-    chopG: gramsOf(({ knife, ways }) => knife && !ways.includes('processor')),
-    processorG: gramsOf(({ ways }) => ways.includes('processor')),
-    softens: work.flatMap(({ name, softenMin }) => (softenMin > 0 ? [{ name, minutes: softenMin }] : [])),
-    purées: names(({ soaked, puréed }) => puréed && !soaked),
-    liftsOut: isStrained(batch) ? [] : names(({ liftedOut }) => liftedOut),
-    boilFirstMin: boilDownMinutes(
-      items.reduce((sum, { prepared }) => sum + (prepared ? prepared.air.water : 0), 0),
-    ),
+    boilMarinadeMin:
+      (batch.marinade?.rest ?? 'in the pot') === 'in the pot' && hasMarinade(batch)
+        ? Math.max(usualMinutes.boilMarinade, boilsOff(fromStart.filter(({ marinade }) => marinade)).minutes)
+        : undefined,
+    items,
+    softens: softeningsOf(work, items),
+    // What is left of a marinade is boiled once, with as much of it as boils away.
+    boilsFirst: boilsOff(fromStart.filter(({ marinade }) => !marinade)),
+    skimsScum: batch.skimOnWay?.scum !== undefined,
     sear: batch.sear
-      ? { panfuls: plan.sear.panfuls, minutes: plan.sear.minutes, pan: plan.sear.pan?.id }
+      ? {
+          panfuls: plan.sear.panfuls,
+          minutes: plan.sear.minutes,
+          pan: plan.sear.pan?.id,
+          loosenWith: poured?.name,
+        }
       : undefined,
     smokeMin: potFrom > 0 ? potFrom : undefined,
-    heat: open?.heat ?? 'oven',
-    setting: settingOf(open),
+    smokeRounds: potFrom > 0 ? smokeRoundsOf(batch) : [],
+    smokeMoments: paintedInSmoke(plan, potFrom),
+    heats: heatsOf(plan, potFrom, braiseMin),
     vessels: vessels.map(({ vessel }) => ({
       id: vessel.id,
       name: vessel.name,
@@ -107,12 +100,18 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     braiseMin,
     looks,
     lookAt: lookAtOf(plan),
-    moments: momentsOf(
-      plan,
-      potFrom,
-      new Set(work.flatMap(({ id, mixed }) => (mixed ? [id] : []))),
-      Math.max(0, braiseMin - (plan.lengths.reduce((sum, n) => sum + n, 0) - potFrom)),
-    ),
+    moments: [
+      ...momentsOf(
+        plan,
+        potFrom,
+        new Set(work.flatMap(({ id, mixed }) => (mixed ? [id] : []))),
+        Math.max(0, braiseMin - (plan.lengths.reduce((sum, n) => sum + n, 0) - potFrom)),
+      ),
+      // Fat that is taken off on the way, where nobody has said how often: once, half way.
+      ...(batch.skimOnWay?.fat && !batch.rounds?.some(({ what }) => what === 'skim')
+        ? [{ key: 'skim on the way', does: { what: 'skim on the way' } as const, at: braiseMin / 2 }]
+        : []),
+    ],
     tearMin,
     rounds: roundsOf(plan, potFrom, braiseMin),
     firm: mass.lots.reduce((sum, lot) => sum + lot.unpulled - lot.shred, 0) > 0,
@@ -125,7 +124,13 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     sentCold,
     after: isUsualAfter(batch)
       ? undefined
-      : batch.after.map(({ id, what, minutes }) => ({ id, what, minutes: midpoint(minutes) })),
+      : strandsOf(batch.after, staysInPot(batch)).map(({ step: { id, what, minutes }, takes, makes }) => ({
+          id,
+          what,
+          minutes: midpoint(minutes),
+          takes,
+          makes,
+        })),
     staysInPot: staysInPot(batch),
     coolMin: pullingOf(batch).coolMin,
     pace: pullingOf(batch).pace * Math.exp(priorFor(input.learned, 'pull', '').mean),
@@ -141,10 +146,3 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
 
 const hasMarinade = (batch: Batch): boolean =>
   itemsOf(batch).some(({ marinade, state }) => marinade && state === 'in');
-
-/** What an oven, a smoker or a slow cooker is set to: they are shared by it. */
-function settingOf(open: Phase | undefined): DayBatch['setting'] {
-  const setting = open?.setting;
-  if (typeof setting === 'object') return midpoint(setting);
-  return setting === 'low' || setting === 'high' ? setting : undefined;
-}

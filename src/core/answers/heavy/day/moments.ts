@@ -31,10 +31,11 @@ export function momentsOf(
       const goesIn = at - potFrom + (fromEnd(item?.at) ? longer : 0);
       const comesOut = out === undefined ? Infinity : out - potFrom + (fromEnd(item?.out) ? longer : 0);
       return [
-        ...(at > 0 && mixed.has(id)
+        ...(goesIn > 0 && mixed.has(id)
           ? [{ key: `mix ${id}`, does: { what: 'mix', item: name } as const, at: goesIn - MIX }]
           : []),
-        ...(at > 0 || (item?.onto && goesIn >= 0)
+        // What goes in before there is a pot goes in as it is filled.
+        ...(goesIn > 0 || (item?.onto && goesIn >= 0)
           ? [{ key: `in ${id}`, does: { what: item?.onto ?? 'in', item: name } as const, at: goesIn }]
           : []),
         ...(comesOut < end - potFrom + longer
@@ -48,6 +49,17 @@ export function momentsOf(
       at,
     })),
   ];
+}
+
+/** What is put on the meat while it lies in the open smoke, min after it went there. */
+export function paintedInSmoke(
+  { liquid, batch }: NominalBatch['plan'],
+  potFrom: number,
+): DayBatch['smokeMoments'] {
+  return (liquid?.items ?? []).flatMap(({ id, name, at }) => {
+    const onto = itemsOf(batch).find((one) => one.id === id)?.onto;
+    return onto && at < potFrom ? [{ key: `in ${id}`, does: { what: onto, item: name }, at }] : [];
+  });
 }
 
 /** A lid that is moved, min from a hot pot. */

@@ -1,9 +1,9 @@
 import { usualMinutes, type DayBatch } from '../../../day/index.ts';
 import type { Batch } from '../../../meal/index.ts';
-import { cookOf, isSmoke, openPhase } from '../../../clock/index.ts';
-import { entryAt } from '../../../columns/index.ts';
+import { isSmoke, openPhase } from '../../../clock/index.ts';
 import { midpoint } from '../../../quantity/index.ts';
 import type { NominalBatch } from '../../../model/index.ts';
+import { phasesOf } from './heats.ts';
 
 const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: minutes });
 
@@ -20,22 +20,11 @@ export function usualRounds(batch: Batch): NonNullable<Batch['rounds']> {
  * What is done at intervals: as the cook wrote it; else stirred on the stove, turned while it is uncovered and pokes
  * out. A fire is fed all the while.
  */
-export function roundsOf(
-  { batch, lengths }: NominalBatch['plan'],
-  potFrom: number,
-  braiseMin: number,
-): DayBatch['rounds'] {
+export function roundsOf(plan: NominalBatch['plan'], potFrom: number, braiseMin: number): DayBatch['rounds'] {
+  const { batch } = plan;
   const written = batch.rounds;
   const whole = (every: number) => ({ every, from: 0, to: braiseMin });
-  const { open } = cookOf(batch.cook);
-  // It goes on until it is lifted: what the day gives the long phase beyond its plan moves all that comes after it.
-  const longer = braiseMin - (lengths.reduce((sum, length) => sum + length, 0) - potFrom);
-  let at = 0;
-  const spans = batch.cook.map((phase, i) => {
-    const from = at - potFrom + (i > open ? longer : 0);
-    at += entryAt(lengths, i);
-    return { phase, from, to: at - potFrom + (i >= open ? longer : 0) };
-  });
+  const spans = phasesOf(plan, potFrom, braiseMin);
   const fires = spans
     .filter(({ phase, from }) => phase.heat === 'smoker' && from >= 0)
     .map(({ from, to }) => ({
@@ -67,3 +56,9 @@ export function roundsOf(
           }))),
   ];
 }
+
+/** What the cook has written is done in the open smoke too, but for what wants a liquid around it. */
+export const smokeRoundsOf = ({ rounds = [] }: Batch): DayBatch['smokeRounds'] =>
+  rounds
+    .filter(({ what }) => what === 'turn' || what === 'baste' || what === 'pierce')
+    .map(({ what, every }) => ({ what, every: midpoint(every) ?? usualMinutes.turnEvery }));
