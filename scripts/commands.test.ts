@@ -102,7 +102,7 @@ test.each([
   ['learn', [], 'Say which backup: ./slow-spoon learn BACKUP\n'],
   ['learn', ['nowhere.txt'], /^nowhere\.txt cannot be opened: /],
   ['learn', ['examples/one-lot.json'], /one-lot\.json: This is not a Slow Spoon backup/],
-  ['reckon', [], 'Say which file: ./slow-spoon reckon FILE\n'],
+  ['reckon', [], 'Say which file: ./slow-spoon reckon FILE [--at 2026-12-05T18:00]'],
   ['reckon', ['package.json'], /^package\.json: This is not a Slow Spoon meal/],
 ] as const)(
   '%s %j is refused in one sentence',

@@ -100,6 +100,8 @@ export interface Settings {
   readonly degrees: 'C' | 'F';
   /** How times of day are written; absent: 18:00. */
   readonly hours?: Hours | undefined;
+  /** How the plan's rings are told; absent: by a bell. */
+  readonly rings?: 'silent' | 'spoken' | undefined;
 }
 
 /** The kitchen and the settings: one row each. */
@@ -155,6 +157,10 @@ export interface TimerRow {
   readonly minutes: number;
   /** It has rung, or its being missed has been said. */
   readonly rung: 0 | 1;
+  /** Of a meal's plan: it comes by itself, moves with the plan, and goes with what it calls to. */
+  readonly mealId?: string;
+  /** The cook has put it off, or has heard it. */
+  readonly heard?: 'later' | 'yes';
 }
 
 export type Row = MealRow | BatchRow | EntryRow | KeptRow;

@@ -15,5 +15,7 @@ export function nothingToBuyWords(why: NothingToBuy): string {
       return 'The order is empty: write how many plates first.';
     case 'empty mix':
       return 'The mix adds up to nothing: give one of the lots a weight.';
+    case 'will not pull':
+      return 'Cooked like this it will not pull, however much of it is bought: give it more heat or more time.';
   }
 }

@@ -16,6 +16,9 @@ test('what is folded away is told in one line', () => {
     'oven at 160 °C, lid on, then oven, lid ajar 45 min, boiled first, torn and put back',
   );
   expect(crewWords()).toBe('one cook, 06:30 to 22:30, ready 90 in 100');
+  expect(crewWords({ from: '08:00' }, '24', ['Ada', 'Bo', 'Cem'])).toBe(
+    'Ada, Bo and Cem, 08:00 to 22:30, ready 90 in 100',
+  );
   expect(crewWords({ hands: 3, from: '08:00' })).toBe('3 cooks, 08:00 to 22:30, ready 90 in 100');
   const lot = { id: 'l', kind: 'meat' as const, cut: 'beef-shank', weight: min(1) };
   expect(lotWords(lot)).toBe('');

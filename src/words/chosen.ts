@@ -32,10 +32,14 @@ export function heatWords({ cook, tear, start }: Pick<Batch, 'cook' | 'tear' | '
   return [phases.join(', then '), ...more].join(', ');
 }
 
+const listedNames = (names: readonly string[]) =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+
 /** Who cooks and between which hours: "one cook, 06:30 to 22:30, ready 90 in 100". */
-export function crewWords(day: Day = {}, hours?: Hours): string {
+export function crewWords(day: Day = {}, hours?: Hours, names: readonly string[] = []): string {
   const { hands = usualDay.hands, from = usualDay.from, to = usualDay.to, chance = usualDay.chance } = day;
-  return `${hands === 1 ? 'one cook' : `${hands} cooks`}, ${writeTime(from, hours)} to ${writeTime(to, hours)}, ready ${Math.round(100 * chance)} in 100`;
+  const who = names.length > 0 ? listedNames(names) : hands === 1 ? 'one cook' : `${hands} cooks`;
+  return `${who}, ${writeTime(from, hours)} to ${writeTime(to, hours)}, ready ${Math.round(100 * chance)} in 100`;
 }
 
 /** What is said of a lot beside its weight and cut: "bone out, fattier, 6 pieces"; empty where nothing is. */

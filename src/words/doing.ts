@@ -65,7 +65,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'boil down first': ({ names }) => `Boil ${together(names)} down`,
   'skim the scum': 'Take off the scum',
   'skim on the way': 'Skim the fat',
-  move: ({ to, setting }) => moves[to](setting),
+  move: ({ to, setting, heavy }) => `${moves[to](setting)}${heavy ? ', two to lift it' : ''}`,
   'bring to heat': 'Bring to heat',
   look: ({ again, lot }) =>
     again

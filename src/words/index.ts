@@ -2,6 +2,7 @@ export { backupChangesWords, broughtInWords, goingWords, lastBackupWords, unread
 export { nothingToBuyWords } from './buy.ts';
 export { avoidableWords, resourceWords } from './called.ts';
 export { capital } from './capital.ts';
+export { callWords } from './rings.ts';
 export { beforePanWords, crewWords, heatWords, lotWords } from './chosen.ts';
 export { dayNoteWords } from './dayNotes.ts';
 export {

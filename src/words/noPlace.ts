@@ -12,6 +12,9 @@ export function noPlaceWords(names: readonly string[], of: number): string {
 }
 
 const with_: Readonly<Record<Unplanned['ways'][number]['way'], string>> = {
+  'raw in': 'Raw in, nothing browned before it,',
+  'the day before': 'Cooked the day before and chilled overnight',
+  'half as many pots': 'In half as many pots, each twice as large,',
   'another oven': 'With another oven',
   'two more burners': 'With two more burners',
   'another pair of hands': 'With another pair of hands',

@@ -129,6 +129,13 @@ test('why nothing can be bought is said with what would change it', () => {
   expect(nothingToBuyWords({ what: 'chance', asked: 1 })).toBe(
     '100 in 100 cannot be bought: no weight is ever sure. Ask for 50 to 99.',
   );
-  for (const what of ['on the board', 'no lot', 'no price', 'no plates', 'empty mix'] as const)
+  for (const what of [
+    'on the board',
+    'no lot',
+    'no price',
+    'no plates',
+    'empty mix',
+    'will not pull',
+  ] as const)
     expect(nothingToBuyWords({ what })).toMatch(/^[A-Z].*[:.] .*\.$/);
 });

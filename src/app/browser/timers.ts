@@ -1,5 +1,6 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import type { TimerRow } from '@/store/kinds.ts';
+import { keepRings, type PlannedRing } from '@/store/rings.ts';
 import { db } from './db.ts';
 import { clockNow } from './clock.ts';
 import { useStored } from './useStored.ts';
@@ -21,14 +22,27 @@ export function startTimer(name: string, minutes: number): void {
       rung: 0,
     }),
   );
+  askToNotify();
+}
+
+/** Asks once whether the system may tell of it while the page is hidden. */
+export function askToNotify(): void {
   if ('Notification' in window && Notification.permission === 'default')
     fire(Notification.requestPermission());
 }
 
 export const stopTimer = (id: string): void => fire(db.timers.delete(id));
 
+/** Rings again in so many minutes: put off by the cook it stays there, whatever the plan says. */
 export const moreOfTimer = (id: string, minutes: number): void =>
-  fire(db.timers.update(id, { ends: clockNow() + minutes * MINUTE_MS, rung: 0 }));
+  fire(db.timers.update(id, { ends: clockNow() + minutes * MINUTE_MS, rung: 0, heard: 'later' }));
+
+/** What the plan rang has been heard: it is not told again. */
+export const heardTimer = (id: string): void => fire(db.timers.update(id, { rung: 1, heard: 'yes' }));
+
+/** Keeps what a meal's plan rings as the plan has it. */
+export const ringByPlan = (mealId: string, planned: readonly PlannedRing[]): void =>
+  fire(keepRings(db, mealId, planned));
 
 export const markRung = (id: string): void => fire(db.timers.update(id, { rung: 1 }));
 

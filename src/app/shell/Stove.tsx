@@ -6,6 +6,7 @@ import type { Batch } from '@/core/meal/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { addBatch } from '../open/edits/index.ts';
 import { useDay } from '../open/useDay.ts';
+import { useRings } from '../open/useRings.ts';
 import { useNow } from '../browser/useNow.ts';
 import { usePainted } from '../browser/usePainted.ts';
 import { nextActWords } from '@/words/index.ts';
@@ -23,6 +24,7 @@ export function Stove() {
   const wall = useWall();
   const asks = usePainted() && anyOnTheHeat(loaded.batches);
   const { day, isOld } = useDay(loaded, now, asks);
+  useRings(loaded, isOld ? undefined : day, now);
   const names = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
   return (
     <ul className={css.stove} aria-label="The stove">

@@ -56,8 +56,8 @@ jest.unstable_mockModule('../browser/saveText.ts', () => ({
   saveFile: () => undefined,
 }));
 /** What would be heard of a timer, and read on the lock of a phone. */
-export const [ring, notify] = [jest.fn(), jest.fn()];
-jest.unstable_mockModule('../stages/clock/timers/ring.ts', () => ({ ring, notify }));
+export const [ring, notify, say] = [jest.fn(), jest.fn(), jest.fn()];
+jest.unstable_mockModule('../stages/clock/timers/ring.ts', () => ({ ring, notify, say }));
 jest.unstable_mockModule('../browser/afterFirstPaint.ts', () => ({ afterFirstPaint: Promise.resolve() }));
 // A tenth of the draws: a third of the time went into them, and what is tried here hangs on no tenth of a percent.
 const drawn = await import('@/core/model/run/drawn.ts');

@@ -7,6 +7,7 @@ export { expectedAt } from './light/expected.ts';
 export { jugOf } from './light/jug.ts';
 export { defatsOf, vesselFor } from './light/defat.ts';
 export type { DayNote, DayPlan } from './heavy/day/day.ts';
+export { nowOf, printedDay } from './heavy/day/printedDay.ts';
 export type { Unplanned } from './heavy/day/unplanned.ts';
 export { kitchenYields, type KitchenYield } from './light/kitchenYields.ts';
 export { meanwhile } from './light/meanwhile.ts';

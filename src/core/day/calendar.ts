@@ -11,6 +11,8 @@ export interface CalendarAsk {
   readonly words: (line: Line) => string;
   /** Names of the pots, by batch. */
   readonly pots: ReadonlyMap<string, string>;
+  /** Names of those who cook, by id. */
+  readonly names?: ReadonlyMap<string, string>;
   /** Of the meal: the events of a later file replace those of an earlier one. */
   readonly id: string;
   /** Epoch ms. */
@@ -22,13 +24,23 @@ export interface CalendarAsk {
  * serving; alarms on the looks, at the moment and five minutes before. Times are moments (UTC), so that they
  * ring rightly in any zone.
  */
-export function calendarOf({ name, serving, lines, words: wordsOf, pots, id, now }: CalendarAsk): string {
+export function calendarOf({
+  name,
+  serving,
+  lines,
+  words: wordsOf,
+  pots,
+  names,
+  id,
+  now,
+}: CalendarAsk): string {
   const moment = (at: number) => ({ start: at, startInputType: 'utc', startOutputType: 'utc' }) as const;
   const events = lines
     .filter(({ hands, to }) => hands > 0 && to > now)
     .map((line): EventAttributes => {
       const { from, to, kind, batch, task, key } = line;
-      const words = wordsOf(line);
+      const who = (line.who ?? []).flatMap((one) => names?.get(one) ?? []);
+      const words = who.length > 0 ? `${who.join(', ')}: ${wordsOf(line)}` : wordsOf(line);
       const pot = batch === undefined ? undefined : pots.get(batch);
       return {
         ...moment(from),

@@ -19,6 +19,8 @@ export interface DayBatch {
   /** Its tasks that are over. */
   readonly over: ReadonlySet<BatchTaskKind>;
   readonly rawG: number;
+  /** All that lies in its pots once they are filled, g. */
+  readonly filledG: number;
   readonly steps: readonly {
     readonly what: Step;
     /** As long as was written, min; absent: as usual. */
@@ -123,12 +125,18 @@ export interface DayFacts {
     readonly count: number;
     /** Guests build it: it is set out, not filled. */
     readonly built: boolean;
+    /** The batches that it is filled from, where the cook has said; undefined: from any. */
+    readonly from: readonly string[] | undefined;
   }[];
   /** Filled here, from hot boxes as they are asked for, or sent out. */
   readonly place: 'here' | 'kept hot' | 'sent out';
   readonly sent: { readonly road: number; readonly packing: number | undefined; readonly cold: boolean };
   readonly own: readonly OwnTask[];
   readonly hands: number;
+  /** Ids of those who cook, where they have names: as many as there are hands. */
+  readonly cooks: readonly string[];
+  /** Whose a task is by the cook's word, by task. */
+  readonly whose: Readonly<Record<string, string>>;
   /** Minutes of the day between which somebody works. */
   readonly awake: readonly [number, number];
   readonly zone: string;

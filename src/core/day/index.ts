@@ -1,13 +1,21 @@
 export { calendarOf } from './calendar.ts';
 export type { DayBatch, DayFacts } from './facts.ts';
-export { doneAs, type Interval, type Line, type Tight } from './line.ts';
+export { doneAs, type Interval, type Line, type Placed, type Tight } from './line.ts';
 export { milestonesOf, type Milestones } from './milestones.ts';
 export { leftBrowned } from './holding.ts';
-export { HELD_LONG, planDay, type Day, type Outside } from './plan.ts';
+export { planDay, type Day, type Outside } from './plan.ts';
+export { type Call, type Ring, ringsOf } from './rings.ts';
 export type { Lack, Resource, ResourceKind } from './resources.ts';
 export { stillToDo } from './stillToDo.ts';
 export { taskOfStep } from './tasks/order.ts';
 export { taskId, type BatchTaskKind, type Doing, type Task, type TaskRef } from './task.ts';
-export { OWN_TASK, pullMinutes, SKIM_MINUTES, softenMinutes, usual as usualMinutes } from './minutes.ts';
+export {
+  HELD_LONG,
+  OWN_TASK,
+  pullMinutes,
+  SKIM_MINUTES,
+  softenMinutes,
+  usual as usualMinutes,
+} from './minutes.ts';
 export { isHandwork, isOwn, paceGroup } from './tasks/pace.ts';
 export { overOf, tasksOf } from './tasks/index.ts';

@@ -13,6 +13,8 @@ export interface Line extends Omit<Part, 'from' | 'slack' | 'handsMin' | 'closes
   /** When its task begins. */
   readonly begins: number;
   readonly pinned: boolean;
+  /** Ids of those who do it, where hands have names. */
+  readonly who?: readonly string[];
   /** Its own length may be written: it is a task of one piece. */
   readonly single: boolean;
   /** Done, its task is: of a task of several pieces the one that it ends with. */
@@ -24,9 +26,11 @@ export interface Interval {
   readonly to: number;
 }
 
-/** A task's start and end, and where its pot gets its lid. */
+/** A task's start and end, what it takes and makes, and where its pot gets its lid. */
 export interface Placed extends Interval {
   readonly ref: TaskRef;
+  readonly takes: readonly string[];
+  readonly makes: readonly string[];
   readonly lidOn?: number;
 }
 

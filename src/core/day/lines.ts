@@ -65,6 +65,8 @@ export function placedOf(tasks: readonly Task[], { schedule, origin, places }: R
     return [
       {
         ref: task.ref,
+        takes: task.takes,
+        makes: task.makes,
         from,
         to: from + task.minutes * MINUTE_MS,
         ...(task.lidOn !== undefined && { lidOn: from + task.lidOn * MINUTE_MS }),

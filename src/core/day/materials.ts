@@ -3,6 +3,8 @@ import type { Material, Task } from './task.ts';
 /** A material by its batch: what one pot gives another has one name in both. */
 export const materialOf = (batch: string, material: Material): string => `${batch}|${material}`;
 
+export const isOfBatch = (batch: string, material: string): boolean => material.startsWith(`${batch}|`);
+
 /** A task that does not know yet what it waits for. */
 export type Unordered = Omit<Task, 'after'>;
 

@@ -20,6 +20,9 @@ export const pullMinutes = (cookedG: number, picking: Picking, hands: number): n
 /** Of the pulling, what is done when meat is torn hot half way; the rest is left for the end (estimate). */
 export const TORN = 0.6;
 
+/** Held hot for longer than this it dries and dulls, min (common practice, no source). */
+export const HELD_LONG = 4 * 60;
+
 /** Spooning the fat off (common practice, no source). */
 export const SKIM_MINUTES = 5;
 

@@ -10,7 +10,9 @@ import { level, mirrored, place, SLOT } from '../schedule/index.ts';
 import { gaps, mergeIntervals } from './intervals.ts';
 import { batchOf, type Task } from './task.ts';
 import { tasksOf } from './tasks/index.ts';
+import { HELD_LONG } from './minutes.ts';
 import { tightOf } from './tight.ts';
+import { withNames } from './who.ts';
 import { minuteOfDay } from '../clock/index.ts';
 
 /** Two days before the serving and a night more: nobody begins sooner, slots. */
@@ -59,7 +61,8 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   // Nobody trims and browns what will not be cooked: of a pot without a place nothing is told, unless it has begun.
   const begun = new Set(tasks.flatMap((task) => (task.begun === undefined ? [] : (batchOf(task) ?? []))));
   const isTold = (batch = '') => !unplaced.includes(batch) || begun.has(batch);
-  const lines = toldOf(setting, run, now).filter(({ batch }) => isTold(batch));
+  const told = toldOf(setting, run, now).filter(({ batch }) => isTold(batch));
+  const lines = withNames(told, tasks, facts.cooks);
   const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,
@@ -112,8 +115,6 @@ function atOnce(tasks: readonly Task[], now: number): readonly Task[] {
 const toldOf = (setting: Setting, run: Run, now: number): readonly Line[] =>
   withHolding(linesOf(setting.tasks, run, setting.facts), setting.facts, now, run.serving);
 
-/** Held hot for longer than this it dries and dulls, min (common practice, no source). */
-export const HELD_LONG = 4 * 60;
 const isHotHold = ({ does }: Line) => does.what === 'hold' && does.where !== 'in the fridge';
 const holdsLong = (lines: readonly Line[]): boolean =>
   lines.some((line) => isHotHold(line) && line.minutes > HELD_LONG);

@@ -7,7 +7,9 @@ export type ResourceKind =
   | 'slow cooker base'
   | 'blender'
   | 'fridge shelf'
-  | 'vessel';
+  | 'vessel'
+  /** One that has a name. */
+  | 'hand';
 
 export interface Resource {
   readonly kind: ResourceKind;

@@ -67,7 +67,12 @@ export type Doing =
   /** What stuck to the pan comes off with a liquid; of nothing that is poured, water. */
   | { readonly what: 'loosen'; readonly item: string | undefined }
   /** From one heat to another; a slow cooker stays where it is and is switched on. */
-  | { readonly what: 'move'; readonly to: Heat; readonly setting: 'low' | 'high' | undefined }
+  | {
+      readonly what: 'move';
+      readonly to: Heat;
+      readonly setting: 'low' | 'high' | undefined;
+      readonly heavy: boolean;
+    }
   | { readonly what: 'dry' | 'boil the marinade' }
   | {
       readonly what: 'toast' | 'grind' | 'soak' | 'blister' | 'peel' | 'blend' | 'sieve' | 'lift out';
@@ -138,6 +143,8 @@ export interface Task {
   readonly after: readonly string[];
   /** The id of the task at whose end it begins: nothing may wait between them. */
   readonly follows?: string;
+  /** Whose it is, by the cook's own word. */
+  readonly hand?: string;
   /** It cannot wait once all that it waits for is done. */
   readonly atOnce?: true;
   /** Epoch ms: it has begun then. */

@@ -4,6 +4,7 @@ import {
   type Entry,
   type Learnable,
   shredInScoop,
+  handsOf,
   skimWay,
   standingEntries,
   type Taste,
@@ -180,7 +181,7 @@ function fromHands({ input, nominal }: OpenedMeal, plan: BatchPlan): Evidence[] 
     const { own } = learnSpreads[what];
     return [{ what, of: '', value: Math.log(minutes / foretold), noise: own, own }];
   };
-  const hands = input.meal.day?.hands ?? 1;
+  const hands = handsOf(input.meal, input.kitchen);
   // A jug or a night in the cold is waited for: only a spoon is work.
   const spooned = skimWay(plan.batch) === 'hot';
   return [

@@ -10,6 +10,7 @@ export const most = {
   vessels: 200,
   heatSources: 50,
   scoops: 50,
+  hands: 20,
   cuts: 1000,
   ingredients: 1000,
   dismissed: 100,

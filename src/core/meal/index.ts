@@ -107,6 +107,8 @@ export { type Stage, stages } from '../ledger/index.ts';
 export {
   shredInScoop,
   usualBatch,
+  cooksOf,
+  handsOf,
   usualDay,
   usualDish,
   usualKitchen,

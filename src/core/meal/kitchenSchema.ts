@@ -167,6 +167,11 @@ export const kitchen = z.strictObject({
     .optional()
     .describe('notes that come up at their step again'),
   keeps: z.enum(['home', 'business']).optional().describe('by which rule things are kept; absent: a home’s'),
+  hands: z
+    .array(z.strictObject({ id, name }))
+    .max(most.hands)
+    .optional()
+    .describe('who works here, by name; a meal’s file takes those who cook it'),
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 

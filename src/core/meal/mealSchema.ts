@@ -108,12 +108,22 @@ export const parcel = z.strictObject({
 export const day = z.strictObject({
   chance: z.number().min(0.5).max(0.99).optional().describe('of being ready; absent: .9'),
   hands: z.int().min(1).max(20).optional().describe('how many cook; absent: 1'),
+  cooks: z
+    .array(id)
+    .min(1)
+    .max(most.hands)
+    .optional()
+    .describe('of kitchen.hands, who cooks: as many hands as they are; absent: hands without a name'),
   from: clockTime.optional().describe('nobody works before it; absent: 06:30'),
   to: clockTime.optional().describe('nor after it; absent: 22:30'),
   forward: z.literal(true).optional().describe('run from now, and served when it is ready'),
   tasks: z.array(ownTask).max(most.tasks).optional(),
   minutes: z.record(z.string().max(200), duration).optional().describe('how long a task takes here, by task'),
   pins: z.record(z.string().max(200), time).optional().describe('epoch, ms: when a task is to start'),
+  whose: z
+    .record(z.string().max(200), id)
+    .optional()
+    .describe('of those who cook, whose a task is, by task; absent: whoever is free'),
   begun: z
     .record(z.string().max(200), time)
     .optional()

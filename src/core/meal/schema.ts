@@ -311,6 +311,10 @@ export const backupHead = z.strictObject({
       system: z.enum(['metric', 'us']),
       degrees: z.enum(['C', 'F']),
       hours: z.enum(['24', '12']).optional().describe('how times of day are written; absent: 18:00'),
+      rings: z
+        .enum(['silent', 'spoken'])
+        .optional()
+        .describe('how the plan’s rings are told; absent: by a bell'),
     })
     .optional(),
   got: z.array(z.string().max(400)).max(10_000).optional().describe('lines ticked off the shopping list'),

@@ -93,6 +93,16 @@ export const usualScoops: readonly Scoop[] = [
 /** The day of a meal where nobody has said otherwise. */
 export const usualDay = { chance: 0.9, hands: 1, from: '06:30', to: '22:30' } as const;
 
+/** Who cooks a meal, by name; none where nobody was named. */
+export const cooksOf = (
+  { day }: Pick<Meal, 'day'>,
+  { hands = [] }: Pick<Kitchen, 'hands'>,
+): NonNullable<Kitchen['hands']> => hands.filter(({ id }) => day?.cooks?.includes(id));
+
+/** How many pairs of hands a meal has: those who were named, else as many as were written. */
+export const handsOf = (meal: Pick<Meal, 'day'>, kitchen: Pick<Kitchen, 'hands'>): number =>
+  cooksOf(meal, kitchen).length || (meal.day?.hands ?? usualDay.hands);
+
 const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });
 /** What is often done beside a braise (common practice, no source). */
 export const usualTasks: readonly Omit<OwnTask, 'id'>[] = [

@@ -9,7 +9,8 @@ export function OwnThings({ kitchen }: { readonly kitchen: Kitchen }) {
   const ingredients = ingredientsById({ kitchen, reference });
   const own = (kitchen.ingredients ?? []).filter(({ section }) => section === 'own');
   const atHome = kitchen.atHome ?? [];
-  if (own.length + atHome.length === 0) return null;
+  const hands = kitchen.hands ?? [];
+  if (own.length + atHome.length + hands.length === 0) return null;
   return (
     <>
       {atHome.length > 0 && (
@@ -34,6 +35,27 @@ export function OwnThings({ kitchen }: { readonly kitchen: Kitchen }) {
           ))}
         </p>
       )}
+      {hands.length > 0 && <h2>Who cooks here</h2>}
+      <ul className="plain">
+        {hands.map(({ id, name }) => (
+          <li key={id}>
+            {name}{' '}
+            <button
+              type="button"
+              className="link quiet"
+              aria-label={`Remove ${name}`}
+              onClick={() => {
+                editKitchen(`removing ${name}`, (before) => ({
+                  ...before,
+                  hands: (before.hands ?? []).filter((one) => one.id !== id),
+                }));
+              }}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
       {own.length > 0 && <h2>Ingredients of your own</h2>}
       <ul className="plain">
         {own.map(({ id, name }) => (

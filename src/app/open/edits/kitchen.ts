@@ -2,6 +2,7 @@ import { type Kitchen, usualKitchen } from '@/core/meal/index.ts';
 import type { Settings } from '@/store/kinds.ts';
 import type { RowEdits } from '@/store/rows.ts';
 import { change } from '../memory.ts';
+import { id } from './act.ts';
 
 /** The kitchen and the units. */
 
@@ -30,4 +31,16 @@ export function editKitchenIn(
 
 export function changeSettings(settings: Settings): void {
   change(undefined, { words: 'the units' }, (edits) => edits.put('kept', { id: 'settings', settings }));
+}
+
+/** Names somebody who cooks this meal: a name of the kitchen, and of its day, as one act. */
+export function addCook(mealId: string, name: string): void {
+  const cook = { id: id(), name };
+  change(mealId, { words: `${name} cooks too` }, (edits) => {
+    editKitchenIn(edits, mealId, (kitchen) => ({ ...kitchen, hands: [...(kitchen.hands ?? []), cook] }));
+    edits.edit('meals', mealId, (row) => {
+      const { day } = row.meal;
+      return { ...row, meal: { ...row.meal, day: { ...day, cooks: [...(day?.cooks ?? []), cook.id] } } };
+    });
+  });
 }

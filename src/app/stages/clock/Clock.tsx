@@ -25,8 +25,11 @@ import { OutsideHours } from './OutsideHours.tsx';
 import { PotReading } from '../../parts/PotReading.tsx';
 import { ServiceNow } from './ServiceNow.tsx';
 import { StillGood, TakenOut } from './TakenOut.tsx';
+import { Rings } from './timers/Rings.tsx';
 import { NewTimer } from './timers/NewTimer.tsx';
+import { useCooks } from './useCooks.ts';
 import { Who } from './Who.tsx';
+import { Whose } from './Whose.tsx';
 import { useDay } from '../../open/useDay.ts';
 import { useWall } from '../../open/useWall.ts';
 import { useSettings } from '../../open/useSettings.ts';
@@ -37,7 +40,7 @@ const folds = [
   { value: 'lid', words: 'heat and lid' },
   { value: 'who', words: 'crew and timing' },
   { value: 'tasks', words: 'more tasks' },
-  { value: 'timer', words: 'a timer' },
+  { value: 'timer', words: 'what rings' },
   { value: 'take', words: 'calendar, paper' },
   { value: 'service', words: 'serve now' },
 ] as const;
@@ -52,6 +55,8 @@ export default function Clock() {
   const wall = useWall();
   const { day, isOld, levelling, failed } = useDay(loaded, now);
   const [fold, setFold] = useState<Fold>();
+  const [whose, setWhose] = useState('');
+  const cooks = useCooks();
   const { ready, meat, boils } = batchReckoning;
   const vesselName = (id: string) => loaded.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
   if (meat.rawG.mid === 0) return <NothingYet title="When it is tender" />;
@@ -113,7 +118,15 @@ export default function Clock() {
             </button>
           ))}
         {fold !== 'lid' && batch.lidOn !== undefined && <span className="quiet">{heatWords(batch)}</span>}
-        {fold !== 'who' && <span className="quiet">{crewWords(loaded.meal.day, hours)}</span>}
+        {fold !== 'who' && (
+          <span className="quiet">
+            {crewWords(
+              loaded.meal.day,
+              hours,
+              cooks.map(({ name }) => name),
+            )}
+          </span>
+        )}
       </p>
       {fold === 'lid' && (
         <>
@@ -123,16 +136,22 @@ export default function Clock() {
       )}
       {fold === 'who' && <Who />}
       {fold === 'tasks' && <OwnTasks />}
-      {fold === 'timer' && <NewTimer />}
+      {fold === 'timer' && (
+        <>
+          <Rings />
+          <NewTimer />
+        </>
+      )}
       {fold === 'take' && day && !day.unplanned && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
-          <TakeAlong day={day} />
+          <TakeAlong day={daysOf(day, whose)} whose={cooks.find(({ id }) => id === whose)?.name} />
         </Suspense>
       )}
       {day && (
         <div data-old={isOld || undefined}>
           <Here day={day} now={now} />
-          {day.lines.length > 0 && <DayPicture day={day} now={now} />}
+          <Whose value={whose} onChoose={setWhose} />
+          {day.lines.length > 0 && <DayPicture day={daysOf(day, whose)} now={now} />}
         </div>
       )}
       {day && day.lines.length > 0 && (
@@ -165,6 +184,12 @@ export default function Clock() {
     </>
   );
 }
+
+/** What of a day is one cook's; all of it where nobody is chosen, or has gone since. */
+const daysOf = (day: DayPlan, whose: string): DayPlan => {
+  const lines = day.lines.filter(({ who }) => who?.includes(whose));
+  return lines.length > 0 ? { ...day, lines } : day;
+};
 
 /** A bound further off says nothing, min. */
 const SAYS_NOTHING = 120;

@@ -1,13 +1,16 @@
 import type { DayPlan } from '@/core/answers/index.ts';
 import { noPlaceWords, placeWayWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
+import { isTakenWay, takeWay } from '../../open/edits/index.ts';
 import { useWall } from '../../open/useWall.ts';
+import { useCooks } from './useCooks.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 
 /** Pots that have no place in the day, said first, with what was tried and would take them in. */
 export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { loaded } = useOpenMeal();
   const wall = useWall(day.zone);
+  const cooks = useCooks();
   const { unplanned } = day;
   if (!unplanned) return null;
   const names = unplanned.batches.flatMap((id) => loaded.batches.find((one) => one.id === id)?.name ?? []);
@@ -16,7 +19,16 @@ export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: num
       <FieldError>{noPlaceWords(names, unplanned.of)}</FieldError>
       {unplanned.ways.map(({ way, left, serving }) => (
         <p key={way} className="quiet">
-          {placeWayWords(way, left, wall.moment(serving, now))}
+          {placeWayWords(way, left, wall.moment(serving, now))}{' '}
+          {isTakenWay(way) && !(way === 'another pair of hands' && cooks.length > 0) && (
+            <button
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => takeWay(loaded.meal.id, unplanned.batches, way)}
+            >
+              Do that
+            </button>
+          )}
         </p>
       ))}
     </div>

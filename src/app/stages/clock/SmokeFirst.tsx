@@ -22,7 +22,9 @@ export function SmokeFirst() {
           editBatch(batch.id, 'smoking it first', (b) => {
             const braise = b.cook.filter((phase) => !isSmoke(phase));
             const first: Phase = { id: crypto.randomUUID(), heat: 'smoker', lid: 'off', minutes: USUAL };
-            return withCook(b, withMain(ticked ? [first, ...braise] : braise, openPhase(b.cook)));
+            // What lay in the smoke has its crust: the pan is a choice, and no longer the usual.
+            const next = ticked ? { ...b, sear: false } : b;
+            return withCook(next, withMain(ticked ? [first, ...braise] : braise, openPhase(b.cook)));
           });
         }}
       >

@@ -2,6 +2,7 @@ import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
 import { clockNow } from '../../browser/clock.ts';
+import { askToNotify } from '../../browser/timers.ts';
 
 /** The pot is hot: from here its minutes count, and forks have their place. */
 export function StartNow() {
@@ -12,6 +13,7 @@ export function StartNow() {
         type="button"
         className="btn act"
         onClick={() => {
+          askToNotify();
           const at = clockNow();
           editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
         }}
@@ -22,6 +24,7 @@ export function StartNow() {
         type="button"
         className="link"
         onClick={() => {
+          askToNotify();
           const at = clockNow() - 30 * MINUTE_MS;
           editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
         }}

@@ -4,7 +4,7 @@ import { editBatch, editDay } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { TimeField } from '../../parts/fields/WallField.tsx';
-import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { Cooks } from './Cooks.tsx';
 
 const chances = ['0.5', '0.8', '0.9', '0.95'] as const;
 const chanceWords = chances.map((value) => ({ value, words: `${Math.round(100 * Number(value))} in 100` }));
@@ -28,19 +28,7 @@ export function Who() {
           edit('how sure the day is', { chance: Number(value) });
         }}
       />
-      <SelectField
-        label="Cooks"
-        value={String(day.hands ?? usualDay.hands)}
-        onChoose={(value) => {
-          edit('how many cook', { hands: Number(value) });
-        }}
-      >
-        {[1, 2, 3, 4, 5, 6].map((n) => (
-          <option key={n} value={n}>
-            {n}
-          </option>
-        ))}
-      </SelectField>
+      <Cooks />
       <TimeField
         label="Nobody works before"
         value={day.from ?? usualDay.from}

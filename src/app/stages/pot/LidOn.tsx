@@ -8,6 +8,7 @@ import { FieldError } from '../../parts/FieldError.tsx';
 import { useWall } from '../../open/useWall.ts';
 import css from './pot.module.scss';
 import { clockNow } from '../../browser/clock.ts';
+import { askToNotify } from '../../browser/timers.ts';
 
 /** The lid goes on: what is not in yet is named, and what goes in later is remembered. */
 export function LidOn() {
@@ -25,6 +26,7 @@ export function LidOn() {
         type="button"
         className={on === undefined ? 'btn act is-first' : 'btn act'}
         onClick={() => {
+          askToNotify();
           const at = clockNow();
           editBatch(
             batch.id,

@@ -129,6 +129,15 @@ describe('how much to buy', () => {
       ['beef-shank', 'beef-brisket'].map((cut) => lotOf(cut, 1, { weight: { text: '' } })),
     );
     expect(ask(nothing, 0.9)).toMatchObject({ ok: false, why: { what: 'empty mix' } });
+    // An oven that is hardly warm.
+    const cold = [
+      { id: 'heat', heat: 'oven' as const, lid: 'on' as const, setting: { text: '1 °C', lo: 1, hi: 1 } },
+    ];
+    const raw = inputOf([batchOf([lotOf('beef-shank', 3000)], { cook: cold })], [dishOf('pasta', 10)]);
+    expect(buy(openMeal(raw), { batch: 'pot', chance: 0.9, way: 'as they are' })).toMatchObject({
+      ok: false,
+      why: { what: 'will not pull' },
+    });
   });
 });
 

@@ -53,7 +53,7 @@ export type BuyReading =
 /** Why nothing can be said of how much to buy. */
 export type NothingToBuy =
   | { readonly what: 'chance'; readonly asked: number }
-  | { readonly what: 'on the board' | 'no lot' | 'no price' | 'no plates' | 'empty mix' };
+  | { readonly what: 'on the board' | 'no lot' | 'no price' | 'no plates' | 'empty mix' | 'will not pull' };
 
 const no = (why: NothingToBuy): BuyReading => ({ ok: false, why });
 /** What a shop can weigh out: grams are rounded up to this. */
@@ -89,6 +89,13 @@ export function buy({ input }: OpenedMeal, ask: BuyAsk): BuyReading {
   });
   const way = wayOf(ask.way, candidates, perRaw);
   if (way === undefined) return no({ what: 'empty mix' });
+  // Meat that will not pull, however much of it is bought, feeds nobody of whom nothing else takes care.
+  const lacking = need.reduce((count, g) => count + (g > 0 ? 1 : 0), 0) / need.length;
+  if (
+    1 - lacking < ask.chance &&
+    candidates.every((lot, i) => limitOf(lot) === Infinity && mean(perRaw[i]) <= 0)
+  )
+    return no({ what: 'will not pull' });
   return { ok: true, answer: answerOf(way, ask.chance, candidates, perRaw, need, currencyOf(input)) };
 }
 

@@ -1,4 +1,5 @@
 import type { DayBatch, DayFacts } from '../facts.ts';
+import type { Need } from '../resources.ts';
 import { batchTaskKinds, taskId, type BatchTaskKind, type Material, type Task } from '../task.ts';
 import { chill } from './chill.ts';
 import { blend, blister, chop, chopMarinade, soak, toast } from './board.ts';
@@ -78,7 +79,7 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
           isHandwork(task) && task.ref.kind !== 'own'
           ? paced(task, paces[paceGroup(task.ref, own)] ?? paces[''] ?? 1)
           : task;
-    return pinned(sized, pins);
+    return givenTo(pinned(sized, pins), facts);
   });
 }
 
@@ -117,6 +118,19 @@ function pinned(task: Task, pins: DayFacts['pins']): Task {
   }
   const alone = follows === undefined ? task : { ...apart, after: [...task.after, follows] };
   return pin === undefined || task.begun !== undefined ? alone : { ...alone, begun: pin };
+}
+
+/** A task that is somebody's by the cook's word: what that pair of hands does is done one thing after the other. */
+function givenTo(task: Task, { whose, cooks }: DayFacts): Task {
+  const hand = whose[task.id];
+  // Who does not cook this time has no task here.
+  if (hand === undefined || !cooks.includes(hand)) return task;
+  const held = task.parts.flatMap(({ hands, from, minutes, handsMin = minutes, slack = 0 }): Need[] =>
+    hands > 0 && handsMin > 0
+      ? [{ kind: 'hand', id: hand, amount: 1, from: Math.max(0, from - slack), to: from + handsMin + slack }]
+      : [],
+  );
+  return { ...task, hand, needs: [...task.needs, ...held] };
 }
 
 /** The piece whose minutes may be written becomes as long; what comes after it moves with it. */

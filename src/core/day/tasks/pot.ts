@@ -66,7 +66,11 @@ export const pot: BatchTask = {
       lidOn: times.hot,
       parts: parts.sort((a, b) => a.from - b.from),
       needs: needsOf(batch, times),
-      takes: ['meat', 'marinade', ...itemsIn(batch.items)],
+      takes: [
+        'meat',
+        ...(batch.boilMarinadeMin === undefined ? [] : (['marinade'] as const)),
+        ...itemsIn(batch.items),
+      ],
       makes: ['meat', POT_LIQUID, ...itemsIn(puréedAfter(batch))],
       ...(batch.sear && batch.over.has('sear') && { atOnce: true as const }),
       ...(batch.lidOn !== undefined && { begun: batch.lidOn - times.hot * MINUTE_MS }),
@@ -112,9 +116,7 @@ function untilHot(batch: DayBatch, times: Times, id: string): Part[] {
       ? [part(`${id}|heat`, { what: 'bring to heat' }, filled + usual.fill, warms, { hands: 0 })]
       : []),
     ...(batch.skimsScum ? [part(`${id}|scum`, { what: 'skim the scum' }, hot, SHORT, { slack: 10 })] : []),
-    ...(toHeat > 0 && heat !== 'stove'
-      ? [part(`${id}|move`, { what: 'move', to: heat, setting: wordOf(setting) }, hot - SHORT, SHORT)]
-      : []),
+    ...(toHeat > 0 && heat !== 'stove' ? [moveTo(`${id}|move`, batch, { heat, setting }, hot - SHORT)] : []),
     ...movesOf(batch, times, id),
   ];
 }
@@ -127,12 +129,29 @@ const fireOf = (heat: Heat, setting: Heating['setting']): Doing =>
     ? { what: 'heat the oven', celsius: typeof setting === 'number' ? Math.round(setting) : undefined }
     : { what: 'light the fire' };
 
+/** What is in a pot that one cannot lift out of an oven with care, g (common practice, no source: 25 kg with the pot). */
+const HEAVY = 18_000;
+
+/** From one heat to another: what stands still is only switched on, what is heavy takes two. */
+function moveTo(
+  key: string,
+  { filledG, vessels }: DayBatch,
+  { heat, setting }: Pick<Heating, 'heat' | 'setting'>,
+  at: number,
+): Part {
+  const heavy = heat !== 'slow cooker' && filledG / Math.max(1, vessels.length) > HEAVY;
+  return part(key, { what: 'move', to: heat, setting: wordOf(setting), heavy }, at, SHORT, {
+    hands: heavy ? 2 : 1,
+  });
+}
+
 /** From one heat to the next on the way, an oven heated before it. */
-function movesOf({ heats }: DayBatch, { hot }: Times, id: string): Part[] {
+function movesOf(batch: DayBatch, { hot }: Times, id: string): Part[] {
+  const { heats } = batch;
   return heats.slice(1).flatMap(({ heat, setting, from }, i): Part[] => {
     const at = hot + toSlots(from);
     const key = `${id}|move ${String(i + 1)}`;
-    const moved = part(key, { what: 'move', to: heat, setting: wordOf(setting) }, at, SHORT);
+    const moved = moveTo(key, batch, { heat, setting }, at);
     if (heat !== 'oven' && heat !== 'smoker') return [moved];
     const before = heat === 'oven' ? usual.preheat : usual.fire;
     const was = entryAt(heats, i);

@@ -1,6 +1,6 @@
 import type { DayFacts } from '../facts.ts';
 import { packMinutes, plateMinutes, usual } from '../minutes.ts';
-import type { Unordered } from '../materials.ts';
+import { isOfBatch, type Unordered } from '../materials.ts';
 import { taskId, type Doing, type Part } from '../task.ts';
 import { byHand, on } from './draft.ts';
 
@@ -15,19 +15,29 @@ const MOST_HANDS = 3;
 export function servingTasks(facts: DayFacts, left: readonly string[]): readonly Unordered[] {
   const { own, dishes, place } = facts;
   if (dishes.length === 0) return [];
-  const takes = [
-    ...left,
+  const beside = [
     ...own.filter(({ when }) => when === 'serving').map(({ id }) => taskId({ kind: 'own', own: id })),
   ];
-  if (place === 'kept hot') return [{ ...boxes, takes }];
-  if (place === 'sent out') return [{ ...sent(facts), takes }];
-  return dishes.map(({ id: dish, name, kind, count, built }): Unordered => {
+  if (place === 'kept hot') return [{ ...boxes, takes: [...left, ...beside] }];
+  if (place === 'sent out') return [{ ...sent(facts), takes: [...left, ...beside] }];
+  // A dish that is filled from some of the pots waits for no other.
+  const isFrom = (from: readonly string[] | undefined) => (material: string) =>
+    !from || from.length === 0 || from.some((batch) => isOfBatch(batch, material));
+  return dishes.map(({ id: dish, name, kind, count, built, from }): Unordered => {
     const ref = { kind: 'plates', dish } as const;
     const id = taskId(ref);
     const minutes = built ? usual.setOut : plateMinutes(kind, count, facts.hands);
     const does = { what: built ? 'set out' : 'fill', name, count } as const;
     const { parts } = byHand(id, 'plates', does, minutes, on(), { hands: Math.min(MOST_HANDS, facts.hands) });
-    return { ref, id, minutes, parts, needs: [], takes, makes: [id] };
+    return {
+      ref,
+      id,
+      minutes,
+      parts,
+      needs: [],
+      takes: [...left.filter(isFrom(from)), ...beside],
+      makes: [id],
+    };
   });
 }
 

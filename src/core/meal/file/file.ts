@@ -54,6 +54,13 @@ export function readMealFile(text: string): FileReading {
 }
 
 /** A meal with all that its reckoning needs, as a file of this version. */
+/** A meal's file names those who cook it and nobody else. */
+function withCooksOf({ day }: Meal, { hands, ...kitchen }: Kitchen): Kitchen {
+  const named = new Set([...(day?.cooks ?? [])]);
+  const those = (hands ?? []).filter(({ id }) => named.has(id));
+  return those.length > 0 ? { ...kitchen, hands: those } : kitchen;
+}
+
 export const mealFileOf = (
   parts: {
     readonly meal: Meal;
@@ -71,7 +78,7 @@ export const mealFileOf = (
   meal: parts.meal,
   batches: [...parts.batches],
   entries: [...parts.entries],
-  kitchen: parts.kitchen,
+  kitchen: withCooksOf(parts.meal, parts.kitchen),
   ...(parts.learned && { learned: parts.learned }),
   ...(parts.gone && { gone: [...parts.gone] }),
 });

@@ -8,6 +8,7 @@ import { LineRow } from './LineRow.tsx';
 import { PotColumn, roomOf, widthOf } from './PotColumn.tsx';
 import { dayScale, LINE } from './scale.ts';
 import { ServeLine } from './ServeLine.tsx';
+import { useCooks } from '../useCooks.ts';
 import { useWall } from '../../../open/useWall.ts';
 import css from './day.module.scss';
 
@@ -46,6 +47,7 @@ export function DayPicture({ day, now }: Props) {
   const y = (moment: number) => TOP + scale.y(moment);
   const height = TOP + Math.max(scale.height, scale.y(serving)) + 8;
   const names = new Map(loaded.batches.map(({ id, name }) => [id, name]));
+  const cooks = new Map(useCooks().map(({ id, name }) => [id, name]));
   const many = names.size > 1;
   const room = roomOf(pots.length);
   const lanes = lanesOf(shown);
@@ -103,6 +105,7 @@ export function DayPicture({ day, now }: Props) {
             height={y(line.to) - top}
             lane={Math.min(LANES - 1, lanes.get(line) ?? 0)}
             past={line.to <= now}
+            who={(line.who ?? []).flatMap((id) => cooks.get(id) ?? []).join(', ')}
             pot={many && line.batch !== undefined ? names.get(line.batch) : undefined}
             zone={zone}
             at={(px) => scale.at(px - TOP)}

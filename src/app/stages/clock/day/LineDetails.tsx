@@ -11,6 +11,7 @@ import { Cautions } from '../../../parts/Cautions.tsx';
 import { QuantityField } from '../../../parts/fields/QuantityField.tsx';
 import { WallField } from '../../../parts/fields/WallField.tsx';
 import { startTimer } from '../../../browser/timers.ts';
+import { GiveTo } from './GiveTo.tsx';
 import { beginTask, pinTask, unpinTask } from './pin.ts';
 import { useNow } from '../../../browser/useNow.ts';
 import { useWall } from '../../../open/useWall.ts';
@@ -70,6 +71,7 @@ export function LineDetails({ line, zone }: { readonly line: Line; readonly zone
             time it for me
           </button>
         )}
+        {line.hands > 0 && <GiveTo task={task} who={line.who} />}
         {single && (
           <QuantityField
             label="Takes here"

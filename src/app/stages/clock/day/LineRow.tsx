@@ -20,6 +20,8 @@ interface Props {
   readonly lane: number;
   readonly past: boolean;
   readonly pot: string | undefined;
+  /** Names of those who do it; empty where nobody has one. */
+  readonly who: string;
   readonly zone: string;
   /** The moment at a place down the picture. */
   readonly at: (px: number) => number;
@@ -31,7 +33,7 @@ interface Props {
 const STEP = 5;
 
 /** One line of the day: a bar as long as hands are wanted, what they do, and its details when it is tapped. */
-export function LineRow({ line, top, height, label, lane, past, pot, zone, at, open, onToggle }: Props) {
+export function LineRow({ line, top, height, label, lane, past, pot, who, zone, at, open, onToggle }: Props) {
   const { loaded, units } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
   const { from, to, hands, grams, task, pinned } = line;
@@ -90,6 +92,7 @@ export function LineRow({ line, top, height, label, lane, past, pot, zone, at, o
           </span>
         )}
         {pot !== undefined && <span className="quiet"> {pot}</span>}
+        {who && <span className={css.who}> {who}</span>}
         {pinned && <Pin size={12} aria-label="its time is set by hand" />}
       </button>
       {open && (

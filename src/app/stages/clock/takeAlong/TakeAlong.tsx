@@ -8,14 +8,23 @@ import { saveFile, saveText } from '../../../browser/saveText.ts';
 import { asPdf, paperFonts } from '../../../paper/fonts.ts';
 import { runSheet } from './runSheet.ts';
 import { clockNow } from '../../../browser/clock.ts';
+import { useCooks } from '../useCooks.ts';
 import { useWall } from '../../../open/useWall.ts';
 import { PdfButton } from '../../../parts/PdfButton.tsx';
 
+interface Props {
+  readonly day: DayPlan;
+  /** Whose it is, where it is one cook's. */
+  readonly whose: string | undefined;
+}
+
 /** The day out of the program: into a calendar that rings, onto paper by the stove. */
-export default function TakeAlong({ day }: { readonly day: DayPlan }) {
+export default function TakeAlong({ day, whose }: Props) {
   const { loaded, units, opened } = useOpenMeal();
   const { meal, batches } = loaded;
   const wall = useWall(day.zone);
+  const called = whose === undefined ? meal.name : `${meal.name}, ${whose}`;
+  const names = new Map(useCooks().map(({ id, name }) => [id, name]));
   const pots = new Map(batches.map(({ id, name }) => [id, name]));
   const sheet = async () => {
     const fonts = await paperFonts();
@@ -25,8 +34,9 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
       return `${value} ${unit}`;
     };
     const bytes = runSheet({
-      name: meal.name,
+      name: called,
       day,
+      names,
       pots,
       wall,
       mass,
@@ -39,7 +49,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
         facts,
       ),
     });
-    saveFile(`${meal.name} run sheet.pdf`, asPdf(bytes));
+    saveFile(`${called} run sheet.pdf`, asPdf(bytes));
   };
   return (
     <p className="asks">
@@ -48,7 +58,8 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
         className="btn act"
         onClick={() => {
           const text = calendarOf({
-            name: meal.name,
+            name: called,
+            names,
             serving: day.serving,
             lines: day.lines,
             words: ({ does }) => doingWords(does),
@@ -56,7 +67,7 @@ export default function TakeAlong({ day }: { readonly day: DayPlan }) {
             id: meal.id,
             now: clockNow(),
           });
-          saveText(`${meal.name}.ics`, text, 'text/calendar');
+          saveText(`${called}.ics`, text, 'text/calendar');
         }}
       >
         Calendar with alarms

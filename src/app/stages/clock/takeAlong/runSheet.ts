@@ -8,6 +8,8 @@ export interface RunSheetAsk {
   readonly name: string;
   readonly day: Pick<DayPlan, 'lines' | 'serving' | 'zone' | 'free' | 'chance' | 'pots'>;
   readonly pots: ReadonlyMap<string, string>;
+  /** Names of those who cook, by id. */
+  readonly names?: ReadonlyMap<string, string>;
   readonly wall: Wall;
   /** A mass in the cook's units. */
   readonly mass: (grams: number) => string;
@@ -23,7 +25,7 @@ const ROW = 19;
 const SERVED = 150;
 
 /** The day as a sheet of paper to hang by the stove: times, what is done, for which pot, and a box to tick. */
-export function runSheet({ name, day, pots, wall, mass, fonts, caution }: RunSheetAsk): Uint8Array {
+export function runSheet({ name, day, pots, names, wall, mass, fonts, caution }: RunSheetAsk): Uint8Array {
   const paper = new Paper(`Run sheet: ${name}`, fonts);
   const { zone } = day;
   let y = 0;
@@ -61,7 +63,8 @@ export function runSheet({ name, day, pots, wall, mass, fonts, caution }: RunShe
     const does = `${doingWords(line.does)}${line.grams === undefined ? '' : `  ${mass(line.grams)}`}`;
     write(does, LEFT + 62, 'regular', 11, waits ? QUIET : INK, 300);
     const pot = line.batch === undefined ? '' : (pots.get(line.batch) ?? '');
-    write(pot, LEFT + 372, 'regular', 10, QUIET, 90);
+    const who = (line.who ?? []).flatMap((id) => names?.get(id) ?? []).join(', ');
+    write([who, pot].filter(Boolean).join(' · '), LEFT + 372, 'regular', 10, QUIET, 90);
     write(`${Math.round(line.minutes)} min`, LEFT + 466, 'regular', 10, QUIET);
     y -= ROW;
   }

@@ -1,8 +1,9 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
 import { useEffect, useState } from 'react';
 import { Bell } from 'lucide-react';
-import { markRung, moreOfTimer, stopTimer, useTimers } from '../../../browser/timers.ts';
-import { notify, ring } from './ring.ts';
+import { useSettings } from '../../../open/useSettings.ts';
+import { heardTimer, markRung, moreOfTimer, stopTimer, useTimers } from '../../../browser/timers.ts';
+import { notify, ring, say } from './ring.ts';
 import css from './timers.module.scss';
 import { clockNow } from '../../../browser/clock.ts';
 
@@ -13,8 +14,9 @@ const LATE = 20_000;
 /** The timers that run, on every page; the ones that ring, and the ones that rang while nobody was here. */
 export default function Ringing() {
   const timers = useTimers();
+  const { rings } = useSettings();
   const [now, setNow] = useState(() => clockNow());
-  const next = timers.find(({ rung }) => rung === 0);
+  const next = timers.find(({ rung, heard }) => rung === 0 && heard !== 'yes');
   useEffect(() => {
     if (timers.length === 0) return undefined;
     const tick = setInterval(() => setNow(clockNow()), TICK);
@@ -25,13 +27,20 @@ export default function Ringing() {
     if (!due) return;
     markRung(due.id);
     if (clockNow() - due.ends > LATE) return;
+    notify(due.mealId === undefined ? `${due.name}: time is up` : due.name);
+    // What the cook has set by hand is heard, whatever is said of the plan's.
+    if (due.mealId !== undefined && rings === 'silent') return;
     ring();
-    notify(`${due.name}: time is up`);
-  }, [due]);
-  if (timers.length === 0) return null;
+    if (rings === 'spoken') say(due.name);
+  }, [due, rings]);
+  // What the plan will ring stands in its list; here is what rings now.
+  const shown = timers.filter(
+    ({ mealId, ends, heard }) => mealId === undefined || (ends <= now && heard !== 'yes'),
+  );
+  if (shown.length === 0) return null;
   return (
     <aside className={css.timers} aria-label="Timers">
-      {timers.map(({ id, name, ends, rung }) => {
+      {shown.map(({ id, name, ends, rung, mealId }) => {
         const left = ends - now;
         const over = left <= 0;
         return (
@@ -42,7 +51,9 @@ export default function Ringing() {
               {over
                 ? rung && left < -LATE
                   ? `rang ${Math.round(-left / MINUTE_MS)} min ago`
-                  : 'time is up'
+                  : mealId === undefined
+                    ? 'time is up'
+                    : 'now'
                 : clockOf(left)}
             </span>
             {over && (
@@ -53,10 +64,10 @@ export default function Ringing() {
             <button
               type="button"
               className="link"
-              aria-label={`Stop the timer ${name}`}
-              onClick={() => stopTimer(id)}
+              aria-label={mealId === undefined ? `Stop the timer ${name}` : `Heard: ${name}`}
+              onClick={() => (mealId === undefined ? stopTimer(id) : heardTimer(id))}
             >
-              {over ? 'done' : 'stop'}
+              {mealId !== undefined ? 'heard' : over ? 'done' : 'stop'}
             </button>
           </p>
         );

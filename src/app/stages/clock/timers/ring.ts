@@ -16,7 +16,20 @@ export function ring(): void {
   setTimeout(() => void sound.close(), 2000);
 }
 
-/** A word from the system, where the cook has allowed it. */
+/** Said aloud, by a voice that the browser has itself: no word of a kitchen goes out to be spoken. */
+export function say(words: string): void {
+  if (!('speechSynthesis' in window)) return;
+  const voice = speechSynthesis
+    .getVoices()
+    .find(({ localService, lang }) => localService && lang.startsWith('en'));
+  if (!voice) return;
+  const spoken = new SpeechSynthesisUtterance(words);
+  spoken.voice = voice;
+  speechSynthesis.speak(spoken);
+}
+
+/** A word from the system while the page is hidden, where the cook has allowed it. */
 export function notify(words: string): void {
-  if ('Notification' in window && Notification.permission === 'granted') new Notification(words);
+  if (document.hidden && 'Notification' in window && Notification.permission === 'granted')
+    new Notification(words);
 }

@@ -17,7 +17,7 @@ afterEach(() => {
 /** Opens the clock with a timer that was started at nine. */
 async function withTimer(minutes: string): Promise<void> {
   await openAt('clock', meal);
-  await press('a timer');
+  await press('what rings');
   await write('Timer for', 'Eggs');
   await write('rings after', minutes);
   await press('Start it');
@@ -64,12 +64,49 @@ describe('a timer', () => {
 
   test('without a time it cannot be started, and without a name it has one', async () => {
     await openAt('clock', meal);
-    await press('a timer');
+    await press('what rings');
     await write('rings after', 'a while');
     expect(screen.getByRole('button', { name: 'Start it' })).toHaveProperty('disabled', true);
     await write('rings after', '5 min');
     await press('Start it');
     await settled();
     expect(await disk.timers.toArray()).toMatchObject([{ name: 'Timer', minutes: 5 }]);
+  });
+});
+
+describe('what the plan rings', () => {
+  const hot = inputOf(
+    [batchOf([lotOf('beef-shank', 2000)], { lidOn: Date.parse(NINE) })],
+    [dishOf('taco', 12)],
+  );
+  const list = async () => within(await screen.findByRole('list', { name: 'What will ring, in order' }));
+
+  test('comes by itself from the lid on, in order, and each may be put off or left out', async () => {
+    await openAt('clock', hot);
+    await settled();
+    await press('what rings');
+    const rows = (await list()).getAllByRole('listitem').map(({ textContent }) => textContent);
+    expect(rows[0]).toMatch(/Test with a fork/);
+    expect(rows.at(-1)).toMatch(/Lift out the meat/);
+    const [before] = (await disk.timers.orderBy('ends').toArray()).map(({ ends }) => ends);
+    await press(/^10 min later/);
+    await settled();
+    const moved = await disk.timers.filter(({ heard }) => heard === 'later').toArray();
+    expect(moved.map(({ ends }) => Math.round((ends - (before ?? 0)) / 60_000))).toEqual([10]);
+  });
+
+  test('rings on any page, says what for, is silent where that was chosen, and is gone once it was heard', async () => {
+    await openAt('clock', hot);
+    await settled();
+    const [first] = await disk.timers.orderBy('ends').toArray();
+    closePage();
+    clockAt(new Date((first?.ends ?? 0) + 1000).toISOString());
+    await openPath('/meals');
+    const alarm = within(await (await timers()).findByRole('alert'));
+    expect(alarm.getByText(/^Test with a fork/)).toBeTruthy();
+    expect(ring).toHaveBeenCalledTimes(1);
+    await press(/^Heard: Test with a fork/);
+    await settled();
+    expect(screen.queryByRole('complementary', { name: 'Timers' })).toBeNull();
   });
 });

@@ -64,6 +64,8 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
     lidOn,
     over: overOf(milestonesIn(plan, ticked), tickedIn(plan.id, ticked)),
     rawG: mass.lots.reduce((sum, lot) => sum + lot.raw, 0),
+    filledG:
+      mass.lots.reduce((sum, lot) => sum + lot.raw, 0) + items.reduce((sum, { grams }) => sum + grams, 0),
     steps: (batch.steps ?? []).map(({ what, minutes }) => ({
       what,
       least: minutes?.lo,

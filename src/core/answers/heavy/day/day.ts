@@ -52,6 +52,8 @@ export interface DayPlan extends Day {
   readonly unplanned: Unplanned | undefined;
   /** Batches whose time nobody knows: they are not in the plan. */
   readonly unknown: readonly string[];
+  /** The same, by id. */
+  readonly unknownBatches: readonly string[];
 }
 
 /** Plans the day of a meal. The same input and moment give the same plan. */
@@ -60,6 +62,7 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
   const zone = input.meal.serving?.zone ?? here;
   const facts = dayFacts(meal, now, zone);
   const day = planDay(facts, now, tries);
+  const unknown = nominal.batches.filter(({ plan }) => plan.lots.length > 0 && !plan.ready);
   const chance = input.meal.day?.chance ?? usualDay.chance;
   const forks = standingEntries(input.entries);
   const pots = bandsOf(nominal.batches, day, chance, (batch) =>
@@ -100,9 +103,8 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
         : []),
     ],
     unplanned: unplannedIn(day, facts, now),
-    unknown: nominal.batches.flatMap(({ plan }) =>
-      plan.lots.length > 0 && !plan.ready ? [plan.batch.name] : [],
-    ),
+    unknown: unknown.map(({ plan }) => plan.batch.name),
+    unknownBatches: unknown.map(({ plan }) => plan.id),
   };
 }
 

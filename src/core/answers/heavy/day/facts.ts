@@ -1,6 +1,6 @@
 import { tickedTasks } from '../../../reckoning/index.ts';
 import { type DayFacts, type Resource, type ResourceKind, usualMinutes } from '../../../day/index.ts';
-import { type Kitchen, type Learned, usualDay } from '../../../meal/index.ts';
+import { cooksOf, handsOf, type Kitchen, type Learned, usualDay } from '../../../meal/index.ts';
 import { momentOf } from '../../../clock/index.ts';
 import { OVEN_WIDTH, sourcesOf } from '../../../pot/index.ts';
 import { midpoint } from '../../../quantity/index.ts';
@@ -18,6 +18,7 @@ export function dayFacts(
 ): DayFacts {
   const { meal, kitchen } = input;
   const day = meal.day ?? {};
+  const cooks = cooksOf(meal, kitchen);
   const ticked = tickedTasks(input.entries);
   const minutes = Object.entries(day.minutes ?? {}).flatMap(([task, amount]) => {
     const typed = midpoint(amount);
@@ -30,13 +31,17 @@ export function dayFacts(
       .map((one) => dayBatch(one, input, { ticked, chance, now })),
     dishes: mealPlan.tickets
       .filter(({ count }) => count > 0)
-      .map(({ id, name, count }) => ({
-        id,
-        name,
-        count,
-        kind: meal.dishes.find((dish) => dish.id === id)?.kind ?? 'own',
-        built: meal.dishes.find((dish) => dish.id === id)?.built ?? false,
-      })),
+      .map(({ id, name, count }) => {
+        const dish = meal.dishes.find((one) => one.id === id);
+        return {
+          id,
+          name,
+          count,
+          kind: dish?.kind ?? 'own',
+          built: dish?.built ?? false,
+          from: dish?.from,
+        };
+      }),
     place: meal.place ?? 'here',
     sent: {
       road: midpoint(meal.sent?.road) ?? usualMinutes.road,
@@ -44,7 +49,9 @@ export function dayFacts(
       cold: meal.sent?.cold ?? false,
     },
     own: day.tasks ?? [],
-    hands: day.hands ?? usualDay.hands,
+    hands: handsOf(meal, kitchen),
+    cooks: cooks.map(({ id }) => id),
+    whose: day.whose ?? {},
     awake: [minutesOfClock(day.from ?? usualDay.from), minutesOfClock(day.to ?? usualDay.to)],
     zone,
     serving: meal.serving && momentOf(meal.serving),
@@ -54,7 +61,10 @@ export function dayFacts(
     pins: Object.fromEntries(
       Object.entries(day.pins ?? {}).map(([task, at]) => [task, Math.max(at, now - LONG_AGO)]),
     ),
-    resources: resourcesOf(kitchen),
+    resources: [
+      ...resourcesOf(kitchen),
+      ...cooks.map(({ id }): Resource => ({ kind: 'hand', id, amount: 1 })),
+    ],
     over: ticked,
   };
 }

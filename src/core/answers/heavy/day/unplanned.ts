@@ -1,8 +1,11 @@
-import { type Day, type DayFacts, planDay } from '../../../day/index.ts';
+import { type Day, type DayBatch, type DayFacts, planDay } from '../../../day/index.ts';
 import { MINUTE_MS } from '../../../quantity/index.ts';
 
-/** What more of would be tried, where a day does not hold all of its pots. */
+/** What is tried where a day does not hold all of its pots: what asks for less first. */
 export type WayOut =
+  | 'raw in'
+  | 'the day before'
+  | 'half as many pots'
   | 'another oven'
   | 'two more burners'
   | 'another pair of hands'
@@ -31,12 +34,67 @@ const another = (facts: DayFacts, kind: 'oven' | 'burner', more: number): DayFac
 };
 const hands = (facts: DayFacts): DayFacts => ({ ...facts, hands: facts.hands + 1 });
 
-const ways: Readonly<Record<WayOut, (facts: DayFacts) => DayFacts>> = {
-  'another oven': (facts) => another(facts, 'oven', 1),
-  'two more burners': (facts) => another(facts, 'burner', 2),
-  'another pair of hands': hands,
-  'another oven and pair of hands': (facts) => hands(another(facts, 'oven', 1)),
-};
+/** The same day with those pots changed that found no place. */
+const those = (
+  facts: DayFacts,
+  unplaced: readonly string[],
+  change: (batch: DayBatch) => DayBatch,
+): DayFacts => ({
+  ...facts,
+  batches: facts.batches.map((batch) => (unplaced.includes(batch.id) ? change(batch) : batch)),
+});
+
+/** Nothing is browned or softened before it. */
+const rawIn = (batch: DayBatch): DayBatch => ({ ...batch, sear: undefined, softens: [] });
+/** Cooked the day before and chilled overnight. */
+const dayBefore = (batch: DayBatch): DayBatch => ({
+  ...batch,
+  chilled: true,
+  overnight: true,
+  skim: batch.skim === 'hot' ? 'chill' : batch.skim,
+});
+
+/** Twice as much in a vessel twice as large: wider by the cube root of two. */
+const WIDER = Math.cbrt(2);
+const doubled = (batch: DayBatch): DayBatch => ({
+  ...batch,
+  rawG: 2 * batch.rawG,
+  filledG: 2 * batch.filledG,
+  items: batch.items.map((item) => ({ ...item, grams: 2 * item.grams })),
+  sear: batch.sear && { ...batch.sear, panfuls: 2 * batch.sear.panfuls, minutes: 2 * batch.sear.minutes },
+  // Twice as much takes the same burner twice as long.
+  toHeatMin: 2 * batch.toHeatMin,
+  vessels: batch.vessels.map((vessel) => ({ ...vessel, widthCm: WIDER * vessel.widthCm })),
+  cookedG: 2 * batch.cookedG,
+  liquidMl: 2 * batch.liquidMl,
+  shredG: 2 * batch.shredG,
+});
+
+/** Every second of the pots that found no place goes into the one before it. */
+function halfAsMany(facts: DayFacts, unplaced: readonly string[]): DayFacts | undefined {
+  const into = unplaced.filter((_, i) => i % 2 === 0 && i + 1 < unplaced.length);
+  if (into.length === 0) return undefined;
+  const gone = new Set(unplaced.filter((_, i) => i % 2 === 1));
+  const kept = { ...facts, batches: facts.batches.filter(({ id }) => !gone.has(id)) };
+  return those(kept, into, doubled);
+}
+
+const ways: Readonly<Record<WayOut, (facts: DayFacts, unplaced: readonly string[]) => DayFacts | undefined>> =
+  {
+    'raw in': (facts, unplaced) =>
+      facts.batches.some(({ id, sear }) => sear && unplaced.includes(id))
+        ? those(facts, unplaced, rawIn)
+        : undefined,
+    'the day before': (facts, unplaced) =>
+      facts.batches.some(({ id, overnight }) => !overnight && unplaced.includes(id))
+        ? those(facts, unplaced, dayBefore)
+        : undefined,
+    'half as many pots': halfAsMany,
+    'another oven': (facts) => another(facts, 'oven', 1),
+    'two more burners': (facts) => another(facts, 'burner', 2),
+    'another pair of hands': hands,
+    'another oven and pair of hands': (facts) => hands(another(facts, 'oven', 1)),
+  };
 
 /**
  * The pots that a day has left out, and what would take them in: each way out is tried on a day of its own, and told only where
@@ -44,11 +102,12 @@ const ways: Readonly<Record<WayOut, (facts: DayFacts) => DayFacts>> = {
  */
 export function unplannedIn(day: Day, facts: DayFacts, now: number): Unplanned | undefined {
   if (day.unplaced.length === 0) return undefined;
-  const tried = (Object.keys(ways) as WayOut[]).map((way) => {
-    const other = planDay(ways[way](facts), now, 0);
-    return { way, left: other.unplaced.length, serving: other.serving };
+  const tried = (Object.keys(ways) as WayOut[]).flatMap((way) => {
+    const changed = ways[way](facts, day.unplaced);
+    if (!changed) return [];
+    const other = planDay(changed, now, 0);
+    return [{ way, left: other.unplaced.length, serving: other.serving }];
   });
-  const best = Math.min(...tried.map(({ left }) => left));
   return {
     batches: day.unplaced,
     of: facts.batches.length,
@@ -56,7 +115,6 @@ export function unplannedIn(day: Day, facts: DayFacts, now: number): Unplanned |
     ways: tried.filter(
       ({ left, serving }, i) =>
         left < day.unplaced.length &&
-        left === best &&
         !tried.slice(0, i).some((other) => other.left <= left && other.serving <= serving + 30 * MINUTE_MS),
     ),
   };

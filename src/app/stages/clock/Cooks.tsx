@@ -1,0 +1,63 @@
+import { useState } from 'react';
+import { usualDay } from '@/core/meal/index.ts';
+import { addCook, editDay } from '../../open/edits/index.ts';
+import { useOpenMeal } from '../../open/MealContext.ts';
+import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
+import { TextField } from '../../parts/fields/TextField.tsx';
+
+/** Who cooks: by name, each with tasks of their own; or as many hands as there are. */
+export function Cooks() {
+  const { loaded } = useOpenMeal();
+  const { meal, kitchen } = loaded;
+  const [name, setName] = useState('');
+  const known = kitchen.hands ?? [];
+  const cooks = meal.day?.cooks ?? [];
+  const turn = (id: string, on: boolean) => {
+    editDay(meal.id, 'who cooks', ({ cooks: before = [], ...day }) => {
+      const next = known.map((one) => one.id).filter((one) => (one === id ? on : before.includes(one)));
+      return next.length > 0 ? { ...day, cooks: next } : day;
+    });
+  };
+  const add = () => {
+    if (name.trim() === '') return;
+    addCook(meal.id, name.trim());
+    setName('');
+  };
+  return (
+    <>
+      {!known.some(({ id }) => cooks.includes(id)) && (
+        <SelectField
+          label="Cooks"
+          value={String(meal.day?.hands ?? usualDay.hands)}
+          onChoose={(value) => {
+            editDay(meal.id, 'how many cook', (day) => ({ ...day, hands: Number(value) }));
+          }}
+        >
+          {[1, 2, 3, 4, 5, 6].map((n) => (
+            <option key={n} value={n}>
+              {n}
+            </option>
+          ))}
+        </SelectField>
+      )}
+      {known.map((one) => (
+        <Checkbox key={one.id} checked={cooks.includes(one.id)} onTick={(on) => turn(one.id, on)}>
+          {one.name} cooks
+        </Checkbox>
+      ))}
+      <form
+        className="choices"
+        onSubmit={(event) => {
+          event.preventDefault();
+          add();
+        }}
+      >
+        <TextField label="Name of a cook" value={name} onChange={setName} />
+        <button type="submit" className="btn act" disabled={name.trim() === ''}>
+          Add
+        </button>
+      </form>
+    </>
+  );
+}
