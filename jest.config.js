@@ -31,6 +31,8 @@ const HEAVY = ['ml-matrix', 'react-dom', 'react', 'jspdf', 'dexie', 'fake-indexe
 
 const base = {
   rootDir: '.',
+  // Between two files it would go through every object that a global reaches, a stand-in for the browser’s disk among them.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   transform: {
     '\\.tsx?$': [
       '<rootDir>/scripts/jestTransform.js',

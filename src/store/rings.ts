@@ -20,6 +20,7 @@ export async function keepRings(
   db: SlowSpoonDb,
   mealId: string,
   planned: readonly PlannedRing[],
+  now: number,
 ): Promise<void> {
   await db.transaction('rw', db.timers, async () => {
     const before = new Map(
@@ -31,14 +32,14 @@ export async function keepRings(
       const known = before.get(id);
       before.delete(id);
       const moved = known === undefined || Math.abs(at - known.ends) > (known.rung === 1 ? AGAIN : 0);
-      if (known?.heard === 'later' || (!moved && known?.name === name)) continue;
+      if (known?.heard === 'later' || (!moved && known.name === name)) continue;
       if (known?.rung === 1 && !moved) continue;
       puts.push({ id, name, ends: at, minutes: 0, rung: 0, mealId });
     }
     if (puts.length > 0) await db.timers.bulkPut(puts);
     // What rang and was not heard stays until it is: the plan tells nothing of what is over.
     const gone = [...before.values()]
-      .filter(({ rung, heard }) => rung === 0 || heard === 'yes')
+      .filter(({ ends, heard }) => ends > now || heard === 'yes')
       .map(({ id }) => id);
     if (gone.length > 0) await db.timers.bulkDelete(gone);
   });

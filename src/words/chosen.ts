@@ -38,7 +38,10 @@ const listedNames = (names: readonly string[]) =>
 /** Who cooks and between which hours: "one cook, 06:30 to 22:30, ready 90 in 100". */
 export function crewWords(day: Day = {}, hours?: Hours, names: readonly string[] = []): string {
   const { hands = usualDay.hands, from = usualDay.from, to = usualDay.to, chance = usualDay.chance } = day;
-  const who = names.length > 0 ? listedNames(names) : hands === 1 ? 'one cook' : `${hands} cooks`;
+  const others = hands - names.length;
+  const all =
+    names.length > 0 && others > 0 ? [...names, others === 1 ? 'one more' : `${others} more`] : names;
+  const who = names.length > 0 ? listedNames(all) : hands === 1 ? 'one cook' : `${hands} cooks`;
   return `${who}, ${writeTime(from, hours)} to ${writeTime(to, hours)}, ready ${Math.round(100 * chance)} in 100`;
 }
 

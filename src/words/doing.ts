@@ -19,6 +19,8 @@ const together = (names: readonly string[]) => {
   return short.length < 2 ? (short[0] ?? '') : `${short.slice(0, -1).join(', ')} and ${short.at(-1) ?? ''}`;
 };
 
+const inRounds = (rounds: number) => (rounds > 1 ? `, ${rounds} rounds` : '');
+
 const listed = (names: readonly string[]) => names.map(shortName).join(', ');
 
 /** What is done at intervals while it braises. */
@@ -102,6 +104,12 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   fill: ({ name, count }) => `Fill ${count} × ${name}`,
   'fill there': ({ name, count }) => `Fill there: ${count} × ${name}`,
   'set out': ({ name, count }) => `Set out for ${count} × ${name}`,
+  'water on': ({ name }) => `Water on for ${name}`,
+  drain: ({ name }) => `Drain: ${name}`,
+  'out of the oven': ({ name }) => `Out of the oven: ${name}`,
+  boil: ({ name, count, rounds }) => `Boil ${count} × ${name}${inRounds(rounds)}`,
+  'toast rolls': ({ name, count, rounds }) => `Toast for ${count} × ${name}${inRounds(rounds)}`,
+  bake: ({ name, count, rounds }) => `Bake ${count} × ${name}${inRounds(rounds)}`,
   'hot boxes': 'Into hot boxes, above 57 °C',
   pack: 'Pack it all',
   load: 'Load, out of the door',

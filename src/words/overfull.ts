@@ -10,6 +10,7 @@ const names: Readonly<Record<Overfull['what'], string>> = {
   entries: 'A meal holds at most N readings',
   vessels: 'A kitchen holds at most N vessels',
   heatSources: 'A kitchen holds at most N sources of heat',
+  fridges: 'A kitchen holds at most N fridges and freezers',
   hands: 'A kitchen names at most N people',
   scoops: 'A kitchen holds at most N scoops and ladles',
   cuts: 'A kitchen holds at most N cuts of its own',

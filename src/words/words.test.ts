@@ -18,7 +18,8 @@ describe('what is done, in words', () => {
           expect(words).toMatch(/^[A-Z]/);
           expect(words).not.toMatch(/undefined|null|NaN|object|[|{}]|,,|, ,|:\s*$|\s$/);
           for (const [key, value] of Object.entries(doing))
-            if (typeof value === 'number' && key !== 'panfuls') expect(words).toContain(String(value));
+            if (typeof value === 'number' && key !== 'panfuls' && !(key === 'rounds' && value === 1))
+              expect(words).toContain(String(value));
           said.set(words, (said.get(words) ?? new Set()).add(doing.what));
         }
       }),

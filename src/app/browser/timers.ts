@@ -42,7 +42,7 @@ export const heardTimer = (id: string): void => fire(db.timers.update(id, { rung
 
 /** Keeps what a meal's plan rings as the plan has it. */
 export const ringByPlan = (mealId: string, planned: readonly PlannedRing[]): void =>
-  fire(keepRings(db, mealId, planned));
+  fire(keepRings(db, mealId, planned, clockNow()));
 
 export const markRung = (id: string): void => fire(db.timers.update(id, { rung: 1 }));
 

@@ -133,7 +133,7 @@ export interface DayFacts {
   readonly sent: { readonly road: number; readonly packing: number | undefined; readonly cold: boolean };
   readonly own: readonly OwnTask[];
   readonly hands: number;
-  /** Ids of those who cook, where they have names: as many as there are hands. */
+  /** Ids of those who cook and have names: at most as many as there are hands. */
   readonly cooks: readonly string[];
   /** Whose a task is by the cook's word, by task. */
   readonly whose: Readonly<Record<string, string>>;

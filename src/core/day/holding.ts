@@ -95,10 +95,14 @@ function cookedOf({ id, over }: DayBatch, lines: readonly Line[], now: number): 
 
 /** Plates that are filled well before they are served are kept hot, or are filled later. */
 function filled(lines: readonly Line[], serving: number): readonly Line[] {
-  return lines
-    .filter(({ ref, kind }) => ref.kind === 'plates' && kind === 'plates')
-    .filter((line) => serving - line.to >= HOLD * MINUTE_MS)
-    .map((line) => holding(line, 'hot', line.to, serving));
+  return (
+    lines
+      .filter(({ ref, kind }) => ref.kind === 'plates' && kind === 'plates')
+      // What is baked once it is filled waits from then on.
+      .filter((line) => !lines.some((other) => other.task === line.task && other.to > line.to))
+      .filter((line) => serving - line.to >= HOLD * MINUTE_MS)
+      .map((line) => holding(line, 'hot', line.to, serving))
+  );
 }
 
 /** The meat of a batch was browned and is kept before it goes on: the cook has put its pot apart from the searing. */

@@ -4,7 +4,7 @@ export { doneAs, type Interval, type Line, type Placed, type Tight } from './lin
 export { milestonesOf, type Milestones } from './milestones.ts';
 export { leftBrowned } from './holding.ts';
 export { planDay, type Day, type Outside } from './plan.ts';
-export { type Call, type Ring, ringsOf } from './rings.ts';
+export { type Call, ringsOf } from './rings.ts';
 export type { Lack, Resource, ResourceKind } from './resources.ts';
 export { stillToDo } from './stillToDo.ts';
 export { taskOfStep } from './tasks/order.ts';

@@ -23,6 +23,16 @@ export const TORN = 0.6;
 /** Held hot for longer than this it dries and dulls, min (common practice, no source). */
 export const HELD_LONG = 4 * 60;
 
+/** How deep a shelf of a fridge is, how deep meat lies in its bowl and what cools in its pan, cm (estimates). */
+const [SHELF_DEPTH, BOWL_DEPTH, PAN_DEPTH] = [35, 8, 5];
+/** No bowl and no pan takes less of a shelf, cm. */
+const LEAST = 20;
+/** cm of shelf that raw meat takes in its bowl, and what was cooked in shallow pans; shred lies loose, .62 g/ml (estimate). */
+export const shelfOfRaw = (grams: number): number =>
+  Math.max(LEAST, Math.ceil(grams / (SHELF_DEPTH * BOWL_DEPTH)));
+export const shelfOfCooked = (liquidMl: number, shredG: number): number =>
+  Math.max(LEAST, Math.ceil((liquidMl + shredG / 0.62) / (SHELF_DEPTH * PAN_DEPTH)));
+
 /** Spooning the fat off (common practice, no source). */
 export const SKIM_MINUTES = 5;
 
@@ -79,6 +89,7 @@ export const usual = {
   sieve: 8,
   mix: 5,
   boilMarinade: 10,
+  water: 15,
   heatPan: 5,
   loosen: 3,
   fill: 5,

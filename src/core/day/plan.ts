@@ -62,7 +62,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const begun = new Set(tasks.flatMap((task) => (task.begun === undefined ? [] : (batchOf(task) ?? []))));
   const isTold = (batch = '') => !unplaced.includes(batch) || begun.has(batch);
   const told = toldOf(setting, run, now).filter(({ batch }) => isTold(batch));
-  const lines = withNames(told, tasks, facts.cooks);
+  const lines = withNames(told, tasks, facts.cooks, facts.hands);
   const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
   return {
     serving: run.serving,

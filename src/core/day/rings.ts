@@ -51,7 +51,7 @@ const called = new Set<Doing['what']>([
 
 /**
  * What will ring by itself: of every pot that is on the heat what it calls for, what is held hot for too long, and the limits of what
- * cools; in the order of the day. Of a pot whose lid is not on nothing rings.
+ * cools; in the order of the day. Of a pot whose lid is not on nothing rings, and what is to be done now is told by the stove.
  */
 export function ringsOf(
   lines: readonly Line[],
@@ -82,5 +82,5 @@ export function ringsOf(
         })),
       ),
   );
-  return [...ofLines, ...ofCooling].filter(({ at }) => at >= now - MINUTE_MS).sort((a, b) => a.at - b.at);
+  return [...ofLines, ...ofCooling].filter(({ at }) => at > now).sort((a, b) => a.at - b.at);
 }

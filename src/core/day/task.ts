@@ -38,7 +38,7 @@ export type TaskRef =
   | { readonly kind: BatchTaskKind; readonly batch: string }
   /** A step of the cook's own list that the usual order does not have. */
   | { readonly kind: 'after'; readonly batch: string; readonly step: string }
-  | { readonly kind: 'plates'; readonly dish: string }
+  | { readonly kind: 'plates' | 'boil' | 'toast rolls'; readonly dish: string }
   /** Into hot boxes, or packed and sent out. */
   | { readonly kind: 'boxes' | 'sent' }
   | { readonly kind: 'own'; readonly own: string };
@@ -47,7 +47,9 @@ export type TaskRef =
 export function taskId(ref: TaskRef): string {
   switch (ref.kind) {
     case 'plates':
-      return `plates|${ref.dish}`;
+    case 'boil':
+    case 'toast rolls':
+      return `${ref.kind}|${ref.dish}`;
     case 'own':
       return `own|${ref.own}`;
     case 'after':
@@ -99,6 +101,16 @@ export type Doing =
   /** From the pot, out of the fridge and reheated, or cold to be reheated elsewhere. */
   | { readonly what: 'bring together'; readonly how: 'hot' | 'reheated' | 'cold' }
   | { readonly what: 'fill' | 'fill there' | 'set out'; readonly name: string; readonly count: number }
+  | { readonly what: 'water on'; readonly name: string }
+  /** What a dish is built on, boiled or toasted, and what is filled, baked: in so many rounds. */
+  | {
+      readonly what: 'boil' | 'toast rolls' | 'bake';
+      readonly name: string;
+      readonly count: number;
+      readonly rounds: number;
+    }
+  /** A round is done: drained, or out of the oven. */
+  | { readonly what: 'drain' | 'out of the oven'; readonly name: string }
   | { readonly what: 'hot boxes' | 'pack' | 'load' | 'on the road' | 'reheat there' }
   | { readonly what: 'own'; readonly words: string }
   /** It waits: hot in its liquid, hot until it is served, or back in the cold. */

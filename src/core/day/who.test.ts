@@ -48,7 +48,7 @@ describe('who does what', () => {
           task('a', given ? 'ann' : undefined),
           ...['b', 'c', 'd', 'e', 'f'].map((id) => task(id)),
         ];
-        const named = withNames(lines, tasks, ['ann', 'bo', 'cem']);
+        const named = withNames(lines, tasks, ['ann', 'bo', 'cem'], 3);
         for (const one of named) {
           expect((one.who ?? []).length).toBeLessThanOrEqual(one.hands);
           expect(new Set(one.who).size).toBe((one.who ?? []).length);
@@ -64,8 +64,11 @@ describe('who does what', () => {
 
   test('one who is at a task stays at it, and work is shared', () => {
     const lines = [line('a', 0, 10), line('b', 20, 10), line('a', 40, 10), line('b', 60, 10)];
-    const named = withNames(lines, [task('a'), task('b')], ['ann', 'bo']);
+    const named = withNames(lines, [task('a'), task('b')], ['ann', 'bo'], 2);
     expect(named.map(({ who }) => who)).toEqual([['ann'], ['bo'], ['ann'], ['bo']]);
-    expect(withNames(lines, [], [])).toBe(lines);
+    expect(withNames(lines, [], [], 1)).toBe(lines);
+    // Where more cook than have names, some of it is nobody's by name.
+    const some = withNames(lines, [task('a'), task('b')], ['ann'], 2);
+    expect(some.map(({ who }) => who)).toEqual([['ann'], [], ['ann'], []]);
   });
 });

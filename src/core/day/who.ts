@@ -1,6 +1,9 @@
 import type { Line } from './line.ts';
 import type { Task } from './task.ts';
 
+/** A pair of hands without a name, before its number; no id begins so. */
+const NAMELESS = '\u0000';
+
 /** What one pair of hands has to do, from and to. */
 interface Busy {
   readonly from: number;
@@ -13,15 +16,22 @@ interface Busy {
  * already, then whoever has least to do. Nobody is in two places: what is done to one pot at one moment is one place. Where nobody
  * is free all through, a line wants more names than it has.
  * @param cooks ids, in the order of the kitchen; none: nobody has a name
+ * @param hands how many cook, with those who have no name
  */
 export function withNames(
   lines: readonly Line[],
   tasks: readonly Task[],
   cooks: readonly string[],
+  hands: number,
 ): readonly Line[] {
   if (cooks.length === 0) return lines;
+  const nameless = Array.from(
+    { length: Math.max(0, hands - cooks.length) },
+    (_, i) => `${NAMELESS}${String(i)}`,
+  );
+  const all = [...cooks, ...nameless];
   const whose = new Map(tasks.flatMap(({ id, hand }) => (hand === undefined ? [] : [[id, hand] as const])));
-  const busy = new Map(cooks.map((id): [string, Busy[]] => [id, []]));
+  const busy = new Map(all.map((id): [string, Busy[]] => [id, []]));
   const isFree = (id: string, { from, to, task }: Line) =>
     (busy.get(id) ?? []).every((one) => one.task === task || one.to <= from || one.from >= to);
   const minutes = new Map<string, number>();
@@ -44,7 +54,7 @@ export function withNames(
   for (const line of wanting) {
     if (who.has(line)) continue;
     const before = at.get(line.task) ?? [];
-    const free = cooks
+    const free = all
       .filter((id) => isFree(id, line))
       .toSorted(
         (a, b) =>
@@ -55,6 +65,6 @@ export function withNames(
   }
   return lines.map((line) => {
     const ids = who.get(line);
-    return ids ? { ...line, who: ids } : line;
+    return ids ? { ...line, who: ids.filter((id) => !id.startsWith(NAMELESS)) } : line;
   });
 }

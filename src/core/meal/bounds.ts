@@ -11,6 +11,7 @@ export const most = {
   heatSources: 50,
   scoops: 50,
   hands: 20,
+  fridges: 50,
   cuts: 1000,
   ingredients: 1000,
   dismissed: 100,

@@ -59,6 +59,8 @@ export const vesselKinds = [
 export const stands = ['burner', 'oven', 'slow cooker base', 'smoker', 'grill'] as const;
 export const sourceKinds = ['burner', 'oven', 'smoker', 'grill', 'slow cooker base'] as const;
 
+export const fridgeKinds = ['fridge', 'freezer'] as const;
+
 /** What an ingredient does in the pan or the pot, as far as the order of adding goes. */
 export const doings = [
   'gives off water',

@@ -4,6 +4,7 @@ import { most, TEXT_LONG, YIELD } from './bounds.ts';
 import { id, length, measured, moment, name, share, within } from './fields.ts';
 import { dishKinds } from './mealSchema.ts';
 import {
+  fridgeKinds,
   afterWhats,
   lessonStations,
   doings,
@@ -101,6 +102,16 @@ const heatSource = z.strictObject({
   widthCm: length.optional().describe('inner width of an oven or smoker'),
 });
 
+/** Where things stand in the cold; its shelves are alike. */
+const fridge = z.strictObject({
+  id,
+  name,
+  kind: z.enum(fridgeKinds),
+  shelves: z.int().min(1).max(20),
+  widthCm: length.optional().describe('of a shelf, inside; absent: 50'),
+  heightCm: length.optional().describe('between two shelves; absent: 25'),
+});
+
 const measureSpoon = z.strictObject({
   id,
   name,
@@ -167,6 +178,11 @@ export const kitchen = z.strictObject({
     .optional()
     .describe('notes that come up at their step again'),
   keeps: z.enum(['home', 'business']).optional().describe('by which rule things are kept; absent: a home’s'),
+  fridges: z
+    .array(fridge)
+    .max(most.fridges)
+    .optional()
+    .describe('absent: one fridge of four shelves, and a freezer of three'),
   hands: z
     .array(z.strictObject({ id, name }))
     .max(most.hands)
@@ -175,6 +191,7 @@ export const kitchen = z.strictObject({
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 
+export type Fridge = z.infer<typeof fridge>;
 export type HeatSource = z.infer<typeof heatSource>;
 export type Lesson = NonNullable<z.infer<typeof kitchen>['lessons']>[number];
 export type LessonSets = NonNullable<Lesson['sets']>;

@@ -381,6 +381,7 @@ export type Lid = (typeof lids)[number];
 export type Out = (typeof outs)[number];
 export type DishKind = (typeof dishKinds)[number];
 export type {
+  Fridge,
   HeatSource,
   Kitchen,
   Lesson,

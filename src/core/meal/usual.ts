@@ -1,4 +1,5 @@
 import { usualAfter } from './after.ts';
+import type { Fridge } from './kitchenSchema.ts';
 import type { Batch, Dish, Kitchen, Lot, Meal, OwnTask, Scoop } from './schema.ts';
 
 /** Everything a cook may leave: what is filled in until it is changed. */
@@ -74,6 +75,14 @@ export const usualKitchen: Kitchen = {
   ],
 };
 
+/** A shelf of a fridge at home, cm (estimates). */
+export const SHELF = { widthCm: 50, heightCm: 25 } as const;
+/** The cold of a kitchen where nobody has said. */
+export const usualFridges: readonly Fridge[] = [
+  { id: 'fridge', name: 'fridge', kind: 'fridge', shelves: 4 },
+  { id: 'freezer', name: 'freezer', kind: 'freezer', shelves: 3 },
+];
+
 /** 1 US quart, ml; a No. N disher holds a N-th of it (published, USDA Food Buying Guide). */
 const QUART = 946.352946;
 /** 1 fl oz, ml (published, NIST Handbook 44). */
@@ -99,15 +108,14 @@ export const cooksOf = (
   { hands = [] }: Pick<Kitchen, 'hands'>,
 ): NonNullable<Kitchen['hands']> => hands.filter(({ id }) => day?.cooks?.includes(id));
 
-/** How many pairs of hands a meal has: those who were named, else as many as were written. */
+/** How many pairs of hands a meal has: as many as were written, and at least those who were named. */
 export const handsOf = (meal: Pick<Meal, 'day'>, kitchen: Pick<Kitchen, 'hands'>): number =>
-  cooksOf(meal, kitchen).length || (meal.day?.hands ?? usualDay.hands);
+  Math.max(cooksOf(meal, kitchen).length, meal.day?.hands ?? usualDay.hands);
 
 const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });
 /** What is often done beside a braise (common practice, no source). */
 export const usualTasks: readonly Omit<OwnTask, 'id'>[] = [
-  { words: 'Brown onions slowly', minutes: min(50), needs: 'burner', alone: true, when: 'serving' },
+  { words: 'Brown onions slowly', minutes: min(50), needs: 'burner', when: 'serving' },
   { words: 'Pickle onions', minutes: min(15), when: 'any time' },
-  { words: 'Boil the pasta', minutes: min(25), needs: 'burner', alone: true, when: 'serving' },
   { words: 'Toast the rolls', minutes: min(10), needs: 'oven', when: 'serving' },
 ];

@@ -24,6 +24,8 @@ export interface Build {
     readonly minutes: number;
     readonly atOnce: number;
     readonly celsius?: number;
+    /** Once it is filled; absent: before. */
+    readonly filled?: true;
   } | null;
   /** What it is cooked in, for one serving. */
   readonly cookedIn?: readonly { readonly name: string; readonly each: number; readonly unit: 'g' | 'ml' }[];
@@ -163,7 +165,7 @@ export const builds: Readonly<Record<DishKind, Build>> = {
       cheese: [['cheese to brown', 25], ['cheese without milk', 25], none],
     },
     layers: [plain('meat in its sauce'), last('breadcrumbs', 'base'), last('cheese', 'cheese')],
-    heat: { on: 'oven', minutes: 10, atOnce: 12, celsius: 200 },
+    heat: { on: 'oven', minutes: 10, atOnce: 12, celsius: 200, filled: true },
   },
   'hand pie': {
     parts: {
@@ -180,7 +182,7 @@ export const builds: Readonly<Record<DishKind, Build>> = {
       last('pastry, sealed and pricked', 'base'),
       last('brushed', 'glaze'),
     ],
-    heat: { on: 'oven', minutes: 25, atOnce: 12, celsius: 200 },
+    heat: { on: 'oven', minutes: 25, atOnce: 12, celsius: 200, filled: true },
   },
   burrito: {
     parts: {

@@ -1,4 +1,4 @@
-export { builds, builtOf, fatFromPotsOf, itemsFor, layersOf, partsOf } from './built.ts';
+export { type Build, builds, builtOf, fatFromPotsOf, itemsFor, layersOf, partsOf } from './built.ts';
 export {
   countOf,
   dishName,

@@ -1,5 +1,5 @@
 import type { DishKind } from '../meal/index.ts';
-import { builds } from '../order/index.ts';
+import { type Build, builds } from '../order/index.ts';
 
 /** Rounds and minutes to heat so many on so many griddles, presses or ovens at once. */
 export function heatingOf(
@@ -12,6 +12,9 @@ export function heatingOf(
   const rounds = Math.ceil(count / (heat.atOnce * Math.max(1, at)));
   return { rounds, minutes: rounds * heat.minutes };
 }
+
+/** On what a kind of dish is heated for its plates, how hot, and whether once it is filled; null: on nothing. */
+export const heatedOn = (kind: DishKind): Build['heat'] => builds[kind].heat;
 
 /** Minutes on a griddle or in a press for so many; nought where it is only filled, or goes into the oven by itself. */
 export function griddleMinutes(kind: DishKind, count: number): number {

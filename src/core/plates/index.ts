@@ -16,4 +16,4 @@ export { shareOut } from './share/shareOut.ts';
 export type { Measure, ShareDish, ShareOut, ShareSource, Sharing } from './share/wanted.ts';
 export { type Way, waysOut } from './share/ways.ts';
 export { nothingOnScale, onTray, type PlateNow, plateNow, runOf, slotOf, withReading } from './weighOut.ts';
-export { griddleMinutes, heatingOf, overflows } from './build.ts';
+export { griddleMinutes, heatedOn, heatingOf, overflows } from './build.ts';

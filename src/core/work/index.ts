@@ -22,7 +22,7 @@ export {
   type StepsWith,
   type WeighedStep,
 } from './step.ts';
-export { type Strand, liquidStrand, type Strands, strandsOf } from './strands.ts';
+export { type Strand, type Strands, strandsOf } from './strands.ts';
 export { drawnFrom, type DrawnFrom } from './steps/setApart.ts';
 export { CLINGING, skims, skimShare, type Skim } from './steps/skim.ts';
 export { stretchStates, type StretchState } from './steps/stretch.ts';

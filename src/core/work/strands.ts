@@ -3,7 +3,7 @@ import { type AfterStep, broughtIn, liquidOf, makesLiquid, traitsOf } from './st
 
 /** Meat, or a liquid by the name it stands under. */
 export type Strand = 'meat' | `liquid ${string}`;
-export const liquidStrand = (name: string): Strand => `liquid ${name}`;
+const liquidStrand = (name: string): Strand => `liquid ${name}`;
 
 /** What a step takes up, and what stands after it. */
 export interface Strands {

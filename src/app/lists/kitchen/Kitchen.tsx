@@ -12,6 +12,7 @@ import { useKitchen } from '../../open/useKitchen.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Top } from '../../shell/Top.tsx';
+import { Fridges } from './Fridges.tsx';
 import { Heat } from './Heat.tsx';
 import { Scoops } from './Scoops.tsx';
 import { OwnThings } from './OwnThings.tsx';
@@ -70,6 +71,7 @@ export default function Kitchen() {
         <Salt kitchen={kitchen} />
         <div className={css.kitchenTwo}>
           <Heat kitchen={kitchen} />
+          <Fridges kitchen={kitchen} />
           <Scoops kitchen={kitchen} units={settings} />
         </div>
         <OwnThings kitchen={kitchen} />

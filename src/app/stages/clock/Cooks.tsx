@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { usualDay } from '@/core/meal/index.ts';
+import { cooksOf, handsOf } from '@/core/meal/index.ts';
 import { addCook, editDay } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
@@ -13,6 +13,7 @@ export function Cooks() {
   const [name, setName] = useState('');
   const known = kitchen.hands ?? [];
   const cooks = meal.day?.cooks ?? [];
+  const named = cooksOf(meal, kitchen).length;
   const turn = (id: string, on: boolean) => {
     editDay(meal.id, 'who cooks', ({ cooks: before = [], ...day }) => {
       const next = known.map((one) => one.id).filter((one) => (one === id ? on : before.includes(one)));
@@ -26,21 +27,19 @@ export function Cooks() {
   };
   return (
     <>
-      {!known.some(({ id }) => cooks.includes(id)) && (
-        <SelectField
-          label="Cooks"
-          value={String(meal.day?.hands ?? usualDay.hands)}
-          onChoose={(value) => {
-            editDay(meal.id, 'how many cook', (day) => ({ ...day, hands: Number(value) }));
-          }}
-        >
-          {[1, 2, 3, 4, 5, 6].map((n) => (
-            <option key={n} value={n}>
-              {n}
-            </option>
-          ))}
-        </SelectField>
-      )}
+      <SelectField
+        label="Cooks"
+        value={String(handsOf(meal, kitchen))}
+        onChoose={(value) => {
+          editDay(meal.id, 'how many cook', (day) => ({ ...day, hands: Number(value) }));
+        }}
+      >
+        {[1, 2, 3, 4, 5, 6, 7, 8].map((n) => (
+          <option key={n} value={n} disabled={n < named}>
+            {n}
+          </option>
+        ))}
+      </SelectField>
       {known.map((one) => (
         <Checkbox key={one.id} checked={cooks.includes(one.id)} onTick={(on) => turn(one.id, on)}>
           {one.name} cooks

@@ -1,6 +1,6 @@
 import { SLOT } from '../../schedule/index.ts';
 import { taskId, type Part } from '../task.ts';
-import { SKIM_MINUTES, usual } from '../minutes.ts';
+import { shelfOfCooked, SKIM_MINUTES, usual } from '../minutes.ts';
 import type { DayBatch } from '../facts.ts';
 import { blenderFrom, puréedAfter, puréeStep } from './puree.ts';
 import { itemsIn, POT_LIQUID, type BatchTask, type Step } from './draft.ts';
@@ -59,7 +59,12 @@ export const chill: BatchTask = {
       // What came out of its pot is warm now.
       ...(batch.over.has(batch.staysInPot ? 'pot' : 'cool') && { atOnce: true as const }),
       needs: [
-        { kind: 'fridge shelf', amount: 2, from, to: from + minutes },
+        {
+          kind: 'fridge shelf',
+          amount: shelfOfCooked(batch.liquidMl, batch.shredG),
+          from,
+          to: from + minutes,
+        },
         ...parts.filter(({ does }) => does.what === 'blend').map((part) => blenderFrom(part.from)),
       ],
       parts: [...parts, { key: id, does: { what: 'chills' }, kind: 'rest', from, minutes, hands: 0 }],

@@ -1,7 +1,7 @@
 import type { DayBatch } from '../facts.ts';
 import { SLOT } from '../../schedule/index.ts';
 import type { Doing } from '../task.ts';
-import { usual } from '../minutes.ts';
+import { shelfOfRaw, usual } from '../minutes.ts';
 import { beforeTheLid, byHand, itemsIn, on, type BatchTask, type Draft, type On } from './draft.ts';
 
 /** Putting it away, min (common practice, no source). */
@@ -16,6 +16,7 @@ function curing(
   { least, most }: { readonly least: number; readonly most: number },
   does: readonly [Doing, Doing],
   materials: On,
+  shelfCm: number,
 ): Draft {
   const middle = (least + most) / 2;
   const slack = Math.floor((most - least) / 2 / SLOT) * SLOT;
@@ -25,7 +26,7 @@ function curing(
   return {
     minutes,
     ...materials,
-    needs: [{ kind: 'fridge shelf', amount: 1, from: TO_FRIDGE, to: minutes }],
+    needs: [{ kind: 'fridge shelf', amount: shelfCm, from: TO_FRIDGE, to: minutes }],
     parts: [
       { key: `${id}|in`, does: does[0], kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
       { key: id, does: does[1], kind: 'rest', from: TO_FRIDGE, minutes: middle, hands: 0 },
@@ -42,7 +43,9 @@ const hoursOf = ({ steps }: DayBatch, of: 'dry brine' | 'marinade', usually: num
 export const brine: BatchTask = {
   draft: (batch, id) => {
     const hours = hoursOf(batch, 'dry brine', usual.dryBrine);
-    return hours && curing(id, hours, [{ what: 'rub' }, { what: 'salted' }], on('meat'));
+    return (
+      hours && curing(id, hours, [{ what: 'rub' }, { what: 'salted' }], on('meat'), shelfOfRaw(batch.rawG))
+    );
   },
   over: beforeTheLid,
 };
@@ -54,10 +57,16 @@ export const marinate: BatchTask = {
     const lies = itemsIn(batch.items.filter(({ marinade }) => marinade));
     return (
       hours &&
-      curing(id, hours, does, {
-        takes: ['meat', ...lies],
-        makes: ['meat', ...lies, ...(batch.boilMarinadeMin === undefined ? [] : (['marinade'] as const))],
-      })
+      curing(
+        id,
+        hours,
+        does,
+        {
+          takes: ['meat', ...lies],
+          makes: ['meat', ...lies, ...(batch.boilMarinadeMin === undefined ? [] : (['marinade'] as const))],
+        },
+        shelfOfRaw(batch.rawG),
+      )
     );
   },
   over: beforeTheLid,

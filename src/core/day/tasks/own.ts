@@ -1,4 +1,4 @@
-import type { OwnTask } from '../../meal/index.ts';
+import { type OwnTask, SHELF } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Unordered } from '../materials.ts';
 import { taskId } from '../task.ts';
@@ -14,7 +14,7 @@ export function ownTask({ id: own, words, minutes: typed, alone, needs }: OwnTas
   const id = taskId(ref);
   const minutes = midpoint(typed) ?? OWN_TASK;
   const { parts } = byHand(id, 'own', { what: 'own', words }, minutes, on(), { hands: alone ? 0 : 1 });
-  const amount = needs === 'oven' ? OWN_WIDTH : 1;
+  const amount = needs === 'oven' ? OWN_WIDTH : needs === 'fridge shelf' ? SHELF.widthCm : 1;
   return {
     ref,
     id,

@@ -2,6 +2,8 @@ import type { DayFacts } from '../facts.ts';
 import { packMinutes, plateMinutes, usual } from '../minutes.ts';
 import { isOfBatch, type Unordered } from '../materials.ts';
 import { taskId, type Doing, type Part } from '../task.ts';
+import { SLOT } from '../../schedule/index.ts';
+import { bakedFrom, beforeFilling, filledOn } from './dish.ts';
 import { byHand, on } from './draft.ts';
 
 /** More hands than these get in each other's way (common practice, no source). */
@@ -23,21 +25,27 @@ export function servingTasks(facts: DayFacts, left: readonly string[]): readonly
   // A dish that is filled from some of the pots waits for no other.
   const isFrom = (from: readonly string[] | undefined) => (material: string) =>
     !from || from.length === 0 || from.some((batch) => isOfBatch(batch, material));
-  return dishes.map(({ id: dish, name, kind, count, built, from }): Unordered => {
-    const ref = { kind: 'plates', dish } as const;
+  return dishes.flatMap((dish): Unordered[] => {
+    const first = beforeFilling(dish, facts);
+    const ref = { kind: 'plates', dish: dish.id } as const;
     const id = taskId(ref);
+    const { name, kind, count, built, from } = dish;
     const minutes = built ? usual.setOut : plateMinutes(kind, count, facts.hands);
     const does = { what: built ? 'set out' : 'fill', name, count } as const;
-    const { parts } = byHand(id, 'plates', does, minutes, on(), { hands: Math.min(MOST_HANDS, facts.hands) });
-    return {
+    const { parts } = byHand(id, 'plates', does, minutes, on(), {
+      hands: Math.min(MOST_HANDS, facts.hands),
+    });
+    const baked = bakedFrom(id, dish, Math.ceil(minutes / SLOT) * SLOT);
+    const filled: Unordered = {
       ref,
       id,
-      minutes,
-      parts,
-      needs: [],
-      takes: [...left.filter(isFrom(from)), ...beside],
+      minutes: baked.minutes > 0 ? Math.ceil(minutes / SLOT) * SLOT + baked.minutes : minutes,
+      parts: [...parts.map((part) => ({ ...part, sized: true as const })), ...baked.parts],
+      needs: [...filledOn(dish, minutes, facts.resources), ...baked.needs],
+      takes: [...left.filter(isFrom(from)), ...beside, ...(first?.makes ?? [])],
       makes: [id],
     };
+    return first ? [first, filled] : [filled];
   });
 }
 

@@ -82,7 +82,7 @@ export function LineRow({ line, top, height, label, lane, past, pot, who, zone, 
         aria-expanded={open}
         onClick={onToggle}
         onKeyDown={keys}
-        title={`${wall.clock(from)} to ${wall.clock(to)}`}
+        title={[`${wall.clock(from)} to ${wall.clock(to)}`, words, pot, who].filter(Boolean).join(', ')}
       >
         <span className={clsx('num', css.at)}>{clock}</span> {hands > 0 ? <b>{words}</b> : words}
         {mass && (

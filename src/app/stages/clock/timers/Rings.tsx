@@ -50,6 +50,7 @@ export function Rings() {
               <button
                 type="button"
                 className="link"
+                aria-label={`${String(LATER)} min later: ${name}`}
                 onClick={() => moreOfTimer(id, (ends - now) / 60_000 + LATER)}
               >
                 {LATER} min later

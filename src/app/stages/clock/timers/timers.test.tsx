@@ -89,7 +89,7 @@ describe('what the plan rings', () => {
     expect(rows[0]).toMatch(/Test with a fork/);
     expect(rows.at(-1)).toMatch(/Lift out the meat/);
     const [before] = (await disk.timers.orderBy('ends').toArray()).map(({ ends }) => ends);
-    await press(/^10 min later/);
+    await press(/^10 min later: Test with a fork/);
     await settled();
     const moved = await disk.timers.filter(({ heard }) => heard === 'later').toArray();
     expect(moved.map(({ ends }) => Math.round((ends - (before ?? 0)) / 60_000))).toEqual([10]);

@@ -1,6 +1,14 @@
 import { tickedTasks } from '../../../reckoning/index.ts';
 import { type DayFacts, type Resource, type ResourceKind, usualMinutes } from '../../../day/index.ts';
-import { cooksOf, handsOf, type Kitchen, type Learned, usualDay } from '../../../meal/index.ts';
+import {
+  cooksOf,
+  handsOf,
+  type Kitchen,
+  type Learned,
+  SHELF,
+  usualDay,
+  usualFridges,
+} from '../../../meal/index.ts';
 import { momentOf } from '../../../clock/index.ts';
 import { OVEN_WIDTH, sourcesOf } from '../../../pot/index.ts';
 import { midpoint } from '../../../quantity/index.ts';
@@ -8,8 +16,6 @@ import type { OpenedMeal } from '../../../model/index.ts';
 
 import { dayBatch, LONG_AGO } from './batchFacts.ts';
 
-/** Of a fridge at home (estimate). */
-const FRIDGE_SHELVES = 4;
 /** What the day is planned from, of a meal as it stands now. */
 export function dayFacts(
   { input, plan: mealPlan, nominal }: OpenedMeal,
@@ -96,7 +102,14 @@ function resourcesOf(kitchen: Kitchen): readonly Resource[] {
     ...many('griddle', of('grill').length),
     ...many('slow cooker base', of('slow cooker base').length),
     ...many('blender', kitchen.vessels.filter(({ kind }) => kind === 'blender jug').length),
-    ...many('fridge shelf', FRIDGE_SHELVES),
+    // Of a fridge there are so many cm of shelf, whichever shelf it is.
+    ...(kitchen.fridges ?? usualFridges)
+      .filter(({ kind }) => kind === 'fridge')
+      .map(({ id, shelves, widthCm }): Resource => ({
+        kind: 'fridge shelf',
+        id,
+        amount: Math.round(shelves * (widthCm ?? SHELF.widthCm)),
+      })),
     ...kitchen.vessels.map(({ id }): Resource => ({ kind: 'vessel', id, amount: 1 })),
   ];
 }
