@@ -56,7 +56,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const setting: Setting = { facts, tasks, needs: met, resources, keepsHours: true };
   const asked = facts.forward ? undefined : facts.serving;
   const hung = asked !== undefined && asked > now ? hangInHours(setting, asked, now, tries) : undefined;
-  const run = hung?.run ?? forward(setting, now, tries, asked);
+  const run = hung?.run ?? freely(setting, now, tries, asked);
   const unplaced = unplacedIn(tasks, run);
   // Nobody trims and browns what will not be cooked: of a pot without a place nothing is told, unless it has begun.
   const begun = new Set(tasks.flatMap((task) => (task.begun === undefined ? [] : (batchOf(task) ?? []))));
@@ -238,6 +238,20 @@ function pushedLate(run: Run, horizon: number): Run | undefined {
   if (!back.placed || early || broken) return undefined;
   const moved = back.moved.map((row) => row.map((by) => -by));
   return { ...run, problem: cut, schedule: { ...back, starts, moved, end: horizon } };
+}
+
+/**
+ * From now; but where nothing has begun, no time was asked and nobody said to start now, a day that would hold a pot hot through the
+ * night begins the next morning.
+ */
+function freely(setting: Setting, now: number, tries: number, asked: number | undefined): Run {
+  const run = forward(setting, now, tries, asked);
+  const { facts, tasks } = setting;
+  const isFree = asked === undefined && !facts.forward && tasks.every(({ begun }) => begun === undefined);
+  if (!isFree || !holdsLong(toldOf(setting, run, now))) return run;
+  const wait = (facts.awake[0] - minuteOfDay(now, facts.zone) + DAY) % DAY;
+  const next = forward(setting, now + wait * MINUTE_MS, tries);
+  return holdsLong(toldOf(setting, next, now)) ? run : next;
 }
 
 /**

@@ -32,7 +32,9 @@ export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => st
     return [ids.get(of) ?? of, ...rest].join('|');
   };
   const { serving: _, day, ...kept } = meal;
-  const { pins: __, begun: ____, minutes, forward: ___, ...hours } = day ?? {};
+  const { pins: __, begun: ____, minutes, whose, forward: ___, ...hours } = day ?? {};
+  const byTask = <T>(written: Readonly<Record<string, T>>): Record<string, T> =>
+    Object.fromEntries(Object.entries(written).map(([task, of]) => [renamed(task), of]));
   return {
     meal: {
       ...kept,
@@ -41,9 +43,8 @@ export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => st
       ...(day && {
         day: {
           ...hours,
-          ...(minutes && {
-            minutes: Object.fromEntries(Object.entries(minutes).map(([task, time]) => [renamed(task), time])),
-          }),
+          ...(minutes && { minutes: byTask(minutes) }),
+          ...(whose && { whose: byTask(whose) }),
         },
       }),
     },

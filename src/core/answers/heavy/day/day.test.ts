@@ -94,6 +94,23 @@ describe('the day hangs from its serving', () => {
     expect(begins({ hands: 3 })).toBeGreaterThan(begins({ hands: 1 }));
   });
 
+  test('without a time, whenever it is asked, nothing waits hot through the night', () => {
+    const { meal: supper, ...rest } = meal([pot('pot')]);
+    const { serving: _, ...untimed } = supper;
+    for (const hour of ['12', '15', '17', '19', '21', '23']) {
+      const late = at(`2026-12-04T${hour}:45`);
+      const day = dayOf(openMeal({ ...rest, meal: untimed }), { now: late, tries: 0, zone: ZONE });
+      const hot = day.lines.filter(({ does }) => does.what === 'hold' && does.where !== 'in the fridge');
+      for (const { minutes } of hot) expect([hour, minutes <= 4 * 60]).toEqual([hour, true]);
+      for (const { from, hands } of day.lines)
+        if (hands > 0) expect(wallTimeOf(from, ZONE).local.slice(11) >= '06:30').toBe(true);
+      // Who says to start now starts now, or as soon as somebody is up.
+      const forced = openMeal({ ...rest, meal: { ...untimed, day: { forward: true } } });
+      const { begins } = dayOf(forced, { now: late, tries: 0, zone: ZONE });
+      expect([hour, begins <= day.begins]).toEqual([hour, true]);
+    }
+  });
+
   test('a dry brine is rubbed in the day before, and nobody works at night', () => {
     const day = plan(meal([pot('pot', { steps: [{ what: 'dry brine' }] })]));
     expect(wallTimeOf(one(day, /^Rub/), ZONE).local.slice(0, 10)).toBe('2026-12-04');
