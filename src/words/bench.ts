@@ -1,13 +1,20 @@
 import type { Leaving } from '@/core/meal/index.ts';
 import type { ByHand, Doubt, NotForPets } from '@/core/bench/index.ts';
 import type { BenchCard } from '@/core/answers/index.ts';
+import { doingWords } from './doing.ts';
 import { actWords, stepTitle, weighedWords } from './steps/index.ts';
 
 /** What is asked for at a card. */
-export function benchTitle({ what, step }: BenchCard, bonesLeft: number | undefined, back: number): string {
+export function benchTitle(
+  { what, step, does }: BenchCard,
+  bonesLeft: number | undefined,
+  back: number,
+): string {
   switch (what) {
     case 'look':
       return 'Test with a fork';
+    case 'at the pot':
+      return does ? doingWords(does) : 'At the pot';
     case 'chill':
       return 'Cool the liquid fast, then chill it';
     case 'again':
@@ -19,7 +26,7 @@ export function benchTitle({ what, step }: BenchCard, bonesLeft: number | undefi
 
 /** What lies on the scale at a card: for the name of the reading, and in the bowl. */
 export const onScaleWords = (what: BenchCard['what']) =>
-  what === 'look' || what === 'chill'
+  what === 'look' || what === 'chill' || what === 'at the pot'
     ? undefined
     : what === 'again'
       ? { reading: 'the weight of what was pulled later', inBowl: 'shred of the second wave' }

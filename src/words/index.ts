@@ -1,7 +1,7 @@
 export { backupChangesWords, broughtInWords, goingWords, lastBackupWords, unreadWords } from './backups.ts';
 export { nothingToBuyWords } from './buy.ts';
 export { avoidableWords, resourceWords } from './called.ts';
-export { capital } from './capital.ts';
+export { capital, uncapital } from './capital.ts';
 export { callWords } from './rings.ts';
 export { beforePanWords, crewWords, heatWords, lotWords } from './chosen.ts';
 export { dayNoteWords } from './dayNotes.ts';

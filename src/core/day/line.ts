@@ -40,6 +40,19 @@ export interface Tight {
   readonly savesMin: number;
 }
 
+/** What hands do to a pot that is on the heat, beside a fork and the lifting: what goes in and comes out, turns, its lid, its heat. */
+export const isAtPot = ({ ref, hands, does, from, begins }: Line): boolean =>
+  ref.kind === 'pot' && hands > 0 && from > begins && !beforeOrLast.has(does.what);
+const beforeOrLast = new Set<Line['does']['what']>([
+  'soften',
+  'boil down first',
+  'fill the pot',
+  'look',
+  'lift',
+  'lift out',
+  'hold',
+]);
+
 /** What a piece's being done is kept under: some pieces bear the name of their task. */
 export const pieceDone = (key: string): string => `piece|${key}`;
 

@@ -61,6 +61,21 @@ test('a look stands where the plan has it, once there is a plan', () => {
   const lift = { ...line, kind: 'bench' as const, does: { what: 'lift' } as const };
   expect(nextInDay(look, 'pot', [lift], LID_ON)).toMatchObject({ what: 'lift', at: lift.from });
   expect(nextInDay({ what: 'buy' }, 'pot', [line], LID_ON)).toEqual({ what: 'buy' });
+  // What goes in before the look comes before it.
+  const goesIn = {
+    ...line,
+    key: 'in onion',
+    kind: 'pot' as const,
+    does: { what: 'in', item: 'onion' } as const,
+    from: LID_ON + 3_600_000,
+    to: LID_ON + 3_900_000,
+  };
+  expect(nextInDay(look, 'pot', [goesIn, line], LID_ON)).toEqual({
+    what: 'at the pot',
+    does: goesIn.does,
+    at: goesIn.from,
+  });
+  expect(nextInDay(look, 'pot', [goesIn, line], goesIn.to)).toMatchObject({ what: 'look' });
 });
 
 test('a written time says when to look, a range from its first; out then, tender or not, it is lifted', () => {

@@ -1,6 +1,6 @@
 import { type Batch, isStrained } from '../meal/index.ts';
 import { isOutThen, looksFrom, phaseMinutes } from '../clock/index.ts';
-import type { Line, Milestones } from '../day/index.ts';
+import { type Doing, isAtPot, type Line, type Milestones } from '../day/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
 import type { Readiness } from '../tender/index.ts';
 
@@ -16,7 +16,9 @@ export type NextAct =
         | 'fill the plates';
     }
   /** The look, or lifting it when a written time is over; min from a hot pot, and its moment, epoch ms, once the lid is on. */
-  | { readonly what: 'look' | 'lift'; readonly afterMin: number; readonly at?: number };
+  | { readonly what: 'look' | 'lift'; readonly afterMin: number; readonly at?: number }
+  /** What else is done to a pot on the heat before that. */
+  | { readonly what: 'at the pot'; readonly does: Doing; readonly at: number };
 
 interface Known {
   readonly batch: Batch;
@@ -55,10 +57,16 @@ const total = (lengths: readonly number[]) => lengths.reduce((sum, length) => su
  * more, the time that was written is over, and the meat is lifted out.
  */
 export function nextInDay(next: NextAct, batch: string, lines: readonly Line[], now: number): NextAct {
-  if (next.what !== 'look' || next.at === undefined) return next;
+  if ((next.what !== 'look' && next.what !== 'lift') || next.at === undefined) return next;
   const mine = lines.filter((line) => line.batch === batch);
   const look = mine.find((line) => line.kind === 'look' && line.to > now);
-  if (look) return { ...next, at: look.from };
   const lift = mine.find(({ does }) => does.what === 'lift');
+  // The day is one list: what is done to the pot before its look or its lifting comes before it here too.
+  const last = (next.what === 'look' ? look : undefined) ?? lift;
+  const first = mine.find((line) => isAtPot(line) && line.to > now);
+  if (first && first.from < (last?.from ?? next.at))
+    return { what: 'at the pot', does: first.does, at: first.from };
+  if (next.what === 'lift') return next;
+  if (look) return { ...next, at: look.from };
   return lift ? { ...next, what: 'lift', at: lift.from } : next;
 }

@@ -1,10 +1,10 @@
 import clsx from 'clsx';
 import type { Batch, Day } from '@/core/meal/index.ts';
-import { type Line, stillToDo } from '@/core/day/index.ts';
+import { isAtPot, type Line, stillToDo } from '@/core/day/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
-import { doingWords, capital } from '@/words/index.ts';
+import { doingWords, capital, uncapital } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { WallField } from '../../parts/fields/WallField.tsx';
 import { editMeal } from '../../open/edits/index.ts';
@@ -107,7 +107,13 @@ function titleOf(
     const start = begins.from <= now ? 'Start now' : `Start at ${at(begins)}`;
     return `${start}, ${act} at ${wall.moment(step.from, Math.max(now, begins.from))}`;
   }
-  if (step) return capital(step.from <= now ? `${act} now` : `${act} at ${at(step)}`);
+  if (step) {
+    const then = step.from <= now ? `${act} now` : `${act} at ${at(step)}`;
+    // The day is one list: what is done to the pot before that is said before it.
+    const first = mine.find(isAtPot);
+    if (!first || first.from >= step.from) return capital(then);
+    return `${first.from <= now ? 'Now' : `At ${at(first)}`}: ${uncapital(doingWords(first.does))}; ${then}`;
+  }
   const next = mine[0];
   if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
   return `On the plates at ${wall.moment(day.serving, now)}`;
@@ -115,8 +121,6 @@ function titleOf(
 
 /** The plan is asked for at five-minute steps: what begins within one begins now. */
 const FIVE_MINUTES = 5 * MINUTE_MS;
-
-const uncapital = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 /** It cannot be served when it was to be: said with the nearest plan that works, which one press takes. */
 function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {

@@ -163,3 +163,41 @@ describe('a weighing that can hardly be', () => {
     expect(doubtOf(g, shred, 1800)).toEqual(doubt);
   });
 });
+
+test('one thing at a time is the day’s one list: what goes in and comes out on the way stands among the looks', () => {
+  const cook = [
+    { id: 'low', heat: 'stove' as const, lid: 'on' as const },
+    { id: 'last', heat: 'stove' as const, lid: 'ajar' as const, minutes: { text: '45 min', lo: 45, hi: 45 } },
+  ];
+  const items = [
+    { id: 'stock', ref: 'stock-low-salt', state: 'in' as const },
+    { id: 'onion', ref: 'onion', state: 'in' as const, at: { phase: 0, minutes: 60 } },
+  ];
+  const lidOn = Date.UTC(2026, 11, 5, 9);
+  const input = inputOf([batchOf([lotOf('beef-shank', 2000)], { cook, items, lidOn })], [dishOf('taco', 12)]);
+  const { lines } = dayOf(openMeal(input), { now: lidOn, tries: 0 });
+  const cards = benchCards(input, { lines }).filter(({ done }) => !done);
+  const before = cards.slice(
+    0,
+    cards.findIndex(({ what }) => what === 'lift'),
+  );
+  expect(before.map(({ does, what }) => does?.what ?? what)).toEqual(
+    expect.arrayContaining(['in', 'lid', 'round', 'look']),
+  );
+  const times = before.map(({ at = 0 }) => at);
+  expect(times).toEqual(times.toSorted((a, b) => a - b));
+  // Ticked, it is gone from both.
+  const [first] = before;
+  const entry: Entry = {
+    id: 'ticked',
+    at: lidOn,
+    batch: 'pot',
+    measures: { what: 'done', task: first?.task ?? '' },
+    value: { text: 'done' },
+    measure: 'time',
+    source: 'typed',
+  };
+  const ticked = { ...input, entries: [entry] };
+  const after = dayOf(openMeal(ticked), { now: lidOn, tries: 0 });
+  expect(benchCards(ticked, after).some(({ task, done }) => task === first?.task && !done)).toBe(false);
+});

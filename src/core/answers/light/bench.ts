@@ -7,7 +7,7 @@ import {
   standingEntries,
   type Weighable,
 } from '../../meal/index.ts';
-import { type BatchTaskKind, type Doing, taskId, taskOfStep } from '../../day/index.ts';
+import { type BatchTaskKind, type Doing, isAtPot, pieceDone, taskId, taskOfStep } from '../../day/index.ts';
 import type { Input } from '../../model/index.ts';
 import type { ComesOut } from '../../pot/index.ts';
 import { traitsOf, type UsualTask } from '../../work/index.ts';
@@ -20,10 +20,12 @@ export interface BenchCard {
   readonly batch: string;
   readonly pot: string;
   /**
-   * A step of the cook's list; or a fork in a pot that is on the heat, a liquid put to chill, or what went back to be
-   * pulled later.
+   * A step of the cook's list; or a fork in a pot that is on the heat, what else is done to it there, a liquid put to chill, or
+   * what went back to be pulled later.
    */
-  readonly what: AfterWhat | 'look' | 'chill' | 'again';
+  readonly what: AfterWhat | 'look' | 'at the pot' | 'chill' | 'again';
+  /** What is done to a pot that is on the heat. */
+  readonly does?: Doing;
   readonly step: AfterStep | undefined;
   /** What is weighed at it. */
   readonly flow: Weighable | undefined;
@@ -133,8 +135,20 @@ function cardsOf(
   const lookTask = `${taskId({ kind: 'pot', batch: batch.id })}|look`;
   const look = furthest < 0 ? lines.find(({ does }) => does.what === 'look') : undefined;
   const looks = look !== undefined || open === lookTask;
+  // What is done to the pot on its way stands among its looks, as the day has it.
+  const atPot = (furthest < 0 ? lines.filter(isAtPot) : []).map((line): BenchCard => ({
+    ...base,
+    task: pieceDone(line.key),
+    what: 'at the pot',
+    does: line.does,
+    step: undefined,
+    flow: undefined,
+    at: line.from,
+    done: false,
+  }));
   let before: number | undefined;
   const all: BenchCard[] = [
+    ...atPot.filter(({ at = NEVER }) => at < (look?.from ?? -Infinity)),
     ...(looks
       ? [
           {
@@ -148,6 +162,7 @@ function cardsOf(
           } as const,
         ]
       : []),
+    ...atPot.filter(({ at = NEVER }) => at >= (look?.from ?? -Infinity)),
     ...steps.flatMap((step, i): BenchCard[] => {
       const { what } = step;
       const line = lines.find(

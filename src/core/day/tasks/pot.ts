@@ -58,7 +58,10 @@ const firstOf = ({ heats }: DayBatch): Pick<Heating, 'heat' | 'setting'> =>
 export const pot: BatchTask = {
   draft: (batch, id): Draft => {
     const times = timesOf(batch);
-    const parts = [...untilHot(batch, times, id), ...braising(batch, times, id)];
+    const all = [...untilHot(batch, times, id), ...braising(batch, times, id)];
+    // With its lid on all that came before is done.
+    const parts =
+      batch.lidOn === undefined ? all : all.filter(({ from, minutes }) => from + minutes > times.hot);
     return {
       // Meat that is browned is not cooked through: it goes on at once, and is never kept like that.
       follows: 'sear',

@@ -55,6 +55,7 @@ export const screensOf = (what: AfterWhat) => stepScreens[what] as StepScreens<A
 export function cardScreens(what: BenchCard['what']): CardScreens {
   switch (what) {
     case 'look':
+    case 'at the pot':
       return {};
     case 'chill':
       return chill;

@@ -73,6 +73,7 @@ function Body({ card, day, isOld }: BodyProps) {
         <Cautions at={{ card: what }} batch={card.batch} />
       </>
     );
+  if (what === 'at the pot') return <Cautions at={{ card: 'look' }} batch={card.batch} />;
   const { Before, After, Last } = cardScreens(what);
   const at = { card, day, scaleTaken, onTakeScale: setScaleTaken };
   const words = onScaleWords(what);
