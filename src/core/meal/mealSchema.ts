@@ -91,6 +91,10 @@ export const ownTask = z.strictObject({
   alone: z.literal(true).optional().describe('it needs nobody while it runs'),
   needs: z.enum(taskNeeds).optional(),
   when: z.enum(taskWhens).describe('what it must be done before'),
+  again: z
+    .strictObject({ every: duration, times: z.int().min(2).max(50) })
+    .optional()
+    .describe('done so many times, from the start of one to the start of the next; absent: once'),
 });
 
 /** A part of the meal that is packed for another place. */

@@ -16,6 +16,9 @@ const whens: Readonly<Record<OwnTask['when'], string>> = {
   'any time': 'any time before',
 };
 
+/** How often a task may be done. */
+const counts = [1, 2, 3, 4, 5, 6, 8, 10, 12];
+
 /** What else has to be done that day, beside what the pots ask. */
 export function OwnTasks() {
   const { meal } = useOpenMeal().loaded;
@@ -24,6 +27,8 @@ export function OwnTasks() {
   const [needs, setNeeds] = useState('');
   const [when, setWhen] = useState<OwnTask['when']>('serving');
   const [alone, setAlone] = useState(false);
+  const [every, setEvery] = useState<Quantity>({ text: '' });
+  const [times, setTimes] = useState('1');
   const add = (task: Omit<OwnTask, 'id'>) => {
     const id = crypto.randomUUID();
     editDay(meal.id, 'a task', (day) => ({ ...day, tasks: [...(day.tasks ?? []), { ...task, id }] }));
@@ -60,6 +65,23 @@ export function OwnTasks() {
             </option>
           ))}
         </SelectField>
+        <SelectField label="done" value={times} onChoose={setTimes}>
+          {counts.map((n) => (
+            <option key={n} value={n}>
+              {n === 1 ? 'once' : `${String(n)} times`}
+            </option>
+          ))}
+        </SelectField>
+        {Number(times) > 1 && (
+          <QuantityField
+            label="every"
+            quantity={every}
+            measure="duration"
+            placeholder="30 min"
+            chars={8}
+            onChange={setEvery}
+          />
+        )}
         <Checkbox checked={alone} onTick={setAlone}>
           runs by itself
         </Checkbox>
@@ -74,8 +96,12 @@ export function OwnTasks() {
               when,
               ...(need && { needs: need }),
               ...(alone && { alone: true }),
+              ...(Number(times) > 1 && {
+                again: { every: every.lo === undefined ? min(30) : every, times: Number(times) },
+              }),
             });
             setWords('');
+            setTimes('1');
           }}
         >
           Put it into the day

@@ -174,6 +174,18 @@ describe('the day hangs from its serving', () => {
     expect(starts(open, /^Turn the pieces/).length).toBeGreaterThan(1);
   });
 
+  test('a task of one’s own that is done again stands at its intervals, the hands free between', () => {
+    const again = { every: { text: '30 min', lo: 30, hi: 30 }, times: 3 };
+    const ten = { text: '10 min', lo: 10, hi: 10 };
+    const tasks = [
+      { id: 'water', words: 'Water the lanterns', minutes: ten, when: 'serving' as const, again },
+    ];
+    const day = plan(meal([pot('pot')], { tasks }));
+    const [first = 0, second = 0, third = 0] = starts(day, /^Water the lanterns/);
+    expect([second - first, third - second]).toEqual([30 * MINUTE, 30 * MINUTE]);
+    expect(handsAtOnce(day)).toBe(1);
+  });
+
   test('tasks of the cook’s own, their minutes and their time', () => {
     const tasks = [
       {
