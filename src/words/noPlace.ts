@@ -4,11 +4,11 @@ import type { Unplanned } from '@/core/answers/index.ts';
 const TOLD = 4;
 
 /** Which pots a day has left out. */
-export function noPlaceWords(names: readonly string[], of: number): string {
+export function noPlaceWords(names: readonly string[], of: number, held = false): string {
   const told = names.slice(0, TOLD).join(', ');
   const more = names.length > TOLD ? ` and ${String(names.length - TOLD)} more` : '';
   const have = names.length === 1 ? 'has' : 'have';
-  return `Not all of it fits: ${String(names.length)} of ${String(of)} pots ${have} no place in this day (${told}${more}). Cook fewer or larger pots, begin the day before, or change what there is; until then nothing of it goes on paper or into a calendar.`;
+  return `Not all of it fits: ${String(names.length)} of ${String(of)} pots ${have} no place in this day (${told}${more})${held ? ' unless held hot for half a day' : ''}. Cook fewer or larger pots, begin the day before, or change what there is; until then nothing of it goes on paper or into a calendar.`;
 }
 
 const with_: Readonly<Record<Unplanned['ways'][number]['way'], string>> = {

@@ -16,7 +16,7 @@ export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: num
   const names = unplanned.batches.flatMap((id) => loaded.batches.find((one) => one.id === id)?.name ?? []);
   return (
     <div className="problem">
-      <FieldError>{noPlaceWords(names, unplanned.of)}</FieldError>
+      <FieldError>{noPlaceWords(names, unplanned.of, unplanned.held)}</FieldError>
       {unplanned.ways.map(({ way, left, serving }) => (
         <p key={way} className="quiet">
           {placeWayWords(way, left, wall.moment(serving, now))}{' '}

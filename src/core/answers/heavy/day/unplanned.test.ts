@@ -6,7 +6,7 @@ import { dayOf } from './day.ts';
 
 const NOON = Date.UTC(2026, 11, 4, 12);
 const setting = { text: '160 °C', lo: 160, hi: 160 };
-const dayWith = (n: number) => {
+const dayWith = (n: number, tries = 0) => {
   const batches = Array.from({ length: n }, (_, i) => ({
     ...batchOf([lotOf('beef-blade-roast', 4000)], { sear: true }),
     ...{ id: `pot ${String(i)}`, name: `Pot ${String(i)}` },
@@ -14,7 +14,7 @@ const dayWith = (n: number) => {
   }));
   const input = inputOf(batches, [dishOf('taco', 60 * n)]);
   const serving = { local: '2026-12-05T18:00', zone: 'UTC' };
-  return dayOf(openMeal({ ...input, meal: { ...input.meal, serving } }), { now: NOON, tries: 0 });
+  return dayOf(openMeal({ ...input, meal: { ...input.meal, serving } }), { now: NOON, tries });
 };
 
 describe('a day that does not hold all of its pots', () => {
@@ -43,7 +43,16 @@ describe('a day that does not hold all of its pots', () => {
     expect(noPlaceWords(['Pot 1'], 12)).toContain('1 of 12 pots has no place');
   });
 
+  test('what would be held hot for half a day has no place either, and the day before has', () => {
+    const { unplanned } = dayWith(6, 30);
+    expect(unplanned?.held).toBe(true);
+    expect(Math.min(...(unplanned?.ways ?? []).map(({ left }) => left))).toBeLessThan(
+      unplanned?.batches.length ?? 0,
+    );
+  });
+
   test('where all have a place nothing is said', () => {
     expect(dayWith(3).unplanned).toBeUndefined();
+    expect(dayWith(1, 30).unplanned).toBeUndefined();
   });
 });

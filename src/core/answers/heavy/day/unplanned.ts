@@ -17,6 +17,8 @@ export interface Unplanned {
   readonly batches: readonly string[];
   /** Of how many. */
   readonly of: number;
+  /** They would fit if they were held hot for half a day. */
+  readonly held: boolean;
   readonly ways: readonly {
     readonly way: WayOut;
     /** Pots that still have no place. */
@@ -96,25 +98,53 @@ const ways: Readonly<Record<WayOut, (facts: DayFacts, unplaced: readonly string[
     'another oven and pair of hands': (facts) => hands(another(facts, 'oven', 1)),
   };
 
+/** What would be held hot for longer than this has no place in the day, min (common practice, no source). */
+const HALF_A_DAY = 12 * 60;
+
+/** The pots that a day leaves out, or has cooked half a day too early; what is on the heat or over is there. */
+function lostIn({ unplaced, lines }: Day, { batches }: DayFacts): readonly string[] {
+  const open = new Set(
+    batches.flatMap(({ id, lidOn, over }) => (lidOn === undefined && !over.has('pot') ? [id] : [])),
+  );
+  const held = lines.flatMap(({ batch, does, minutes }) =>
+    batch !== undefined &&
+    open.has(batch) &&
+    does.what === 'hold' &&
+    does.where !== 'in the fridge' &&
+    minutes > HALF_A_DAY
+      ? [batch]
+      : [],
+  );
+  return [...new Set([...unplaced, ...held])];
+}
+
 /**
  * The pots that a day has left out, and what would take them in: each way out is tried on a day of its own, and told only where
  * more pots have a place then. Undefined where all have one.
  */
-export function unplannedIn(day: Day, facts: DayFacts, now: number): Unplanned | undefined {
-  if (day.unplaced.length === 0) return undefined;
+export function unplannedIn(
+  day: Day,
+  facts: DayFacts,
+  now: number,
+  tries: number,
+): Unplanned | undefined {
+  // A first list has pots wait that a better one does not: only what was levelled says that it must be.
+  const lost = tries > 0 ? lostIn(day, facts) : day.unplaced;
+  if (lost.length === 0) return undefined;
   const tried = (Object.keys(ways) as WayOut[]).flatMap((way) => {
-    const changed = ways[way](facts, day.unplaced);
+    const changed = ways[way](facts, lost);
     if (!changed) return [];
     const other = planDay(changed, now, 0);
-    return [{ way, left: other.unplaced.length, serving: other.serving }];
+    return [{ way, left: lostIn(other, changed).length, serving: other.serving }];
   });
   return {
-    batches: day.unplaced,
+    batches: lost,
+    held: day.unplaced.length === 0,
     of: facts.batches.length,
     // The least that is asked for first: what needs more and brings no more in is not told.
     ways: tried.filter(
       ({ left, serving }, i) =>
-        left < day.unplaced.length &&
+        left < lost.length &&
         !tried.slice(0, i).some((other) => other.left <= left && other.serving <= serving + 30 * MINUTE_MS),
     ),
   };
