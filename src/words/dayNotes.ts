@@ -32,8 +32,8 @@ function lackWords(lack: Lack): string {
     case 'none':
       return `The kitchen has no ${resourceWords(lack.kind)}; the plan assumes you get one.`;
     case 'too few':
-      if (lack.kind === 'fridge shelf')
-        return `This needs ${lack.wanted} cm of fridge shelf at once; the fridge has ${lack.there}. Write the fridges that there are in the kitchen.`;
+      if (lack.kind === 'fridge shelf' || lack.kind === 'freezer shelf')
+        return `This needs ${lack.wanted} cm of ${lack.kind} at once; there are ${lack.there}. Write the fridges and freezers that there are in the kitchen.`;
       return `This needs ${lack.wanted} × ${resourceWords(lack.kind)} at once; the kitchen has ${lack.there}.`;
     case 'too wide':
       if (lack.many === 1)

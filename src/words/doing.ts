@@ -58,7 +58,8 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'into the smoke': 'Meat into the smoke',
   'tend the fire': 'Tend the fire',
   'heat the pan': 'Heat the pan',
-  loosen: ({ item }) => `Loosen the pan with ${item === undefined ? 'water' : shortName(item)}`,
+  loosen: ({ item }) =>
+    `Wipe out what is black, loosen what is brown with ${item === undefined ? 'water' : shortName(item)}`,
   sear: ({ panfuls }) => (panfuls === 1 ? 'Sear, one panful' : `Sear, ${panfuls} panfuls`),
   'heat the oven': ({ celsius }) =>
     celsius === undefined ? 'Heat the oven' : `Heat the oven to ${celsius} °C`,

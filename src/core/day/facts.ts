@@ -43,7 +43,7 @@ export interface DayBatch {
         readonly minutes: number;
         readonly pan: string | undefined;
         /** What the pan is loosened with, by name. */
-        readonly loosenWith: string | undefined;
+        readonly loosenWith: { readonly name: string; readonly grams: number } | undefined;
       }
     | undefined;
   readonly smokeMin: number | undefined;

@@ -11,6 +11,7 @@ export { taskOfStep } from './tasks/order.ts';
 export { taskId, type BatchTaskKind, type Doing, type Task, type TaskRef } from './task.ts';
 export {
   HELD_LONG,
+  onionMinutes,
   OWN_TASK,
   pullMinutes,
   SKIM_MINUTES,

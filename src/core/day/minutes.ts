@@ -39,6 +39,12 @@ export const SKIM_MINUTES = 5;
 /** To 95 °C, with a fifth of its water driven off, J/g, on a burner of so many W (estimates). */
 const SOFTENING = 700;
 const BURNER = 1300;
+/** Until they begin to brown, min; then seven tenths of their weight goes off as steam, J/g, at so many W for each cm² of the pan (estimates). */
+const [ONIONS_FIRST, ONIONS_STEAM, ONIONS_POWER] = [20, 0.7 * 2260, 1.2];
+/** Minutes in which so many onions brown slowly in a pan (estimate: a kilogram in 28 cm takes about an hour). */
+export const onionMinutes = (grams: number, panCm: number): number =>
+  ONIONS_FIRST + (ONIONS_STEAM * grams) / (ONIONS_POWER * Math.PI * (panCm / 2) ** 2) / 60;
+
 /** What is stirred until it smells and no longer, min: more of it takes no more (common practice, no source). */
 const BRIEFLY = 2;
 /** What lies in the fat takes its usual minutes, or what the burner needs for so much of it. */

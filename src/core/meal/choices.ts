@@ -57,7 +57,7 @@ export const vesselKinds = [
   'bowl',
 ] as const;
 export const stands = ['burner', 'oven', 'slow cooker base', 'smoker', 'grill'] as const;
-export const sourceKinds = ['burner', 'oven', 'smoker', 'grill', 'slow cooker base'] as const;
+export const sourceKinds = ['burner', 'oven', 'smoker', 'grill', 'press', 'slow cooker base'] as const;
 
 export const fridgeKinds = ['fridge', 'freezer'] as const;
 
@@ -82,7 +82,16 @@ export const feels = [
 ] as const;
 
 /** What a task of the cook's own takes up, and what it must be done before. */
-export const taskNeeds = ['burner', 'oven', 'griddle', 'blender', 'fridge shelf'] as const;
+export const taskNeeds = [
+  'burner',
+  'oven',
+  'griddle',
+  'press',
+  'blender',
+  'board',
+  'fridge shelf',
+  'freezer shelf',
+] as const;
 export const taskWhens = ['serving', 'the pot', 'any time'] as const;
 
 /** What a kitchen's past batches teach: each a factor on what is foretold. */

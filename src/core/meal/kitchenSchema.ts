@@ -183,6 +183,12 @@ export const kitchen = z.strictObject({
     .max(most.fridges)
     .optional()
     .describe('absent: one fridge of four shelves, and a freezer of three'),
+  boards: z
+    .int()
+    .min(1)
+    .max(20)
+    .optional()
+    .describe('to cut on; absent: one for each who cooks, and at least two'),
   hands: z
     .array(z.strictObject({ id, name }))
     .max(most.hands)

@@ -115,7 +115,7 @@ export const handsOf = (meal: Pick<Meal, 'day'>, kitchen: Pick<Kitchen, 'hands'>
 const min = (n: number) => ({ text: `${n} min`, lo: n, hi: n });
 /** What is often done beside a braise (common practice, no source). */
 export const usualTasks: readonly Omit<OwnTask, 'id'>[] = [
-  { words: 'Brown onions slowly', minutes: min(50), needs: 'burner', when: 'serving' },
+  { words: 'Brown onions slowly, 1 kg', minutes: min(55), needs: 'burner', when: 'serving' },
   { words: 'Pickle onions', minutes: min(15), when: 'any time' },
   { words: 'Toast the rolls', minutes: min(10), needs: 'oven', when: 'serving' },
 ];

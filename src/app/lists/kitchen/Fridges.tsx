@@ -17,7 +17,7 @@ export function Fridges({ kitchen }: { readonly kitchen: Kitchen }) {
   };
   return (
     <section>
-      <h2>Cold</h2>
+      <h2>Cold, and boards</h2>
       <ul className={css.heat} aria-label="What keeps cold">
         {fridges.map((fridge) => (
           <FridgeRow key={fridge.id} fridge={fridge} edit={edit} />
@@ -35,6 +35,22 @@ export function Fridges({ kitchen }: { readonly kitchen: Kitchen }) {
       >
         <Plus size={16} aria-hidden /> Another fridge or freezer
       </button>
+      <SelectField
+        label="Boards to cut on"
+        value={String(kitchen.boards ?? '')}
+        onChoose={(value) => {
+          editKitchen('how many boards there are', ({ boards: _, ...before }) =>
+            value === '' ? before : { ...before, boards: Number(value) },
+          );
+        }}
+      >
+        <option value="">one for each who cooks</option>
+        {[1, 2, 3, 4, 5, 6, 8, 10].map((n) => (
+          <option key={n} value={n}>
+            {n}
+          </option>
+        ))}
+      </SelectField>
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { type OwnTask, taskNeeds, taskWhens, usualTasks } from '@/core/meal/index.ts';
+import { onionMinutes } from '@/core/day/index.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { resourceWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -15,6 +16,29 @@ const whens: Readonly<Record<OwnTask['when'], string>> = {
   'the pot': 'before the pot',
   'any time': 'any time before',
 };
+
+/** Onions brown by their weight and their pan: how many there are says how long it takes. */
+function Onions({ onMinutes }: { readonly onMinutes: (minutes: number) => void }) {
+  const { kitchen } = useOpenMeal().loaded;
+  const pans = kitchen.vessels.filter(({ kind }) => kind === 'pan').map(({ widthCm }) => widthCm);
+  const [grams, setGrams] = useState<Quantity>({ text: '' });
+  return (
+    <QuantityField
+      label="onions in it"
+      quantity={grams}
+      measure="mass"
+      placeholder="1 kg"
+      chars={7}
+      onChange={(quantity) => {
+        setGrams(quantity);
+        if (quantity.lo !== undefined)
+          onMinutes(5 * Math.round(onionMinutes(quantity.lo, Math.max(USUAL_PAN, ...pans)) / 5));
+      }}
+    />
+  );
+}
+/** Where the kitchen has no pan, cm. */
+const USUAL_PAN = 28;
 
 /** How often a task may be done. */
 const counts = [1, 2, 3, 4, 5, 6, 8, 10, 12];
@@ -45,6 +69,7 @@ export function OwnTasks() {
       </p>
       <div className="choices">
         <TextField label="Task" value={words} onChange={setWords} />
+        {/onion/i.test(words) && <Onions onMinutes={(n) => setMinutes(min(n))} />}
         <QuantityField label="takes" quantity={minutes} measure="duration" chars={8} onChange={setMinutes} />
         <SelectField label="needs" value={needs} onChoose={setNeeds}>
           <option value="">nothing else</option>

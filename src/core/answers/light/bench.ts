@@ -76,6 +76,7 @@ function stepTask(batch: string, step: AfterStep, steps: readonly AfterStep[]): 
  * first. A step that lies behind one that is done is done too: whatever was not weighed was skipped.
  * @param day the plan of the day, if it stands already
  * @param again when what went back of a batch is likely to be tender, epoch ms
+ * @param now epoch ms: what was to be done at the pot before it is no longer told, here as in the day
  * @param open the task of the card that is open: a fork that has answered stays until somebody goes on
  */
 export function benchCards(
@@ -83,10 +84,11 @@ export function benchCards(
   day: Pick<DayPlan, 'lines'> | undefined,
   open?: string,
   again: ReadonlyMap<string, number> = new Map(),
+  now = -Infinity,
 ): readonly BenchCard[] {
   const standing = standingEntries(entries).filter(({ value }) => value !== null);
   const ordered = meal.batches.flatMap((id) => batches.filter((batch) => batch.id === id));
-  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day, open, again.get(batch.id)));
+  const cards = ordered.flatMap((batch) => cardsOf(batch, standing, day, open, again.get(batch.id), now));
   const done = cards.filter((card) => card.done).sort((a, b) => (a.at ?? 0) - (b.at ?? 0));
   const due = cards.filter((card) => !card.done);
   // Within a pot the order is the cook's; between pots the clock's.
@@ -116,6 +118,7 @@ function cardsOf(
   day: Pick<DayPlan, 'lines'> | undefined,
   open: string | undefined,
   againAt: number | undefined,
+  now: number,
 ): readonly BenchCard[] {
   const mine = standing.filter((entry) => entry.batch === batch.id);
   const lines = day?.lines.filter((line) => line.batch === batch.id) ?? [];
@@ -136,16 +139,18 @@ function cardsOf(
   const look = furthest < 0 ? lines.find(({ does }) => does.what === 'look') : undefined;
   const looks = look !== undefined || open === lookTask;
   // What is done to the pot on its way stands among its looks, as the day has it.
-  const atPot = (furthest < 0 ? lines.filter(isAtPot) : []).map((line): BenchCard => ({
-    ...base,
-    task: pieceDone(line.key),
-    what: 'at the pot',
-    does: line.does,
-    step: undefined,
-    flow: undefined,
-    at: line.from,
-    done: false,
-  }));
+  const atPot = (furthest < 0 ? lines.filter((line) => isAtPot(line) && line.to > now) : []).map(
+    (line): BenchCard => ({
+      ...base,
+      task: pieceDone(line.key),
+      what: 'at the pot',
+      does: line.does,
+      step: undefined,
+      flow: undefined,
+      at: line.from,
+      done: false,
+    }),
+  );
   let before: number | undefined;
   const all: BenchCard[] = [
     ...atPot.filter(({ at = NEVER }) => at < (look?.from ?? -Infinity)),

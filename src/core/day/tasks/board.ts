@@ -3,6 +3,7 @@ import { chopMinutes, processorMinutes, usual } from '../minutes.ts';
 import type { Doing } from '../task.ts';
 import {
   beforeTheLid,
+  boardFor,
   byHand,
   byItself,
   inARow,
@@ -89,9 +90,16 @@ function chopping(items: readonly DayItem[], id: string): Draft | undefined {
     minutes: processorMinutes(processorG),
     grams: processorG,
   } as const;
-  if (chopG > 0 && processorG > 0) return inARow(id, 'board', [chops, runs], materials);
+  if (chopG > 0 && processorG > 0)
+    return inARow(id, 'board', [chops, runs], materials, { needs: [boardFor(chops.minutes)] });
   const one = chopG > 0 ? chops : processorG > 0 ? runs : undefined;
-  return one && byHand(id, 'board', one.does, one.minutes, materials, { grams: one.grams });
+  return (
+    one &&
+    byHand(id, 'board', one.does, one.minutes, materials, {
+      grams: one.grams,
+      ...(one === chops && { needs: [boardFor(one.minutes)] }),
+    })
+  );
 }
 
 /** What lies with the meat is cut up before that, what goes into the pot on its day. */

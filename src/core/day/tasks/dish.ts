@@ -107,6 +107,7 @@ export function bakedFrom(
 export function filledOn(dish: Dish, minutes: number, resources: readonly Resource[]): readonly Need[] {
   const on = heatedOn(dish.kind)?.on;
   if (on !== 'griddle' && on !== 'press') return [];
-  const kind = resources.some((one) => one.kind === 'griddle' && one.amount > 0) ? 'griddle' : 'burner';
+  const has = (kind: 'press' | 'griddle') => resources.some((one) => one.kind === kind && one.amount > 0);
+  const kind = on === 'press' && has('press') ? 'press' : has('griddle') ? 'griddle' : 'burner';
   return [{ kind, amount: 1, from: 0, to: minutes }];
 }

@@ -42,6 +42,9 @@ export const beforeTheLid = ({ hot }: Milestones): boolean => hot;
 /** What is done by hand, as a part of a task or as one of its own. */
 export type Step = Omit<Part, 'from' | 'slack'>;
 
+/** A board to cut on, from the start of a task. */
+export const boardFor = (minutes: number): Need => ({ kind: 'board', amount: 1, from: 0, to: minutes });
+
 /** A task of one piece that somebody does. */
 export const byHand = (
   key: string,

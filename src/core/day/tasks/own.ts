@@ -16,7 +16,8 @@ export function ownTask({ id: own, words, minutes: typed, alone, needs, again }:
   const every = Math.max(minutes, midpoint(again?.every) ?? 0);
   const starts = Array.from({ length: again?.times ?? 1 }, (_, i) => i * every);
   const one = byHand(id, 'own', { what: 'own', words }, minutes, on(), { hands: alone ? 0 : 1 });
-  const amount = needs === 'oven' ? OWN_WIDTH : needs === 'fridge shelf' ? SHELF.widthCm : 1;
+  const amount =
+    needs === 'oven' ? OWN_WIDTH : needs === 'fridge shelf' || needs === 'freezer shelf' ? SHELF.widthCm : 1;
   return {
     ref,
     id,

@@ -30,7 +30,8 @@ export const sear: BatchTask = {
       parts.push({
         key: `${id}|loosen`,
         kind: 'pan',
-        does: { what: 'loosen', item: loosenWith },
+        does: { what: 'loosen', item: loosenWith?.name },
+        ...(loosenWith && { grams: loosenWith.grams }),
         from: usual.heatPan + minutes,
         minutes: usual.loosen,
         hands: 1,

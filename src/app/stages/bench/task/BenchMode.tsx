@@ -43,7 +43,7 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
       ),
     [reckoned],
   );
-  const cards = benchCards(loaded, day, open, again);
+  const cards = benchCards(loaded, day, open, again, now);
   const asked = cards.findIndex(({ task }) => task === open);
   const due = cards.findIndex(({ done }) => !done);
   const at = asked >= 0 ? asked : due >= 0 ? due : cards.length - 1;

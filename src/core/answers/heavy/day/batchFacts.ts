@@ -21,7 +21,7 @@ import { bowlG, ingredientsById, type Input, type NominalBatch, priorFor } from 
 import { lookAtOf, looksOf, readyAt } from './looks.ts';
 import { momentsOf, paintedInSmoke } from './moments.ts';
 import { heatsOf } from './heats.ts';
-import { boilsOff, dayItems, isPouredIn, softeningsOf } from './items.ts';
+import { boilsOff, dayItems, isPouredIn, loosening, softeningsOf } from './items.ts';
 import { roundsOf, smokeRoundsOf } from './rounds.ts';
 
 /** A day reaches no further back: a meal that was left with its lid on is not planned through the years since. */
@@ -85,7 +85,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
           panfuls: plan.sear.panfuls,
           minutes: plan.sear.minutes,
           pan: plan.sear.pan?.id,
-          loosenWith: poured?.name,
+          loosenWith: poured && loosening(poured, plan.sear.pan?.widthCm),
         }
       : undefined,
     smokeMin: potFrom > 0 ? potFrom : undefined,

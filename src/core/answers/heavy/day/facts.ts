@@ -68,7 +68,7 @@ export function dayFacts(
       Object.entries(day.pins ?? {}).map(([task, at]) => [task, Math.max(at, now - LONG_AGO)]),
     ),
     resources: [
-      ...resourcesOf(kitchen),
+      ...resourcesOf(kitchen, handsOf(meal, kitchen)),
       ...cooks.map(({ id }): Resource => ({ kind: 'hand', id, amount: 1 })),
     ],
     over: ticked,
@@ -87,8 +87,9 @@ function minutesOfClock(time: string): number {
 }
 
 /** What there is to cook on and in. */
-function resourcesOf(kitchen: Kitchen): readonly Resource[] {
-  const of = (kind: 'burner' | 'oven' | 'smoker' | 'grill' | 'slow cooker base') => sourcesOf(kitchen, kind);
+function resourcesOf(kitchen: Kitchen, hands: number): readonly Resource[] {
+  const of = (kind: 'burner' | 'oven' | 'smoker' | 'grill' | 'press' | 'slow cooker base') =>
+    sourcesOf(kitchen, kind);
   const many = (kind: ResourceKind, amount: number): Resource[] =>
     amount > 0 ? [{ kind, id: '', amount }] : [];
   return [
@@ -100,16 +101,16 @@ function resourcesOf(kitchen: Kitchen): readonly Resource[] {
     })),
     ...many('smoker', of('smoker').length),
     ...many('griddle', of('grill').length),
+    ...many('press', of('press').length),
+    ...many('board', kitchen.boards ?? Math.max(2, hands)),
     ...many('slow cooker base', of('slow cooker base').length),
     ...many('blender', kitchen.vessels.filter(({ kind }) => kind === 'blender jug').length),
     // Of a fridge there are so many cm of shelf, whichever shelf it is.
-    ...(kitchen.fridges ?? usualFridges)
-      .filter(({ kind }) => kind === 'fridge')
-      .map(({ id, shelves, widthCm }): Resource => ({
-        kind: 'fridge shelf',
-        id,
-        amount: Math.round(shelves * (widthCm ?? SHELF.widthCm)),
-      })),
+    ...(kitchen.fridges ?? usualFridges).map(({ id, kind, shelves, widthCm }): Resource => ({
+      kind: kind === 'fridge' ? 'fridge shelf' : 'freezer shelf',
+      id,
+      amount: Math.round(shelves * (widthCm ?? SHELF.widthCm)),
+    })),
     ...kitchen.vessels.map(({ id }): Resource => ({ kind: 'vessel', id, amount: 1 })),
   ];
 }

@@ -65,3 +65,15 @@ export function isPouredIn(
   const ingredient = ingredients.get(ref);
   return ingredient !== undefined && isPoured(ingredient) && !marinade;
 }
+
+/** How deep a pan is covered to loosen it, cm; of a pan of which nobody knows the width, cm (estimates). */
+const [COVERS, USUAL_PAN] = [0.5, 28];
+
+/** So much of what is poured as covers a pan, g: a ml weighs a gram, near enough for a pan. */
+export function loosening(
+  { name, grams }: ItemPlan,
+  panCm = USUAL_PAN,
+): { readonly name: string; readonly grams: number } {
+  const covers = COVERS * Math.PI * (panCm / 2) ** 2;
+  return { name, grams: Math.min(grams, 10 * Math.round(covers / 10)) };
+}

@@ -122,12 +122,7 @@ function lostIn({ unplaced, lines }: Day, { batches }: DayFacts): readonly strin
  * The pots that a day has left out, and what would take them in: each way out is tried on a day of its own, and told only where
  * more pots have a place then. Undefined where all have one.
  */
-export function unplannedIn(
-  day: Day,
-  facts: DayFacts,
-  now: number,
-  tries: number,
-): Unplanned | undefined {
+export function unplannedIn(day: Day, facts: DayFacts, now: number, tries: number): Unplanned | undefined {
   // A first list has pots wait that a better one does not: only what was levelled says that it must be.
   const lost = tries > 0 ? lostIn(day, facts) : day.unplaced;
   if (lost.length === 0) return undefined;
