@@ -7,6 +7,8 @@ import type { BatchTaskKind, Doing } from './task.ts';
 /** An ingredient with what hands do to it; grams as bought. */
 export interface DayItem extends Omit<ItemWork, 'softenMin'> {
   readonly marinade: boolean;
+  /** It goes in once the pot is hot. */
+  readonly later: boolean;
   readonly grams: number;
 }
 

@@ -63,7 +63,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const isTold = (batch = '') => !unplaced.includes(batch) || begun.has(batch);
   const told = toldOf(setting, run, now).filter(({ batch }) => isTold(batch));
   const lines = withNames(told, tasks, facts.cooks, facts.hands);
-  const here = mergeIntervals(lines.filter(({ hands, to }) => hands > 0 && to > now));
+  const here = mergeIntervals(lines.filter((line) => wantsSomebody(line) && line.to > now));
   return {
     serving: run.serving,
     begins: Math.min(run.serving, ...lines.map(({ from }) => from)),
@@ -80,6 +80,9 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     unplaced,
   };
 }
+
+/** An oven is switched on in passing: no pair of hands is taken by it, and yet somebody is there. */
+const wantsSomebody = ({ hands, does }: Line): boolean => hands > 0 || does.what === 'heat the oven';
 
 function unplacedIn(tasks: readonly Task[], { schedule, places }: Run): readonly string[] {
   const left = tasks.filter((_, i) => (schedule.starts[places[i]?.job ?? -1] ?? -1) < 0);

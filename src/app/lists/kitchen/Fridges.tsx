@@ -35,22 +35,24 @@ export function Fridges({ kitchen }: { readonly kitchen: Kitchen }) {
       >
         <Plus size={16} aria-hidden /> Another fridge or freezer
       </button>
-      <SelectField
-        label="Boards to cut on"
-        value={String(kitchen.boards ?? '')}
-        onChoose={(value) => {
-          editKitchen('how many boards there are', ({ boards: _, ...before }) =>
-            value === '' ? before : { ...before, boards: Number(value) },
-          );
-        }}
-      >
-        <option value="">one for each who cooks</option>
-        {[1, 2, 3, 4, 5, 6, 8, 10].map((n) => (
-          <option key={n} value={n}>
-            {n}
-          </option>
-        ))}
-      </SelectField>
+      <div className={css.altitude}>
+        <SelectField
+          label="Boards to cut on"
+          value={String(kitchen.boards ?? '')}
+          onChoose={(value) => {
+            editKitchen('how many boards there are', ({ boards: _, ...before }) =>
+              value === '' ? before : { ...before, boards: Number(value) },
+            );
+          }}
+        >
+          <option value="">one for each who cooks</option>
+          {[1, 2, 3, 4, 5, 6, 8, 10].map((n) => (
+            <option key={n} value={n}>
+              {n}
+            </option>
+          ))}
+        </SelectField>
+      </div>
     </section>
   );
 }

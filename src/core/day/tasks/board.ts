@@ -47,11 +47,11 @@ export const soak: BatchTask = {
   over: beforeTheLid,
 };
 
-/** What was soaked to go in as a purée: lifted out, blended, through a sieve. What cooks in the pot is blended as it comes out of it. */
+/** What goes in as a purée, soaked or later than the rest: blended, through a sieve. What cooks in the pot is blended as it comes out of it. */
 export const blend: BatchTask = {
   draft: ({ items }, id) => {
-    const blends = items.filter(({ soaked, puréed }) => soaked && puréed);
-    const sieves = items.filter(({ soaked, sieved }) => soaked && sieved);
+    const blends = items.filter(({ soaked, later, puréed }) => (soaked || later) && puréed);
+    const sieves = items.filter(({ soaked, later, sieved }) => (soaked || later) && sieved);
     return inARow(
       id,
       'board',

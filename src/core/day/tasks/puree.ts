@@ -3,9 +3,9 @@ import { usual } from '../minutes.ts';
 import type { Need } from '../resources.ts';
 import { itemsIn, POT_LIQUID, type BatchTask, type Step } from './draft.ts';
 
-/** What cooks in the pot to be blended into its liquid: what was soaked for it was blended before it went in. */
+/** What cooks in the pot from the start to be blended into its liquid: what was soaked for it, or goes in later, was blended before. */
 export const puréedAfter = ({ items }: Pick<DayBatch, 'items'>): readonly DayItem[] =>
-  items.filter(({ puréed, soaked }) => puréed && !soaked);
+  items.filter(({ puréed, soaked, later }) => puréed && !soaked && !later);
 
 /** Lifted out, puréed and put back. */
 export const puréeStep = (these: readonly DayItem[], key: string): Step => ({

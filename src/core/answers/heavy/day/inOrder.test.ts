@@ -180,8 +180,14 @@ describe('nothing is used before it is made', () => {
       fate: 'puréed',
       soak: { water: grams(200), goesIn: 1 },
     });
-    for (const at of [undefined, { phase: 0, minutes: 60 }]) {
-      const lines = linesOf({ items: [{ ...chilli, ...(at && { at }) }] });
+    const { soak: _, ...dry } = chilli;
+    const minutes60 = { phase: 0, minutes: 60 };
+    for (const [one, at] of [
+      [chilli, undefined],
+      [chilli, minutes60],
+      [dry, minutes60],
+    ] as const) {
+      const lines = linesOf({ items: [{ ...one, ...(at && { at }) }] });
       const pot = Math.min(...lines.filter(({ ref }) => ref.kind === 'pot').map(({ from }) => from));
       const goesIn = at ? of(lines, 'in').from : pot;
       expect(of(lines, 'blend').to).toBeLessThanOrEqual(goesIn);

@@ -14,12 +14,14 @@ export function dayItems(
 ): readonly DayItem[] {
   const grams = new Map<string, number>();
   for (const item of planned) grams.set(item.id, (grams.get(item.id) ?? 0) + boughtOf(item));
+  const late = new Set(planned.flatMap(({ id, at }) => (at > 0 ? [id] : [])));
   const lies = new Set(itemsOf(batch).flatMap(({ id, marinade }) => (marinade === true ? [id] : [])));
   return work.map((one) => ({
     ...one,
     // A sieve keeps what would be lifted out.
     liftedOut: one.liftedOut && !isStrained(batch),
     marinade: lies.has(one.id),
+    later: late.has(one.id),
     grams: grams.get(one.id) ?? 0,
   }));
 }
