@@ -15,7 +15,7 @@ const put = (name: string, text: string): string => {
   return path;
 };
 /** A command as its user has it, in a process of its own. */
-function run(command: 'learn' | 'reckon', ...args: readonly string[]) {
+function run(command: 'learn' | 'read' | 'reckon', ...args: readonly string[]) {
   const { status, stdout, stderr } = spawnSync(
     process.execPath,
     ['--import', 'tsx', `scripts/${command}.ts`, ...args],
@@ -102,6 +102,8 @@ test.each([
   ['learn', [], 'Say which backup: ./slow-spoon learn BACKUP\n'],
   ['learn', ['nowhere.txt'], /^nowhere\.txt cannot be opened: /],
   ['learn', ['examples/one-lot.json'], /one-lot\.json: This is not a Slow Spoon backup/],
+  ['read', [], 'Say which file: ./slow-spoon read FILE\n'],
+  ['read', ['nowhere.txt'], /^nowhere\.txt cannot be opened: /],
   ['reckon', [], 'Say which file: ./slow-spoon reckon FILE [--at 2026-12-05T18:00]'],
   ['reckon', ['package.json'], /^package\.json: This is not a Slow Spoon meal/],
 ] as const)(

@@ -151,7 +151,7 @@ export default function Clock() {
         <div data-old={isOld || undefined}>
           <Here day={day} now={now} />
           <Whose value={whose} onChoose={setWhose} />
-          {day.lines.length > 0 && <DayPicture day={daysOf(day, whose)} now={now} />}
+          {day.lines.length > 0 && <DayPicture day={daysOf(day, whose)} now={now} isOld={isOld} />}
         </div>
       )}
       {day && day.lines.length > 0 && (

@@ -1,5 +1,6 @@
 import type { Ingredient } from '@/reference/types.ts';
 import type { AnyReading } from '../../quantity/index.ts';
+import { namedCuts } from '../../meat/index.ts';
 import { readAmount } from '../liquid/amount.ts';
 import type { RecipeLine } from './line.ts';
 
@@ -11,6 +12,8 @@ export interface LineMatch {
   readonly found: readonly string[];
   /** Nobody has to look at it: every word of the line is in the name. */
   readonly sure: boolean;
+  /** Of meat, where the line says it. */
+  readonly bone?: 'in' | 'out';
 }
 
 interface Named {
@@ -67,6 +70,7 @@ function score(words: readonly string[], name: string, preferred: boolean): numb
 export const amountOfLine = ({ howMuch }: RecipeLine, ingredient: Ingredient): AnyReading | undefined =>
   howMuch === undefined ? undefined : readAmount(howMuch, ingredient);
 
+const none = { cuts: [] as readonly string[], whole: false };
 const SHOWN = 6;
 /** Under this a name has too little to do with the line. */
 const LEAST = 0.35;
@@ -84,11 +88,17 @@ export function matchLine(
   const said = line.words.join(' ');
   if (/\bsalt$/.test(said) && !/unsalted|low/.test(said))
     return { line, kind: 'salt', found: [], sure: true };
-  const meaty = line.words.some((word) => MEAT.test(word)) && !line.words.some((word) => NOT_MEAT.test(word));
+  const isMade = line.words.some((word) => NOT_MEAT.test(word));
+  const meaty = line.words.some((word) => MEAT.test(word)) && !isMade;
+  const { cuts: named, whole } = isMade ? none : namedCuts(said);
+  const { bone } = namedCuts(line.text);
   const words = wordsOf(alias[said] ?? line.words.map((word) => alias[word] ?? word).join(' '));
-  if (meaty) {
-    const found = ranked(words, cuts, new Set());
-    return { line, kind: 'meat', found, sure: false };
+  if (meaty || (named.length > 0 && whole)) {
+    const others = ranked(words, cuts, new Set()).filter((id) => !named.includes(id));
+    // Of a name that covers several the cook says which; and what is not weighed is no lot yet.
+    const sure = named.length === 1 && whole && line.amount !== undefined && line.measure === 'mass';
+    const found = named.length > 0 ? [...named, ...others].slice(0, SHOWN) : others;
+    return { line, kind: 'meat', found, sure, ...(bone && { bone }) };
   }
   const found = ranked(words, [...usual, ...large], new Set(usual.map(({ id }) => id)));
   const best = [...usual, ...large].find(({ id }) => id === found[0]);

@@ -12,6 +12,7 @@ import { recipeOut } from '../../answers/light/recipeOut.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../../testing/meals.ts';
 import { readLine } from './line.ts';
 import { amountOfLine, matchLine } from './match.ts';
+import { printedLines } from './printed.ts';
 import { readRecipe } from './read.ts';
 import { asksWeight, firstChoice, putRecipeIn } from './settle.ts';
 
@@ -238,7 +239,7 @@ test('settled lines go into the pot, onto the meat and among the lots; what no t
   expect(lines.map(({ choice }) => choice?.as)).toEqual([
     'ingredient',
     'salt',
-    undefined,
+    'cut',
     'ingredient',
     undefined,
   ]);
@@ -264,4 +265,48 @@ test('settled lines go into the pot, onto the meat and among the lots; what no t
     [carried[0]?.id, undefined],
   ]);
   expect(carried.map(({ name }) => name)).toEqual(['spoon love']);
+});
+
+describe('meat as it is bought', () => {
+  const settled = (text: string) => {
+    const match = matchLine(readLine(text), reference.ingredients, large, reference.cuts);
+    return { match, choice: firstChoice(match) };
+  };
+
+  test('a name that is one cut goes in as that, with its bone; one that covers several is asked, the usual first', () => {
+    expect(settled('2 lb oxtail').choice).toEqual({ as: 'cut', id: 'beef-oxtail' });
+    const butt = settled('3 kg bone-in pork butt').match;
+    expect([butt.bone, butt.found[0], butt.sure]).toEqual(['in', 'pork-shoulder-blade', true]);
+    const chuck = settled('5 lb chuck roast');
+    expect(chuck.choice).toBeUndefined();
+    expect(chuck.match.found[0]).toBe('beef-blade-roast');
+    expect(chuck.match.found).not.toContain('bison-chuck');
+    const { match, choice } = settled('2.5 kg boneless lamb shoulder');
+    const { batch } = putRecipeIn(batchOf([], { items: [] }), [{ match, choice }], [], [], () => 'lot');
+    expect(batch.lots).toMatchObject([{ cut: 'lamb-shoulder', bone: 'out', weight: { lo: 2500 } }]);
+  });
+
+  test('what is not weighed, and what is only made of meat, is no lot by itself', () => {
+    expect(settled('1 oxtail').choice).toBeUndefined();
+    expect(settled('1 l beef stock').match.kind).toBe('ingredient');
+    expect(settled('200 g beef bouillon cubes').match.kind).not.toBe('meat');
+  });
+});
+
+test('lines are printed as they are understood: put in, meat, asked about or a note', () => {
+  const text =
+    'For the pot:\n2 lb oxtail\n5 lb chuck roast\n\n2 onions\n500 ml red wine\n1 tsp salt\n3 kg love';
+  const said = printedLines(text, reference.ingredients, large, reference.cuts);
+  expect(said.map(({ kind, name, ml }) => [kind, name, ml === null ? null : Math.round(ml)])).toEqual([
+    ['note', null, null],
+    ['cut', 'Beef tail, in pieces', null],
+    ['asked', null, null],
+    ['ingredient', 'onion', null],
+    ['ingredient', 'red wine', 500],
+    ['ingredient', 'salt', 5],
+    ['asked', null, null],
+  ]);
+  expect(said[1]?.grams).toBeCloseTo(907, 0);
+  expect(said[2]?.asks[0]).toMatch(/^Beef blade roast/);
+  expect(said[3]?.grams).toBeGreaterThan(150);
 });

@@ -22,7 +22,7 @@ export interface SettledLine {
 export function firstChoice({ kind, sure, found, line }: LineMatch): Choice | undefined {
   if (kind === 'salt') return { as: line.amount && line.measure !== 'count' ? 'salt' : 'out' };
   const [best] = found;
-  return sure && best !== undefined ? { as: 'ingredient', id: best } : undefined;
+  return sure && best !== undefined ? { as: kind === 'meat' ? 'cut' : 'ingredient', id: best } : undefined;
 }
 
 /**
@@ -47,7 +47,11 @@ export function putRecipeIn(
     if (choice.as === 'salt') next = line.amount ? salted(next, match) : next;
     else if (choice.as === 'cut') {
       if (!line.amount || line.measure !== 'mass') continue;
-      const lot = { id: newId(), kind: 'meat' as const, cut: choice.id, weight: { ...line.amount } };
+      const { bone } = match;
+      const lot = {
+        ...{ id: newId(), kind: 'meat' as const, cut: choice.id, weight: { ...line.amount } },
+        ...(bone && { bone }),
+      };
       next = { ...next, lots: [...next.lots, lot] };
     } else {
       const wanted = 'id' in choice ? choice.id : undefined;

@@ -2,6 +2,7 @@ import { stillToDo } from '@/core/day/index.ts';
 import clsx from 'clsx';
 import { useState, type CSSProperties } from 'react';
 import type { DayPlan } from '@/core/answers/index.ts';
+import type { Day } from '@/core/meal/index.ts';
 import { dateOf, type Wall, weekdayOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { LineRow } from './LineRow.tsx';
@@ -27,13 +28,17 @@ const LANES = 5;
 interface Props {
   readonly day: DayPlan;
   readonly now: number;
+  /** It is the day before what was changed last. */
+  readonly isOld: boolean;
 }
 
 /** The day running down to serving: what wants hands where it happens, each pot a band beside it. */
-export function DayPicture({ day, now }: Props) {
+export function DayPicture({ day, now, isOld }: Props) {
   const { loaded } = useOpenMeal();
   const [open, setOpen] = useState<string>();
-  const { lines, pots, zone, serving } = day;
+  const { pots, zone, serving } = day;
+  // What was moved stands where it was put at once; the rest follows when it is worked out.
+  const lines = isOld ? movedTo(day.lines, loaded.meal.day?.pins) : day.lines;
   const wall = useWall(zone);
   // What is over is told by the bands and the forks in them; what somebody began is over once they say so.
   const shown = stillToDo(lines, now, loaded.meal.day?.begun);
@@ -121,6 +126,13 @@ export function DayPicture({ day, now }: Props) {
     </div>
   );
 }
+
+/** The lines of tasks whose start was written, at that start. */
+const movedTo = (lines: DayPlan['lines'], pins: Day['pins'] = {}): DayPlan['lines'] =>
+  lines.map((line) => {
+    const by = (pins[line.task] ?? line.begins) - line.begins;
+    return by === 0 ? line : { ...line, from: line.from + by, to: line.to + by, begins: line.begins + by };
+  });
 
 /** What the columns of the pots take from the width of the words. */
 const potsStyle = (pots: number) => ({ '--pots-px': `${pots * widthOf(roomOf(pots))}px` }) as CSSProperties;

@@ -1,0 +1,72 @@
+import type { Ingredient } from '@/reference/types.ts';
+import { midpoint } from '../../quantity/index.ts';
+import { readLine, type RecipeLine } from './line.ts';
+import { amountOfLine, type LineMatch, matchLine } from './match.ts';
+
+/** A line of a recipe as it is understood; nothing that was not said is filled in. */
+export interface PrintedLine {
+  readonly line: string;
+  /** A thing for the pot, meat, words that name nothing to put in, or what the cook is asked about. */
+  readonly kind: 'ingredient' | 'cut' | 'note' | 'asked';
+  readonly name: string | null;
+  readonly grams: number | null;
+  readonly ml: number | null;
+  /** The answers that are offered, the best first. */
+  readonly asks: readonly string[];
+}
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Lines of a recipe as `slow-spoon read` prints them, by the same code as the field's. */
+export function printedLines(
+  text: string,
+  usual: readonly Ingredient[],
+  large: readonly Ingredient[],
+  cuts: readonly Named[],
+): readonly PrintedLine[] {
+  const named = new Map<string, Named>([...cuts, ...large, ...usual].map((one) => [one.id, one]));
+  const things = new Map([...large, ...usual].map((one) => [one.id, one]));
+  return text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+    .map((line) => printed(line, matchLine(readLine(line), usual, large, cuts), named, things));
+}
+
+function printed(
+  line: string,
+  { kind, sure, found, line: read }: LineMatch,
+  named: ReadonlyMap<string, Named>,
+  things: ReadonlyMap<string, Ingredient>,
+): PrintedLine {
+  const { amount, measure } = read;
+  const middle = midpoint(amount);
+  const plain = {
+    line,
+    grams: measure === 'mass' ? (middle ?? null) : null,
+    ml: measure === 'volume' ? (middle ?? null) : null,
+  };
+  if (kind === 'salt') return { ...plain, kind: 'ingredient', name: 'salt', asks: [] };
+  const [best] = found;
+  const name = best === undefined ? null : (named.get(best)?.name ?? null);
+  // Words without an amount that name nothing: a heading, a word of how it is done.
+  if (name === null && amount === undefined) return { ...plain, kind: 'note', name: null, asks: [] };
+  const asks = found.flatMap((id) => named.get(id)?.name ?? []);
+  if (!sure) return { ...plain, kind: 'asked', name: null, asks };
+  if (kind === 'meat') return { ...plain, kind: 'cut', name, asks: [] };
+  const thing = best === undefined ? undefined : things.get(best);
+  return { ...plain, kind: 'ingredient', name, ...(thing ? weighed(read, thing) : {}), asks: [] };
+}
+
+/** What a line says of an ingredient: ml of what is poured by volume, else g, by the piece where it is counted. */
+function weighed(read: RecipeLine, thing: Ingredient): Pick<PrintedLine, 'grams' | 'ml'> {
+  const said = amountOfLine(read, thing);
+  const typed = said?.ok ? midpoint(said.quantity) : undefined;
+  if (typed === undefined || !said?.ok) return { grams: null, ml: null };
+  if (said.measure === 'volume') return { grams: null, ml: typed };
+  if (said.measure !== 'count') return { grams: typed, ml: null };
+  return { grams: thing.pieceG === undefined ? null : typed * thing.pieceG, ml: null };
+}
