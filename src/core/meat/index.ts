@@ -15,7 +15,7 @@ export {
   type LotPlan,
   type LotWeighed,
 } from './lot.ts';
-export { namedCuts, type NamedCuts } from './namedCuts.ts';
+export { namedCuts } from './namedCuts.ts';
 export { lowHeatYield } from './doneness.ts';
 export { cookedFat, cookedShare } from './flesh.ts';
 export { cutOfLot, fattier } from './ofLot.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { reference } from '@/reference/index.ts';
-import { cutNames } from '@/reference/cutNames.ts';
+import { cutNames } from './cutNames.ts';
 import { namedCuts } from './namedCuts.ts';
 
 const first = (words: string) => namedCuts(words).cuts[0];

@@ -1,4 +1,4 @@
-import { cutNames } from '@/reference/cutNames.ts';
+import { cutNames } from './cutNames.ts';
 
 /** What a cook's words name: cuts of the table, the usual one first; and whether they say that the bone is in or out. */
 export interface NamedCuts {

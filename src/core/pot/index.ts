@@ -80,7 +80,7 @@ export {
 } from './vessel/stands.ts';
 export { packsSaid, type Packs, readAmount } from './liquid/amount.ts';
 export { readLine } from './recipe/line.ts';
-export { type PrintedLine, printedLines } from './recipe/printed.ts';
+export { printedLines } from './recipe/printed.ts';
 export { matchLine } from './recipe/match.ts';
 export { type NoRecipe, readRecipe } from './recipe/read.ts';
 export { asksWeight, firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';
