@@ -1,4 +1,4 @@
-import type { Unplanned } from '@/core/answers/index.ts';
+import type { PlaceWay } from '@/core/answers/index.ts';
 
 /** More names than these nobody reads. */
 const TOLD = 4;
@@ -11,7 +11,7 @@ export function noPlaceWords(names: readonly string[], of: number, held = false)
   return `Not all of it fits: ${String(names.length)} of ${String(of)} pots ${have} no place in this day (${told}${more})${held ? ' unless held hot for half a day' : ''}. Cook fewer or larger pots, begin the day before, or change what there is; until then nothing of it goes on paper or into a calendar.`;
 }
 
-const with_: Readonly<Record<Unplanned['ways'][number]['way'], string>> = {
+const with_: Readonly<Record<PlaceWay['way'], string>> = {
   'raw in': 'Raw in, nothing browned before it,',
   'the day before': 'Cooked the day before and chilled overnight',
   'half as many pots': 'In half as many pots, each twice as large,',
@@ -22,7 +22,7 @@ const with_: Readonly<Record<Unplanned['ways'][number]['way'], string>> = {
 };
 
 /** What one way out was found to do. */
-export const placeWayWords = (way: Unplanned['ways'][number]['way'], left: number, at: string): string =>
+export const placeWayWords = (way: PlaceWay['way'], left: number, at: string): string =>
   left === 0
     ? `${with_[way]} all of them fit, served at ${at}.`
     : `${with_[way]} ${left === 1 ? 'one pot is' : `${String(left)} pots are`} still left out, the rest served at ${at}.`;

@@ -8,7 +8,7 @@ export { jugOf } from './light/jug.ts';
 export { defatsOf, vesselFor } from './light/defat.ts';
 export type { DayNote, DayPlan } from './heavy/day/day.ts';
 export { nowOf, printedDay } from './heavy/day/printedDay.ts';
-export type { Unplanned } from './heavy/day/unplanned.ts';
+export type { PlaceWay } from './heavy/day/unplanned.ts';
 export { kitchenYields, type KitchenYield } from './light/kitchenYields.ts';
 export { meanwhile } from './light/meanwhile.ts';
 export { lessonsAt } from './light/lessons.ts';

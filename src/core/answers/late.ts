@@ -3,6 +3,7 @@ import { buy } from './heavy/buy.ts';
 import { contradicts } from './heavy/contradicts.ts';
 import { cooling } from './heavy/cooling.ts';
 import { dayOf } from './heavy/day/day.ts';
+import { placeWays } from './heavy/day/unplanned.ts';
 import { feeds } from './heavy/feeds.ts';
 import { lidFor } from './heavy/lidFor.ts';
 import { margins } from './heavy/margins.ts';
@@ -19,6 +20,7 @@ export const lateQuestions = {
   margins,
   searing,
   day: dayOf,
+  placeWays,
   serviceNow,
   lidFor,
   contradicts,

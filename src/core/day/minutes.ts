@@ -1,4 +1,5 @@
 import type { DishKind, Picking } from '../meal/index.ts';
+import { BURNER } from '../tender/index.ts';
 import { griddleMinutes } from '../plates/index.ts';
 
 /** How long hands take (all common practice, no source; the cook's own figure goes before them). */
@@ -36,9 +37,8 @@ export const shelfOfCooked = (liquidMl: number, shredG: number): number =>
 /** Spooning the fat off (common practice, no source). */
 export const SKIM_MINUTES = 5;
 
-/** To 95 °C, with a fifth of its water driven off, J/g, on a burner of so many W (estimates). */
+/** To 95 °C, with a fifth of its water driven off, J/g (estimate). */
 const SOFTENING = 700;
-const BURNER = 1300;
 /** Until they begin to brown, min; then seven tenths of their weight goes off as steam, J/g, at so many W for each cm² of the pan (estimates). */
 const [ONIONS_FIRST, ONIONS_STEAM, ONIONS_POWER] = [20, 0.7 * 2260, 1.2];
 /** Minutes in which so many onions brown slowly in a pan (estimate: a kilogram in 28 cm takes about an hour). */

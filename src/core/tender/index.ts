@@ -1,6 +1,6 @@
 export { coreTemperature } from './heat/coreTemperature.ts';
 export { courseOf, minutesOnBurner, type Course } from './heat/course.ts';
-export { assumed, bathOf, belowTheBoil } from './heat/balance.ts';
+export { assumed, bathOf, belowTheBoil, BURNER } from './heat/balance.ts';
 export { referencePot, vesselHeatCapacity, type PotHeat } from './heat/pot.ts';
 export { hoursColdBeyond } from './cold.ts';
 export { propertiesOf } from './heat/properties.ts';

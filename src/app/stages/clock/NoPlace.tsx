@@ -2,6 +2,8 @@ import type { DayPlan } from '@/core/answers/index.ts';
 import { noPlaceWords, placeWayWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { isTakenWay, takeWay } from '../../open/edits/index.ts';
+import { instantOf } from '../../open/dayPlans.ts';
+import { useAnswer } from '../../open/useAnswer.ts';
 import { useWall } from '../../open/useWall.ts';
 import { useCooks } from './useCooks.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
@@ -12,13 +14,19 @@ export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: num
   const wall = useWall(day.zone);
   const cooks = useCooks();
   const { unplanned } = day;
+  const { data: ways, isPlaceholderData: isOld } = useAnswer(
+    'placeWays',
+    { now: instantOf(now), zone: day.zone, batches: unplanned?.batches ?? [] },
+    { enabled: unplanned !== undefined },
+  );
   if (!unplanned) return null;
   const names = unplanned.batches.flatMap((id) => loaded.batches.find((one) => one.id === id)?.name ?? []);
   return (
     <div className="problem">
       <FieldError>{noPlaceWords(names, unplanned.of, unplanned.held)}</FieldError>
-      {unplanned.ways.map(({ way, left, serving }) => (
-        <p key={way} className="quiet">
+      {ways === undefined && <p className="quiet">Trying ways out.</p>}
+      {(ways ?? []).map(({ way, left, serving }) => (
+        <p key={way} className="quiet" data-old={isOld || undefined}>
           {placeWayWords(way, left, wall.moment(serving, now))}{' '}
           {isTakenWay(way) && !(way === 'another pair of hands' && cooks.length > 0) && (
             <button

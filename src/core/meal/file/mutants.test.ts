@@ -107,6 +107,9 @@ const NOON = Date.UTC(2026, 11, 5, 12);
 const asked: { readonly [Q in Question]: (opened: OpenedMeal) => readonly Answer<Q>[] } = {
   reckon: (opened) => [answer('reckon', opened, undefined)],
   day: (opened) => [answer('day', opened, { now: NOON, tries: 2 })],
+  placeWays: (opened) => [
+    answer('placeWays', opened, { now: NOON, batches: opened.input.batches.map(({ id }) => id) }),
+  ],
   feeds: (opened) => [answer('feeds', opened, { chance: 0.9 })],
   margins: (opened) => [answer('margins', opened, undefined)],
   searing: (opened) => ofEach(opened, (batch) => answer('searing', opened, { batch })),

@@ -102,7 +102,7 @@ export function dayOf(meal: OpenedMeal, { now, tries, zone: here = 'UTC' }: DayA
           ]
         : []),
     ],
-    unplanned: unplannedIn(day, facts, now, tries),
+    unplanned: unplannedIn(day, facts, tries),
     unknown: unknown.map(({ plan }) => plan.batch.name),
     unknownBatches: unknown.map(({ plan }) => plan.id),
   };

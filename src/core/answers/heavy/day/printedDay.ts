@@ -4,6 +4,7 @@ import { momentOf } from '../../../clock/index.ts';
 import { MINUTE_MS } from '../../../quantity/index.ts';
 import type { Input, OpenedMeal } from '../../../model/index.ts';
 import { type DayPlan, dayOf } from './day.ts';
+import { placeWays } from './unplanned.ts';
 
 /** A week before it is served nothing has begun. */
 const BEFORE = 7 * 24 * 60 * MINUTE_MS;
@@ -26,17 +27,19 @@ export function nowOf({ meal, batches, entries }: Pick<Input, 'meal' | 'batches'
 /** The day as `reckon` prints it; times are epoch ms. */
 export function printedDay(meal: OpenedMeal, now: number, tries: number) {
   const plan = dayOf(meal, { now, tries });
-  const left = new Set(plan.unplanned?.batches);
+  const lost = plan.unplanned?.batches ?? [];
+  const left = new Set(lost);
+  const ways = lost.length > 0 ? placeWays(meal, { now, batches: lost }) : [];
   const tasks = plan.placed
     .filter(({ ref }) => !('batch' in ref && left.has(ref.batch)))
     .toSorted((a, b) => a.from - b.from || a.to - b.to);
   return {
     day: tasks.map((task) => printedTask(task, plan)),
     unplanned: [
-      ...(plan.unplanned?.batches ?? []).map((batch) => ({
+      ...lost.map((batch) => ({
         batch,
         why: 'no place in the day' as const,
-        ways: plan.unplanned?.ways ?? [],
+        ways,
       })),
       ...plan.unknownBatches.map((batch) => ({ batch, why: 'no known time' as const, ways: [] })),
     ],

@@ -3,10 +3,11 @@ import { noPlaceWords, placeWayWords } from '@/words/index.ts';
 import { openMeal } from '../../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
 import { dayOf } from './day.ts';
+import { placeWays } from './unplanned.ts';
 
 const NOON = Date.UTC(2026, 11, 4, 12);
 const setting = { text: '160 °C', lo: 160, hi: 160 };
-const dayWith = (n: number, tries = 0) => {
+const mealWith = (n: number) => {
   const batches = Array.from({ length: n }, (_, i) => ({
     ...batchOf([lotOf('beef-blade-roast', 4000)], { sear: true }),
     ...{ id: `pot ${String(i)}`, name: `Pot ${String(i)}` },
@@ -14,8 +15,10 @@ const dayWith = (n: number, tries = 0) => {
   }));
   const input = inputOf(batches, [dishOf('taco', 60 * n)]);
   const serving = { local: '2026-12-05T18:00', zone: 'UTC' };
-  return dayOf(openMeal({ ...input, meal: { ...input.meal, serving } }), { now: NOON, tries });
+  return openMeal({ ...input, meal: { ...input.meal, serving } });
 };
+const dayWith = (n: number, tries = 0) => dayOf(mealWith(n), { now: NOON, tries });
+const waysOf = (n: number, batches: readonly string[] = []) => placeWays(mealWith(n), { now: NOON, batches });
 
 describe('a day that does not hold all of its pots', () => {
   test('names each pot that has no place; every other is cooked from its first panful to its lifting', () => {
@@ -32,7 +35,7 @@ describe('a day that does not hold all of its pots', () => {
 
   test('tells only ways out that take more in, as they were tried', () => {
     const { unplanned } = dayWith(14);
-    const [first, ...others] = unplanned?.ways ?? [];
+    const [first, ...others] = waysOf(14, unplanned?.batches);
     expect(first?.left).toBeLessThan(unplanned?.batches.length ?? 0);
     for (const other of others)
       expect(other.left < (first?.left ?? 0) || other.serving < (first?.serving ?? 0)).toBe(true);
@@ -46,7 +49,7 @@ describe('a day that does not hold all of its pots', () => {
   test('what would be held hot for half a day has no place either, and the day before has', () => {
     const { unplanned } = dayWith(6, 30);
     expect(unplanned?.held).toBe(true);
-    expect(Math.min(...(unplanned?.ways ?? []).map(({ left }) => left))).toBeLessThan(
+    expect(Math.min(...waysOf(6, unplanned?.batches).map(({ left }) => left))).toBeLessThan(
       unplanned?.batches.length ?? 0,
     );
   });

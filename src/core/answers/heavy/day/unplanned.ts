@@ -1,5 +1,7 @@
 import { type Day, type DayBatch, type DayFacts, planDay } from '../../../day/index.ts';
+import type { OpenedMeal } from '../../../model/index.ts';
 import { MINUTE_MS } from '../../../quantity/index.ts';
+import { dayFacts } from './facts.ts';
 
 /** What is tried where a day does not hold all of its pots: what asks for less first. */
 export type WayOut =
@@ -11,7 +13,16 @@ export type WayOut =
   | 'another pair of hands'
   | 'another oven and pair of hands';
 
-/** Pots that have no place in a day, with what was tried and brings more of them in. */
+/** A way out that was tried. */
+export interface PlaceWay {
+  readonly way: WayOut;
+  /** Pots that still have no place. */
+  readonly left: number;
+  /** Epoch ms. */
+  readonly serving: number;
+}
+
+/** Pots that have no place in a day. */
 export interface Unplanned {
   /** Their batches. */
   readonly batches: readonly string[];
@@ -19,13 +30,6 @@ export interface Unplanned {
   readonly of: number;
   /** They would fit if they were held hot for half a day. */
   readonly held: boolean;
-  readonly ways: readonly {
-    readonly way: WayOut;
-    /** Pots that still have no place. */
-    readonly left: number;
-    /** Epoch ms. */
-    readonly serving: number;
-  }[];
 }
 
 const another = (facts: DayFacts, kind: 'oven' | 'burner', more: number): DayFacts => {
@@ -118,29 +122,41 @@ function lostIn({ unplaced, lines }: Day, { batches }: DayFacts): readonly strin
   return [...new Set([...unplaced, ...held])];
 }
 
-/**
- * The pots that a day has left out, and what would take them in: each way out is tried on a day of its own, and told only where
- * more pots have a place then. Undefined where all have one.
- */
-export function unplannedIn(day: Day, facts: DayFacts, now: number, tries: number): Unplanned | undefined {
+/** The pots that a day has left out; undefined where all have a place. */
+export function unplannedIn(day: Day, facts: DayFacts, tries: number): Unplanned | undefined {
   // A first list has pots wait that a better one does not: only what was levelled says that it must be.
   const lost = tries > 0 ? lostIn(day, facts) : day.unplaced;
   if (lost.length === 0) return undefined;
+  return { batches: lost, of: facts.batches.length, held: day.unplaced.length === 0 };
+}
+
+export interface PlaceWaysAsk {
+  /** Epoch ms. */
+  readonly now: number;
+  readonly zone?: string;
+  /** The pots without a place. */
+  readonly batches: readonly string[];
+}
+
+/**
+ * What would take them in: each way out is tried on a day of its own, and told only where more pots have a place then. Asked
+ * when somebody reads that a pot has none: each costs a plan.
+ */
+export function placeWays(
+  meal: OpenedMeal,
+  { now, zone = 'UTC', batches: lost }: PlaceWaysAsk,
+): readonly PlaceWay[] {
+  const facts = dayFacts(meal, now, meal.input.meal.serving?.zone ?? zone);
   const tried = (Object.keys(ways) as WayOut[]).flatMap((way) => {
     const changed = ways[way](facts, lost);
     if (!changed) return [];
     const other = planDay(changed, now, 0);
     return [{ way, left: lostIn(other, changed).length, serving: other.serving }];
   });
-  return {
-    batches: lost,
-    held: day.unplaced.length === 0,
-    of: facts.batches.length,
-    // The least that is asked for first: what needs more and brings no more in is not told.
-    ways: tried.filter(
-      ({ left, serving }, i) =>
-        left < lost.length &&
-        !tried.slice(0, i).some((other) => other.left <= left && other.serving <= serving + 30 * MINUTE_MS),
-    ),
-  };
+  // The least that is asked for first: what needs more and brings no more in is not told.
+  return tried.filter(
+    ({ left, serving }, i) =>
+      left < lost.length &&
+      !tried.slice(0, i).some((other) => other.left <= left && other.serving <= serving + 30 * MINUTE_MS),
+  );
 }
