@@ -35,49 +35,56 @@ export function OwnThings({ kitchen }: { readonly kitchen: Kitchen }) {
           ))}
         </p>
       )}
-      {hands.length > 0 && <h2>Who cooks here</h2>}
-      <ul className="plain">
-        {hands.map(({ id, name }) => (
-          <li key={id}>
-            {name}{' '}
-            <button
-              type="button"
-              className="link quiet"
-              aria-label={`Remove ${name}`}
-              onClick={() => {
-                editKitchen(`removing ${name}`, (before) => ({
-                  ...before,
-                  hands: (before.hands ?? []).filter((one) => one.id !== id),
-                }));
-              }}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </li>
-        ))}
-      </ul>
-      {own.length > 0 && <h2>Ingredients of your own</h2>}
-      <ul className="plain">
-        {own.map(({ id, name }) => (
-          <li key={id}>
-            {name}{' '}
-            <button
-              type="button"
-              className="link quiet"
-              aria-label={`Remove ${name}`}
-              onClick={() => {
-                editKitchen(`removing ${name}`, (before) => ({
-                  ...before,
-                  ingredients: (before.ingredients ?? []).filter((one) => one.id !== id),
-                }));
-              }}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </li>
-        ))}
-      </ul>
+      <Removable
+        title="Who cooks here"
+        all={hands}
+        onRemove={(id) => (before) => ({
+          ...before,
+          hands: (before.hands ?? []).filter((one) => one.id !== id),
+        })}
+      />
+      <Removable
+        title="Ingredients of your own"
+        all={own}
+        onRemove={(id) => (before) => ({
+          ...before,
+          ingredients: (before.ingredients ?? []).filter((one) => one.id !== id),
+        })}
+      />
       {own.length > 0 && <p className="quiet">A pot that has one of these loses it.</p>}
+    </>
+  );
+}
+
+interface RemovableProps {
+  readonly title: string;
+  readonly all: readonly { readonly id: string; readonly name: string }[];
+  readonly onRemove: (id: string) => (kitchen: Kitchen) => Kitchen;
+}
+
+/** Names, each of which may go again; nothing where there are none. */
+function Removable({ title, all, onRemove }: RemovableProps) {
+  if (all.length === 0) return null;
+  return (
+    <>
+      <h2>{title}</h2>
+      <ul className="plain">
+        {all.map(({ id, name }) => (
+          <li key={id}>
+            {name}{' '}
+            <button
+              type="button"
+              className="link quiet"
+              aria-label={`Remove ${name}`}
+              onClick={() => {
+                editKitchen(`removing ${name}`, onRemove(id));
+              }}
+            >
+              <X size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
     </>
   );
 }
