@@ -59,7 +59,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'tend the fire': 'Tend the fire',
   'heat the pan': 'Heat the pan',
   loosen: ({ item }) =>
-    `Wipe out what is black, loosen what is brown with ${item === undefined ? 'water' : shortName(item)}`,
+    `Loosen the pan with ${item === undefined ? 'water' : shortName(item)}, black bits out first`,
   sear: ({ panfuls }) => (panfuls === 1 ? 'Sear, one panful' : `Sear, ${panfuls} panfuls`),
   'heat the oven': ({ celsius }) =>
     celsius === undefined ? 'Heat the oven' : `Heat the oven to ${celsius} °C`,

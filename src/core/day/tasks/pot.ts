@@ -196,7 +196,10 @@ function braising(batch: DayBatch, { hot, braise, end }: Times, id: string): Par
       ),
     ),
     ...batch.moments.map(({ key, does, at }) =>
-      part(`${id}|${key}`, does, hot + toSlots(Math.min(at, latest)), SHORT, { slack: 10 }),
+      // What was to come out while there was no pot yet is the first that is done to it.
+      part(`${id}|${key}`, does, hot + toSlots(Math.max(-SHORT, Math.min(at, latest))), SHORT, {
+        slack: 10,
+      }),
     ),
     ...(tearMin === undefined
       ? []
