@@ -69,8 +69,8 @@ export function listsOf(row: Row): Lists {
     return { lots, items, phases: cook, dismissed };
   }
   if (!('kitchen' in row)) return {};
-  const { vessels, heatSources, scoops, cuts, ingredients } = row.kitchen;
-  return { vessels, heatSources, scoops, cuts, ingredients };
+  const { vessels, heatSources, scoops, cuts, ingredients, hands, fridges } = row.kitchen;
+  return { vessels, heatSources, scoops, cuts, ingredients, hands, fridges };
 }
 
 /**

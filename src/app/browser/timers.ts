@@ -46,7 +46,12 @@ export const ringByPlan = (mealId: string, planned: readonly PlannedRing[]): voi
 
 export const markRung = (id: string): void => fire(db.timers.update(id, { rung: 1 }));
 
-/** All timers, the next first. */
+/** All timers, the next first; of a meal that was taken away none rings. */
 export const useTimers = (): readonly TimerRow[] =>
-  useStored(['timers'], () => db.timers.orderBy('ends').toArray()) ?? NONE;
+  useStored(['timers'], async () => {
+    const all = await db.timers.orderBy('ends').toArray();
+    if (all.every(({ mealId }) => mealId === undefined)) return all;
+    const meals = new Set(await db.meals.toCollection().primaryKeys());
+    return all.filter(({ mealId }) => mealId === undefined || meals.has(mealId));
+  }) ?? NONE;
 const NONE: readonly TimerRow[] = [];

@@ -127,6 +127,8 @@ export interface DayFacts {
     readonly count: number;
     /** Guests build it: it is set out, not filled. */
     readonly built: boolean;
+    /** It is built on nothing that would be boiled or toasted. */
+    readonly bare: boolean;
     /** The batches that it is filled from, where the cook has said; undefined: from any. */
     readonly from: readonly string[] | undefined;
   }[];

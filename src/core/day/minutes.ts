@@ -1,4 +1,4 @@
-import type { DishKind, Picking } from '../meal/index.ts';
+import { type DishKind, type Picking, shredInScoop } from '../meal/index.ts';
 import { BURNER } from '../tender/index.ts';
 import { griddleMinutes } from '../plates/index.ts';
 
@@ -28,11 +28,11 @@ export const HELD_LONG = 4 * 60;
 const [SHELF_DEPTH, BOWL_DEPTH, PAN_DEPTH] = [35, 8, 5];
 /** No bowl and no pan takes less of a shelf, cm. */
 const LEAST = 20;
-/** cm of shelf that raw meat takes in its bowl, and what was cooked in shallow pans; shred lies loose, .62 g/ml (estimate). */
+/** cm of shelf that raw meat takes in its bowl, and what was cooked in shallow pans: shred lies there as in a scoop. */
 export const shelfOfRaw = (grams: number): number =>
   Math.max(LEAST, Math.ceil(grams / (SHELF_DEPTH * BOWL_DEPTH)));
 export const shelfOfCooked = (liquidMl: number, shredG: number): number =>
-  Math.max(LEAST, Math.ceil((liquidMl + shredG / 0.62) / (SHELF_DEPTH * PAN_DEPTH)));
+  Math.max(LEAST, Math.ceil((liquidMl + shredG / shredInScoop({ ml: 1 })) / (SHELF_DEPTH * PAN_DEPTH)));
 
 /** Spooning the fat off (common practice, no source). */
 export const SKIM_MINUTES = 5;

@@ -55,10 +55,12 @@ const called = new Set<Doing['what']>([
  */
 export function ringsOf(
   lines: readonly Line[],
-  batches: readonly Pick<Batch, 'id' | 'lidOn' | 'cools'>[],
+  batches: readonly Pick<Batch, 'id' | 'lidOn' | 'cools' | 'closed'>[],
   now: number,
 ): readonly Ring[] {
-  const hot = new Set(batches.flatMap(({ id, lidOn }) => (lidOn === undefined ? [] : [id])));
+  const hot = new Set(
+    batches.flatMap(({ id, lidOn, closed }) => (lidOn === undefined || closed ? [] : [id])),
+  );
   const ofLines = lines.flatMap(({ key, does, from, to, batch }): Ring[] => {
     if (batch === undefined || !hot.has(batch)) return [];
     if (does.what === 'hold' && does.where !== 'in the fridge') {

@@ -102,6 +102,7 @@ export {
 } from './after.ts';
 export { newerBatch } from './older.ts';
 export { withBoilDown, withChilling, withChopped, withSkim, withStrain } from './afterEdits.ts';
+export { isPlaceEdit, mealPlaced, type PlaceEdit, potPlaced } from './placeEdits.ts';
 export { lessonChanges, withLesson } from './lessonEdits.ts';
 export { withoutReduction, withReduced, withSetApart, withStirredIn } from './liquidEdits.ts';
 export { type Stage, stages } from '../ledger/index.ts';

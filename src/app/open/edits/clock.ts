@@ -1,4 +1,4 @@
-import { type Batch, type Day, usualDay, withChilling } from '@/core/meal/index.ts';
+import { type Day, type Kitchen, mealPlaced, type PlaceEdit, potPlaced } from '@/core/meal/index.ts';
 import { change } from '../memory.ts';
 import { editMeal } from './order.ts';
 
@@ -9,26 +9,16 @@ export function editDay(mealId: string, words: string, recipe: (day: Day) => Day
   editMeal(mealId, words, (meal) => ({ ...meal, day: recipe(meal.day ?? {}) }), field);
 }
 
-/** What a cook may do about pots without a place in the day, as one act; the rest wants another kitchen. */
-const takenWays = ['raw in', 'the day before', 'another pair of hands'] as const;
-type TakenWay = (typeof takenWays)[number];
-export const isTakenWay = (way: string): way is TakenWay => takenWays.some((one) => one === way);
-
-const changes: Readonly<Record<Exclude<TakenWay, 'another pair of hands'>, (batch: Batch) => Batch>> = {
-  'raw in': (batch) => ({ ...batch, sear: false }),
-  'the day before': (batch) => withChilling(batch, true),
-};
-
-export function takeWay(mealId: string, batches: readonly string[], way: TakenWay): void {
+/** Changes what has no place in the day as it was tried, as one act. */
+export function takeWay(
+  mealId: string,
+  batches: readonly string[],
+  way: PlaceEdit,
+  kitchen: Pick<Kitchen, 'hands'>,
+): void {
   change(mealId, { words: `a way out, ${way}` }, (edits) => {
-    if (way === 'another pair of hands') {
-      edits.edit('meals', mealId, (row) => {
-        const { day } = row.meal;
-        return { ...row, meal: { ...row.meal, day: { ...day, hands: (day?.hands ?? usualDay.hands) + 1 } } };
-      });
-      return;
-    }
+    edits.edit('meals', mealId, (row) => ({ ...row, meal: mealPlaced(row.meal, kitchen, way) }));
     for (const id of batches)
-      edits.edit('batches', id, (row) => ({ ...row, batch: changes[way](row.batch) }));
+      edits.edit('batches', id, (row) => ({ ...row, batch: potPlaced(row.batch, way) ?? row.batch }));
   });
 }

@@ -4,7 +4,7 @@ export { editMeal, editDish, addDish } from './order.ts';
 export { editLot, changeLot, addLot, removeLot } from './meat.ts';
 export { editItems, editItem, putRecipe, putIn, takeUsual, USUAL_POT } from './pot.ts';
 export { applyRemedy } from './remedy.ts';
-export { editDay, isTakenWay, takeWay } from './clock.ts';
+export { editDay, takeWay } from './clock.ts';
 export { weigh } from './bench.ts';
 export { addCook, editKitchen, changeSettings } from './kitchen.ts';
 export { tickOff, listLine } from './shopping.ts';

@@ -13,6 +13,7 @@ export function Cooks() {
   const [name, setName] = useState('');
   const known = kitchen.hands ?? [];
   const cooks = meal.day?.cooks ?? [];
+  const hands = handsOf(meal, kitchen);
   const named = cooksOf(meal, kitchen).length;
   const turn = (id: string, on: boolean) => {
     editDay(meal.id, 'who cooks', ({ cooks: before = [], ...day }) => {
@@ -29,12 +30,12 @@ export function Cooks() {
     <>
       <SelectField
         label="Cooks"
-        value={String(handsOf(meal, kitchen))}
+        value={String(hands)}
         onChoose={(value) => {
           editDay(meal.id, 'how many cook', (day) => ({ ...day, hands: Number(value) }));
         }}
       >
-        {[1, 2, 3, 4, 5, 6, 7, 8].map((n) => (
+        {Array.from({ length: Math.max(8, hands) }, (_, i) => i + 1).map((n) => (
           <option key={n} value={n} disabled={n < named}>
             {n}
           </option>

@@ -1,18 +1,17 @@
 import type { DayPlan } from '@/core/answers/index.ts';
+import { isPlaceEdit } from '@/core/meal/index.ts';
 import { noPlaceWords, placeWayWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { isTakenWay, takeWay } from '../../open/edits/index.ts';
+import { takeWay } from '../../open/edits/index.ts';
 import { instantOf } from '../../open/dayPlans.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useWall } from '../../open/useWall.ts';
-import { useCooks } from './useCooks.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 
 /** Pots that have no place in the day, said first, with what was tried and would take them in. */
 export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { loaded } = useOpenMeal();
   const wall = useWall(day.zone);
-  const cooks = useCooks();
   const { unplanned } = day;
   const { data: ways, isPlaceholderData: isOld } = useAnswer(
     'placeWays',
@@ -28,11 +27,11 @@ export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: num
       {(ways ?? []).map(({ way, left, serving }) => (
         <p key={way} className="quiet" data-old={isOld || undefined}>
           {placeWayWords(way, left, wall.moment(serving, now))}{' '}
-          {isTakenWay(way) && !(way === 'another pair of hands' && cooks.length > 0) && (
+          {isPlaceEdit(way) && (
             <button
               type="button"
               className="btn btn-sm act"
-              onClick={() => takeWay(loaded.meal.id, unplanned.batches, way)}
+              onClick={() => takeWay(loaded.meal.id, unplanned.batches, way, loaded.kitchen)}
             >
               Do that
             </button>

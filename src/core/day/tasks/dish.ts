@@ -48,12 +48,19 @@ const roundsFrom = (
   };
 };
 
+/** A task of the cook's own that is the same work: theirs stands, and is not doubled. */
+const isFor = {
+  boil: /\b(boil|cook)\b.*\bpasta\b/i,
+  'toast rolls': /\b(toast|warm|crisp)\b.*\b(rolls?|buns?|bread)\b/i,
+} as const;
+
 /** What is boiled or toasted for a dish before its plates are filled; undefined where nothing is, or the cook has a task of their own for it. */
 export function beforeFilling(dish: Dish, { own }: Pick<DayFacts, 'own'>): Unordered | undefined {
   const heat = heatedOn(dish.kind);
-  if (!heat || heat.filled || heat.on === 'griddle' || heat.on === 'press') return undefined;
+  // What is built on nothing wants nothing boiled or toasted.
+  if (dish.bare || !heat || heat.filled || heat.on === 'griddle' || heat.on === 'press') return undefined;
   const kind = heat.on === 'pot' ? 'boil' : 'toast rolls';
-  if (own.some(({ words }) => (kind === 'boil' ? /\bpasta\b/i : /\btoast/i).test(words))) return undefined;
+  if (own.some(({ words }) => isFor[kind].test(words))) return undefined;
   const id = taskId({ kind, dish: dish.id });
   const warms = kind === 'boil' ? usual.water : usual.preheat;
   const { parts, minutes } = roundsFrom(id, dish, kind, warms);

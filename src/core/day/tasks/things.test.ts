@@ -46,6 +46,22 @@ describe('what dishes take', () => {
     expect(kindsOf(of(tasks({}, [dishOf('gratin', 8)]), 'plates'))).toEqual(['oven']);
   });
 
+  test('on nothing nothing is boiled or toasted, and a task of one’s own for it stands alone', () => {
+    const bare = { ...dishOf('pasta', 20), build: { base: 'nothing' as const } };
+    expect(tasks({}, [bare]).some(({ ref }) => ref.kind === 'boil')).toBe(false);
+    const ten = { text: '10 min', lo: 10, hi: 10 };
+    const withTask = (words: string) => {
+      const input = inputOf([batchOf([lotOf('beef-shank', 2000)])], [dishOf('pasta', 20)]);
+      const own = { id: 'own', words, minutes: ten, when: 'serving' as const };
+      const meal = { ...input.meal, day: { tasks: [own] } };
+      return tasksOf(dayFacts(openMeal({ ...input, meal }), NOW, 'UTC')).some(
+        ({ ref }) => ref.kind === 'boil',
+      );
+    };
+    expect(withTask('Boil the pasta')).toBe(false);
+    expect(withTask('Grate the cheese for the pasta')).toBe(true);
+  });
+
   test('what is fried or pressed stands on the griddle or in the press that there is, else on a burner', () => {
     const grill = { id: 'g', name: 'grill', kind: 'grill' as const };
     const press = { id: 'p', name: 'press', kind: 'press' as const };

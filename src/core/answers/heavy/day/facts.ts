@@ -45,6 +45,7 @@ export function dayFacts(
           count,
           kind: dish?.kind ?? 'own',
           built: dish?.built ?? false,
+          bare: dish?.build?.base === 'nothing',
           from: dish?.from,
         };
       }),

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { noPlaceWords, placeWayWords } from '@/words/index.ts';
+import { isPlaceEdit, mealPlaced, potPlaced } from '../../../meal/index.ts';
 import { openMeal } from '../../../model/index.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../../../testing/meals.ts';
 import { dayOf } from './day.ts';
@@ -44,6 +45,22 @@ describe('a day that does not hold all of its pots', () => {
     const said = placeWayWords('another oven', 0, 'Sat 18:00');
     expect(said).toBe('With another oven all of them fit, served at Sat 18:00.');
     expect(noPlaceWords(['Pot 1'], 12)).toContain('1 of 12 pots has no place');
+  });
+
+  test('what is tried is what a press of its button does', () => {
+    const opened = mealWith(14);
+    const { input } = opened;
+    const lost = dayWith(14).unplanned?.batches ?? [];
+    const told = waysOf(14, lost).filter(({ way }) => isPlaceEdit(way));
+    expect(told.length).toBeGreaterThan(0);
+    for (const { way, serving } of told) {
+      if (!isPlaceEdit(way)) continue;
+      const batches = input.batches.map(
+        (batch) => (lost.includes(batch.id) ? potPlaced(batch, way) : undefined) ?? batch,
+      );
+      const taken = openMeal({ ...input, meal: mealPlaced(input.meal, input.kitchen, way), batches });
+      expect([way, dayOf(taken, { now: NOON, tries: 0 }).serving]).toEqual([way, serving]);
+    }
   });
 
   test('what would be held hot for half a day has no place either, and the day before has', () => {

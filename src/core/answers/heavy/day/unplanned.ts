@@ -1,17 +1,8 @@
 import { type Day, type DayBatch, type DayFacts, planDay } from '../../../day/index.ts';
-import type { OpenedMeal } from '../../../model/index.ts';
+import { isPlaceEdit, mealPlaced, type PlaceEdit, potPlaced } from '../../../meal/index.ts';
+import { openMeal, type OpenedMeal } from '../../../model/index.ts';
 import { MINUTE_MS } from '../../../quantity/index.ts';
 import { dayFacts } from './facts.ts';
-
-/** What is tried where a day does not hold all of its pots: what asks for less first. */
-export type WayOut =
-  | 'raw in'
-  | 'the day before'
-  | 'half as many pots'
-  | 'another oven'
-  | 'two more burners'
-  | 'another pair of hands'
-  | 'another oven and pair of hands';
 
 /** A way out that was tried. */
 export interface PlaceWay {
@@ -38,8 +29,6 @@ const another = (facts: DayFacts, kind: 'oven' | 'burner', more: number): DayFac
   const added = { ...one, id: `${one.id} and another`, amount: kind === 'oven' ? one.amount : more };
   return { ...facts, resources: [...facts.resources, added] };
 };
-const hands = (facts: DayFacts): DayFacts => ({ ...facts, hands: facts.hands + 1 });
-
 /** The same day with those pots changed that found no place. */
 const those = (
   facts: DayFacts,
@@ -48,16 +37,6 @@ const those = (
 ): DayFacts => ({
   ...facts,
   batches: facts.batches.map((batch) => (unplaced.includes(batch.id) ? change(batch) : batch)),
-});
-
-/** Nothing is browned or softened before it. */
-const rawIn = (batch: DayBatch): DayBatch => ({ ...batch, sear: undefined, softens: [] });
-/** Cooked the day before and chilled overnight. */
-const dayBefore = (batch: DayBatch): DayBatch => ({
-  ...batch,
-  chilled: true,
-  overnight: true,
-  skim: batch.skim === 'hot' ? 'chill' : batch.skim,
 });
 
 /** Twice as much in a vessel twice as large: wider by the cube root of two. */
@@ -85,22 +64,44 @@ function halfAsMany(facts: DayFacts, unplaced: readonly string[]): DayFacts | un
   return those(kept, into, doubled);
 }
 
-const ways: Readonly<Record<WayOut, (facts: DayFacts, unplaced: readonly string[]) => DayFacts | undefined>> =
-  {
-    'raw in': (facts, unplaced) =>
-      facts.batches.some(({ id, sear }) => sear && unplaced.includes(id))
-        ? those(facts, unplaced, rawIn)
-        : undefined,
-    'the day before': (facts, unplaced) =>
-      facts.batches.some(({ id, overnight }) => !overnight && unplaced.includes(id))
-        ? those(facts, unplaced, dayBefore)
-        : undefined,
-    'half as many pots': halfAsMany,
-    'another oven': (facts) => another(facts, 'oven', 1),
-    'two more burners': (facts) => another(facts, 'burner', 2),
-    'another pair of hands': hands,
-    'another oven and pair of hands': (facts) => hands(another(facts, 'oven', 1)),
-  };
+/** What is tried beside what a cook can change at once: other pots, another kitchen. */
+const others = {
+  'half as many pots': halfAsMany,
+  'another oven': (facts: DayFacts) => another(facts, 'oven', 1),
+  'two more burners': (facts: DayFacts) => another(facts, 'burner', 2),
+  'another oven and pair of hands': (facts: DayFacts) => ({
+    ...another(facts, 'oven', 1),
+    hands: facts.hands + 1,
+  }),
+};
+export type WayOut = PlaceEdit | keyof typeof others;
+
+/** What asks for less comes first. */
+const inOrder: readonly WayOut[] = [
+  'raw in',
+  'the day before',
+  'half as many pots',
+  'another oven',
+  'two more burners',
+  'another pair of hands',
+  'another oven and pair of hands',
+];
+
+/** The facts of a copy of the meal, changed as a press of the button changes it; undefined where nothing is changed. */
+function changed(
+  { input }: OpenedMeal,
+  lost: readonly string[],
+  way: PlaceEdit,
+  now: number,
+  zone: string,
+): DayFacts | undefined {
+  const batches = input.batches.map(
+    (batch) => (lost.includes(batch.id) ? potPlaced(batch, way) : undefined) ?? batch,
+  );
+  const meal = mealPlaced(input.meal, input.kitchen, way);
+  const isSame = meal === input.meal && batches.every((batch, i) => batch === input.batches[i]);
+  return isSame ? undefined : dayFacts(openMeal({ ...input, meal, batches }), now, zone);
+}
 
 /** What would be held hot for longer than this has no place in the day, min (common practice, no source). */
 const HALF_A_DAY = 12 * 60;
@@ -146,12 +147,13 @@ export function placeWays(
   meal: OpenedMeal,
   { now, zone = 'UTC', batches: lost }: PlaceWaysAsk,
 ): readonly PlaceWay[] {
-  const facts = dayFacts(meal, now, meal.input.meal.serving?.zone ?? zone);
-  const tried = (Object.keys(ways) as WayOut[]).flatMap((way) => {
-    const changed = ways[way](facts, lost);
-    if (!changed) return [];
-    const other = planDay(changed, now, 0);
-    return [{ way, left: lostIn(other, changed).length, serving: other.serving }];
+  const here = meal.input.meal.serving?.zone ?? zone;
+  const facts = dayFacts(meal, now, here);
+  const tried = inOrder.flatMap((way) => {
+    const other = isPlaceEdit(way) ? changed(meal, lost, way, now, here) : others[way](facts, lost);
+    if (!other) return [];
+    const day = planDay(other, now, 0);
+    return [{ way, left: lostIn(day, other).length, serving: day.serving }];
   });
   // The least that is asked for first: what needs more and brings no more in is not told.
   return tried.filter(
