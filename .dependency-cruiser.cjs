@@ -71,8 +71,8 @@ module.exports = {
     {
       name: 'testing-is-for-tests',
       severity: 'error',
-      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app|store)/testing/|^speed/)' },
-      to: { path: '^src/(core|app|store)/testing/' },
+      from: { pathNot: '(\\.test\\.tsx?$|^src/(core|app|store|words)/testing/|^speed/)' },
+      to: { path: '^src/(core|app|store|words)/testing/' },
     },
     from(
       'reckoning-asks-nobody',

@@ -1,8 +1,8 @@
 import { doingWords, dayNoteWords } from '@/words/index.ts';
-import { dayOf } from '@/core/answers/heavy/day/day.ts';
+import { answer } from '@/core/answers/index.ts';
 import { momentOf, wallOf } from '@/core/clock/index.ts';
-import type { Batch, Day, Entry, Feel, HeatSource } from '@/core/meal/schema.ts';
-import { usualKitchen } from '@/core/meal/usual.ts';
+import type { Batch, Day, Entry, Feel, HeatSource } from '@/core/meal/index.ts';
+import { usualKitchen } from '@/core/meal/index.ts';
 import { type Input, openMeal } from '@/core/model/index.ts';
 import { type Changes, batchOf, dishOf, inputOf, lotOf } from '@/core/testing/meals.ts';
 
@@ -36,7 +36,7 @@ export const fork = (minutes: number, feel: Feel, lidOn: number, lot?: string): 
 });
 /** The day with its lines and notes in words: what a cook reads is what is tested. */
 export function plan(input: Input, when = now, tries = 150) {
-  const day = dayOf(openMeal(input), { now: when, tries });
+  const day = answer('day', openMeal(input), { now: when, tries });
   const name = (id: string) => input.kitchen.vessels.find((vessel) => vessel.id === id)?.name;
   return {
     ...day,
