@@ -6,13 +6,13 @@ import { writeFileSync } from 'node:fs';
 import { callFigures } from './gate/calls.ts';
 import { coreFigures } from './gate/core.ts';
 import { pageFigures } from './gate/page.ts';
-import { type Figure, fails, reachedTable, TABLE, tightened, tooSlowBy, verdictOf } from './gate/verdict.ts';
+import { type Figure, fails, reachedTable, TABLE, tightened, worthTimes, verdictOf } from './gate/verdict.ts';
 
 const table = reachedTable();
 const began = performance.now();
 // Calls are counted in a process of their own, while the page is loaded and nothing is timed yet.
 const counting = callFigures();
-const page = await pageFigures(tooSlowBy(table), counting);
+const page = await pageFigures(worthTimes(table), counting);
 const core = await coreFigures(table);
 const figures: readonly Figure[] = [...page.figures, ...core.figures, ...(await counting)];
 

@@ -16,9 +16,9 @@ import {
   fails,
   reachedTable,
   type Table,
-  type TooSlow,
-  tooSlowBy,
   verdictOf,
+  type WorthTimes,
+  worthTimes,
 } from './verdict.ts';
 
 /** The yardstick: so many normals by jStat's sampler, which no change of ours moves. */
@@ -30,9 +30,8 @@ function yardstick(times: number): number {
   return (performance.now() - begun) / times;
 }
 
-/** Pairs of yardstick and work go on for so long, ms; and so long where it seems slower than it was. */
+/** Pairs of yardstick and work go on for so long, ms; longer where it seems slower than it was. */
 const LONG = 900;
-const AT_MOST = 10_000;
 /** What is timed has run for so long, ms. */
 const WARM = 700;
 
@@ -78,7 +77,7 @@ async function apart(names: readonly string[]): Promise<Measured> {
 
 const THIS = fileURLToPath(import.meta.url);
 /** Each as the least of its times to the least of the yardstick's, in turns. */
-async function measured(tooSlow: TooSlow, names: readonly string[]): Promise<Measured> {
+async function measured(worth: WorthTimes, names: readonly string[]): Promise<Measured> {
   const solver = await loadSolver();
   const backup = manyMeals(40, 60).trim().split('\n').slice(1);
   /** New ones at every round, as a log reads them: what is kept by its object must not answer for them. */
@@ -111,7 +110,7 @@ async function measured(tooSlow: TooSlow, names: readonly string[]): Promise<Mea
     const began = performance.now();
     const ratio = () => least / fastest;
     let alike = 1;
-    for (let spent = 0; spent < LONG || (spent < AT_MOST && tooSlow(name, ratio()));) {
+    for (let spent = 0; spent < LONG * (spent === 0 ? 1 : worth(name, ratio()));) {
       fastest = Math.min(fastest, yardstick(alike));
       const begun = performance.now();
       work();
@@ -152,4 +151,4 @@ function shared(solver: Awaited<ReturnType<typeof loadSolver>>): unknown {
 const planned = (tries: number): unknown => answer('day', openMeal(twelvePots(next())), { now: NOON, tries });
 
 if (process.argv[1] === THIS)
-  process.stdout.write(JSON.stringify(await measured(tooSlowBy(reachedTable()), process.argv.slice(2))));
+  process.stdout.write(JSON.stringify(await measured(worthTimes(reachedTable()), process.argv.slice(2))));

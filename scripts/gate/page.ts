@@ -8,7 +8,7 @@ import { twelvePotsFile } from '../../speed/meals.ts';
 import { browserOptions } from '../../e2e/chromium.ts';
 import { AT_ONCE } from '../../src/offline/atOnce.ts';
 import { makeApp } from '../../server/app.ts';
-import type { Figure, TooSlow } from './verdict.ts';
+import type { Figure, WorthTimes } from './verdict.ts';
 
 const EMPTY = 'node_modules/.cache/slow-spoon/speed';
 
@@ -27,7 +27,7 @@ async function serve(dist: string, data: 'own' | 'demo'): Promise<{ url: string;
  * What only a browser tells of the built application: what it loads, how it starts, and what a key moves.
  * @param quiet until then the machine has something else to do, and nothing is timed
  */
-export async function pageFigures(tooSlow: TooSlow, quiet: Promise<unknown>): Promise<Measured> {
+export async function pageFigures(worth: WorthTimes, quiet: Promise<unknown>): Promise<Measured> {
   // Of the pages there the empty one alone; it is built while what ours loads is counted, not timed.
   const built = build({
     configFile: 'speed/pages/vite.config.ts',
@@ -42,7 +42,7 @@ export async function pageFigures(tooSlow: TooSlow, quiet: Promise<unknown>): Pr
     await Promise.all([built, quiet]);
     const empty = await serve(EMPTY, 'own');
     served.push(empty);
-    const started = await starts(browser, { own: own.url, demo: demo.url, empty: empty.url }, tooSlow);
+    const started = await starts(browser, { own: own.url, demo: demo.url, empty: empty.url }, worth);
     return { figures: [...loaded, ...kept(), ...started.figures], told: started.told };
   } finally {
     await browser.close();
@@ -106,15 +106,14 @@ function kept(): Figure[] {
 
 /** A machine may stand still for a while, ms. */
 const PATIENCE = 120_000;
-/** Pairs of the empty page and ours: of each the least ratio counts. */
+/** Pairs of the empty page and ours: of each the least ratio counts; more where it seems slower than it was. */
 const PAIRS = 2;
-/** And where it seems slower than it was. */
 const AT_MOST = 8;
 
 async function starts(
   browser: Browser,
   urls: { readonly own: string; readonly demo: string; readonly empty: string },
-  tooSlow: TooSlow,
+  worth: WorthTimes,
 ): Promise<Measured> {
   const context = await browser.newContext();
   const page = await context.newPage();
@@ -131,7 +130,11 @@ async function starts(
   /** The least of ours to the least of the empty page's, in turns. */
   const pairs = async (name: string, pair: () => Promise<readonly [empty: number, ours: number]>) => {
     let [least, fastest] = [Infinity, Infinity];
-    for (let n = 0; n < PAIRS || (n < AT_MOST && tooSlow(name, least / fastest)); n += 1) {
+    for (
+      let n = 0;
+      n < (n < PAIRS ? PAIRS : Math.min(AT_MOST, PAIRS * worth(name, least / fastest)));
+      n += 1
+    ) {
       const [empty, ours] = await pair();
       fastest = Math.min(fastest, empty);
       least = Math.min(least, ours);

@@ -43,13 +43,18 @@ export function verdictOf({ value, exact }: Figure, before: Reached | undefined)
   return by < BETTER ? 'better' : 'as it was';
 }
 
-/** Whether a timed figure is so slow yet that it is worth another pair: a busy machine must fail nothing. */
-export type TooSlow = (name: string, value: number) => boolean;
-export const tooSlowBy =
-  (table: Table): TooSlow =>
+/**
+ * How many times as long as usual a timed figure is worth measuring, by how it stands so far: what would fail the run for long,
+ * since a busy machine must fail nothing; what would only be told a little longer, so that the gate is quick.
+ */
+export type WorthTimes = (name: string, value: number) => number;
+export const worthTimes =
+  (table: Table): WorthTimes =>
   (name, value) => {
     const before = table[name];
-    return before !== undefined && value > TOLD * before.reached;
+    if (before === undefined) return 1;
+    const by = value / before.reached;
+    return by > FAILS ? 10 : by > TOLD ? 2 : 1;
   };
 
 export const fails = (verdict: Verdict): boolean => verdict === 'too slow' || verdict === 'not in the table';
