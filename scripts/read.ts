@@ -5,6 +5,7 @@
 import { readFileSync } from 'node:fs';
 import { printedLines } from '../src/core/pot/index.ts';
 import { reference } from '../src/reference/index.ts';
+import { names } from '../src/reference/names.ts';
 import { pantry } from '../src/reference/pantry.ts';
 
 function refuse(words: string): never {
@@ -18,7 +19,8 @@ const text = opened(path);
 // The short table is preferred to the large one where both have a thing.
 const short = new Set(reference.ingredients.map(({ id }) => id));
 const large = pantry.filter(({ id }) => !short.has(id));
-const lines = printedLines(text, reference.ingredients, large, reference.cuts);
+const tables = { usual: reference.ingredients, large, cuts: reference.cuts, names };
+const lines = printedLines(text, tables);
 process.stdout.write(`${JSON.stringify(lines, null, 2)}\n`);
 
 function opened(file: string): string {

@@ -25,7 +25,7 @@ export interface IngredientRow {
   readonly off?: Readonly<Partial<Record<'peeled' | 'seeded' | 'drained' | 'sieved', number>>>;
   /** It goes in to come out again. */
   readonly fate?: 'comes out';
-  /** What one pack usually holds, g (estimates; a 28-oz can is 794 g). */
+  /** What one pack usually holds, g (estimates; of what is sold in usual tins, where they hold 400 g). */
   readonly packG?: number;
 }
 
@@ -191,7 +191,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     role: 'solid',
     off: { drained: 0.4, seeded: 0.1 },
     section: 'tins and cartons',
-    packG: 794,
+    packG: 400,
   },
   {
     id: 'tomatoes-crushed',
@@ -200,7 +200,7 @@ export const ingredientRows: readonly IngredientRow[] = [
     role: 'solid',
     off: { sieved: 0.1 },
     section: 'tins and cartons',
-    packG: 794,
+    packG: 400,
   },
   {
     id: 'tomato-puree',

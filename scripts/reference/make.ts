@@ -13,10 +13,14 @@ import { cookedPairs } from './pairs.ts';
 import { pantryFoods } from './pantry.ts';
 import { weighedYields } from './weighed.ts';
 import type { Food } from './food.ts';
+import { namedRows } from './names.ts';
+import { standsFor, type TradeRow, tradeRows } from './trade.ts';
 
 /** NaCl per sodium by molar mass: 58.443 / 22.990 (published, CIAAW standard atomic weights). */
 const SALT_PER_SODIUM = 2.542;
 const ML_PER_CUP = 236.5882365;
+/** What is sold in usual tins, where they hold so much, g. */
+const USUAL_TIN = 400;
 
 const arguments_ = process.argv.slice(2);
 const check = arguments_.includes('--check');
@@ -145,8 +149,14 @@ const isTheSame = new Set(['bay-leaf', 'onion-half', 'cheese-rind']);
 
 type Shelved = Omit<(typeof ingredientRows)[number], 'section'> & { readonly section: string };
 
+/** What cooks say of a thing beside its row. */
+const named = new Map(
+  namedRows.flatMap(({ id, names: _, ...more }) => (id.includes(' ') ? [] : [[id, more] as const])),
+);
+
 function ingredient(row: Shelved) {
   const { per100g, measures } = food(row.ndb);
+  const called = named.get(row.id);
   const salt = (SALT_PER_SODIUM * per100g.sodiumMg) / 1000;
   const parts = {
     water: per100g.water,
@@ -157,35 +167,77 @@ function ingredient(row: Shelved) {
     ash: Math.max(0, (Number.isFinite(per100g.ash) ? per100g.ash : 0) - salt),
     alcohol: Number.isFinite(per100g.alcohol) ? per100g.alcohol : 0,
   };
-  // Carbohydrate is published by difference, so it carries the rounding here too.
-  const known = Object.values(parts).reduce((sum, part) => sum + part, 0);
-  const other = Math.max(0, 100 - known);
-  const scale = 1 / (known + other);
-  const per = Object.fromEntries(
-    Object.entries({ ...parts, other }).map(([name, part]) => [name, round(part * scale, 6)]),
-  );
   const piece = row.piece === undefined ? undefined : measures.find((m) => m.unit === row.piece);
   if (row.piece !== undefined && !piece) {
     throw new Error(`${row.ndb} has no measure "${row.piece}": ${measures.map((m) => m.unit).join(' | ')}`);
   }
-  const does = doesOf(row.name);
+  const published = food(row.ndb).name;
+  const does = doesOf(row.name) ?? (tradeIds.has(row.id) ? doesOf(published) : undefined);
   const density = densityOf(measures);
   return {
     id: row.id,
-    name: row.name,
+    name: called?.name ?? row.name,
+    ...rowName(row, called?.name),
     role: row.role,
-    per,
+    per: closed(parts),
     ...(piece && { pieceG: round(piece.grams / piece.amount) }),
+    ...(called?.pieceG !== undefined && { pieceG: called.pieceG }),
     ...(row.pieceG !== undefined && { pieceG: row.pieceG }),
+    ...(called?.pieces && { pieces: called.pieces }),
+    ...(called?.tinned && { tinned: called.tinned }),
     ...(density !== undefined && { density: round(density) }),
     ...(row.holds && { holds: row.holds }),
     ...(row.unsure && { unsure: row.unsure }),
     section: row.section,
-    ...(row.packG !== undefined && { packG: row.packG }),
+    ...(row.packG !== undefined ? { packG: row.packG } : called?.tinned && { packG: USUAL_TIN }),
     ...(row.off && { off: row.off }),
     ...(row.fate && { fate: row.fate }),
     ...(does !== undefined && { does }),
     source: cite(row.ndb),
+  };
+}
+
+const tradeIds = new Set(tradeRows.map(({ id }) => id));
+/** The published name of what is shown by another. */
+function rowName({ id, ndb, name }: Shelved, called: string | undefined) {
+  if (called === undefined && !tradeIds.has(id)) return {};
+  const published = food(ndb).name;
+  const row = published.charAt(0).toLowerCase() + published.slice(1);
+  return row === name && called === undefined ? {} : { row };
+}
+
+/** What is in 100 g, as shares of it. Carbohydrate is published by difference, so it carries the rounding here too. */
+function closed(parts: Readonly<Record<string, number>>) {
+  const known = Object.values(parts).reduce((sum, part) => sum + part, 0);
+  const other = Math.max(0, 100 - known);
+  const scale = 1 / (known + other);
+  return Object.fromEntries(
+    Object.entries({ ...parts, other }).map(([name, part]) => [name, round(part * scale, 6)]),
+  );
+}
+
+/** What shops call by a name of its own, from the row that it is made like or from an estimate. */
+function trade({ like, ...row }: TradeRow) {
+  const more = {
+    ...(row.density !== undefined && { density: row.density }),
+    ...(row.unsure && { unsure: row.unsure }),
+  };
+  if (typeof like === 'string') return { ...ingredient({ ...row, ndb: like }), ...more };
+  const { id, name, role, section, pieceG, packG, holds, fate } = row;
+  const called = named.get(id);
+  const { water, protein = 0, fat = 0, salt = 0, alcohol = 0 } = like;
+  return {
+    ...{ id, name, role },
+    per: closed({ water, protein, fat, salt, ash: 0, alcohol }),
+    ...(pieceG !== undefined && { pieceG }),
+    ...(called?.pieces && { pieces: called.pieces }),
+    ...(called?.tinned && { tinned: called.tinned }),
+    ...(holds && { holds }),
+    section,
+    ...(packG !== undefined && { packG }),
+    ...(fate && { fate }),
+    ...more,
+    source: 'estimate, from labels as remembered',
   };
 }
 
@@ -213,17 +265,24 @@ const tables = {
   cuts: { version: 'sr24-6', separableFat, cuts: cutRows.map(cut) },
   ingredients: { version: 'sr24-6', ingredients: ingredientRows.map(ingredient) },
   pantry: {
-    ingredients: pantryFoods(
-      foods,
-      new Set(ingredientRows.flatMap(({ ndb, fate, id }) => (fate && !isTheSame.has(id) ? [] : [ndb]))),
-    ).map(({ piece, pieceG, ...row }) =>
-      ingredient({
-        ...row,
-        ...(piece !== undefined && { piece }),
-        ...(pieceG !== undefined && { pieceG }),
-      }),
-    ),
+    ingredients: [
+      ...tradeRows.map(trade),
+      ...pantryFoods(
+        foods,
+        new Set([
+          ...standsFor,
+          ...ingredientRows.flatMap(({ ndb, fate, id }) => (fate && !isTheSame.has(id) ? [] : [ndb])),
+        ]),
+      ).map(({ piece, pieceG, ...row }) =>
+        ingredient({
+          ...row,
+          ...(piece !== undefined && { piece }),
+          ...(pieceG !== undefined && { pieceG }),
+        }),
+      ),
+    ],
   },
+  names: { names: namedRows.map(({ id, names }) => [id, names]) },
   'weighed-yields': { yields },
   'cooked-pairs': { pairs },
 };

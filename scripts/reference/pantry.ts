@@ -68,7 +68,7 @@ const holds: readonly (readonly [RegExp, string])[] = [
     'alcohol',
   ],
   [
-    /chil[ei]|jalapeno|cayenne|peppers?, (hot|ancho|pasilla|serrano|hungarian)|pepper sauce|habanero|serrano/i,
+    /chil+[ei]|jalapeno|cayenne|peppers?, (hot|ancho|pasilla|serrano|hungarian)|pepper sauce|habanero|serrano/i,
     'heat',
   ],
 ];

@@ -57,10 +57,16 @@ export interface IngredientComposition {
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
+  /** The published row's own name, where it is shown by another. */
+  readonly row?: string;
   readonly role: 'liquid' | 'solid';
   readonly per: IngredientComposition;
   /** Weight of one piece, g (published household measure). */
   readonly pieceG?: number;
+  /** What its bunch, bulb or slice weighs, g (estimates). */
+  readonly pieces?: Readonly<Record<string, number>>;
+  /** It is sold in the tins that are usual where one cooks. */
+  readonly tinned?: true;
   /** g/ml from the published cup, where there is one. */
   readonly density?: number;
   /** What some guests must not have (common practice, no source; the label decides). */

@@ -1,6 +1,7 @@
 import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/meal/index.ts';
 import type { RecipeOut } from '@/core/answers/index.ts';
 import type { NoRecipe } from '@/core/pot/index.ts';
+import { agrees, counted, noun } from './nouns.ts';
 
 const grams = (g: number) =>
   g >= 1000 ? `${(g / 1000).toFixed(2)} kg` : g >= 10 ? `${Math.round(g)} g` : `${g.toFixed(1)} g`;
@@ -80,3 +81,12 @@ export function noRecipeWords(why: NoRecipe): string {
       return 'No line of it names an ingredient; write one to a line.';
   }
 }
+
+const LINE = noun('line');
+/** How many lines are still asked about. */
+export const stillToSettle = (n: number): string =>
+  `${counted(n, LINE)} ${agrees(n, 'is', 'are')} still to be settled.`;
+
+/** What undo calls it when these go in. */
+export const puttingIn = (names: readonly string[]): string =>
+  names.length === 1 ? `putting in ${names[0] ?? ''}` : `putting in ${counted(names.length, noun('thing'))}`;

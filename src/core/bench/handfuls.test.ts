@@ -6,7 +6,7 @@ import { notForPets } from './handfuls.ts';
 
 const all = [...reference.ingredients, ...pantry];
 const named = (name: RegExp) => {
-  const found = all.find((one) => name.test(one.name));
+  const found = all.find((one) => name.test(one.row ?? one.name));
   if (!found) throw new Error(`no ${String(name)}`);
   return found;
 };
@@ -15,6 +15,8 @@ const named = (name: RegExp) => {
 test.each([
   [/^onion$/, 'harms'],
   [/^shallots, raw/, 'harms'],
+  [/^peppers, ancho/, 'harms'],
+  [/^sauce, peppers, hot/, 'harms'],
   [/^garlic/, 'harms'],
   [/^spices, onion powder/, 'harms'],
   [/^chives, raw/, 'harms'],

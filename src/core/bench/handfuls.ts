@@ -1,3 +1,4 @@
+import { saidOf } from '../meal/index.ts';
 import { isNotKnown } from '../pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
@@ -10,7 +11,7 @@ export type ByHand = keyof typeof takenByHand;
  * them that harms too.
  */
 const HARMS =
-  /onion|leek|garlic|shallot|chive|scallion|ramps?\b|chil[ei]|\bpepper, (red|cayenne)|raisin|grape|currant|macadamia|chocolate|cocoa|xylitol|avocado/i;
+  /onion|leek|garlic|shallot|chive|scallion|ramps?\b|chil+[ei]|\bpepper, (red|cayenne)|raisin|grape|currant|macadamia|chocolate|cocoa|xylitol|avocado|jalape|serrano|poblano|habanero|bonnet|sriracha|gochujang|harissa|adobo|chipotle|paprika/i;
 /** What is boiled from onion, or may be: stock, broth, gravy, soups, sauces and rubs; so is whatever stood on a shelf. */
 const MADE_WITH_IT = /stock|broth|bouillon|gravy|soup|sauce|\brub\b|curry|seasoning|sofrito|salsa/i;
 
@@ -26,13 +27,13 @@ export type NotForPets =
  */
 export function notForPets(
   what: 'bone' | 'pickings' | 'strained',
-  ingredients: readonly Pick<Ingredient, 'name' | 'section' | 'unsure' | 'holds' | 'source'>[],
+  ingredients: readonly Pick<Ingredient, 'name' | 'row' | 'section' | 'unsure' | 'holds' | 'source'>[],
 ): NotForPets | undefined {
   if (what === 'bone') return { why: 'bones' };
-  const harms = ingredients.find(({ name }) => HARMS.test(name));
+  const harms = ingredients.find((one) => HARMS.test(saidOf(one)));
   if (harms) return { why: 'harms', name: harms.name };
   const may = ingredients.find(
-    (one) => MADE_WITH_IT.test(one.name) || one.section === 'from the shelf' || isNotKnown(one),
+    (one) => MADE_WITH_IT.test(saidOf(one)) || one.section === 'from the shelf' || isNotKnown(one),
   );
   return may && { why: 'may hold onion', name: may.name };
 }

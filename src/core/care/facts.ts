@@ -1,5 +1,5 @@
 import { pullingOf } from '../bench/index.ts';
-import { type Batch, type DishKind, type Heat } from '../meal/index.ts';
+import { type Batch, type DishKind, type Heat, saidOf } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
 import { ingredientsById, NO_ALCOHOL, oneServing, type OpenedMeal } from '../model/index.ts';
 import { builtOf } from '../order/index.ts';
@@ -54,8 +54,10 @@ export const calm: CareFacts = {
 };
 
 /** Dry, and of the bean kind: lentils and peas hold little of what harms. */
-const isDriedBean = ({ name, per }: Pick<Ingredient, 'name' | 'per'>): boolean =>
-  /\bbeans?\b/i.test(name) && !/soy|cocoa|coffee|vanilla|mung/i.test(name) && per.water < 0.25;
+const isDriedBean = (one: Pick<Ingredient, 'name' | 'row' | 'per'>): boolean =>
+  /\bbeans?\b/i.test(saidOf(one)) &&
+  !/soy|cocoa|coffee|vanilla|mung/i.test(saidOf(one)) &&
+  one.per.water < 0.25;
 const isChilli = ({ holds }: Ingredient): boolean => holds?.includes('heat') ?? false;
 
 /**

@@ -172,3 +172,26 @@ export const buildChoices = [
   'nothing',
 ] as const;
 export type BuildChoice = (typeof buildChoices)[number];
+
+/** What an ingredient is counted or sold by, beside its own piece. */
+export const pieceWords = [
+  ...([
+    'bunch',
+    'bundle',
+    'bulb',
+    'head',
+    'slice',
+    'coin',
+    'piece',
+    'thumb',
+    'knob',
+    'inch',
+    'sprig',
+    'leaf',
+  ] as const),
+  ...(['fillet', 'rasher', 'strip', 'cob', 'ear', 'glass', 'shot', 'square', 'punnet', 'pint'] as const),
+  ...(['tin', 'can', 'bottle', 'jar', 'tube', 'carton', 'bag'] as const),
+] as const;
+
+/** Tins that are usual where one cooks. */
+export const tinSizes = ['400 g', '14.5 oz'] as const;

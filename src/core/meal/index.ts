@@ -146,7 +146,9 @@ export {
   heats,
   lidFits,
   panFats,
+  pieceWords,
   preps,
+  tinSizes,
   rounds,
   sourceKinds,
   fridgeKinds,
@@ -158,3 +160,5 @@ export {
   vesselKinds,
   ways,
 } from './choices.ts';
+export { saidOf } from './saidOf.ts';
+export { largeTinOf, soldIn, TINS } from './tins.ts';

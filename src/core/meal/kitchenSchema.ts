@@ -7,6 +7,7 @@ import {
   fridgeKinds,
   afterWhats,
   lessonStations,
+  pieceWords,
   doings,
   fates,
   heats,
@@ -14,6 +15,7 @@ import {
   skims,
   sourceKinds,
   stands,
+  tinSizes,
   tools,
   vesselKinds,
 } from './choices.ts';
@@ -63,6 +65,7 @@ const ownCut = z.strictObject({
 const ownIngredient = z.strictObject({
   id,
   name,
+  row: name.optional().describe('the published row’s own name, where it is shown by another'),
   role: z.enum(['liquid', 'solid']),
   per: z
     .strictObject({
@@ -79,6 +82,11 @@ const ownIngredient = z.strictObject({
     })
     .describe('grams in a gram'),
   pieceG: within(bounds.mass).optional(),
+  pieces: z
+    .partialRecord(z.enum(pieceWords), within(bounds.mass))
+    .optional()
+    .describe('what its bunch, bulb or slice weighs, g'),
+  tinned: z.literal(true).optional().describe('it is sold in the tins that are usual where one cooks'),
   density: z.number().min(0.1).max(3).optional().describe('g/ml'),
   holds: z.array(z.string().max(40)).max(30).optional().describe('what some guests must not have'),
   made: moment.optional().describe('epoch, ms: of what came off the shelf, since when its days count'),
@@ -194,6 +202,7 @@ export const kitchen = z.strictObject({
     .max(most.hands)
     .optional()
     .describe('who works here, by name; a meal’s file takes those who cook it'),
+  tins: z.enum(tinSizes).optional().describe('the tins that are usual here; absent: 400 g'),
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });
 

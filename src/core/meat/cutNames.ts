@@ -45,7 +45,7 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
   ],
   [
     'beef-brisket-point',
-    'brisket point|point cut brisket|second cut brisket|brisket deckle|deckle|point end brisket|point end of brisket',
+    'brisket point|brisket point end|point cut brisket|second cut brisket|brisket deckle|deckle|point end brisket|point end of brisket',
   ],
   ['beef-bottom-round beef-top-round beef-eye-of-round', 'round|beef round|round roast|beef round roast'],
   [
@@ -76,7 +76,7 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
   ],
   [
     'pork-shoulder-blade',
-    'boston butt|pork butt|butt|pork shoulder butt|pork blade|pork blade roast|blade shoulder|pork collar|collar pork|pork neck end|neck end|pork neck|scotch roast|pork scotch|spare rib joint|pork steak|pork country style rib|country style rib',
+    'boston butt|pork butt|butt|pork shoulder butt|pork blade|pork blade roast|blade shoulder|pork collar|collar pork|pork neck end|neck end|pork neck|scotch roast|pork scotch|spare rib joint|pork steak|pork country style rib|country style pork rib|country style rib',
   ],
   [
     'pork-picnic',

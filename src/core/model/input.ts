@@ -1,4 +1,4 @@
-import type { Batch, Entry, Kitchen, Learned, Meal } from '../meal/index.ts';
+import { type Batch, type Entry, type Kitchen, type Learned, type Meal, soldIn } from '../meal/index.ts';
 import type { Ingredient, Reference } from '@/reference/types.ts';
 
 /** All that a reckoning depends on: the same input gives the same figures everywhere. */
@@ -15,25 +15,26 @@ export interface Input {
 /** What the plan of one batch hangs on beside the batch: nothing of the meal, and of the entries its own that stand. */
 export type OfBatch = Pick<Input, 'kitchen' | 'reference' | 'learned' | 'entries'>;
 
-/** Every ingredient that may be named: the table's, and those that this kitchen has added to it. */
-export const ingredientsOf = ({
+/** Every ingredient that may be named: the table's, in the tins that are usual here, and those that this kitchen has added to it. */
+export function ingredientsOf({
   kitchen,
   reference,
-}: Pick<Input, 'kitchen' | 'reference'>): readonly Ingredient[] =>
-  kitchen.ingredients
-    ? [...reference.ingredients, ...(kitchen.ingredients as Ingredient[])]
-    : reference.ingredients;
+}: Pick<Input, 'kitchen' | 'reference'>): readonly Ingredient[] {
+  const own = kitchen.ingredients as readonly Ingredient[] | undefined;
+  return soldIn(own ? [...reference.ingredients, ...own] : reference.ingredients, kitchen);
+}
 
-const byId = new WeakMap<object, ReadonlyMap<string, Ingredient>>();
+const byId = new WeakMap<object, { tins: Kitchen['tins']; known: ReadonlyMap<string, Ingredient> }>();
 
 /** The same by their ids; made once for a kitchen. */
 export function ingredientsById(
   input: Pick<Input, 'kitchen' | 'reference'>,
 ): ReadonlyMap<string, Ingredient> {
-  const key = input.kitchen.ingredients ?? input.reference;
-  const known = byId.get(key);
-  if (known) return known;
-  const made = new Map(ingredientsOf(input).map((ingredient) => [ingredient.id, ingredient]));
-  byId.set(key, made);
-  return made;
+  const { ingredients, tins } = input.kitchen;
+  const key = ingredients ?? input.reference;
+  const made = byId.get(key);
+  if (made && made.tins === tins) return made.known;
+  const known = new Map(ingredientsOf(input).map((ingredient) => [ingredient.id, ingredient]));
+  byId.set(key, { tins, known });
+  return known;
 }

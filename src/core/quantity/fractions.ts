@@ -13,3 +13,11 @@ const VULGAR: Readonly<Record<string, string>> = {
 /** A text with "½" as " 1/2". */
 export const withFractions = (text: string): string =>
   text.replace(/[½¼¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${VULGAR[sign] ?? ''}`);
+
+const SIGNS = new Map(Object.entries(VULGAR).map(([sign, text]) => [text, sign]));
+/** The same the other way: "1 1/2" as "1½". */
+export const withSigns = (text: string): string =>
+  text.replace(/(\d )?\b(\d\/\d)\b/g, (all, whole: string | undefined, part: string) => {
+    const sign = SIGNS.get(part);
+    return sign === undefined ? all : `${whole?.trim() ?? ''}${sign}`;
+  });

@@ -1,6 +1,7 @@
+export { withFractions, withSigns } from './fractions.ts';
 export { ALTITUDE, type Bound, bounds, MOMENT, PRICE, quoted, TEXT_MOST } from './bounds.ts';
 export { bisect } from './bisect.ts';
-export { numberOf, numberWords, wordsToNumbers } from './loose.ts';
+export { endsOf, numberOf, numberWords, wordsToNumbers } from './loose.ts';
 export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';
 export { percentileOfSorted, type Range, rangeOf } from './range.ts';
 export { type AnyReading, readAny, readQuantity } from './read.ts';

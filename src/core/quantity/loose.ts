@@ -68,6 +68,15 @@ export function readLoose(text: string): { readonly lo: number; readonly hi: num
 /** "2", "½", "1/2", "1 1/2", "0,5" as a number; NaN if it is none. */
 export const numberOf = (text: string): number => number(withFractions(text).trim());
 
+/** "3", "½", "3-4", "1 to 2" as both ends; undefined if it is none. */
+export function endsOf(text: string): { readonly lo: number; readonly hi: number } | undefined {
+  const [lo = NaN, hi = lo] = text
+    .trim()
+    .split(/ ?(?:-|–|—|\bto\b) ?/)
+    .map(numberOf);
+  return Number.isFinite(lo) && Number.isFinite(hi) && lo <= hi ? { lo, hi } : undefined;
+}
+
 function number(text: string): number {
   return text.split(' ').reduce((sum, part) => {
     const [over = '0', under = '1'] = part.split('/');

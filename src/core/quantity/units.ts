@@ -28,6 +28,7 @@ export const units: readonly Unit[] = [
   { measure: 'volume', si: 100, names: ['dl'] },
   { measure: 'volume', si: 1000, names: ['l', 'litre', 'litres', 'liter', 'liters'] },
   { measure: 'volume', si: ML_PER_CUP, names: ['cup', 'cups'] },
+  { measure: 'volume', si: 4 * ML_PER_CUP, names: ['quart', 'quarts', 'qt'] },
   { measure: 'volume', si: ML_PER_FL_OZ, names: ['fl oz', 'floz', 'fluid ounce', 'fluid ounces'] },
   { measure: 'volume', si: ML_PER_TSP, names: ['tsp', 'teaspoon', 'teaspoons'] },
   { measure: 'volume', si: 3 * ML_PER_TSP, names: ['tbsp', 'tablespoon', 'tablespoons'] },

@@ -3,6 +3,9 @@
  */
 import { beforeEach, expect, jest, test } from '@jest/globals';
 import { usualKitchen } from '@/core/meal/usual.ts';
+import { matchLine, putRecipeIn, readLine } from '@/core/pot/index.ts';
+import { reference } from '@/reference/index.ts';
+import { names } from '@/reference/names.ts';
 import { pantry } from '@/reference/pantry.ts';
 import { redo, undo } from '@/store/acts.ts';
 import { loadMeal, newMeal } from '@/store/meals.ts';
@@ -18,7 +21,7 @@ jest.unstable_mockModule('../../browser/tabs.ts', () => ({
   whenAnotherTabWrites: () => undefined,
 }));
 const { db } = await import('../../browser/db.ts');
-const { editBatch, editDish, editKitchen, applyRemedy, putIn, tickOff } = await import('./index.ts');
+const { editBatch, editDish, editKitchen, applyRemedy, putLines, tickOff } = await import('./index.ts');
 
 /** Edits answer nobody: what they did is seen in the store a moment later. */
 async function until<T>(look: () => Promise<T>, found: (value: T) => boolean): Promise<T> {
@@ -38,7 +41,7 @@ const loaded = async () => {
   if (!found) throw new Error('no meal');
   return found;
 };
-const parsnips = pantry.find(({ name }) => name === 'parsnips, raw');
+const parsnips = pantry.find(({ name }) => name === 'parsnip');
 
 beforeEach(async () => {
   await db.delete();
@@ -48,13 +51,28 @@ beforeEach(async () => {
 
 test('an ingredient of the large table goes into the pot and the kitchen as one act, and back out as one', async () => {
   if (!parsnips) throw new Error('no parsnips');
-  putIn(meal, batch, parsnips, false);
+  const line = matchLine(readLine('parsnips'), {
+    usual: reference.ingredients,
+    large: pantry,
+    cuts: [],
+    names,
+  });
+  putLines(meal, batch, 'putting in parsnip', (before) =>
+    putRecipeIn(
+      before,
+      [{ match: line, choice: { as: 'ingredient', id: parsnips.id } }],
+      reference.ingredients,
+      pantry,
+      () => crypto.randomUUID(),
+      'beside the usual',
+    ),
+  );
   const after = await until(loaded, ({ batches }) => batches[0]?.items !== undefined);
   expect(after.batches[0]?.items?.at(-1)).toMatchObject({ ref: parsnips.id, state: 'in' });
   // The usual pot stays in beside it.
   expect(after.batches[0]?.items).toHaveLength(4);
   expect(after.kitchen.ingredients).toEqual([parsnips]);
-  expect(await undo(db, meal)).toBe('putting in parsnips, raw');
+  expect(await undo(db, meal)).toBe('putting in parsnip');
   const back = await loaded();
   expect(back.batches[0]?.items).toBeUndefined();
   expect(back.kitchen.ingredients).toBeUndefined();

@@ -2,7 +2,7 @@
 export { editBatch, addBatch, removeBatch } from './batch.ts';
 export { editMeal, editDish, addDish } from './order.ts';
 export { editLot, changeLot, addLot, removeLot } from './meat.ts';
-export { editItems, editItem, putRecipe, putIn, takeUsual, USUAL_POT } from './pot.ts';
+export { editItems, editItem, putLines, takeUsual, USUAL_POT } from './pot.ts';
 export { applyRemedy } from './remedy.ts';
 export { editDay, takeWay } from './clock.ts';
 export { weigh } from './bench.ts';

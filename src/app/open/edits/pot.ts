@@ -3,7 +3,7 @@ import { usualItems } from '@/core/pot/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import type { RowEdits } from '@/store/rows.ts';
 import { change } from '../memory.ts';
-import { id, withOne } from './act.ts';
+import { withOne } from './act.ts';
 import { editBatch } from './batch.ts';
 import { editKitchenIn } from './kitchen.ts';
 
@@ -29,13 +29,17 @@ export function editItem(
   editItems(batchId, words, (items) => withOne(items, itemId, recipe), field);
 }
 
-/** Puts the lines of a recipe in at once, with the ingredients that the kitchen has to carry for them. */
-export function putRecipe(
+/**
+ * Puts lines in at once, with the ingredients that the kitchen has to carry for them.
+ * @param words what undo calls it
+ */
+export function putLines(
   mealId: string,
   batchId: string,
+  words: string,
   recipe: (batch: Batch) => { readonly batch: Batch; readonly carried: readonly Ingredient[] },
 ): void {
-  change(mealId, { words: 'a recipe' }, (edits) => {
+  change(mealId, { words }, (edits) => {
     const row = edits.get('batches', batchId);
     if (!row) return;
     const { batch, carried } = recipe(row.batch);
@@ -51,27 +55,6 @@ const carry = (edits: RowEdits, mealId: string, ingredients: readonly Ingredient
     ingredients: [...(kitchen.ingredients ?? []), ...(ingredients as OwnIngredient[])],
   }));
 
-/**
- * Puts an ingredient into the pot. One that the short table does not have goes into the kitchen too, so
- * that the meal carries its figures wherever it goes.
- */
-export function putIn(
-  mealId: string,
-  batchId: string,
-  ingredient: Ingredient,
-  known: boolean,
-  much: Pick<Item, 'amount' | 'measure'> = {},
-): void {
-  const item = { id: id(), ref: ingredient.id, state: 'in' as const, ...much };
-  change(mealId, { words: `putting in ${ingredient.name}` }, (edits) => {
-    if (!known) carry(edits, mealId, [ingredient]);
-    edits.edit('batches', batchId, (row) => ({
-      ...row,
-      batch: { ...row.batch, items: [...(row.batch.items ?? besideUsual(ingredient)), item] },
-    }));
-  });
-}
-
 /** Takes the usual pot that was offered, beside what is in it, or clears it. */
 export function takeUsual(batchId: string, taken: boolean): void {
   editBatch(batchId, taken ? 'the usual pot' : 'clearing the pot', (batch) =>
@@ -83,9 +66,3 @@ export function takeUsual(batchId: string, taken: boolean): void {
 
 /** What waves the offer of the usual pot away. */
 export const USUAL_POT = 'usual pot';
-
-/** What is left of the usual pot beside the first thing that is put in: that takes the place of its like. */
-const besideUsual = ({ id: ref, role }: Ingredient): readonly Item[] =>
-  usualItems.filter((usual) => usual.ref !== ref && !(role === 'liquid' && usual.ref === USUAL_POUR));
-
-const USUAL_POUR = 'stock-low-salt';

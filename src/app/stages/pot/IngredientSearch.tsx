@@ -1,138 +1,168 @@
-import { type Item, NAME_MOST } from '@/core/meal/index.ts';
+import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
 import { type ChangeEvent, type KeyboardEvent, useDeferredValue, useMemo, useState } from 'react';
-import { type Offer, offerOf, searchLine, WITHOUT_FIGURES, withoutFigures } from '@/core/pot/index.ts';
-import { ingredientsOf } from '@/core/model/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
-import { reference } from '@/reference/index.ts';
-import type { Ingredient } from '@/reference/types.ts';
-import { avoidableWords } from '@/words/index.ts';
+import {
+  firstChoice,
+  type Offer,
+  offerOf,
+  searchLine,
+  type Tables,
+  typedLines,
+  WITHOUT_FIGURES,
+  withoutFigures,
+} from '@/core/pot/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
-import { putIn } from '../../open/edits/index.ts';
+import { OfferRow } from './OfferRow.tsx';
+import type { Settled } from './RecipeLineRow.tsx';
+import { SettleLines } from './SettleLines.tsx';
+import { useAsked } from './useAsked.ts';
+import { usePutLines } from './usePutLines.ts';
+import { useTables } from './useTables.ts';
 import css from './pot.module.scss';
 
 const SHOWN = 9;
+/** A typed list is no longer than that. */
+const MOST = 5 * TEXT_MOST;
 
 type State = UseComboboxState<Offer>;
 
-/**
- * What is chosen goes into the pot, and the field is empty for the next thing; leaving the field chooses nothing. Enter
- * takes the best match, but a thing without figures is made only by going to it, never by accident.
- */
-const reducer =
-  (refuses: (offer: Offer) => boolean) =>
-  (state: State, { type, changes }: UseComboboxStateChangeOptions<Offer>): Partial<State> => {
-    const { ControlledPropUpdatedSelectedItem, InputBlur, InputKeyDownEnter, ItemClick } =
-      useCombobox.stateChangeTypes;
-    // Nothing stays chosen: that it is let go again must not empty what has been typed since.
-    if (type === ControlledPropUpdatedSelectedItem) return { ...changes, inputValue: state.inputValue };
-    if (type === InputBlur) return { ...changes, selectedItem: null, inputValue: state.inputValue };
-    if (type !== InputKeyDownEnter && type !== ItemClick) return changes;
-    const chosen = changes.selectedItem ?? undefined;
-    if (chosen === undefined || (type === InputKeyDownEnter && refuses(chosen)))
-      return { ...state, selectedItem: null };
-    return { ...changes, inputValue: '' };
-  };
+/** What is chosen goes into the pot, and the field is empty for the next thing; leaving the field chooses nothing and keeps what is typed. */
+const reducer = (state: State, { type, changes }: UseComboboxStateChangeOptions<Offer>): Partial<State> => {
+  const { ControlledPropUpdatedSelectedItem, InputBlur, InputKeyDownEnter, ItemClick } =
+    useCombobox.stateChangeTypes;
+  // Nothing stays chosen: that it is let go again must not empty what has been typed since.
+  if (type === ControlledPropUpdatedSelectedItem) return { ...changes, inputValue: state.inputValue };
+  if (type === InputBlur) return { ...changes, selectedItem: null, inputValue: state.inputValue };
+  if (type !== InputKeyDownEnter && type !== ItemClick) return changes;
+  return changes.selectedItem ? { ...changes, inputValue: '' } : { ...state, selectedItem: null };
+};
 
-const isNameless = ({ ingredient }: Offer, known: ReadonlySet<string>) =>
-  ingredient.source === WITHOUT_FIGURES && !known.has(ingredient.id);
+const isNameless = ({ ingredient: { source, id } }: Offer, known: ReadonlySet<string>) =>
+  source === WITHOUT_FIGURES && !known.has(id);
 
-/** Looks through all ingredients as somebody types a line of a recipe, and puts the chosen one in. */
+/** The field into which things are typed, one or a list: they go in as one act, and what is not understood is asked about below. */
 export function IngredientSearch() {
-  const { loaded, batch, units } = useOpenMeal();
+  const { batch } = useOpenMeal();
+  const { tables, isWhole, near } = useTables();
   const [text, setText] = useState('');
-  const [large, setLarge] = useState<readonly Ingredient[]>([]);
-  const near = () => {
-    import('@/reference/pantry.ts').then(
-      ({ pantry }) => setLarge(pantry),
-      (error: unknown) => reportError(error),
-    );
-  };
-  const known = ingredientsOf({ kitchen: loaded.kitchen, reference });
-  const ids = useMemo(() => new Set(known.map(({ id }) => id)), [known]);
+  const { asked, ask } = useAsked(batch.id, tables, isWhole, near);
+  const ids = useMemo(() => new Set(tables.usual.map(({ id }) => id)), [tables]);
   const typed = useDeferredValue(text).trim();
+  const matches = useMemo(() => typedLines(typed, tables), [tables, typed]);
+  const last = matches.at(-1)?.line;
   const offers = useMemo(() => {
-    const others = large.filter(({ id }) => !ids.has(id));
-    const { line, offers: found } = searchLine(typed, known, others, SHOWN);
-    const name = line.words.join(' ');
+    if (last === undefined) return [];
+    const { offers: found } = searchLine(last.text, tables, SHOWN);
     // Until the large table is here nobody can say that it has none of that name.
-    if (name === '' || large.length === 0) return found;
-    const behind = typed.split(/\s+/).slice(line.howMuch?.split(' ').length ?? 0);
-    const own = withoutFigures(crypto.randomUUID(), behind.join(' ') || name);
-    return [...found, offerOf(own, line.howMuch)];
-  }, [known, large, ids, typed]);
+    if (last.name === '' || !isWhole) return found;
+    return [...found, offerOf(withoutFigures(crypto.randomUUID(), last.name), last.howMuch)];
+  }, [last, isWhole, tables]);
   // Whether the arrows have been used since the last letter: then what is lit was gone to.
   const [goneTo, setGoneTo] = useState(false);
-  const refuses = (offer: Offer) => !goneTo && isNameless(offer, ids);
-  const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps } = useCombobox({
+
+  const putSettled = usePutLines(tables);
+  /** Puts in what is settled, at once; the rest is asked about. */
+  const settle = (lines: readonly Settled[]) => {
+    ask([...asked, ...lines.filter(({ choice }) => choice === undefined)]);
+    putSettled(lines.filter(({ choice }) => choice !== undefined));
+  };
+  const settled = () =>
+    matches.map((match): Settled => ({ id: crypto.randomUUID(), match, choice: firstChoice(match) }));
+  const choose = (offer: Offer) => {
+    const lines = settled();
+    const chosen = lines.at(-1);
+    if (!chosen) return;
+    const choice = isNameless(offer, ids)
+      ? ({ as: 'own' } as const)
+      : ({ as: 'ingredient', id: offer.ingredient.id } as const);
+    settle([...lines.slice(0, -1), { ...chosen, choice }]);
+  };
+  /** Enter with nothing gone to: one thing is the best match; a list, meat, salt and what no name is known of go by their lines. */
+  const takesLines = () => {
+    const [only, ...more] = matches;
+    if (!only || goneTo) return false;
+    const [best] = offers;
+    return more.length > 0 || only.kind !== 'ingredient' || !best || isNameless(best, ids);
+  };
+  const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps, closeMenu } = useCombobox({
     items: [...offers],
     inputValue: text,
     selectedItem: null,
     defaultHighlightedIndex: 0,
     itemToString: (offer) => offer?.ingredient.name ?? '',
-    stateReducer: reducer(refuses),
+    stateReducer: reducer,
     // The field itself sets the text, at once: a letter that waited for an effect would be lost to the next one.
     onInputValueChange: ({ inputValue }) => setText(inputValue),
     onSelectedItemChange: ({ selectedItem }) => {
-      if (!selectedItem) return;
-      const { ingredient } = selectedItem;
-      putIn(loaded.meal.id, batch.id, ingredient, ids.has(ingredient.id), muchOf(selectedItem));
+      if (selectedItem) choose(selectedItem);
     },
   });
   const shown = isOpen && typed !== '' ? offers : [];
   return (
-    <div className={css.search}>
-      <input
-        className="write"
-        placeholder="+ 2 l water, 3 onions, 2 tins tomatoes"
-        spellCheck={false}
-        maxLength={NAME_MOST}
-        {...getInputProps({
-          'aria-label': 'Put something in',
-          onFocus: near,
-          onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => {
-            setText(currentTarget.value);
-            setGoneTo(false);
-          },
-          onKeyDown: ({ key }: KeyboardEvent) => {
-            if (key === 'ArrowDown' || key === 'ArrowUp') setGoneTo(true);
-          },
-        })}
-      />
-      <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>
-        {shown.map((offer, index) => {
-          const { ingredient, howMuch, amount, grams } = offer;
-          const weight = grams === undefined ? undefined : writeMass(grams, units);
-          return (
-            <li
-              key={ingredient.id}
-              data-lit={index === highlightedIndex && !refuses(offer) ? true : undefined}
+    <>
+      <div className={css.search}>
+        <input
+          className="write"
+          placeholder="+ 2 l water, 3 onions, 2 tins tomatoes"
+          spellCheck={false}
+          maxLength={MOST}
+          {...getInputProps({
+            'aria-label': 'Put something in',
+            onFocus: near,
+            onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => {
+              setText(currentTarget.value);
+              setGoneTo(false);
+            },
+            onKeyDown: (event: KeyboardEvent & { nativeEvent: { preventDownshiftDefault?: boolean } }) => {
+              if (event.key === 'ArrowDown' || event.key === 'ArrowUp') setGoneTo(true);
+              if (event.key !== 'Enter' || !isWhole || !takesLines()) return;
+              event.nativeEvent.preventDownshiftDefault = true;
+              event.preventDefault();
+              settle(settled());
+              setText('');
+              closeMenu();
+            },
+          })}
+        />
+        <ul {...getMenuProps({ 'aria-label': 'What it may be' })} hidden={shown.length === 0}>
+          {shown.map((offer, index) => (
+            <OfferRow
+              key={offer.ingredient.id}
+              offer={offer}
+              isNameless={isNameless(offer, ids)}
+              isLit={index === highlightedIndex && (goneTo || !isNameless(offer, ids))}
               {...getItemProps({ item: offer, index })}
-            >
-              <span>
-                {howMuch !== '' && <b className="num">{howMuch} </b>}
-                {isNameless(offer, ids) ? `“${ingredient.name}”, without figures` : ingredient.name}
-              </span>
-              <small className="quiet">
-                {weight && `${weight.value} ${weight.unit}`}
-                {amount?.ok === false && 'write its weight'}
-                {ingredient.holds && ` ${ingredient.holds.map(avoidableWords).join(', ')}`}
-              </small>
-            </li>
-          );
-        })}
-      </ul>
-    </div>
+            />
+          ))}
+        </ul>
+      </div>
+      <Asked lines={asked} tables={tables} onChange={ask} onPutIn={putSettled} />
+    </>
   );
 }
 
-/** The amount as it goes in; one that has no weight yet stands as it was typed until it has. */
-function muchOf({ amount, howMuch }: Offer): Pick<Item, 'amount' | 'measure'> {
-  if (!amount) return {};
-  if (!amount.ok) return { amount: { text: howMuch } };
-  const { quantity, measure } = amount;
-  return {
-    amount: { ...quantity, text: howMuch },
-    measure: measure === 'volume' || measure === 'count' ? measure : 'mass',
-  };
+interface AskedProps {
+  readonly lines: readonly Settled[];
+  readonly tables: Tables;
+  readonly onChange: (lines: readonly Settled[]) => void;
+  readonly onPutIn: (lines: readonly Settled[]) => void;
+}
+
+/** What was typed and not understood, with the likely answers. */
+function Asked({ lines, tables, onChange, onPutIn }: AskedProps) {
+  if (lines.length === 0) return null;
+  return (
+    <section className={css.recipe} aria-label="Still asked about">
+      <SettleLines
+        lines={lines}
+        names={[...tables.usual, ...tables.large]}
+        cuts={tables.cuts}
+        onChange={onChange}
+        onPutIn={() => {
+          onPutIn(lines);
+          onChange([]);
+        }}
+      />
+    </section>
+  );
 }

@@ -24,6 +24,9 @@ interface Props {
   readonly onWeight: (weight: Quantity) => void;
 }
 
+/** So many likely answers are buttons; the rest is in the list. */
+const LIKELY = 3;
+
 /** One line as it was written, and what it is taken for. */
 export function RecipeLineRow({
   line: { match, choice, weight },
@@ -43,10 +46,23 @@ export function RecipeLineRow({
   const choose = (chosen: string) => {
     onChoose(chosen === 'own' || chosen === 'salt' || chosen === 'out' ? { as: chosen } : { as, id: chosen });
   };
+  const own = `“${line.name || line.text}”`;
   const how = line.howMuch === undefined ? '' : `${line.howMuch} `;
   return (
     <li className={choice === undefined || asks ? css.isOpen : undefined}>
       <span>{line.text}</span>
+      {choice === undefined && (
+        <span className={css.likely}>
+          {offers.slice(0, LIKELY).map(({ id, words }) => (
+            <button key={id} type="button" className="btn btn-sm" onClick={() => choose(id)}>
+              {words}
+            </button>
+          ))}
+          <button type="button" className="btn btn-sm" onClick={() => choose('own')}>
+            keep {own}
+          </button>
+        </span>
+      )}
       <SelectField label={`What “${line.text}” is`} hidden value={value} onChoose={choose}>
         <option value="" disabled>
           which of these?
@@ -58,7 +74,7 @@ export function RecipeLineRow({
           </option>
         ))}
         {kind === 'salt' && line.amount && <option value="salt">{how}salt, on the meat</option>}
-        <option value="own">{`“${line.words.join(' ')}”, without figures`}</option>
+        <option value="own">{`${own}, without figures`}</option>
         <option value="out">leave it out</option>
       </SelectField>
       {(asks || weight) && (

@@ -1,25 +1,41 @@
 import {
   type AnyReading,
   type Measure,
+  endsOf,
   numberOf,
   quoted,
   readAny,
   wordsToNumbers,
 } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { largeTinOf, pieceWords } from '../../meal/index.ts';
 
+const SIZE = '(?:extra large|small|medium|large|big|fat|plump|thick|thin|whole)';
 /** What a thing is sold in: so many times what one of them usually holds. */
-const PACKS =
-  /^(.*?\d[\d\s./]*)\s*(?:small |large |big )?(tins?|cans?|jars?|bottles?|cartons?|packs?|packets?|pouch(?:es)?|box(?:es)?|tubs?|blocks?|bags?)$/i;
+const PACKS = new RegExp(
+  String.raw`^(.*?\d[\d\s./]*)\s*(?:${SIZE} )?(tin|can|jar|bottle|carton|pack|packet|pouch|box|tub|tube|block|bag)(?:es|s)?$`,
+  'i',
+);
 /** What is counted by its own word. */
-const PIECES =
-  /^(.*?\d[\d\s./]*)\s*(?:small |large |big |whole )?(cloves?|leaf|leaves|berr(?:y|ies)|pods?|sticks?|sprigs?|bulbs?|heads?|stalks?|pieces?|slices?|cubes?|threads?|peppercorns?|bunch(?:es)?)$/i;
+const OWN = 'clove|berr(?:y|ie)|pod|stick|stalk|rib|cube|thread|peppercorn|cm';
+const PIECES = new RegExp(
+  String.raw`^(.*?\d[\d\s./–-]*(?:to [\d\s./]+)?)\s*(?:${SIZE} )?(${[...pieceWords, OWN].join('|').replace('leaf', 'lea[fv]e?')})(?:es|s)?$`,
+  'i',
+);
+/** So many of one size. */
+const SIZED = new RegExp(String.raw`^(\d[\d\s./–-]*(?:to [\d\s./]+)?) ${SIZE}$`, 'i');
 
 /** A small tin or bottle holds half of a usual one, a large one as much again (estimates). */
 const SIZES: readonly (readonly [RegExp, number])[] = [
   [/\bsmall\b/i, 0.5],
   [/\b(large|big)\b/i, 2],
 ];
+/** A small onion weighs .64 and a large one 1.36 of a medium one (published: SR24 11282, 70, 110 and 150 g); so does all else (estimate). */
+const GROWN: readonly (readonly [RegExp, number])[] = [
+  [/\bsmall\b/i, 0.64],
+  [/\b(large|big)\b/i, 1.36],
+];
+const CM_PER_INCH = 2.54;
 
 /** So many packs of one size. */
 export interface Packs {
@@ -32,16 +48,18 @@ export interface Packs {
  * The packs that an amount names ("2 small tins", "½ bottle"), each with what it holds.
  * @returns undefined where it names none, or nobody says what one holds
  */
-export function packsSaid(text: string, { packG }: Pick<Ingredient, 'packG'>): Packs | undefined {
+export function packsSaid(
+  text: string,
+  { packG, pieces, tinned }: Pick<Ingredient, 'packG' | 'pieces' | 'tinned'>,
+): Packs | undefined {
   const plain = wordsToNumbers(text.trim());
   const pack = PACKS.exec(plain);
   const count = numberOf(pack?.[1] ?? '');
-  if (!pack || packG === undefined || !Number.isFinite(count)) return undefined;
-  return { count, each: packG * (SIZES.find(([word]) => word.test(plain))?.[1] ?? 1) };
+  const usual = pieces?.[pack?.[2]?.toLowerCase() ?? ''] ?? packG;
+  if (!pack || usual === undefined || !Number.isFinite(count)) return undefined;
+  if (tinned && /\b(large|big)\b/i.test(plain)) return { count, each: largeTinOf(usual) };
+  return { count, each: usual * (SIZES.find(([word]) => word.test(plain))?.[1] ?? 1) };
 }
-
-/** Named pieces of a thing that is not counted by them: a head of garlic is ten cloves, a leek is no leaf (estimate). */
-const CLOVES_OF_A_HEAD = 10;
 
 /**
  * Reads how much of an ingredient goes in, as people write it: a weight, a volume or a number, and beside those what
@@ -69,13 +87,14 @@ export function readAmount(text: string, ingredient: Ingredient, units: readonly
       error: `${quoted(text)}: nobody says here what one holds; write the weight of the ${name}.`,
     };
   const pieces = PIECES.exec(plain);
-  const bare = /^\d+$/.test(plain) ? plain : undefined;
-  if (pieces ?? bare) {
-    const n = numberOf(pieces?.[1] ?? bare ?? '');
-    const heads =
-      ingredient.id === 'garlic' && /^(head|bulb)/i.test(pieces?.[2] ?? '') ? CLOVES_OF_A_HEAD : 1;
-    const isBunch = /^bunch/i.test(pieces?.[2] ?? '');
-    if (counted && Number.isFinite(n) && !isBunch) return weighing(text, n * heads * pieceG);
+  const sized = SIZED.exec(plain);
+  const bare = /^\d+(?: \d+)?(?:[./]\d+)?$/.test(plain) ? plain : undefined;
+  const said = pieces?.[1] ?? sized?.[1] ?? bare;
+  if (said !== undefined) {
+    const each = eachOf(pieces?.[2]?.toLowerCase(), ingredient);
+    const grown = (pieces ?? sized) ? (GROWN.find(([word]) => word.test(plain))?.[1] ?? 1) : 1;
+    const ends = endsOf(said);
+    if (each !== undefined && ends) return weighing(text, ends.lo * grown * each, ends.hi * grown * each);
     if (bare === undefined || !read.choices)
       return {
         ok: false,
@@ -85,14 +104,22 @@ export function readAmount(text: string, ingredient: Ingredient, units: readonly
   return read;
 }
 
+/** What one weighs, counted by this word or by itself; undefined where nobody says: a bunch is no piece, nor a leaf a leek. */
+function eachOf(word: string | undefined, { pieceG, pieces }: Ingredient): number | undefined {
+  if (word === undefined) return pieceG;
+  if (word === 'cm') return pieces?.['inch'] === undefined ? undefined : pieces['inch'] / CM_PER_INCH;
+  const said = pieces?.[word.replace(/^lea.*/, 'leaf')];
+  return said ?? (/^(?:bunch|bundle|inch)/.test(word) ? undefined : pieceG);
+}
+
 /** A spoon or a cup of it has a weight: a liquid, what the table has a cup of, and what the cook brought along. */
 const weighsByVolume = ({ role, density, section }: Ingredient) =>
   role === 'liquid' || density !== undefined || section === 'own';
 
 const MEASURES: readonly Measure[] = ['mass', 'volume', 'count'];
 
-const weighing = (text: string, grams: number): AnyReading => ({
+const weighing = (text: string, lo: number, hi = lo): AnyReading => ({
   ok: true,
-  quantity: { text, lo: grams, hi: grams },
+  quantity: { text, lo, hi },
   measure: 'mass',
 });

@@ -1,4 +1,4 @@
-import type { Batch, Fate, Item } from '../../meal/index.ts';
+import { type Batch, type Fate, type Item, saidOf } from '../../meal/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
 import { THICKENS } from '../../work/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
@@ -73,20 +73,27 @@ export const itemsOf = (batch: Batch): readonly Item[] => batch.items ?? usualIt
 
 /** What has no pieces: it is part of the liquid, and no sieve holds it back (common practice, no source). */
 const SMOOTH =
-  /purée|puree|passata|tomato(?:es)?, crushed|crushed tomato|\bpaste\b|\bsauce\b|honey|sugar|syrup|molasses|flour|starch|mustard, prepared|bouillon|gravy|powder|, ground|\brub\b|butter|lard\b|tallow|ghee|\bcream\b|yogurt/;
-const isSmooth = ({ role, name, fate }: Partial<Pick<Ingredient, 'role' | 'name' | 'fate'>>): boolean =>
-  role === 'solid' && fate === undefined && SMOOTH.test((name ?? '').toLowerCase());
+  /purée|puree|passata|tomato(?:es)?, crushed|crushed tomato|\bpaste\b|\bsauce\b|honey|sugar|syrup|molasses|flour|starch|mustard, prepared|bouillon|gravy|powder|, ground|\brub\b|butter|lard\b|dripping|tahini|gochujang|harissa|\bmiso\b|ketchup|chocolate|tallow|ghee|\bcream\b|yogurt/;
+const isSmooth = (one: Partial<Pick<Ingredient, 'role' | 'name' | 'row' | 'fate'>>): boolean =>
+  one.role === 'solid' && one.fate === undefined && SMOOTH.test(saidOf(one).toLowerCase());
 
 /** Of what is smooth or crushed, what is poured rather than put in: wet, and no paste, which is spooned (estimate). */
 const POURS = /purée|puree|passata|crushed|ketchup|catsup|\bsauce\b|\bsalsa\b|gravy|\bcream\b|yogurt/;
 const WET = 0.5;
-export const isPoured = ({ role, name, per }: Pick<Ingredient, 'role' | 'name' | 'per'>): boolean =>
-  role === 'liquid' || (per.water >= WET && POURS.test(name.toLowerCase()));
+export const isPoured = (one: Pick<Ingredient, 'role' | 'name' | 'row' | 'per'>): boolean =>
+  one.role === 'liquid' || (one.per.water >= WET && POURS.test(saidOf(one).toLowerCase()));
+
+/** What is spooned in and never poured to the line, whatever is left to pour (common practice, no source). */
+const SPOONED =
+  /\bsauce\b|vinegar|\boil\b|sriracha|mustard|\bsalsa\b|mirin|liquid smoke|\bcream\b|extract|spirit|brandy|whisk|\brum\b|vodka|\bgin\b|(?:lime|lemon) juice/i;
+/** Whether a pot may be filled to its line with it. */
+export const fillsPot = (one: Pick<Ingredient, 'role' | 'section' | 'name' | 'row'>): boolean =>
+  one.role === 'liquid' && one.section !== 'dry goods' && !SPOONED.test(saidOf(one));
 
 /** What becomes of it as the liquid sees it: what is in the spice bag comes out with it. */
 export function fateOf(
   item: Pick<Item, 'fate'>,
-  ingredient: Pick<Ingredient, 'fate'> & Partial<Pick<Ingredient, 'role' | 'name'>>,
+  ingredient: Pick<Ingredient, 'fate'> & Partial<Pick<Ingredient, 'role' | 'name' | 'row'>>,
 ): Exclude<Fate, 'in the bag'> {
   const fate = item.fate ?? ingredient.fate ?? (isSmooth(ingredient) ? 'melts in' : 'stays');
   return fate === 'in the bag' ? 'comes out' : fate;
@@ -233,10 +240,11 @@ function planOne(item: Item, ingredient: Ingredient, { rawG, minutesOf }: Around
     marinade: undefined,
     spread: relativeSpread(item.amount ?? item.asBought),
     thickens: thickensOf(ingredient, fate),
-    ofBones: ingredient.role === 'liquid' && OF_BONES.test(ingredient.name),
+    ofBones: ingredient.role === 'liquid' && OF_BONES.test(saidOf(ingredient)),
   };
-  // What is written and cannot be read is nothing until it can, never the usual.
-  const unread = typed === undefined && isWritten(item);
+  // What is written and cannot be read is nothing until it can, never the usual; nor is so much soy sauce as brings up the line.
+  const spooned = ingredient.role === 'liquid' && !fillsPot(ingredient) && !item.marinade;
+  const unread = typed === undefined && (isWritten(item) || spooned);
   const grams = typed ?? (unread ? 0 : usualG(item, ingredient, rawG, fate));
   const boiledTo = boiledToG(item, density);
   if (item.prep === undefined && boiledTo === undefined && massOf(soak) === 0)
@@ -263,11 +271,12 @@ const LEAVES = 0.06;
 
 /** Of what is smooth a fifth of what is dry in it thickens, of flour half, and of whole beans the starch that leaves them (estimates). */
 function thickensOf(ingredient: Ingredient, fate: ItemPlan['fate']): number {
-  const { does, name, per, role } = ingredient;
-  if (does === 'thickens') return name.includes('flour') ? THICKENS.flour : THICKENS.starch;
+  const { does, per, role } = ingredient;
+  const said = saidOf(ingredient);
+  if (does === 'thickens') return said.includes('flour') ? THICKENS.flour : THICKENS.starch;
   if (role === 'liquid') return 0;
   if (fate === 'puréed' || fate === 'melts in') return THICKENS.dry * (per.protein + per.other + per.ash);
-  return fate === 'stays' && PULSE.test(name) ? LEAVES * per.other : 0;
+  return fate === 'stays' && PULSE.test(said) ? LEAVES * per.other : 0;
 }
 
 function boiledToG(item: Item, density: number): number | undefined {
@@ -283,10 +292,11 @@ function usualG(item: Item, ingredient: Ingredient, rawG: number, fate: ItemPlan
 }
 
 /** What nobody has said how much of goes in by what it is: a spice is not a vegetable. */
-function shareOf({ name, does, section, per }: Ingredient): number {
-  if (/^spices?,|saffron|pepper, black/.test(name)) return SPICE;
+function shareOf(ingredient: Ingredient): number {
+  const { does, section, per } = ingredient;
+  if (/^spices?,|saffron|pepper, black/.test(saidOf(ingredient))) return SPICE;
   if (does === 'thickens') return STARCH;
-  if (section === 'dry goods' && (per.fat > 0.6 || per.other > 0.6)) return RICH;
+  if (section === 'dry goods' && (per.fat > 0.6 || per.other > 0.6 || per.salt > 0.02)) return RICH;
   return USUAL_SHARE;
 }
 

@@ -2,6 +2,8 @@ import { entryAt } from '../../columns/index.ts';
 import { type AnyReading, midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { readLine, type RecipeLine } from '../recipe/line.ts';
+import { namesBegun, type NameTable, thingNamed } from '../recipe/names.ts';
+import { saysNothing, singular } from '../recipe/plainWords.ts';
 import { readAmount } from './amount.ts';
 
 /** An ingredient that a typed line may mean, with how much of it would go in. */
@@ -30,17 +32,6 @@ const wordsOf = (name: string) =>
     .toLowerCase()
     .split(/[^\p{L}\p{N}%]+/u)
     .filter(Boolean);
-/** Words of other kitchens for what the table calls otherwise (common practice, no source). */
-const alias: Readonly<Record<string, string>> = {
-  scallion: 'onion',
-  broth: 'stock',
-  cilantro: 'coriander',
-  cornflour: 'cornstarch',
-  chili: 'chilli',
-  passata: 'purée',
-};
-/** They tell how a thing is counted or sold, not what it is. */
-const COUNTED = /^(berry|leaf|sprig|stick|clove|cube|canned|pod|piece)$/;
 const plain = (word: string) => word.normalize('NFD').replace(/\p{M}/gu, '');
 
 /** Of each ingredient the words of its name, and of what stands before its comma: found once. */
@@ -57,50 +48,62 @@ function partsOf(ingredient: Ingredient) {
   return made;
 }
 
+/** What a line is looked up in. */
+export interface Shelves {
+  /** The short table and what the kitchen has added to it. */
+  readonly usual: readonly Ingredient[];
+  readonly large: readonly Ingredient[];
+  readonly names: NameTable;
+}
+
 /**
- * What a typed line may mean, the best first: what is called just so before what only holds the word, the short table
- * before the large one, what begins with the word before what has it somewhere, a short name before a long one.
- * "2 l water", "3 onions", "2 tins tomatoes" and "½ bottle red wine" are read as a line of a recipe is.
- * @param usual the short table and what the kitchen has added to it
+ * What a typed line may mean, the best first: what cooks call so, what is begun so, then what only has the words in the table's
+ * name. "2 l water", "3 onions", "onions, 3" and "½ bottle red wine" are read as a line of a recipe is; a word that nothing is
+ * called by is left out, and shown.
  */
 export function searchLine(
   typed: string,
-  usual: readonly Ingredient[],
-  large: readonly Ingredient[],
+  { usual, large, names }: Shelves,
   most: number,
-): { readonly line: RecipeLine; readonly offers: readonly Offer[] } {
+): { readonly line: RecipeLine; readonly offers: readonly Offer[]; readonly left: readonly string[] } {
   const line = readLine(typed);
-  const { howMuch = '' } = line;
-  const words = line.words.map((word) => plain(alias[word] ?? word));
-  const said = words.filter((word) => !COUNTED.test(word));
-  const asked = said.length > 0 ? said : words;
-  const first = asked[0];
-  if (first === undefined) return { line, offers: [] };
-  const rank = (ingredient: Ingredient, short: boolean) => {
-    const { parts, head } = partsOf(ingredient);
-    const meets = (word: string) => parts.some((part) => part.startsWith(word));
-    if (!asked.every(meets)) return undefined;
-    const whole = (word: string) =>
-      parts.some((part) => part === word || part === `${word}s` || part === `${word}es`);
-    const exact = asked.every(whole) && head.every((part) => words.some((word) => part.startsWith(word)));
-    const extra = words.filter((word) => COUNTED.test(word) && meets(word)).length;
-    return [
-      Number(exact),
-      Number(short),
-      extra,
-      Number((parts[0] ?? '').startsWith(first)),
-      -ingredient.name.length,
-    ];
-  };
-  const ranked = [...usual.map((one) => [one, true] as const), ...large.map((one) => [one, false] as const)]
-    .flatMap(([ingredient, short]) => {
-      const key = rank(ingredient, short);
-      return key ? [{ ingredient, key }] : [];
-    })
-    .sort((a, b) => b.key.reduce((found, value, i) => found || value - entryAt(a.key, i), 0))
-    .slice(0, most);
+  const thing = thingNamed(line.words, names);
+  const said = line.words.filter((word) => !saysNothing(word));
+  const asked = said.length > 0 ? said : line.words;
+  if (asked.length === 0) return { line, offers: [], left: [] };
+  const begun = namesBegun(line.words, names, most);
+  const all = [...usual.map((one) => [one, true] as const), ...large.map((one) => [one, false] as const)];
+  const known = asked.filter((word) =>
+    all.some(([one]) => partsOf(one).parts.some((part) => part.startsWith(word))),
+  );
+  const byName = known.length > 0 ? rankedBy(known, all) : [];
+  const byId = new Map(all.map(([one]) => [one.id, one]));
+  const ids = thing && thing.left.length === 0 ? [...thing.ids, ...begun] : [...begun, ...(thing?.ids ?? [])];
+  const named = [...new Set(ids)].flatMap((id) => byId.get(id) ?? []);
+  const found = [...new Set([...named, ...byName])].slice(0, most);
   return {
     line,
-    offers: ranked.map(({ ingredient }) => offerOf(ingredient, howMuch)),
+    offers: found.map((ingredient) => offerOf(ingredient, line.howMuch ?? '')),
+    left: thing?.left ?? asked.filter((word) => !known.includes(word)),
   };
+}
+
+/** Those that have all these words in their name: what is called just so, the short table before the large one, the short name. */
+function rankedBy(
+  asked: readonly string[],
+  all: readonly (readonly [Ingredient, boolean])[],
+): readonly Ingredient[] {
+  const first = asked[0] ?? '';
+  return all
+    .flatMap(([ingredient, short]) => {
+      const { parts, head } = partsOf(ingredient);
+      if (!asked.every((word) => parts.some((part) => part.startsWith(word)))) return [];
+      const whole = (word: string) => parts.some((part) => part === word || singular(part) === word);
+      const exact = asked.every(whole) && head.every((part) => asked.some((word) => part.startsWith(word)));
+      const begins = (parts[0] ?? '').startsWith(first);
+      const key = [Number(exact), Number(short), Number(begins), -ingredient.name.length];
+      return [{ ingredient, key }];
+    })
+    .sort((a, b) => b.key.reduce((found, value, i) => found || value - entryAt(a.key, i), 0))
+    .map(({ ingredient }) => ingredient);
 }

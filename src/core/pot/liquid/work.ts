@@ -1,4 +1,4 @@
-import type { Batch, Item, Way } from '../../meal/index.ts';
+import { type Batch, type Item, saidOf, type Way } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { fateOf, itemsOf } from './items.ts';
@@ -31,8 +31,11 @@ const READY =
   /\b(canned|dried|juice|frozen|powder|purée|puree|paste|sauce|relish|nectar|stewed|cooked|boiled|ground|grated|leaf|leaves|tied|whole|flakes|sprouts)\b/;
 
 /** Whether a knife is taken to it: not to tins, honey, flour, soaking water or butter (common practice, no source). */
-export const takesKnife = ({ section, name, role, fate }: Ingredient): boolean =>
-  role === 'solid' && cutUp.has(section) && fate !== 'comes out' && !READY.test(name.toLowerCase());
+export const takesKnife = (one: Ingredient): boolean =>
+  one.role === 'solid' &&
+  cutUp.has(one.section) &&
+  one.fate !== 'comes out' &&
+  !READY.test(saidOf(one).toLowerCase());
 
 /** Minutes in the fat of what goes into it first, by what it does there (common practice, no source). */
 const softens: Readonly<Partial<Record<NonNullable<Ingredient['does']>, number>>> = {

@@ -3,6 +3,8 @@ import type { AnyReading } from '../../quantity/index.ts';
 import { namedCuts } from '../../meat/index.ts';
 import { readAmount } from '../liquid/amount.ts';
 import type { RecipeLine } from './line.ts';
+import { type NameTable, thingNamed } from './names.ts';
+import { saysNothing, singular } from './plainWords.ts';
 
 /** What a line may be: salt, one of the ingredients, or meat of a cut; the best first. */
 export interface LineMatch {
@@ -21,23 +23,6 @@ interface Named {
   readonly name: string;
 }
 
-/** Words of recipes for what the tables call otherwise (common practice, no source). */
-const alias: Readonly<Record<string, string>> = {
-  scallion: 'onion spring',
-  'spring onion': 'onion spring',
-  chilli: 'chilli',
-  chili: 'chilli',
-  cilantro: 'coriander',
-  broth: 'stock',
-  bouillon: 'bouillon',
-  passata: 'tomato purée',
-  'tomato puree': 'tomato purée',
-  cornflour: 'cornstarch',
-  'plain flour': 'wheat flour',
-  flour: 'wheat flour',
-  stock: 'stock',
-  'chopped tomato': 'tomato canned',
-};
 const COUNTED = /^(berry|leaf|sprig|stick|clove|cube|canned)$/;
 const MEAT = /^(beef|chuck|brisket|shank|shin|oxtail|rib|lamb|mutton|pork|veal|goat|venison|bison|blade)$/;
 const NOT_MEAT = /^(stock|broth|bouillon|cube|fat|gravy|consomme)$/;
@@ -67,50 +52,80 @@ function score(words: readonly string[], name: string, preferred: boolean): numb
 }
 
 /** How much of an ingredient a line names; undefined where it names none. */
-export const amountOfLine = ({ howMuch }: RecipeLine, ingredient: Ingredient): AnyReading | undefined =>
-  howMuch === undefined ? undefined : readAmount(howMuch, ingredient);
+export function amountOfLine({ howMuch }: RecipeLine, ingredient: Ingredient): AnyReading | undefined {
+  if (howMuch === undefined) return undefined;
+  // The ounces on a can or a bottle of what is drunk are fluid ones.
+  const drunk = ingredient.role === 'liquid' && ingredient.section === 'wine and beer';
+  const read = readAmount(
+    drunk ? howMuch.replace(/(?<!fl\.? ?)\b(?:oz|ounces?)\b/i, 'fl oz') : howMuch,
+    ingredient,
+  );
+  return read.ok ? { ...read, quantity: { ...read.quantity, text: howMuch } } : read;
+}
 
 const none = { cuts: [] as readonly string[], whole: false };
 const SHOWN = 6;
 /** Under this a name has too little to do with the line. */
 const LEAST = 0.35;
+/** Salt, of whatever kind, and with pepper beside it. */
+const SALT =
+  /^(?:(?:fine|coarse|flaky|flaked|kosher|sea|table|rock|iodised|iodized|himalayan|pink|good|pinch of) )*salt(?:$| and\b| &|,| to taste)/i;
 
-/**
- * Finds what a line names.
- * @param usual the short table, preferred to the large one where both answer
- */
-export function matchLine(
-  line: RecipeLine,
-  usual: readonly Ingredient[],
-  large: readonly Ingredient[],
-  cuts: readonly Named[],
-): LineMatch {
-  const said = line.words.join(' ');
-  if (/\bsalt$/.test(said) && !/unsalted|low/.test(said))
-    return { line, kind: 'salt', found: [], sure: true };
-  const isMade = line.words.some((word) => NOT_MEAT.test(word));
-  const meaty = line.words.some((word) => MEAT.test(word)) && !isMade;
-  const { cuts: named, whole } = isMade ? none : namedCuts(said);
+/** What a line is looked up in. */
+export interface Tables {
+  /** The short table, preferred to the large one where both answer. */
+  readonly usual: readonly Ingredient[];
+  readonly large: readonly Ingredient[];
+  readonly cuts: readonly Named[];
+  readonly names: NameTable;
+}
+
+/** Finds what a line names. */
+export function matchLine(line: RecipeLine, { usual, large, cuts, names }: Tables): LineMatch {
+  if (SALT.test(line.name)) return { line, kind: 'salt', found: [], sure: true };
+  const says = line.words.some((word) => !saysNothing(word));
+  const thing = thingNamed(line.words, names);
+  if (!says && !thing) return { line, kind: 'unknown', found: [], sure: false };
+  const meat = meatOf(line, cuts, thing?.left.length === 0);
+  if (meat) return meat;
+  const all = [...usual, ...large];
+  const begun = ranked(line.words.map(singular), all, new Set(usual.map(({ id }) => id)));
+  const found = [...new Set([...(thing?.ids ?? []), ...begun])].slice(0, SHOWN);
+  const best = all.find(({ id }) => id === found[0]);
+  if (!best) return { line, kind: 'unknown', found: [], sure: false };
+  const amount = amountOfLine(line, best);
+  // What is sold in tins is the same thing where it is weighed, or where its tin has a name.
+  const left = (thing?.left ?? []).filter((word) => word !== 'tinned' || !inTins(best, amount));
+  // Of a name that covers several the cook says which; and what has no weight yet is for the cook to settle.
+  const isOne = thing?.ids.length === 1 && left.length === 0;
+  const isCalledSo = thing === undefined && line.words.every((word) => saysNothing(word) || isIn(word, best));
+  return {
+    line,
+    kind: 'ingredient',
+    found,
+    sure: (isOne || isCalledSo) && (amount?.ok ?? line.howMuch === undefined),
+  };
+}
+
+const isIn = (word: string, { name }: Ingredient) => wordsOf(name).some((part) => part.startsWith(word));
+const inTins = ({ tinned, packG, pieces }: Ingredient, amount: AnyReading | undefined) =>
+  amount?.ok === true && (tinned === true || packG !== undefined || pieces?.['can'] !== undefined);
+
+/** Of meat: the cuts that it may be. Undefined where a line names none. */
+function meatOf(line: RecipeLine, cuts: readonly Named[], isThing: boolean): LineMatch | undefined {
+  const said = line.name;
   const { bone } = namedCuts(line.text);
-  const words = wordsOf(alias[said] ?? line.words.map((word) => alias[word] ?? word).join(' '));
-  if (meaty || (named.length > 0 && whole)) {
-    const others = ranked(words, cuts, new Set()).filter((id) => !named.includes(id));
-    // Of a name that covers several the cook says which; and what is not weighed is no lot yet.
-    const sure = named.length === 1 && whole && line.amount !== undefined && line.measure === 'mass';
-    const found = named.length > 0 ? [...named, ...others].slice(0, SHOWN) : others;
-    return { line, kind: 'meat', found, sure, ...(bone && { bone }) };
-  }
-  const found = ranked(words, [...usual, ...large], new Set(usual.map(({ id }) => id)));
-  const best = [...usual, ...large].find(({ id }) => id === found[0]);
-  const sure =
-    best !== undefined &&
-    // What has no weight yet is for the cook to settle.
-    amountOfLine(line, best)?.ok === true &&
-    words.every(
-      (word) =>
-        word === 'canned' || word === 'berry' || wordsOf(best.name).some((part) => part.startsWith(word)),
-    );
-  return { line, kind: found.length > 0 ? 'ingredient' : 'unknown', found, sure };
+  const more = namedCuts(`${said} ${line.note}`);
+  const named = more.whole ? more : namedCuts(said);
+  const isMade = line.words.some((word) => NOT_MEAT.test(word));
+  const { cuts: meant, whole } = isMade && !named.whole ? none : named;
+  const meaty = line.words.some((word) => MEAT.test(word)) && !isMade;
+  if (isThing ? !whole || line.measure !== 'mass' : !meaty && !whole) return undefined;
+  const others = ranked(line.words, cuts, new Set()).filter((id) => !meant.includes(id));
+  // Of a name that covers several the cook says which; and what is not weighed is no lot yet.
+  const sure = meant.length === 1 && whole && line.amount !== undefined && line.measure === 'mass';
+  const found = meant.length > 0 ? [...meant, ...others].slice(0, SHOWN) : others;
+  return { line, kind: 'meat', found, sure, ...(bone && { bone }) };
 }
 
 function ranked(words: readonly string[], names: readonly Named[], preferred: ReadonlySet<string>): string[] {

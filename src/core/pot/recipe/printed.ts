@@ -1,7 +1,7 @@
 import type { Ingredient } from '@/reference/types.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { readLine, type RecipeLine } from './line.ts';
-import { amountOfLine, type LineMatch, matchLine } from './match.ts';
+import { amountOfLine, type LineMatch, matchLine, type Tables } from './match.ts';
 
 /** A line of a recipe as it is understood; nothing that was not said is filled in. */
 export interface PrintedLine {
@@ -21,19 +21,15 @@ interface Named {
 }
 
 /** Lines of a recipe as `slow-spoon read` prints them, by the same code as the field's. */
-export function printedLines(
-  text: string,
-  usual: readonly Ingredient[],
-  large: readonly Ingredient[],
-  cuts: readonly Named[],
-): readonly PrintedLine[] {
+export function printedLines(text: string, tables: Tables): readonly PrintedLine[] {
+  const { usual, large, cuts } = tables;
   const named = new Map<string, Named>([...cuts, ...large, ...usual].map((one) => [one.id, one]));
   const things = new Map([...large, ...usual].map((one) => [one.id, one]));
   return text
     .split('\n')
     .map((line) => line.trim())
     .filter((line) => line !== '')
-    .map((line) => printed(line, matchLine(readLine(line), usual, large, cuts), named, things));
+    .map((line) => printed(line, matchLine(readLine(line), tables), named, things));
 }
 
 function printed(
@@ -52,8 +48,9 @@ function printed(
   if (kind === 'salt') return { ...plain, kind: 'ingredient', name: 'salt', asks: [] };
   const [best] = found;
   const name = best === undefined ? null : (named.get(best)?.name ?? null);
-  // Words without an amount that name nothing: a heading, a word of how it is done.
-  if (name === null && amount === undefined) return { ...plain, kind: 'note', name: null, asks: [] };
+  // Words without an amount that name nothing sure: a heading, a word of how it is done.
+  if ((name === null || !sure) && amount === undefined && (/:$/.test(line) || kind === 'unknown'))
+    return { ...plain, kind: 'note', name: null, asks: [] };
   const asks = found.flatMap((id) => named.get(id)?.name ?? []);
   if (!sure) return { ...plain, kind: 'asked', name: null, asks };
   if (kind === 'meat') return { ...plain, kind: 'cut', name, asks: [] };

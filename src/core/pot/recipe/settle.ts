@@ -1,7 +1,7 @@
 import type { Batch, Item } from '../../meal/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { withoutFigures } from '../liquid/own.ts';
-import { itemsOf } from '../liquid/items.ts';
+import { fillsPot, usualItems } from '../liquid/items.ts';
 import type { Quantity } from '../../quantity/index.ts';
 import { amountOfLine, type LineMatch } from './match.ts';
 
@@ -25,9 +25,15 @@ export function firstChoice({ kind, sure, found, line }: LineMatch): Choice | un
   return sure && best !== undefined ? { as: kind === 'meat' ? 'cut' : 'ingredient', id: best } : undefined;
 }
 
+/** What is left of the usual pot beside the first things that are put in: those take the place of their like. */
+const besideUsual = (all: readonly Ingredient[]): readonly Item[] =>
+  usualItems.filter(({ ref }) => !all.some((one) => one.id === ref || (fillsPot(one) && ref === USUAL_POUR)));
+const USUAL_POUR = 'stock-low-salt';
+
 /**
- * Puts the settled lines of a recipe into a batch: things into the pot, cuts as lots, salt onto the meat.
+ * Puts settled lines into a batch: things into the pot, cuts as lots, salt onto the meat.
  * @param known all ingredients that the batch may name; more: those it may name once they are added
+ * @param pot what becomes of a usual pot that nobody has touched: a whole recipe takes its place, a thing stands beside it
  * @returns the batch, and the ingredients that the kitchen has to carry for it
  */
 export function putRecipeIn(
@@ -36,10 +42,12 @@ export function putRecipeIn(
   known: readonly Ingredient[],
   more: readonly Ingredient[],
   newId: () => string,
+  pot: 'as written' | 'beside the usual' = 'as written',
 ): { readonly batch: Batch; readonly carried: readonly Ingredient[] } {
   const carried: Ingredient[] = [];
-  // The usual pot that nobody has touched gives way to what is written; it is not doubled.
-  let next: Batch = { ...batch, items: [...(batch.items ?? [])] };
+  const put: Ingredient[] = [];
+  const added: Item[] = [];
+  let next: Batch = batch;
   for (const settled of lines) {
     const { match, choice } = settled;
     const { line } = match;
@@ -57,15 +65,20 @@ export function putRecipeIn(
       const wanted = 'id' in choice ? choice.id : undefined;
       const extra =
         wanted === undefined
-          ? withoutFigures(newId(), line.words.join(' ') || line.text)
+          ? withoutFigures(newId(), line.name || line.text)
           : more.find(({ id }) => id === wanted);
       const ingredient = extra ?? known.find(({ id }) => id === wanted);
       if (!ingredient) continue;
       if (extra && !carried.some(({ id }) => id === extra.id)) carried.push(extra);
-      next = { ...next, items: [...itemsOf(next), itemOf(newId(), ingredient, settled)] };
+      put.push(ingredient);
+      added.push(itemOf(newId(), ingredient, settled));
     }
   }
-  return { batch: next, carried };
+  const before = batch.items ?? (pot === 'as written' || put.length === 0 ? [] : besideUsual(put));
+  // Meat and salt alone leave the usual pot untouched.
+  if (batch.items === undefined && put.length === 0 && pot === 'beside the usual')
+    return { batch: next, carried };
+  return { batch: { ...next, items: [...before, ...added] }, carried };
 }
 
 function salted({ saltIn: _, ...batch }: Batch, { line }: LineMatch): Batch {
