@@ -119,7 +119,7 @@ test('a recipe goes in by its lines, what is not understood is settled, and the 
   const read = recipe.getByRole('button', { name: 'Read it' });
   await paste.fill('{"@type":"Article","name":"News"}');
   await read.click();
-  await expect(recipe.getByText('This file holds no recipe: it is a “Article”.')).toBeVisible();
+  await expect(recipe.getByText('This file has no recipe in it: it is a “Article”.')).toBeVisible();
   await paste.fill(
     JSON.stringify({
       '@context': 'https://schema.org',

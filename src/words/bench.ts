@@ -29,7 +29,7 @@ export const onScaleWords = (what: BenchCard['what']) =>
   what === 'look' || what === 'chill' || what === 'at the pot'
     ? undefined
     : what === 'again'
-      ? { reading: 'the weight of what was pulled later', inBowl: 'shred of the second wave' }
+      ? { reading: 'the weight of what was pulled later', inBowl: 'later shred' }
       : weighedWords(what);
 
 /** What left the bowl or came into it besides: what is asked, what is said of it, and the act. */

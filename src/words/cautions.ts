@@ -13,7 +13,7 @@ const words: Readonly<Record<CautionId, CautionWords>> = {
   'hot or cold': {
     when: 'always',
     short: 'hot or cold',
-    full: 'Hold hot at 57 °C or above, or cool it fast. Two hours between is the limit, one in heat.',
+    full: 'Hold hot at 57 °C or above, or cool it fast. Two hours between is the limit, one on a hot day.',
   },
   'cool fast': {
     when: 'always',
@@ -59,7 +59,7 @@ const words: Readonly<Record<CautionId, CautionWords>> = {
   'stands out': {
     when: 'meat stands out of the fridge',
     short: 'out of the fridge',
-    full: 'Two hours in all on the counter is the limit for meat, one in heat.',
+    full: 'Two hours in all on the counter is the limit for meat, one on a hot day.',
   },
   'hot fat': {
     when: 'meat is browned',

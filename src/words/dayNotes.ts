@@ -18,7 +18,7 @@ export function dayNoteWords(note: DayNote, wall: Pick<Wall, 'moment'>, vesselNa
         ? `The hours cannot be kept: somebody is needed at ${wall.moment(note.first, note.first)}.`
         : `The hours cannot be kept: somebody would be needed at ${wall.moment(note.first, note.first)}. This plan keeps them and serves at ${wall.moment(note.serving, note.serving)}.`;
     case 'plates wait':
-      return `The first plates would be filled ${String(note.minutes)} min before they are served: keep the meat hot and fill as they are asked for, or have more hands; what is filled stays above 57 °C.`;
+      return `The first plates would be filled ${String(note.minutes)} min before they are served: keep the meat hot and fill as they are asked for, or have more hands; keep what is filled at 57 °C or above.`;
     case 'left browned':
       return `${note.name} would lie browned for ${note.hours} h before it is cooked: half-cooked meat is not safe to keep. Brown it right before it goes on, or cook it through, cool it fast and reheat it.`;
     case 'held long':

@@ -29,7 +29,7 @@ const rounds: Readonly<Record<Round, string>> = {
   stir: 'Stir to the bottom',
   baste: 'Baste',
   pierce: 'Pierce the meat',
-  skim: 'Skim the fat',
+  skim: 'Spoon off the fat',
 };
 
 type What = Doing['what'];
@@ -67,7 +67,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   'fill the pot': ({ juices }) => (juices ? 'Fill the pot, the meat’s juices too' : 'Fill the pot'),
   'boil down first': ({ names }) => `Boil ${together(names)} down`,
   'skim the scum': 'Take off the scum',
-  'skim on the way': 'Skim the fat',
+  'skim on the way': 'Spoon off fat as it cooks',
   move: ({ to, setting, heavy }) => `${moves[to](setting)}${heavy ? ', two to lift it' : ''}`,
   'bring to heat': 'Bring to heat',
   look: ({ again, lot }) =>
@@ -87,12 +87,12 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   lift: 'Lift out the meat',
   cool: 'Cool enough to touch',
   pull: ({ torn, firm }) =>
-    firm ? 'Slice, pick: it will not pull' : torn ? 'Pick through' : 'Pull, pick, shred',
+    firm ? 'Slice, pick: it will not pull' : torn ? 'Pick through' : 'Pull the meat',
   strain: 'Strain',
   settle: 'The jug settles',
   'cool fast': 'Cool fast: shallow pans, ice bath',
   chills: 'Chills overnight',
-  skim: ({ cold }) => (cold ? 'Lift off the fat' : 'Skim'),
+  skim: ({ cold }) => (cold ? 'Lift off the fat' : 'Spoon off the fat'),
   reduce: 'Boil it down',
   after: ({ step }) => actWords(step),
   'heats through': 'Heats through',
@@ -111,7 +111,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   boil: ({ name, count, rounds }) => `Boil ${count} × ${name}${inRounds(rounds)}`,
   'toast rolls': ({ name, count, rounds }) => `Toast for ${count} × ${name}${inRounds(rounds)}`,
   bake: ({ name, count, rounds }) => `Bake ${count} × ${name}${inRounds(rounds)}`,
-  'hot boxes': 'Into hot boxes, above 57 °C',
+  'hot boxes': 'Into hot boxes, at 57 °C or above',
   pack: 'Pack it all',
   load: 'Load, out of the door',
   'on the road': 'On the road',
@@ -119,9 +119,9 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   own: ({ words }) => words,
   hold: ({ where }) =>
     where === 'in its liquid'
-      ? 'Keep above 57 °C in its liquid'
+      ? 'Keep hot in its liquid, at 57 °C or above'
       : where === 'hot'
-        ? 'Hold hot, above 57 °C'
+        ? 'Keep hot, at 57 °C or above'
         : 'In the fridge until then',
 };
 

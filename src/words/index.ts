@@ -42,7 +42,7 @@ export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
 export { noOwnCutWords } from './ownCut.ts';
 export { noRecipeWords, puttingIn, recipeFile, stillToSettle } from './recipe.ts';
-export { agrees, counted, formOf, isOne, type Noun, noun } from './nouns.ts';
+export { agrees, counted, formOf, isMany, type Noun, noun, nounOf, PLATE, SERVING } from './nouns.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { laterShares, laterWords } from './later.ts';
 export { storageWords, unkeptWords } from './storage.ts';

@@ -35,7 +35,7 @@ describe('what the log says', () => {
     expect(learnedValue({ unit: 'share' }, 0.0088, mass)).toBe('0.88 %');
     expect(learnedValue({ unit: 'factor' }, 1.38, mass)).toBe('+38 %');
     expect(learnedValue({ unit: 'factor' }, 0.95, mass)).toBe('−5 %');
-    expect(learnedValue({ unit: 'factor' }, 1.002, mass)).toBe('as foretold');
+    expect(learnedValue({ unit: 'factor' }, 1.002, mass)).toBe('as expected');
     expect([0, 1, 7].map(fromBatches)).toEqual([
       'from the tables alone',
       'from one batch here',

@@ -12,6 +12,7 @@ import type {
 import { shredOf } from '@/core/log/index.ts';
 import { quoted } from '@/core/quantity/index.ts';
 import { capital } from './capital.ts';
+import { isMany } from './nouns.ts';
 
 /** A share in whole per cent, and in halves where the two would read the same. */
 export const percent = (share: number): string => `${String(Math.round(100 * share))} %`;
@@ -28,10 +29,11 @@ export function storyTitle(story: CutStory | undefined): string {
   if (!story) return 'Nothing has been cooked yet';
   const name = cutShort(story.name);
   const [here, there] = [percent(story.now.mean), percent(story.published.mean)];
+  const gives = isMany(name) ? 'give' : 'gives';
   if (story.n === 0) return `${name} should give ${there}`;
   return here === there
-    ? `${name} gives ${here} here, as published`
-    : `${name} gives ${here} here, not ${there.slice(0, -2)}`;
+    ? `${name} ${gives} about ${here} here, as published`
+    : `${name} ${gives} about ${here} here, not ${there.slice(0, -2)}`;
 }
 
 /** From how many batches a range is. */
@@ -49,7 +51,7 @@ export const leftThingWords: Readonly<Record<LeftThing, string>> = {
   liquid: 'the broth',
   fat: 'the fat',
   vegetables: 'the vegetables',
-  bones: 'bones and membrane',
+  bones: 'what was picked out',
 };
 
 export const becameWords: Readonly<Record<Became, string>> = {
@@ -131,7 +133,7 @@ export function learnedValue(
   if (unit === 'share') return `${(100 * value).toFixed(value < 0.05 ? 2 : 0)} %`;
   if (unit === 'g/l') return `${value.toFixed(0)} g a litre`;
   const more = Math.round(100 * (value - 1));
-  return more === 0 ? 'as foretold' : `${more > 0 ? '+' : '−'}${String(Math.abs(more))} %`;
+  return more === 0 ? 'as expected' : `${more > 0 ? '+' : '−'}${String(Math.abs(more))} %`;
 }
 
 export const slabWords: Readonly<Record<SlabPart, string>> = {
@@ -235,7 +237,7 @@ export function noPastWords(why: NoPast): string {
     case 'more than the meat':
       return `${quoted(why.text)} of ${why.of} is more than the ${quoted(why.raw)} of meat.`;
     case 'no plates':
-      return `${quoted(why.text)} is no number of plates.`;
+      return `${quoted(why.text)} is not a number of plates.`;
     case 'no verdict':
       return `${quoted(why.text)} is none of “short”, “just enough” and “over”.`;
     case 'teaches nothing':

@@ -19,7 +19,7 @@ const said: readonly (readonly [Says, string])[] = [
       first: '90 ml',
       second: '60 ml',
     },
-    'soft tacos: the liquid is at least “90 ml” and at most “60 ml”; write the smaller one first.',
+    'soft tacos: the liquid is at least “90 ml” and at most “60 ml”; put the smaller first.',
   ],
   [
     { what: 'guest: ingredient', pot: 'Pot one', name: 'stock', holds: ['celery', 'fish'] },
@@ -36,7 +36,7 @@ const said: readonly (readonly [Says, string])[] = [
   ],
   [
     { what: 'never tender', setting: undefined, cut: 'shank' },
-    'This heat never gets shank tender, not in 72 h: give it more heat, cut it smaller, or write the time at the clock.',
+    'Shank is unlikely to be tender in 72 h at this heat: give it more heat, cut it smaller, or write the time at the clock.',
   ],
   [
     { what: 'fits: not there', vessel: '28 cm pot', heat: 'slow cooker' },

@@ -1,6 +1,8 @@
+import { capital } from './capital.ts';
 import type { Heat } from '@/core/meal/index.ts';
 import { avoidableWords } from './called.ts';
 import type { Problem, Remedy, Says } from '@/core/model/index.ts';
+import { isMany } from './nouns.ts';
 
 type What = Says['what'];
 type Said<W extends What> = Says & { readonly what: W };
@@ -23,8 +25,7 @@ const placeOf: Readonly<Record<Heat, string>> = {
 
 /** Above another figure of the same portion: what is said of the two. */
 const portionWords: Readonly<Record<Said<'portion'>['above'], (first: string, second: string) => string>> = {
-  'smallest, largest': (min, max) =>
-    `is at least “${min}” and at most “${max}”; write the smaller one first.`,
+  'smallest, largest': (min, max) => `is at least “${min}” and at most “${max}”; put the smaller first.`,
   'smallest, wanted': (min, want) =>
     `wanted, “${want}”, is less than the smallest, “${min}”; lower the smallest or raise the portion.`,
   'wanted, largest': (want, max) =>
@@ -63,7 +64,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'reduced too far': ({ text, askedMl, solidsMl }) =>
     `“${text}”${/(\d|\s)(g|kg|oz|lb)$/.test(text) ? ` (${litres(askedMl)})` : ''} is less than the vegetables in the sauce, ${litres(solidsMl)}: strain it, or write more.`,
   'never tender': ({ setting, cut }) =>
-    `${setting === undefined ? 'This heat' : `“${setting}”`} never gets ${cut} tender, not in 72 h: give it more heat, cut it smaller, or write the time at the clock.`,
+    `${capital(cut)} ${isMany(cut) ? 'are' : 'is'} unlikely to be tender in 72 h at ${setting === undefined ? 'this heat' : `“${setting}”`}: give it more heat, cut it smaller, or write the time at the clock.`,
   'fits: not there': ({ vessel, heat, take }) =>
     `The ${vessel} must not stand ${placeOf[heat]}: ${takeThe(take, 'say in the kitchen what may')}.`,
   'fits: too full': ({ vessel, wantsMl, brimMl, take, shareWith }) =>
@@ -88,14 +89,14 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
     `What goes in brings ${grams(itemsG)} of salt by itself, and the ${liquid} would end at ${percent(finished)}: use unsalted stock${thinMl === undefined ? '; water alone does not help it' : `, or thin it with ${litres(thinMl)} of water`}.`,
   'boils dry': ({ dry, lackedMl, isOffered = false }) => {
     const what = dry
-      ? `The pot boils dry: the heat would take ${little(lackedMl)} more than there is, and the broth is not reckoned.`
+      ? `The pot would boil dry, short by about ${little(lackedMl)}; no broth figure.`
       : 'The pot boils nearly dry: what is left is a glaze that catches and is soon too salty.';
     return isOffered ? what : `${what} Keep the lid on, pour more, or cook it cooler.`;
   },
   'longer than a day': ({ cut }) =>
-    `At this heat, in one pot of ten, ${cut} is still tough after 24 h: give it more heat, or cut it smaller.`,
+    `At this heat, in one pot of ten, ${cut} may still be tough after 24 h: give it more heat, or cut it smaller.`,
   'cold too long': ({ cut, hours }) =>
-    `So much ${cut} takes about ${hours.toFixed(1)} h from 5 to 57 °C in its middle, and four are the usual limit: heat it in smaller lots, cut it smaller, or pour the liquid boiling. Follow your local code.`,
+    `Heat it in smaller lots, cut it smaller, or pour the liquid boiling: from 5 to 57 °C in the middle of ${cut} would take about ${hours.toFixed(1)} h; 4 h is the usual limit. Follow your local food code.`,
   'still in': ({ things }) =>
     `Still in it: ${things.map(({ name, left, of }) => `${left} of ${of} × ${name}`).join(', ')}. Find them before it is served.`,
   'slow cooker keeps it': ({ leftMl, needMl, lessMl, boilMin }) => {

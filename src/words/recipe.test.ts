@@ -77,11 +77,11 @@ describe('a batch as a recipe', () => {
 
 test.each([
   ['', 'There is nothing in it; paste the lines of a recipe.'],
-  ['{"@type":"Article"}', 'This file holds no recipe: it is a “Article”.'],
+  ['{"@type":"Article"}', 'This file has no recipe in it: it is a “Article”.'],
   ['{"@type":"Rec', 'This file is broken or not JSON: it may have been cut off.'],
-  ['[1,2]', 'This file holds no recipe: nothing in it says that it is one.'],
-  ['<!doctype html><p>hello</p>', 'This page holds no recipe as JSON-LD; paste its lines instead.'],
-  ['{"@type":"Recipe","name":"Air"}', 'The recipe “Air” names no ingredients.'],
+  ['[1,2]', 'This file has no recipe in it: nothing in it says that it is one.'],
+  ['<!doctype html><p>hello</p>', 'This page has no recipe as JSON-LD in it; paste its lines instead.'],
+  ['{"@type":"Recipe","name":"Air"}', 'The recipe “Air” lists no ingredients.'],
 ])('%j is refused in one sentence', (text, error) => {
   const read = readRecipe(text);
   expect(read.ok ? '' : noRecipeWords(read.why)).toBe(error);

@@ -70,13 +70,13 @@ export function noRecipeWords(why: NoRecipe): string {
     case 'too large':
       return `This is ${Math.round(why.bytes / 1e6)} MB, and a recipe is never more than 2 MB.`;
     case 'page without one':
-      return 'This page holds no recipe as JSON-LD; paste its lines instead.';
+      return 'This page has no recipe as JSON-LD in it; paste its lines instead.';
     case 'broken':
       return 'This file is broken or not JSON: it may have been cut off.';
     case 'none in it':
-      return `This file holds no recipe: ${why.type === undefined ? 'nothing in it says that it is one' : `it is a “${why.type}”`}.`;
+      return `This file has no recipe in it: ${why.type === undefined ? 'nothing in it says that it is one' : `it is a “${why.type}”`}.`;
     case 'no ingredients':
-      return `The recipe “${why.name}” names no ingredients.`;
+      return `The recipe “${why.name}” lists no ingredients.`;
     case 'no line':
       return 'No line of it names an ingredient; write one to a line.';
   }

@@ -1,5 +1,6 @@
 import type { Shares } from '@/core/answers/index.ts';
 import { capital } from './capital.ts';
+import { counted, formOf, nounOf, PLATE } from './nouns.ts';
 
 type Way = Shares['ways'][number];
 interface Says {
@@ -12,7 +13,8 @@ interface Says {
 /** Less than this is nothing, g. */
 const CRUMBS = 20;
 
-const plates = (n: number) => (n === 1 ? '1 plate' : `${String(n)} plates`);
+const plates = (n: number) => counted(n, PLATE);
+const ofDish = (n: number, name: string) => counted(n, nounOf(name));
 
 /** A way out, and what it does, in as few words as a cook would use. */
 export function wayWords(
@@ -22,7 +24,7 @@ export function wayWords(
 ): { readonly act: string; readonly does: string } {
   const served =
     way.served >= total ? `all ${String(total)} served` : `${String(way.served)} of ${String(total)} served`;
-  const left = way.leftG > 1 ? `${rough(way.leftG)} left` : 'nothing left';
+  const left = way.leftG > 1 ? `about ${rough(way.leftG)} left over` : 'hardly any left over';
   switch (way.what) {
     case 'all down':
       return {
@@ -33,7 +35,7 @@ export function wayWords(
       return { act: `${capital(way.name)} down to ${mass(way.meatG)}`, does: `${served}, ${left}` };
     case 'fewer':
       return {
-        act: `${String(way.by)} ${way.name} fewer`,
+        act: `${ofDish(way.by, way.name)} fewer`,
         does: `${String(way.count)} of them, ${plates(way.served)} in all, ${left}`,
       };
     case 'stretch':
@@ -43,7 +45,10 @@ export function wayWords(
     case 'more each':
       return { act: 'More on each plate', does: `${plates(way.served)}, ${left}` };
     case 'more plates':
-      return { act: `${String(way.by)} more ${way.name}`, does: `${plates(way.served)}, ${left}` };
+      return {
+        act: `${String(way.by)} more ${formOf(way.by, nounOf(way.name))}`,
+        does: `${plates(way.served)}, ${left}`,
+      };
     case 'even out':
       return { act: 'Share out all of it', does: `beyond the largest portions, ${left}` };
   }
@@ -72,10 +77,11 @@ export function shareTitle(
     if (short.liquidMl > 0) return `${volume(short.liquidMl)} of liquid short`;
     return `${plates(short.servings)} short`;
   }
-  const end = over === '' ? 'nothing left' : `${over}is over`;
-  if (enough === undefined || enough >= SURE) return `It goes round, ${end}`;
-  if (enough >= EVEN) return over === '' ? 'Likely it goes round' : `Likely it goes round, ${over}over`;
-  return enough >= JUST ? 'It only just goes round' : 'It may not go round';
+  const end = over === '' ? 'just enough' : `about ${over}left over`;
+  if (enough === undefined || enough >= SURE)
+    return over === '' ? 'Just enough for all' : `Enough for all, ${end}`;
+  if (enough >= EVEN) return over === '' ? 'Likely enough for all' : `Likely enough for all, ${end}`;
+  return enough >= JUST ? 'Only just enough for all' : 'There may not be enough for all';
 }
 
 /**
@@ -97,13 +103,13 @@ export function shareUnder(
       enough.chance >= SURE
         ? ''
         : enough.chance < EVEN && left.shredG > CRUMBS
-          ? ` if it comes as foretold, with ${rough(left.shredG)} over`
-          : ' if it comes as foretold';
+          ? ` if it comes as expected, with about ${rough(left.shredG)} left over`
+          : ' if it comes as expected';
     return `${all}${as}: enough ${enough.words}.`;
   }
   const without = dishes
     .filter(({ servings, of }) => servings < of)
-    .map(({ name, servings, of }) => `${String(of - servings)} ${name}`);
+    .map(({ name, servings, of }) => ofDish(of - servings, name));
   const sure = proved ? 'No sharing feeds more: proved.' : 'The best found in the time there was.';
   return `${without.join(' and ')} ${short.servings === 1 ? 'goes' : 'go'} without. ${sure}`;
 }

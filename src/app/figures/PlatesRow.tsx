@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import type { DishKind } from '@/core/meal/index.ts';
 import { LastPlate } from './LastPlate.tsx';
 import css from './figures.module.scss';
+import { PLATE, counted } from '@/words/index.ts';
 
 /** Past this many, one drawn plate stands for several. */
 const MOST_DRAWN = 240;
@@ -59,7 +60,7 @@ export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
     return plateAt(dishes, last);
   });
   const small = drawn > 100;
-  const words = `${total} plates: sure of ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
+  const words = `${counted(total, PLATE)}: sure of ${surely}, likely ${likely}${left === undefined ? '' : `; left over ${left}`}`;
   return (
     <div ref={row} className={small ? clsx(css.platesRow, css.isSmall) : css.platesRow}>
       <span className={css.platesWords} role="img" aria-label={words} />

@@ -57,7 +57,7 @@ export function Checks({ day, isOld }: Props) {
   return (
     <section className={css.checks} aria-label="Fork test">
       <div className="choices">
-        <h2>What does a fork say?</h2>
+        <h2>Fork test</h2>
         {meat.length > 1 && (
           <Choice
             legend="Which meat"
@@ -187,7 +187,7 @@ function Disagree({ check, other, wall, onBoth, onNew, onNone }: DisagreeProps) 
           The new one is right
         </button>
         <button type="button" className="link" onClick={onNone}>
-          forget the new one
+          ignore the new one
         </button>
       </p>
     </div>

@@ -18,7 +18,7 @@ export function DishCount({ dish, hidden = false, short = false }: Props) {
   const wrong = short ? undefined : platesProblem(dish.count);
   return (
     <QuantityField
-      label={short ? 'Plates' : `Plates of ${dishName(dish)}`}
+      label={short ? 'Plates' : `How many ${dishName(dish)}`}
       hidden={hidden}
       quantity={dish.count}
       measure="count"

@@ -10,7 +10,7 @@ import { useSaid } from '../open/useSaid.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
-import { shortName } from '@/words/index.ts';
+import { shortName, PLATE, counted } from '@/words/index.ts';
 import css from './enough.module.scss';
 
 const Margins = lazy(() => import('./Margins.tsx'));
@@ -47,8 +47,10 @@ export function Enough() {
       <div className="line">
         <h2 id="enough-title">
           {surely === total
-            ? `Sure of all ${total} plates`
-            : `Sure of ${surely} plates, likely ${likely === total ? `all ${total}` : likely}`}
+            ? total === 1
+              ? 'Sure of the one plate'
+              : `Sure of all ${total} plates`
+            : `Sure of ${counted(surely, PLATE)}, likely ${likely === total ? `all ${total}` : likely}`}
         </h2>
         <p className={css.chance}>
           <span className="quiet">enough</span>{' '}

@@ -11,7 +11,7 @@ export function NewVersion() {
     <div className="faults" role="status">
       <span>A new version of Slow Spoon is here. Every open tab reloads; nothing you typed is lost.</span>{' '}
       <button type="button" className="btn btn-sm act is-first" onClick={take}>
-        Take it
+        Update
       </button>{' '}
       <button type="button" className="btn btn-sm act" onClick={() => setLater(true)}>
         Later

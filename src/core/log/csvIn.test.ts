@@ -109,7 +109,7 @@ describe('past cooks out of a table', () => {
     ],
     [{ cut: 'of' }, /“of” is no cut/],
     [{ cut: 'a' }, /“a” is no cut/],
-    [{ plates: 'many' }, /“many” is no number of plates/],
+    [{ plates: 'many' }, /“many” is not a number of plates/],
     [{ 'short or over': 'perhaps' }, /“perhaps” is none of/],
     [{ 'shred weight': '' }, /would teach nothing/],
   ] as const)('a bad row is left out with its reason: %p', (change, why) => {

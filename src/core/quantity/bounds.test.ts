@@ -13,12 +13,12 @@ const refusal = (text: string, measure: Measure) => {
 describe('what is beyond any kitchen', () => {
   test.each<[string, Measure, string]>([
     ['5000 t', 'mass', 'unit known here'],
-    ['900000 kg', 'mass', '“900000 kg” is more than can be; write at most 2000 kg, or check the unit.'],
+    ['900000 kg', 'mass', '“900000 kg” is too much; write at most 2000 kg, or check the unit.'],
     ['0.0000001 g', 'mass', '“0.0000001 g” is less than can be; write at least 0.001 g.'],
-    ['30000000 l', 'volume', '“30000000 l” is more than can be; write at most 2000 l, or check the unit.'],
-    ['9000 °C', 'temperature', '“9000 °C” is more than can be; write at most 600 °C, or check the unit.'],
-    ['900000 h', 'duration', '“900000 h” is more than can be; write at most 336 h, or check the unit.'],
-    ['99999999', 'count', '“99999999” is more than can be; write at most 1000000, or check the unit.'],
+    ['30000000 l', 'volume', '“30000000 l” is too much; write at most 2000 l, or check the unit.'],
+    ['9000 °C', 'temperature', '“9000 °C” is too much; write at most 600 °C, or check the unit.'],
+    ['900000 h', 'duration', '“900000 h” is too much; write at most 336 h, or check the unit.'],
+    ['99999999', 'count', '“99999999” is too much; write at most 1000000, or check the unit.'],
   ])('%s as a %s is refused with its figure', (text, measure, words) => {
     expect(refusal(text, measure)).toContain(words);
   });

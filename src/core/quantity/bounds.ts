@@ -48,8 +48,7 @@ const units: Readonly<Record<Measure, (si: number) => string>> = {
 /** Why a figure cannot be taken, or undefined if it can. */
 export function outOfBounds(shown: string, measure: Measure, lo: number, hi: number): string | undefined {
   const { least, most } = bounds[measure];
-  if (hi > most)
-    return `${shown} is more than can be; write at most ${units[measure](most)}, or check the unit.`;
+  if (hi > most) return `${shown} is too much; write at most ${units[measure](most)}, or check the unit.`;
   if (lo < least) return `${shown} is less than can be; write at least ${units[measure](least)}.`;
   return undefined;
 }

@@ -95,12 +95,12 @@ describe('what cannot be read is said in one sentence with the text in it', () =
 
 describe('what cannot be is said with what was written', () => {
   test.each([
-    ['0 kg', '“0 kg” is nothing; write a weight above 0.'],
-    ['-2 kg', '“-2 kg” is less than nothing; write a weight above 0.'],
+    ['0 kg', '“0 kg” must be above 0; write a weight.'],
+    ['-2 kg', '“-2 kg” must be above 0; write a weight.'],
     ['2 lb 40 oz', '“2 lb 40 oz”: 40 oz is more than a lb; write the lb and what is over.'],
     ['a lot', '“a lot” is not a weight; write it like 1.4 kg or 2 lb 3 oz.'],
     ['2 cups', '“2 cups” is a volume, not a weight.'],
-    ['4–2 kg', '“4–2 kg” runs backwards; write the smaller end first.'],
+    ['4–2 kg', '“4–2 kg” is the wrong way round; put the smaller first.'],
     ['1–2–3 kg', '“1–2–3 kg” has more than two ends; write a range like 3–4 lb.'],
     ['3 stone', '“3 stone”: “stone” is not a unit known here; write it like 1.4 kg or 2 lb 3 oz.'],
   ])('%s', (text, error) => expect(readQuantity(text, 'mass')).toEqual({ ok: false, error }));

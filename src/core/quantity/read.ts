@@ -53,8 +53,7 @@ export function readQuantity(
   if (text.length > TEXT_MOST) return fail(`${shown} is longer than ${TEXT_MOST} letters; write it shorter.`);
   const plain = measure === 'duration' ? plainDuration(tidy(text)) : tidy(text);
   if (plain === '') return fail(`Write ${A[measure]}, like ${EXAMPLE[measure]}.`);
-  if (/^[-−]\s*[\d.,]/.test(plain))
-    return fail(`${shown} is less than nothing; write ${A[measure]} above 0.`);
+  if (/^[-−]\s*[\d.,]/.test(plain)) return fail(`${shown} must be above 0; write ${A[measure]}.`);
   if (nought && isNone(plain, measure)) return { ok: true, quantity: { text, lo: 0, hi: 0 } };
   const loose = measure === 'volume' ? readLoose(plain) : undefined;
   if (loose) {
@@ -85,9 +84,8 @@ export function readQuantity(
     readings.push(value * (count ?? 1));
   }
   const [first = 0, second = first] = readings;
-  if (second < first) return fail(`${shown} runs backwards; write the smaller end first.`);
-  if (measure !== 'temperature' && first <= 0)
-    return fail(`${shown} is nothing; write ${A[measure]} above 0.`);
+  if (second < first) return fail(`${shown} is the wrong way round; put the smaller first.`);
+  if (measure !== 'temperature' && first <= 0) return fail(`${shown} must be above 0; write ${A[measure]}.`);
   if (measure === 'count' && !Number.isInteger(first)) return fail(`${shown} is not a whole number.`);
   const beyond = outOfBounds(shown, measure, first, second);
   if (beyond !== undefined) return fail(beyond);

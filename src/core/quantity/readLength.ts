@@ -19,7 +19,8 @@ export function readLength(text: string): Reading {
   if (!found) return { ok: false, error: `${quoted(text)} is not a length; write it like 28 cm, or 11 in.` };
   const cm = Number((found[1] ?? '').replace(',', '.')) * (cmIn[(found[2] ?? 'cm').toLowerCase()] ?? 1);
   const { least, most } = bounds.length;
-  if (!(cm >= least)) return { ok: false, error: `${quoted(text)} is nothing; a vessel is wider than that.` };
+  if (!(cm >= least))
+    return { ok: false, error: `${quoted(text)} is too small; a vessel is wider than that.` };
   if (cm > most) return { ok: false, error: `${quoted(text)} is wider than any vessel; check the unit.` };
   return { ok: true, cm };
 }

@@ -1,6 +1,6 @@
 import type { StepWords } from './words.ts';
 
 export const cool: StepWords<'cool'> = {
-  act: 'Let it cool enough to touch',
+  act: 'Cool until you can touch it',
   short: () => 'cool',
 };

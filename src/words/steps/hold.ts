@@ -1,6 +1,6 @@
 import type { StepWords } from './words.ts';
 
 export const hold: StepWords<'hold'> = {
-  act: 'Keep it hot, above 57 °C',
+  act: 'Keep hot, at 57 °C or above',
   short: () => 'keep hot',
 };

@@ -11,8 +11,8 @@ export const toolWords: Readonly<Record<Tool, string>> = {
 };
 
 export const pull: StepWords<'pull'> = {
-  act: 'Pull and shred',
+  act: 'Pull the meat',
   short: ({ tool }) => said('pull', tool && `with ${toolWords[tool]}`),
-  title: ({ tool = 'forks' }) => `Pull it with ${toolWords[tool]}`,
+  title: ({ tool = 'forks' }) => `Pull the meat with ${toolWords[tool]}`,
   weighed: { reading: 'the weight of the shred', inBowl: 'shred' },
 };

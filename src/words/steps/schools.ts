@@ -7,7 +7,7 @@ export const schoolWords: Readonly<Record<School, { readonly name: string; reado
     name: 'sauce with its vegetables, meat back in',
     why: 'Pasta and fillings keep everything in the pot: the vegetables are the sauce, skimmed lightly.',
   },
-  dip: { name: 'a dip with its fat', why: 'A dip wants its fat.' },
+  dip: { name: 'a dip with its fat', why: 'A dip needs its fat.' },
   'in the pot': { name: 'shredded in the pot', why: 'It never leaves its pot.' },
   overnight: { name: 'chilled overnight', why: 'Chilled, the fat lifts off in one piece.' },
 };

@@ -9,6 +9,6 @@ export const drawnWords: Readonly<Record<DrawnFrom, string>> = {
 };
 
 export const setApart: StepWords<'set apart'> = {
-  act: 'Set a part of it aside',
+  act: 'Set some aside',
   short: ({ as, amount }) => said('set some apart', as && `as ${as}`, amount?.text),
 };

@@ -9,11 +9,11 @@ export const skimWords: Readonly<Record<Skim, string>> = {
 };
 
 export const skim: StepWords<'skim'> = {
-  act: 'Skim the fat',
+  act: 'Spoon off the fat',
   short: ({ way }) => said('skim', way && way !== 'hot' && skimWords[way]),
   title: ({ way }) =>
     way === 'chill'
-      ? 'Lift off the cap of fat'
+      ? 'Lift off the fat'
       : way === 'settle'
         ? 'Let a jug settle, then skim'
         : 'Spoon off the fat',

@@ -24,7 +24,7 @@ export function StrandFlow({ strands, liquidMl }: Props) {
   const { width } = useDrawnSize(svg, USUAL);
   const { rows, board, liquid, meat, carried, poured, rest, height } = layFlow(bars, width);
   const words = [...bars.meat, ...bars.liquid]
-    .map(({ words: what, plannedG, nowG }) => `${what} ${said.mass(nowG)}, foretold ${said.mass(plannedG)}`)
+    .map(({ words: what, plannedG, nowG }) => `${what} ${said.mass(nowG)}, expected ${said.mass(plannedG)}`)
     .join('; ');
   const figure = ({ part, nowG }: StrandBar) =>
     part === 'liquid' ? said.volume(liquidMl.now) : said.mass(nowG);

@@ -88,7 +88,7 @@ export function CutCard({ cut, published, seen, units }: Props) {
                     }));
                   }}
                 >
-                  Take it out
+                  Remove it
                 </button>
               </dd>
             </div>

@@ -93,7 +93,7 @@ export function VesselFields({ vessel, units }: Props) {
       <StandsOn on={on} edit={edit} />
       {on.includes('oven') && (
         <LengthField
-          label="Its lid stands above it, cm"
+          label="Height of its lid above it, cm"
           cm={vessel.lidCm ?? outerCm(vessel, true) - outerCm(vessel, false)}
           onChange={size('lidCm')}
         />
@@ -109,7 +109,7 @@ export function VesselFields({ vessel, units }: Props) {
           }));
         }}
       >
-        <X size={16} aria-hidden /> Take it out
+        <X size={16} aria-hidden /> Remove it
       </button>
     </div>
   );

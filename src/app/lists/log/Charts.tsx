@@ -47,14 +47,14 @@ type Day = ReturnType<typeof overTime>[number] & { readonly day: string };
 /** Each yield within what was foretold. */
 const Yields = ({ yields }: { readonly yields: readonly Day[] }) => (
   <Chart
-    title="Shred of raw, in the range that was foretold"
+    title="Shred of raw, in the range that was expected"
     rows={yields.map(({ day, name, share = 0, before }) => [
       day,
       name,
       percent(share),
       before ? `${percent(before.p10)} to ${percent(before.p90)}` : '',
     ])}
-    heads={['when', 'what', 'shred of raw', 'foretold']}
+    heads={['when', 'what', 'shred of raw', 'expected']}
   >
     <ComposedChart
       accessibilityLayer={false}
@@ -90,14 +90,14 @@ function Hours({ hours }: { readonly hours: readonly Day[] }) {
   const said = useSaid();
   return (
     <Chart
-      title="Until it was tender: foretold (dashed), and as it was"
+      title="Until it was tender: expected (dashed), and as it was"
       rows={hours.map(({ day, name, tookMin = 0, foretoldMin = 0 }) => [
         day,
         name,
         said.minutes(foretoldMin),
         said.minutes(tookMin),
       ])}
-      heads={['when', 'what', 'foretold', 'took']}
+      heads={['when', 'what', 'expected', 'took']}
     >
       <ComposedChart
         accessibilityLayer={false}

@@ -73,7 +73,7 @@ export function CookAgain({ meal, lastTime, onCooked }: Props) {
           </button>
         </>
       )}
-      {!isRead && <FieldError>“{typed}” is no number of plates.</FieldError>}
+      {!isRead && <FieldError>“{typed}” is not a number of plates.</FieldError>}
       {change && (
         <p role="status">
           <b>

@@ -27,7 +27,8 @@ export function EyeOverTime({ guesses, practised }: Props) {
   if (n === 0)
     return (
       <p className="quiet">
-        Write a guess at the bench before the shred is weighed, and your eye stands here beside the program.
+        Write a guess at the bench before the shred is weighed, and your guesses are shown here beside the
+        program’s.
       </p>
     );
   const x = (i: number) => 20 + (i * (wide - 60)) / Math.max(1, n - 1);

@@ -122,7 +122,7 @@ export function GuessLot({ quiz, onTold, onNext, isNext }: Props) {
           className={open ? 'btn act' : 'btn act is-first'}
           onClick={open ? onNext : uncover}
         >
-          {open ? 'Next lot' : 'Pull the paper off'}
+          {open ? 'Next lot' : 'Show it'}
         </button>
         <span className="quiet">
           {slabParts

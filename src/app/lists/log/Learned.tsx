@@ -16,7 +16,7 @@ export default function Learned() {
           <tr>
             <th scope="col">what</th>
             <th scope="col">of</th>
-            <th scope="col">foretold</th>
+            <th scope="col">expected</th>
             <th scope="col">here</th>
             <th scope="col">the next, eight times in ten</th>
             <th scope="col">batches</th>

@@ -134,7 +134,7 @@ const LogHead = ({ title, all, mending, unread }: HeadProps) => (
     )}
     {unread.map(({ id, name, why }) => (
       <FieldError key={id}>
-        “{name || 'a meal without a name'}” is not in the log, since it cannot be reckoned ({why}). It is
+        “{name || 'a meal without a name'}” is not in the log, since it cannot be worked out ({why}). It is
         tried again when the log is opened.
       </FieldError>
     ))}

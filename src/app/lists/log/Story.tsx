@@ -118,7 +118,7 @@ const notCounted = ({ digest }: Told): string =>
 function toldWords({ digest, share, before, weight }: Told): string {
   const gave = share === undefined ? 'known by its plates' : `gave ${percent(share)}`;
   const counts = digest.leftOut ? ', left out' : weight === 0 ? ', not counted' : '';
-  return `${digest.name}, ${dayShort(digest.at)}: ${gave}, foretold ${percent(before.mean)}${counts}; space leaves it out or takes it in`;
+  return `${digest.name}, ${dayShort(digest.at)}: ${gave}, expected ${percent(before.mean)}${counts}; space leaves it out or takes it in`;
 }
 
 interface LineProps {

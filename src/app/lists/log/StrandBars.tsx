@@ -43,7 +43,7 @@ function Hung({ bars, most, liquidMl }: HungProps) {
   const said = useSaid();
   const high = (grams: number) => (HIGH * grams) / most;
   const words = bars
-    .map(({ words: what, plannedG, nowG }) => `${what} ${said.mass(nowG)}, foretold ${said.mass(plannedG)}`)
+    .map(({ words: what, plannedG, nowG }) => `${what} ${said.mass(nowG)}, expected ${said.mass(plannedG)}`)
     .join('; ');
   const deepest = Math.max(...bars.map(({ plannedG, nowG }) => high(Math.max(plannedG, nowG))));
   const wide = Math.max(IN_ROW, bars.length) * STEP;

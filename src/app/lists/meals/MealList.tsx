@@ -8,6 +8,7 @@ import { useSummaries } from '../data/useSummaries.ts';
 import type { AskedToDelete } from './AskDelete.tsx';
 import { MealRow } from './MealRow.tsx';
 import css from './meals.module.scss';
+import { counted, noun } from '@/words/index.ts';
 
 /** So many are shown at once; a list of hundreds is searched, not read. */
 const AT_ONCE = 40;
@@ -89,7 +90,7 @@ const Search = ({ sought, onSeek, found, all }: SearchProps) => (
       onChange={onSeek}
     />{' '}
     <span className="quiet" role="status">
-      {found === all ? `${all} meals` : `${found} of ${all} meals`}
+      {found === all ? counted(all, noun('meal')) : `${found} of ${counted(all, noun('meal'))}`}
     </span>
   </p>
 );

@@ -5,6 +5,7 @@ import { db } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import { saveMeal } from '../data/saveMeal.ts';
 import type { AskedToDelete } from './AskDelete.tsx';
+import { PLATE, counted } from '@/words/index.ts';
 
 interface Props {
   readonly row: SummaryRow;
@@ -70,5 +71,5 @@ export function MealRow({ row, report, onAsk }: Props) {
 /** Its pots and plates. */
 function saidOf({ pots, plates }: SummaryRow): string {
   const inPots = pots === 1 ? 'one pot' : `${pots} pots`;
-  return plates > 0 ? `${inPots}, ${plates} plates` : inPots;
+  return plates > 0 ? `${inPots}, ${counted(plates, PLATE)}` : inPots;
 }

@@ -119,7 +119,7 @@ export default function Shelf() {
         <AddToShelf />
         <p className="quiet">
           {kitchen.keeps === 'business'
-            ? 'Seven days at 5 °C or below, the day it was made the first.'
+            ? 'Seven days at 5 °C or below, counting the day it was made.'
             : 'Three to four days in the fridge, three to four months frozen.'}{' '}
           When in doubt, throw it out.
         </p>

@@ -56,12 +56,13 @@ export function TakeIt({ item, button }: Props) {
           });
         }}
       >
-        {asking ? 'Take it all the same' : `Take it for ${into.batch.name}`}
+        {asking ? 'Use it all the same' : `Use it for ${into.batch.name}`}
       </button>
       {asking && (
         <span className={css.harm}>
           <FieldError>
-            A guest of {into.meal.name} must not have {harms.map(avoidableWords).join(' or ')}: it holds that.
+            A guest of {into.meal.name} must not have {harms.map(avoidableWords).join(' or ')}; this contains
+            it.
           </FieldError>
         </span>
       )}

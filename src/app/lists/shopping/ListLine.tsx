@@ -4,6 +4,7 @@ import { editKitchen, tickOff } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import css from './shopping.module.scss';
+import { formOf, noun } from '@/words/index.ts';
 
 interface Props {
   readonly line: Needed;
@@ -24,7 +25,7 @@ const packWords = ({ section, measure, packs = [] }: Needed, set: (grams: number
   packs
     .map(({ count, each }) => {
       const holds = measure === 'count' ? String(each) : set(each);
-      return `${count} × ${section === 'wine and beer' ? 'a bottle of ' : ''}${holds}`;
+      return `${count} × ${holds}${section === 'wine and beer' ? ` ${formOf(count, noun('bottle'))}` : ''}`;
     })
     .join(' + ');
 

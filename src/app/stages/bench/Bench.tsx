@@ -69,7 +69,7 @@ export default function Bench() {
       <div className="weighs">
         <Weigh
           flow="cooked"
-          label="Meat with its bones"
+          label="Cooked meat"
           words="the weight of the cooked meat"
           planned={writeMass(meat.onBenchG, units)}
           inBowl

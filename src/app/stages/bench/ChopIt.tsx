@@ -11,7 +11,7 @@ export function ChopIt({ unpulled }: { readonly unpulled: string }) {
       className="btn act"
       onClick={() => editBatch(batch.id, 'chopping what will not pull', withChopped)}
     >
-      Chop it: {unpulled} more in the bowl
+      Chop it: about {unpulled} more
     </button>
   );
 }

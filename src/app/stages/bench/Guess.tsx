@@ -26,7 +26,7 @@ export function Guess({ isWeighed, shredG }: Props) {
           quantity={batch.guessG}
           measure="mass"
           units={massUnits(units).toReversed()}
-          placeholder="what your eye says"
+          placeholder="your guess"
           chars={16}
           onChange={(quantity) =>
             editBatch(

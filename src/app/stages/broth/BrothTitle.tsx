@@ -23,7 +23,7 @@ export function BrothTitle({ liquid, down }: Props) {
     : liquid
       ? `${words} of ${liquid.says}`
       : dry
-        ? `No ${word}: the pot boils dry`
+        ? `No ${word}: the pot would boil dry`
         : `How much ${word} is not known yet`;
   return (
     <div className="line">

@@ -87,11 +87,11 @@ function wordsOf(found: LidFor, lid: 'ajar' | 'off', litres: (ml: number) => str
     case 'minutes':
       return `${lid} for the last ${writeMinutes(found.minutes).value}: ${litres(found.ml)}`;
     case 'less already':
-      return `There will be ${litres(found.ml)} with the lid left alone: ${found.moreMl === null ? 'no vessel here holds so much more' : `pour ${litres(found.moreMl)} more`}.`;
+      return `Likely ${litres(found.ml)} with the lid left alone: ${found.moreMl === null ? 'no vessel here holds so much more' : `pour ${litres(found.moreMl)} more`}.`;
     case 'not enough':
       return `${lid === 'ajar' ? 'Ajar' : 'Off'} from the start still leaves ${litres(found.ml)}: pour less, or boil it down at the end.`;
     case 'boils dry':
-      return `With less than ${litres(found.ml)} it boils dry: boil it down at the end, where you can watch it.`;
+      return `With less than ${litres(found.ml)} it would boil dry: boil it down at the end, where you can watch it.`;
     case 'unknown':
       return 'No time is known at this heat.';
   }

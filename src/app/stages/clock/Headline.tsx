@@ -150,7 +150,7 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
     <div className="problem">
       <p className="wrong" role="alert">
         {past
-          ? `${asked} is over. ${capital(start)}, serve at ${at}.`
+          ? `${asked} has passed. ${capital(start)}, serve at ${at}.`
           : begun
             ? `${asked} is too soon for what is on the heat: serve at ${at}, ${late} late.`
             : `${asked} is too soon: ${start}, serve at ${at}, ${late} late.`}

@@ -93,7 +93,9 @@ export function HeatRow() {
             editBatch(batch.id, 'how the pot goes in', ({ start: _, ...b }) => (start ? { ...b, start } : b));
           }}
         >
-          <option value="">{isWarmed ? 'warmed on the stove' : 'straight in: it stands on no burner'}</option>
+          <option value="">
+            {isWarmed ? 'warmed on the stove' : 'straight in: it cannot go on a burner'}
+          </option>
           <option value="boiled">brought to the boil</option>
           {(isWarmed || batch.start === 'straight in') && <option value="straight in">straight in</option>}
         </SelectField>

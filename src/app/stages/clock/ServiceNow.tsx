@@ -1,7 +1,7 @@
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import type { Filled, LotNow } from '@/core/answers/index.ts';
-import { capital } from '@/words/index.ts';
+import { capital, PLATE, counted } from '@/words/index.ts';
 import { instantOf, planAt, triesFor } from '../../open/dayPlans.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -33,7 +33,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   return (
     <section className={css.service} aria-label="Serve now" data-old={isPlaceholderData || undefined}>
       <h1>
-        {served.plates} of {total} plates now
+        {served.plates} of {counted(total, PLATE)} now
       </h1>
       <p>
         {hard.length === 0
@@ -65,7 +65,7 @@ export function ServiceNow({ now, zone, onDone }: Props) {
         {chopping > 0 && (
           <li>
             <span>
-              <b>Chop</b> what will not pull: {chopping} plates more now, firmer in the bite.
+              <b>Chop</b> what will not pull: {counted(chopping, PLATE)} more now, firmer in the bite.
             </span>
             <button
               type="button"
@@ -90,7 +90,8 @@ export function ServiceNow({ now, zone, onDone }: Props) {
         {reordered.plates > served.plates && firstDish && before && (
           <li>
             <span>
-              <b>Swap dishes</b>: {firstDish.name} before {before.name}, {reordered.plates} plates now
+              <b>Swap dishes</b>: {firstDish.name} before {before.name}, {counted(reordered.plates, PLATE)}{' '}
+              now
               {rest !== undefined && `, the others from ${rest}`}.
             </span>
             <button

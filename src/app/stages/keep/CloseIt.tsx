@@ -186,7 +186,9 @@ function TakePicture({ batch, onFault }: PictureProps) {
         onFault('');
         smallPicture(file)
           .then((picture) => db.photos.put({ id: batch, picture }))
-          .catch(() => onFault(`“${file.name}” is no picture that can be read, or there is no room for it.`));
+          .catch(() =>
+            onFault(`“${file.name}” is not a picture that can be read, or there is no room for it.`),
+          );
       }}
     />
   );

@@ -43,7 +43,7 @@ export function CoolingOf({ of, now }: Props) {
         <h1 id="cooling-title">{title}</h1>
         {!of.keeps && best && (
           <button type="button" className="btn act is-first" onClick={() => split(best)}>
-            It is split
+            Split it
           </button>
         )}
       </div>
@@ -52,7 +52,7 @@ export function CoolingOf({ of, now }: Props) {
           As it stands it is {reached(misses.celsius, misses.hours ?? undefined)}, and{' '}
           {hoursWords(misses.mostH)} is the limit
           {of.splitBy === undefined ? '' : `: split it by ${wall.clock(of.splitBy)}`}.
-          {!best && ' What was above 21 °C for longer than that is thrown away.'}
+          {!best && ' Throw away what was above 21 °C for longer.'}
         </FieldError>
       )}
       <Ways of={of} onSplit={split} />
@@ -98,7 +98,7 @@ export function CoolingOf({ of, now }: Props) {
 /** So near to the latest moment it is said as now, min. */
 const SOON = 20;
 
-const [KEPT, MISSED] = ['kept', 'above the limit'];
+const [KEPT, MISSED] = ['within limit', 'too slow'];
 
 async function saveRecord(of: CoolingNow, clock: (at: number) => string): Promise<void> {
   const rows = of.record.map(({ at, minutes, celsius, limit, keeps }) => ({
@@ -183,7 +183,7 @@ function Ways({ of, onSplit }: WaysProps) {
               {pansWords(way.pans, way.depthCm)}, {coolWayWords[way.way]}
             </small>
             <button type="button" className="link" onClick={() => onSplit(way)}>
-              do it so
+              use this
             </button>
           </figcaption>
         </figure>

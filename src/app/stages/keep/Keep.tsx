@@ -56,7 +56,7 @@ export default function Keep() {
       ) : (
         <h1>
           {anything && !cools
-            ? 'Looking how it cools'
+            ? 'Working out the cooling'
             : left.length > 0
               ? 'Cool it fast, then box it'
               : 'Nothing is left over'}

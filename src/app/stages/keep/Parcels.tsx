@@ -3,7 +3,7 @@ import type { Parcel } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { packingOf } from '@/core/answers/index.ts';
 import { careOf, cautionsOf } from '@/core/care/index.ts';
-import { cautionsOnPaper } from '@/words/index.ts';
+import { cautionsOnPaper, SERVING, counted } from '@/words/index.ts';
 import { useShares } from '../../open/useShares.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -62,7 +62,10 @@ export function Parcels() {
             : parcels
                 .map(
                   ({ place, dishes }) =>
-                    `${place}: ${String(dishes.reduce((sum, { count }) => sum + count, 0))} servings`,
+                    `${place}: ${counted(
+                      dishes.reduce((sum, { count }) => sum + count, 0),
+                      SERVING,
+                    )}`,
                 )
                 .join(', ')}
         </span>

@@ -90,7 +90,7 @@ export function StartCooling({ running, shares }: Props) {
           }))
         }
       >
-        It is at 57 °C now
+        Start at 57 °C
       </button>
     </div>
   );

@@ -1,5 +1,5 @@
 import type { PackedPlace } from '@/core/answers/index.ts';
-import { holdsWords } from '@/words/index.ts';
+import { holdsWords, SERVING, counted } from '@/words/index.ts';
 import type { Said } from '../../open/useSaid.ts';
 import type { LabelText } from '../../paper/label.ts';
 import type { PackingPlace } from '../../paper/packing.ts';
@@ -56,7 +56,7 @@ export function parcelLabels(places: readonly PackedPlace[], said: Said): readon
     parcel
       ? boxesOf(parcel.apart === true, dishes).map(
           ({ what, count, grams, ml, holds, notKnown }): LabelText => ({
-            title: count === undefined ? what : `${what}, ${String(count)} servings`,
+            title: count === undefined ? what : `${what}, ${counted(count, SERVING)}`,
             amount: [
               ...(grams > 0 ? [said.mass(grams)] : []),
               ...(ml > A_LINE ? [said.volume(ml)] : []),
@@ -65,7 +65,7 @@ export function parcelLabels(places: readonly PackedPlace[], said: Said): readon
             useBy: doorWords(parcel.out, said),
             more: [
               ...holdsWords({ holds, notKnown }),
-              parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep above 57 °C',
+              parcel.cold ? 'keep at 5 °C or below, heat to 74 °C' : 'keep at 57 °C or above',
             ].join(' · '),
           }),
         )

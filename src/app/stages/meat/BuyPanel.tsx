@@ -134,8 +134,8 @@ function Bought({ answer, onTake }: BoughtProps) {
       </ul>
       {answer.shopIsShort && (
         <FieldError>
-          The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add a
-          lot of another cut, or serve less.
+          The shop has too little: all of it is enough {Math.round(100 * answer.chance)} times in 100. Add
+          another cut, or serve less.
         </FieldError>
       )}
       <p>
@@ -159,8 +159,8 @@ function Bought({ answer, onTake }: BoughtProps) {
 function FeedsSoMany({ fed, hundred }: { readonly fed: Feeds; readonly hundred: number }) {
   return (
     <p className={css.feeds}>
-      As the lots stand, {hundred} in 100: the order{' '}
-      <b className="num">{(Math.floor(fed.times * 100) / 100).toFixed(2)}</b> times over
+      These weights feed the order <b className="num">{(Math.floor(fed.times * 100) / 100).toFixed(2)}</b>{' '}
+      times, {hundred} in 100
       {fed.alone.length > 0 && ', or '}
       {fed.alone.map(({ dish, name, count }, i) => (
         <span key={dish}>

@@ -4,6 +4,7 @@ import { writeMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import css from './meat.module.scss';
+import { agrees } from '@/words/index.ts';
 
 /** What the meat costs: as bought, as shred, on each plate; and which cut is really the cheaper. */
 export default function CostPanel() {
@@ -13,7 +14,7 @@ export default function CostPanel() {
   return (
     <section className="panel" aria-labelledby="cost-title">
       <h2 id="cost-title">What it costs</h2>
-      {!found && <p>Write a price in a lot (“more” beside it), and it stands here for each plate.</p>}
+      {!found && <p>Write a price in a lot (“more” beside it) to see the cost of each plate.</p>}
       {found && (
         <>
           <table className={css.figuresTable}>
@@ -44,8 +45,8 @@ export default function CostPanel() {
           </table>
           {found.unpriced > 0 && (
             <p className="quiet">
-              {found.unpriced === 1 ? 'One lot has' : `${found.unpriced} lots have`} no price and is not in
-              these figures.
+              {found.unpriced === 1 ? 'One lot has' : `${found.unpriced} lots have`} no price and{' '}
+              {agrees(found.unpriced, 'is', 'are')} not in these figures.
             </p>
           )}
           <p>
@@ -75,7 +76,7 @@ export default function CostPanel() {
           )}
           {found.evens.map(({ lot, name, than, at }) => (
             <p key={lot}>
-              {than} gives cheaper shred. {name} would, under <b className="num">{writeMoney(at)}</b> per kg.
+              Cheaper shred: {than}. {name} would be, under <b className="num">{writeMoney(at)}</b> per kg.
             </p>
           ))}
         </>

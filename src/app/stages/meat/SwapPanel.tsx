@@ -69,7 +69,7 @@ export default function SwapPanel() {
               chooseCut('');
             }}
           >
-            Take it instead
+            Use it instead
           </button>
         </>
       )}

@@ -18,7 +18,7 @@ describe('meat: refused', () => {
 
   describe('a weight that cannot be', () => {
     test.each([
-      ['0 kg', '“0 kg” is nothing; write a weight above 0.'],
+      ['0 kg', '“0 kg” must be above 0; write a weight.'],
       ['900 kg', '“900 kg” is more than one pot can braise; write at most 150 kg, or check the unit.'],
     ])('%s is said in one sentence, kept as it was typed, and changes no other lot', async (typed, words) => {
       const two = brisket.batches.map((batch) => ({ ...batch, lots: batch.lots.slice(0, 1) }));

@@ -64,7 +64,7 @@ export function DishColumn({ share, wouldBe }: Props) {
             </small>
           </p>
           <Pull
-            label={`Portion of ${name}`}
+            label={`Portion: ${name}`}
             value={meatG}
             says={said.mass(meatG)}
             most={largestG}

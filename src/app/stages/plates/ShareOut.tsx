@@ -3,7 +3,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { writeChance } from '@/core/quantity/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
-import { laterWords, shareTitle, shareUnder } from '@/words/index.ts';
+import { laterWords, shareTitle, shareUnder, formOf, nounOf } from '@/words/index.ts';
 import { editMeal } from '../../open/edits/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useShares } from '../../open/useShares.ts';
@@ -104,7 +104,7 @@ export function ShareOut() {
           <span data-flow="ml left">{said.volume(data.left.liquidMl)}</span> to the shelf
           {data.rest.map(
             ({ what, count }) =>
-              ` · enough for ${String(count)} more ${what === 'soup' ? 'bowls of soup' : 'tacos'}`,
+              ` · enough for ${String(count)} more ${formOf(count, nounOf(what === 'soup' ? 'bowls of soup' : 'tacos'))}`,
           )}
         </p>
       )}
@@ -115,7 +115,7 @@ export function ShareOut() {
       ))}
       {data.griddle && (
         <p className={css.rest}>
-          The dishes want {said.mass(data.griddle.wantsG)} of skimmed fat:{' '}
+          The dishes need {said.mass(data.griddle.wantsG)} of skimmed fat:{' '}
           {data.griddle.thereG >= data.griddle.wantsG
             ? `${said.mass(data.griddle.thereG)} is there`
             : `only ${said.mass(data.griddle.thereG)} is there, the rest is another fat`}

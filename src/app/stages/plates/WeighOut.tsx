@@ -6,7 +6,7 @@ import { countOf, dishName } from '@/core/order/index.ts';
 import { type PlateNow, runOf, slotOf, weighedOut, withLocked } from '@/core/plates/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
 import { midpoint } from '@/core/quantity/index.ts';
-import { capital } from '@/words/index.ts';
+import { capital, nounOf } from '@/words/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { isDemo } from '../../browser/db.ts';
 import { editDish, weigh } from '../../open/edits/index.ts';
@@ -102,13 +102,14 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
   const keep = (grams: number, source: 'typed' | 'scale') =>
     weigh(
       mealId,
-      `a plate of ${name}`,
+      `one ${nounOf(name).one}`,
       { ...entry, value: { text: said.mass(grams), lo: grams, hi: grams } },
       source,
     );
   const again = () => {
     const last = plated.at(-1);
-    if (last) weigh(mealId, `taking back a plate of ${name}`, { ...entry, value: null, replaces: last.id });
+    if (last)
+      weigh(mealId, `taking back one ${nounOf(name).one}`, { ...entry, value: null, replaces: last.id });
   };
   const evenOut = () =>
     editDish(mealId, dish.id, 'the portion from here', (d) => withLocked(d, run.evenG), `${dish.id} held`);
@@ -147,7 +148,7 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
         <div className={css.target}>
           <p className={css.more} role="status">
             <b className="num">{heard ? Math.abs(Math.round(plate.offG)) : '–'}</b> g
-            <span>{heard ? saysWords[plate.says] : 'no scale is heard: type it'}</span>
+            <span>{heard ? saysWords[plate.says] : 'no signal from the scale: type it'}</span>
           </p>
           <div className={css.drawn}>
             <DishSection

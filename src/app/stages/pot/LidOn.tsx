@@ -37,9 +37,7 @@ export function LidOn() {
       >
         {on === undefined ? 'Put the lid on: start the clock' : 'Lid on: take that back'}
       </button>
-      {on === undefined && (
-        <span className="quiet">On, boiling, timer running, all in that is on the list.</span>
-      )}
+      {on === undefined && <span className="quiet">Check: heat on, boiling, timer set, all in.</span>}
       {on !== undefined && <span className="quiet">since {wall.clock(on)}</span>}
       {on !== undefined && missing.length > 0 && (
         <FieldError>

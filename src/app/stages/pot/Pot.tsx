@@ -95,9 +95,7 @@ function ToTheLine() {
         />
       </div>
       {pot && !isSolved && pot.level !== batch.level && (
-        <p className="quiet">
-          What is poured is written, so it stands as it is: empty an amount to pour to the line.
-        </p>
+        <p className="quiet">You wrote the amounts. Clear one to pour to the line.</p>
       )}
     </>
   );

@@ -12,7 +12,7 @@ import { PercentField } from '../../parts/fields/PercentField.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import css from './pot.module.scss';
 
-const WHY = 'nobody eats anything saltier';
+const WHY = 'that is too salty to eat';
 
 /** Three figures: salt on the meat now, at dressing, and what the liquid comes to. */
 export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt']> }) {

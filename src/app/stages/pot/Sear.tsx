@@ -85,9 +85,7 @@ function Takes() {
           <b>
             {panfuls}, {Math.round(sear.minutes)} min
           </b>
-          <span className="quiet">
-            . It drives off {set(sear.airG)} of water and browns; it seals nothing in.
-          </span>
+          <span className="quiet">. Browns it; drives off about {set(sear.airG)}.</span>
         </>
       ) : (
         <>

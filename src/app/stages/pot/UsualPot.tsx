@@ -21,11 +21,11 @@ export function UsualPot() {
   return (
     <p className={css.usualPot}>
       <span className="quiet">
-        {untouched ? 'Nothing is written yet: this is the usual pot, reckoned with until you say. ' : ''}
+        {untouched ? 'Nothing is written yet: the usual pot, until you change it. ' : ''}
         {!untouched && `The usual: ${pour} to the line, ${solids.join(', ')}. `}
       </span>
       <button type="button" className="btn btn-sm act" onClick={() => takeUsual(batch.id, true)}>
-        {untouched ? 'Take it' : 'Put it in'}
+        {untouched ? 'Use it' : 'Put it in'}
       </button>{' '}
       <button type="button" className="link" onClick={() => takeUsual(batch.id, false)}>
         {untouched ? 'clear it' : 'no'}

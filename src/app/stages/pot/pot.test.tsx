@@ -283,7 +283,7 @@ describe('pot: pot', () => {
       expect(await batch()).toMatchObject({ salt: { text: '2 tbsp' }, saltIn: 'volume' });
       await write('Salt on the meat now', '-5 g');
       await user.tab();
-      expect(screen.getByText('“-5 g” is less than nothing; write a weight above 0.')).toBeTruthy();
+      expect(screen.getByText('“-5 g” must be above 0; write a weight.')).toBeTruthy();
     });
   });
 

@@ -93,7 +93,7 @@ describe('hours between 5 and 57 °C', () => {
       .filter(({ says }) => says.what === 'cold too long')
       .map(problemWords);
     expect(said).toHaveLength(1);
-    expect(said[0]).toMatch(/four are the usual limit.*local code/);
+    expect(said[0]).toMatch(/4 h is the usual limit.*local food code/);
     const small = openMeal(inputOf([batchOf([lotOf('beef-brisket', 2000)])], [])).plan.problems();
     expect(small.some(({ says }) => says.what === 'cold too long')).toBe(false);
   });

@@ -79,12 +79,12 @@ export function readAmount(text: string, ingredient: Ingredient, units: readonly
   if (read.ok)
     return {
       ok: false,
-      error: `${quoted(text)}: nobody knows here what that weighs; write the weight of the ${name}.`,
+      error: `${quoted(text)}: write the weight of the ${name}.`,
     };
   if (pack)
     return {
       ok: false,
-      error: `${quoted(text)}: nobody says here what one holds; write the weight of the ${name}.`,
+      error: `${quoted(text)}: write the weight of the ${name}.`,
     };
   const pieces = PIECES.exec(plain);
   const sized = SIZED.exec(plain);
@@ -98,7 +98,7 @@ export function readAmount(text: string, ingredient: Ingredient, units: readonly
     if (bare === undefined || !read.choices)
       return {
         ok: false,
-        error: `${quoted(text)}: one of them has no weight here; write the weight of the ${name}.`,
+        error: `${quoted(text)}: write the weight of the ${name}.`,
       };
   }
   return read;

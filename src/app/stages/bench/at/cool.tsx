@@ -13,7 +13,7 @@ function After({ card }: AtProps) {
       <button
         type="button"
         className="btn act is-first"
-        onClick={() => startTimer(`${card.pot} is cool enough`, minutes)}
+        onClick={() => startTimer(`${card.pot}: touch it, is it cool enough?`, minutes)}
       >
         Timer, {minutes} min
       </button>

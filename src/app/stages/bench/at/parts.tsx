@@ -108,9 +108,7 @@ export function StillInThePot() {
 }
 
 /** Something is put on the heat: what is often forgotten is said. */
-export const OftenForgotten = () => (
-  <p className={css.under}>On, boiling, timer running, all in that is on the list.</p>
-);
+export const OftenForgotten = () => <p className={css.under}>Check: heat on, boiling, timer set, all in.</p>;
 
 /** What it goes into: the smallest vessel that holds it. */
 export function Into() {

@@ -24,7 +24,7 @@ export function Probes() {
       {probes.map(({ name, link, reading }) => (
         <p key={name}>
           <b className="num">{reading && link === 'on' ? writeDegrees(reading.celsius, units) : '–'}</b>
-          <span className="quiet">{link === 'on' ? name : `${name} is not heard`}</span>
+          <span className="quiet">{link === 'on' ? name : `no signal from ${name}`}</span>
           {reading && link === 'on' && (
             <button
               type="button"
@@ -44,8 +44,8 @@ export function Probes() {
       )}
       {cold.length > 0 && (
         <FieldError>
-          Below {writeDegrees(HELD_HOT, units)}: heat it right through, or cool it fast. Follow your local
-          food code.
+          Below {writeDegrees(HELD_HOT, units)}: reheat to {writeDegrees(74, units)} within 2 h, or throw it
+          away. Follow your local food code.
         </FieldError>
       )}
       {probes.length === 0 && radioHere() && (

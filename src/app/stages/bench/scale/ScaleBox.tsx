@@ -63,8 +63,8 @@ export function ScaleBox({ thing, bowlG, onKeep, onType }: Props) {
       </p>
       {!scale.streams && (
         <p className="quiet">
-          {scale.name} tells {scale.stepG} g apart and speaks once it has settled: good for pots and bowls,
-          not for weighing out.
+          {scale.name} reads in {scale.stepG} g steps, once settled: good for pots and bowls, not for weighing
+          out.
         </p>
       )}
     </div>
@@ -80,8 +80,8 @@ interface Shown {
 }
 
 function wordsOf({ heard, overloaded, steady, grams, thing }: Shown): string {
-  if (!heard) return 'The scale is not heard. Type it, or wait.';
-  if (overloaded) return 'More than the scale bears: weigh it in two goes';
+  if (!heard) return 'No signal from the scale. Type it, or wait.';
+  if (overloaded) return 'Too heavy for the scale: weigh it in two goes';
   if (grams !== undefined && grams <= 0) return `Nothing on it yet: put the ${thing} on`;
   return steady ? 'Steady. Keep it' : 'Settling';
 }

@@ -7,6 +7,7 @@ import { sizes } from '../../../parts/choices.ts';
 import { ChopIt } from '../ChopIt.tsx';
 import { WeighIt } from './WeighIt.tsx';
 import css from './task.module.scss';
+import { PLATE, counted } from '@/words/index.ts';
 
 interface Props {
   /** It is being weighed: the scale is for it alone. */
@@ -82,9 +83,9 @@ function SecondWave({ second, mass }: WaveProps) {
     <p className={css.under}>
       Tender again about <b>{wall.clock(second.tender.mid)}</b>, between{' '}
       {wall.clock(second.tender.p10 ?? second.tender.mid)} and{' '}
-      {wall.clock(second.tender.p90 ?? second.tender.mid)}: {mass(second.shredG)} more.
+      {wall.clock(second.tender.p90 ?? second.tender.mid)}: about {mass(second.shredG)} more.
       {reckoning.platesNow !== undefined &&
-        ` Until then there is enough for ${String(reckoning.platesNow)} plates.`}
+        ` Until then there is enough for ${counted(reckoning.platesNow, PLATE)}.`}
     </p>
   );
 }
