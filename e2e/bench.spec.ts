@@ -34,7 +34,7 @@ test('a batch is worked at the bench with the stand-in scale: kept, counted, cut
   await page.getByRole('button', { name: 'All off' }).click();
   await page.getByRole('button', { name: 'Tare' }).click();
   for (let i = 0; i < 2; i += 1) await page.getByRole('button', { name: '+ 1000 g' }).click();
-  await page.getByRole('button', { name: /^Keep (1\.9|2\.0)\d kg of meat with its bones$/ }).click();
+  await page.getByRole('button', { name: /^Keep (1\.9|2\.0)\d kg of cooked meat$/ }).click();
   await expect(page.getByText(/^Kept \d\d:\d\d$/)).toBeVisible();
   await noFaults(page);
 
@@ -47,7 +47,7 @@ test('a batch is worked at the bench with the stand-in scale: kept, counted, cut
   await on.click();
   await expect(title).not.toHaveText('Lift out the meat');
   await page.goto(`${BENCH}?task=${encodeURIComponent('demo-pot-one|pull')}`);
-  await expect(title).toHaveText('Pull it with two forks');
+  await expect(title).toHaveText('Pull the meat with two forks');
   await panel.click();
   await page.getByRole('button', { name: 'All off' }).click();
   await page.getByLabel('Scene').selectOption('the shred, in two bowls');
@@ -62,15 +62,15 @@ test('a batch is worked at the bench with the stand-in scale: kept, counted, cut
   // The link goes, and comes back; what is kept stands.
   await page.getByRole('button', { name: 'Weigh it again' }).click();
   await page.getByRole('button', { name: 'Cut the link' }).click();
-  await expect(page.getByText('The scale is not heard. Type it, or wait.')).toBeVisible();
+  await expect(page.getByText('The scale no signal. Type it, or wait.')).toBeVisible();
   await page.getByRole('button', { name: 'Mend the link' }).click();
-  await expect(page.getByText('The scale is not heard. Type it, or wait.')).toBeHidden();
+  await expect(page.getByText('The scale no signal. Type it, or wait.')).toBeHidden();
 
   // By key, and back.
   await page.keyboard.press('ArrowRight');
-  await expect(title).not.toHaveText('Pull it with two forks');
+  await expect(title).not.toHaveText('Pull the meat with two forks');
   await page.keyboard.press('ArrowLeft');
-  await expect(title).toHaveText('Pull it with two forks');
+  await expect(title).toHaveText('Pull the meat with two forks');
 });
 
 test('two tabs at one bench stay in step', async ({ page, context }) => {

@@ -52,7 +52,7 @@ test('what is typed is kept as it is typed, and undo names each act and takes th
   await kept(page, 'what is picked out');
   await page.reload();
   await expect(page.getByLabel('Weight')).toHaveValue('2½ lb');
-  await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('12');
+  await expect(page.getByLabel('How many soft tacos')).toHaveValue('12');
   for (let i = 0; i < 3; i += 1) {
     await page.getByRole('radio', { name: i % 2 === 0 ? 'close' : 'leave on' }).check({ force: true });
     await page.getByRole('radio', { name: i % 2 === 0 ? 'whole' : 'ribs' }).check({ force: true });
@@ -70,9 +70,9 @@ test('what is typed is kept as it is typed, and undo names each act and takes th
   await expect(page.getByRole('radio', { name: '5–8 cm chunks' })).toBeChecked();
   await page.getByRole('button', { name: 'undo what is picked out' }).click();
   await page.getByRole('button', { name: 'undo the number of plates' }).click();
-  await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('');
+  await expect(page.getByLabel('How many soft tacos')).toHaveValue('');
   await page.getByRole('button', { name: 'Do again: the number of plates' }).click();
-  await expect(page.getByLabel('Plates of soft tacos')).toHaveValue('12');
+  await expect(page.getByLabel('How many soft tacos')).toHaveValue('12');
 });
 
 test('a meal goes out, is deleted, comes in and is the same to the byte; the command prints its figures', async ({

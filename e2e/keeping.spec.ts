@@ -184,7 +184,7 @@ test('what is cleared under an open page is said, goes out as a file, and is put
   const cdp = await page.context().newCDPSession(page);
   const { origin } = new URL(page.url());
   await cdp.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
-  const plates = page.getByLabel('Plates of soft tacos');
+  const plates = page.getByLabel('How many soft tacos');
   await plates.fill('18');
   const said = page.getByText('What this browser kept of your meals has been cleared.');
   await expect(said).toBeVisible();

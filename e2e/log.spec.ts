@@ -27,7 +27,7 @@ test('a batch is closed, stands in the log beside what is published, and is cook
   await expect(page.getByText(/in ten, from 5 batches here/)).toBeVisible();
 
   await page.getByRole('button', { name: 'over time' }).click();
-  await expect(page.getByText('Shred of raw, in the range that was foretold')).toBeVisible();
+  await expect(page.getByText('Shred of raw, in the range that was expected')).toBeVisible();
   await page.getByRole('button', { name: 'cook it again' }).click();
   await page.getByLabel('Plates', { exact: true }).fill('80');
   await expect(page.getByText(/kg of meat, was 5\.80 kg/)).toBeVisible();

@@ -100,7 +100,7 @@ test('with the server gone it starts at any page, reckons, and keeps what is wri
   await page.goto(kitchen.url);
   await page.getByLabel('Weight').fill('3 kg');
   await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef brisket, whole' });
-  await page.getByLabel('Plates of soft tacos').fill('12');
+  await page.getByLabel('How many soft tacos').fill('12');
   // The ranges come from the worker's thread.
   await expect(page.getByText(/^\d+ in 100$/).first()).toBeVisible();
   const meal = page.url();
@@ -153,7 +153,7 @@ test('a new version asks; then every tab loads anew, with what was typed; old fi
   expect(await cacheNames(page)).toHaveLength(2);
 
   await page.getByLabel('Weight').fill('3.5 kg');
-  await page.getByRole('button', { name: 'Take it' }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
   for (const tab of [page, other]) await expect.poll(() => entryOf(tab).catch(() => old)).not.toBe(old);
   await expect(page.getByLabel('Weight')).toHaveValue('3.5 kg');
   await expect.poll(() => cacheNames(page), { timeout: 20_000 }).toHaveLength(1);

@@ -11,7 +11,7 @@ test('the solver loads under the policy, shares out by scoops, and a plate is we
   const asked: string[] = [];
   page.on('request', (request) => asked.push(request.url()));
   await page.goto(page.url().replace(/[^/]*$/, 'plates'));
-  await expect(page.getByRole('heading', { level: 1, name: /goes round/ })).toBeVisible({
+  await expect(page.getByRole('heading', { level: 1, name: /enough for all/ })).toBeVisible({
     timeout: 20_000,
   });
   expect(asked.filter((url) => url.endsWith('.wasm'))).toHaveLength(1);

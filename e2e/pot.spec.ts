@@ -42,7 +42,7 @@ test('the list is put in order by key, its lines are prepared and timed, and the
   page,
 }) => {
   await potOf(page, '2.6 kg', 'Beef blade roast, bone in');
-  await page.getByRole('button', { name: 'Take it' }).click();
+  await page.getByRole('button', { name: 'Use it' }).click();
   await putIn(page, 'garlic clove');
   await putIn(page, 'red wine');
   const names = () => items(page).locator('[class*="_item-name_"] b').allTextContents();

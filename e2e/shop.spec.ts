@@ -20,14 +20,14 @@ test('the edge of a lot and the last plate are pulled, by hand and by keys', asy
   const plates = page.getByRole('slider', { name: 'The last plate: soft tacos' });
   await plates.focus();
   await page.keyboard.press('ArrowLeft');
-  await expect(page.getByLabel('Plates of soft tacos', { exact: true })).toHaveValue('15');
+  await expect(page.getByLabel('How many soft tacos', { exact: true })).toHaveValue('15');
   const at = await plates.boundingBox();
   if (!at) throw new Error('no last plate');
   await page.mouse.move(at.x + 4, at.y + 10);
   await page.mouse.down();
   await page.mouse.move(at.x + 4 - 5 * 32, at.y + 10, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByLabel('Plates of soft tacos', { exact: true })).toHaveValue('10');
+  await expect(page.getByLabel('How many soft tacos', { exact: true })).toHaveValue('10');
   await page.getByRole('button', { name: /in 100$/ }).click();
   await expect(page.getByRole('figure', { name: /^shred: short/ })).toBeVisible();
 });

@@ -7,7 +7,7 @@ test('two tabs stay in step: what one writes the other shows, and neither writes
   await threeEntries(page, '3 kg', 'Beef brisket, whole', '12');
   const other = await context.newPage();
   await other.goto(page.url());
-  const plates = (tab: typeof page) => tab.getByLabel('Plates of soft tacos');
+  const plates = (tab: typeof page) => tab.getByLabel('How many soft tacos');
   await expect(plates(other)).toHaveValue('12');
 
   await plates(page).fill('18');

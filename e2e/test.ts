@@ -35,7 +35,7 @@ export async function threeEntries(
   await page.goto(at);
   await page.getByLabel('Weight').fill(weight);
   await page.getByLabel('Cut', { exact: true }).selectOption({ label: cut });
-  await page.getByLabel('Plates of soft tacos').fill(plates);
+  await page.getByLabel('How many soft tacos').fill(plates);
   await kept(page, 'the number of plates');
 }
 

@@ -23,7 +23,7 @@ try {
     for (const stage of stages.filter((one) => one !== 'pot' && one !== 'clock' && one !== 'bench')) {
       await open(page, stage);
       if (stage === 'keep') await page.getByRole('heading', { level: 1, name: /cm deep|°C/ }).waitFor();
-      if (stage === 'plates') await page.getByRole('heading', { level: 1, name: /goes round/ }).waitFor();
+      if (stage === 'plates') await page.getByRole('heading', { level: 1, name: /enough for all/ }).waitFor();
       await save(stage);
     }
     await page.getByRole('link', { name: /^Pot two/ }).click();
@@ -101,7 +101,7 @@ try {
     await page.getByRole('heading', { name: 'What did you buy?' }).waitFor();
     await page.getByLabel('Weight').fill('2 kg');
     await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
-    await page.getByLabel('Plates of soft tacos').fill('22');
+    await page.getByLabel('How many soft tacos').fill('22');
     await page.getByText(/more beef blade roast.*: enough \d+ in 100/).waitFor();
     await save('short');
   });

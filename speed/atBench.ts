@@ -51,7 +51,7 @@ async function measureEntry(page: Page): Promise<void> {
     const again = page.getByRole('button', { name: 'Weigh it again' });
     if (await again.isVisible()) await again.click();
     await page.getByRole('button', { name: 'Type the weight' }).click();
-    await page.getByLabel('meat with its bones, by weight').fill(`${String(5600 + i)} g`);
+    await page.getByLabel('cooked meat, by weight').fill(`${String(5600 + i)} g`);
     times.push(await page.evaluate<number>(UNTIL_KEPT));
     await again.waitFor();
   }

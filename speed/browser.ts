@@ -96,7 +96,7 @@ export async function fill(page: Page, url: string): Promise<void> {
       .fill(`${2 + i} kg`);
     await page.getByLabel('Cut', { exact: true }).nth(i).selectOption({ label: cut });
   }
-  await page.getByLabel('Plates of soft tacos').fill('80');
+  await page.getByLabel('How many soft tacos').fill('80');
   await page
     .getByText(/^\d+ in 100$/)
     .first()

@@ -32,7 +32,7 @@ async function weighAtBench(page: Page, text: string): Promise<void> {
   const again = page.getByRole('button', { name: 'Weigh it again' });
   if (await again.isVisible()) await again.click(SOON);
   await page.getByRole('button', { name: 'Type the weight' }).click(SOON);
-  const field = page.getByLabel('meat with its bones, by weight');
+  const field = page.getByLabel('cooked meat, by weight');
   await field.fill(text, SOON);
   await field.press('Enter');
   // What was entered stands where the field was.
@@ -115,7 +115,7 @@ export const stormActs = (batch: string, task: string): Readonly<Record<string, 
     act: weighAtBench,
     stands: async (page) => {
       await page.goto(new URL(`${batch}bench`, page.url()).href);
-      return page.getByLabel('Meat with its bones', { exact: true }).inputValue();
+      return page.getByLabel('Cooked meat', { exact: true }).inputValue();
     },
   },
   tasks: {

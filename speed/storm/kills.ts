@@ -89,7 +89,7 @@ async function firstMeal(house: House): Promise<Readonly<Record<string, StormAct
   const page = await house.open('/');
   await page.getByLabel('Weight', { exact: true }).first().fill('2 kg');
   await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
-  await page.getByLabel('Plates of soft tacos').fill('12');
+  await page.getByLabel('How many soft tacos').fill('12');
   await kept(page);
   const path = new URL(page.url()).pathname;
   await page.goto(`${house.url}/shopping`);

@@ -24,7 +24,7 @@ export function wayWords(
 ): { readonly act: string; readonly does: string } {
   const served =
     way.served >= total ? `all ${String(total)} served` : `${String(way.served)} of ${String(total)} served`;
-  const left = way.leftG > 1 ? `about ${rough(way.leftG)} left over` : 'hardly any left over';
+  const left = way.leftG > 1 ? `${rough(way.leftG)} left` : 'hardly any left';
   switch (way.what) {
     case 'all down':
       return {
@@ -77,7 +77,7 @@ export function shareTitle(
     if (short.liquidMl > 0) return `${volume(short.liquidMl)} of liquid short`;
     return `${plates(short.servings)} short`;
   }
-  const end = over === '' ? 'just enough' : `about ${over}left over`;
+  const end = over === '' ? 'just enough' : `${over}left over`;
   if (enough === undefined || enough >= SURE)
     return over === '' ? 'Just enough for all' : `Enough for all, ${end}`;
   if (enough >= EVEN) return over === '' ? 'Likely enough for all' : `Likely enough for all, ${end}`;
@@ -103,7 +103,7 @@ export function shareUnder(
       enough.chance >= SURE
         ? ''
         : enough.chance < EVEN && left.shredG > CRUMBS
-          ? ` if it comes as expected, with about ${rough(left.shredG)} left over`
+          ? ` if it comes as expected, with ${rough(left.shredG)} left over`
           : ' if it comes as expected';
     return `${all}${as}: enough ${enough.words}.`;
   }

@@ -84,7 +84,7 @@ export function PlatesRow({ dishes, surely, likely, left, last }: Props) {
             <path className={css.bowl} d="M3 7h28q-1 12-14 12T3 7z" />
             <path className={css.food} d="M6 7q5-6 11-3.5T28 7z" />
           </svg>
-          {left} over
+          {left} left over
         </span>
       )}
       {each > 1 && <p className="quiet">Each stands for {each} plates.</p>}

@@ -100,7 +100,7 @@ describe('shell: dinners', () => {
     test('a caterer’s tacos: two lots, three cooks, sent out hot for a hundred and twenty', async () => {
       await openPath('/');
       await bought('11 kg', 'Beef brisket, whole');
-      await write(/^Plates of soft tacos/, '120');
+      await write(/^How many soft tacos/, '120');
       await station('order');
       await serveAt('Sat 18:30');
       await tap(screen.getByRole('radio', { name: 'sent out' }));
@@ -108,7 +108,7 @@ describe('shell: dinners', () => {
       expect(sheet()).toContain('“40” has no unit');
       await press('40 min');
       await station('pot');
-      await press('Take it');
+      await press('Use it');
       await putIn('20 g cumin seed');
       await station('clock');
       await press('crew and timing');
@@ -121,7 +121,7 @@ describe('shell: dinners', () => {
     test('smoked first, then braised under foil', async () => {
       await openPath('/');
       await bought('3 kg', 'Beef brisket, whole');
-      await write(/^Plates of soft tacos/, '30');
+      await write(/^How many soft tacos/, '30');
       await station('order');
       await serveAt('Sat 18:00');
       await station('pot');
@@ -138,11 +138,11 @@ describe('shell: dinners', () => {
     test('in the slow cooker for as many hours as are written', async () => {
       await openPath('/');
       await bought('2 kg', 'Beef blade roast, bone in');
-      await write(/^Plates of soft tacos/, '20');
+      await write(/^How many soft tacos/, '20');
       await station('order');
       await serveAt('Sat 18:00');
       await station('pot');
-      await press('Take it');
+      await press('Use it');
       await write('How much stock, low salt', '300 ml');
       await station('clock');
       await tap(screen.getByRole('radio', { name: 'slow cooker, low' }));
@@ -162,7 +162,7 @@ describe('shell: dinners', () => {
       if (!cut) throw new Error('no second cut');
       await user.selectOptions(cut, 'Beef shank, cross-cut, bone in');
       await settled();
-      await write(/^Plates of soft tacos/, '24');
+      await write(/^How many soft tacos/, '24');
       await station('order');
       await serveAt('Sun 13:00');
       await station('pot');

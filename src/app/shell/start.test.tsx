@@ -28,7 +28,7 @@ describe('shell: start', () => {
       expect(title()).toBe('What did you buy?');
       await write('Weight', '2 lb 3 oz');
       await choose('Cut', 'Beef brisket, whole');
-      await write('Plates of soft tacos', '12');
+      await write('How many soft tacos', '12');
       expect(title()).toBe('What the lots become');
       expect(screen.getByRole('img', { name: /^Beef brisket, whole, 992 g: shred \d+ g/ })).toBeTruthy();
       expect(strands().textContent).toMatch(/order\d+ g\+ \d+ ml, 12 plates/);

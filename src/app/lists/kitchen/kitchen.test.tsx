@@ -65,7 +65,7 @@ describe('kitchen: kitchen', () => {
       await tap(within(screen.getByRole('group', { name: 'May stand on' })).getByLabelText('oven'));
       expect(sheet()).toMatch(/to the brim; on burner/);
       const before = (await kitchenOnDisk()).vessels.length;
-      await press('Take it out');
+      await press('Remove it');
       expect((await kitchenOnDisk()).vessels).toHaveLength(before - 1);
       await takeBack('removing The hall’s great pot');
       expect((await kitchenOnDisk()).vessels).toHaveLength(before);

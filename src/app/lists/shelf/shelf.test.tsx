@@ -76,9 +76,9 @@ describe('shelf: shelf', () => {
       const [pork] = screen.getAllByRole('button', { name: /^pork broth, / });
       pork?.focus();
       await user.keyboard('{Enter}');
-      await waitFor(() => expect(sheet()).toMatch(/must not have pork: it holds that/));
+      await waitFor(() => expect(sheet()).toMatch(/must not have pork; this contains it/));
       expect((await stored()).batches[0]?.items).toBeUndefined();
-      await press('Take it all the same');
+      await press('Use it all the same');
       expect((await stored()).batches[0]?.items?.some(({ ref }) => ref === 'shelf-pork broth')).toBe(true);
     });
 

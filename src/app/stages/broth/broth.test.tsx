@@ -193,7 +193,7 @@ describe('broth: broth', () => {
       expect(ml()).not.toBe(700);
     });
 
-    test('at a heat that never gets it tender it says what it hangs on', async () => {
+    test('at a heat that unlikely to be tender it tender it says what it hangs on', async () => {
       const cold = { text: '50 °C', lo: 50, hi: 50 };
       await openAt('broth', shank({ cook: [{ heat: 'oven', setting: cold, lid: 'on' }] }));
       expect(title()).toBe('How much broth is not known yet');

@@ -102,7 +102,7 @@ describe('keep: sent', () => {
       expect(parcelLabels(places(true), said)).toHaveLength(2);
       const [label] = parcelLabels(places(false), said);
       expect(label).toMatchObject({ title: 'bowls of soup, 4 servings', made: 'to next door' });
-      expect(label?.more).toBe('beef · not known: chilli paste · keep above 57 °C');
+      expect(label?.more).toBe('beef · not known: chilli paste · keep at 57 °C or above');
     });
   });
 

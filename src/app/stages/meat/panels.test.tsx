@@ -95,7 +95,7 @@ describe('meat: panels', () => {
           screen.getAllByRole('img', { name: /: shred \d/ })[0]?.getAttribute('aria-label') ?? '',
         )?.[1];
       const before = Number(shred());
-      await press('Take it instead');
+      await press('Use it instead');
       const [lot] = await lots();
       expect(lot?.cut).toBe('beef-brisket');
       // Rounded up to ten grams: the same shred, or a little more.

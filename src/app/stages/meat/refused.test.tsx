@@ -53,13 +53,13 @@ describe('meat: refused', () => {
   });
 
   test.each([
-    ['0', '“0” is nothing'],
+    ['0', '“0” must be above 0'],
     ['ten', '“ten” is not a number'],
     ['90000', '“90000” is more plates than one meal can have; write at most 20000.'],
     ['10–12', '“10–12” is a range; write one number of plates.'],
   ])('%s plates are refused with that figure', async (typed, words) => {
     await openAt('meat', brisket);
-    await write('Plates of soft tacos', typed);
+    await write('How many soft tacos', typed);
     await user.tab();
     expect(sheet()).toContain(words);
     expect((await stored()).meal.dishes[0]?.count.text).toBe(typed);

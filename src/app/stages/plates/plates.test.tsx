@@ -41,7 +41,7 @@ describe('plates: plates', () => {
 
     test('what goes out is booked as it is shown, and the plates, the rest and the boxes agree to the last', async () => {
       await openAt('plates', meal(8));
-      const over = (text: string) => Number(/([\d.]+) (?:g|kg) (?:over|was left|is over)/.exec(text)?.[1]);
+      const over = (text: string) => Number(/([\d.]+) (?:g|kg) (?:left over|was left)/.exec(text)?.[1]);
       const title = () => screen.getByRole('heading', { level: 1 }).textContent;
       await waitFor(() => expect(over(title())).toBeGreaterThan(0));
       const before = over(title());
@@ -62,7 +62,7 @@ describe('plates: plates', () => {
       const [, back] = screen.getAllByRole('button', { name: 'one came back' });
       if (!back) throw new Error('nothing can come back');
       await tap(back);
-      await waitFor(() => expect(title()).toMatch(/goes round/));
+      await waitFor(() => expect(title()).toMatch(/nough for all/));
       await press('One out');
       await waitFor(() => expect(title()).toMatch(/^Everything has gone out/));
       await tap(screen.getByRole('link', { name: /^keep/ }));
@@ -89,7 +89,7 @@ describe('plates: plates', () => {
       expect(sheet()).toMatch(/Pot: all of it is for another day/);
       await takeBack('what is for another day');
       await waitFor(() =>
-        expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/goes round/),
+        expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/nough for all/),
       );
       expect((await stored()).batches[0]?.later).toBeUndefined();
     });
@@ -150,7 +150,7 @@ describe('plates: plates', () => {
           [dishOf('taco', 0, { count: { text: '' } })],
         ),
       );
-      await write('Plates of soft tacos', '10');
+      await write('How many soft tacos', '10');
       expect(sheet()).toMatch(/10 soft tacos/);
     });
   });
@@ -162,14 +162,14 @@ describe('plates: plates', () => {
       expect(sheet()).toMatch(/No sharing feeds more: proved\./);
       await press(/^All portions down by \d+ %/);
       expect((await stored()).meal.dishes[0]?.locked?.meat?.lo).toBeGreaterThan(20);
-      expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/goes round/);
+      expect(screen.getByRole('heading', { level: 1 }).textContent).toMatch(/nough for all/);
       await press('soft tacos: let go of the portion');
       expect((await stored()).meal.dishes[0]?.locked?.meat).toBeUndefined();
     });
 
     test('a portion is pulled by key and held; what has gone out is off what there is', async () => {
       await openAt('plates', meal(8));
-      fireEvent.keyDown(screen.getByRole('slider', { name: 'Portion of soft tacos' }), { key: 'ArrowUp' });
+      fireEvent.keyDown(screen.getByRole('slider', { name: 'Portion: soft tacos' }), { key: 'ArrowUp' });
       await settled();
       expect((await stored()).meal.dishes[0]?.locked?.meat?.lo).toBe(57);
       const [one] = screen.getAllByRole('button', { name: 'One out' });
@@ -205,7 +205,7 @@ describe('plates: plates', () => {
       await openAt('keep', meal(2));
       await choose('in', 'the 20 cm pot');
       await choose('how', 'on the counter');
-      await press('It is at 57 °C now');
+      await press('Start at 57 °C');
       expect(sheet()).toMatch(/As it stands it is not at 21 °C within a day, and 2 h 00 is the limit/);
       await write('What a thermometer says', '56 °C');
       await user.keyboard('{Enter}');
@@ -213,7 +213,7 @@ describe('plates: plates', () => {
       expect((await stored()).entries).toMatchObject([
         { measures: { what: 'temperature' }, value: { lo: 56 }, measure: 'temperature' },
       ]);
-      await press('It is split');
+      await press('Split it');
       expect((await stored()).batches[0]?.cools?.[0]?.split?.pans).toBeGreaterThan(0);
     });
 

@@ -124,7 +124,7 @@ describe('pot: pot', () => {
 
     test('“0” is an amount, and what cannot be read counts for nothing until it can', async () => {
       await openAt('pot', brisket());
-      await press('Take it');
+      await press('Use it');
       await write('How much carrot', '0');
       expect((await batch()).items?.[2]).toMatchObject({ amount: { text: '0', lo: 0 } });
       await write('How much onion', 'a heap');
@@ -140,8 +140,8 @@ describe('pot: pot', () => {
   describe('the usual pot', () => {
     test('is offered, taken or cleared in one tap, and gives way to what is put in', async () => {
       await openAt('pot', brisket());
-      expect(sheet()).toMatch(/Nothing is written yet: this is the usual pot/);
-      await press('Take it');
+      expect(sheet()).toMatch(/Nothing is written yet: the usual pot/);
+      await press('Use it');
       expect((await batch()).items?.map(({ ref }) => ref)).toEqual(['stock-low-salt', 'onion', 'carrot']);
       expect(sheet()).not.toMatch(/usual pot/);
       await takeBack('the usual pot');
@@ -192,7 +192,7 @@ describe('pot: pot', () => {
 
     test('wine is boiled down, an onion peeled and blended, and the figures of the pot follow', async () => {
       await openAt('pot', brisket());
-      await press('Take it');
+      await press('Use it');
       await putIn('red wine');
       expect(items().getByText(/^Boil red wine down before/)).toBeTruthy();
       await write('How much red wine', '600 ml');
@@ -272,7 +272,7 @@ describe('pot: pot', () => {
       await write('Salt of the finished liquid', '4 %');
       await user.tab();
       expect(
-        screen.getByText('“4 %” is too much: nobody eats anything saltier; write at most 3 %.'),
+        screen.getByText('“4 %” is too much: that is too salty to eat; write at most 3 %.'),
       ).toBeTruthy();
       expect((await batch()).strength).not.toHaveProperty('liquid');
     });

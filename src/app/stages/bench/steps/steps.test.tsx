@@ -55,7 +55,7 @@ describe('steps: steps', () => {
       await press('once it is tender');
       await choose('Pulled with', 'gloves');
       await choose('One more step', 'set apart');
-      await write('Set a part of it aside: how much', '500 ml');
+      await write('Set some aside: how much', '500 ml');
       await choose('One more step', 'boil down');
       await write('to', '300 ml');
       await tap(row('Boil it down').getByRole('combobox'));

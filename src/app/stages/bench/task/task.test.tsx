@@ -63,7 +63,7 @@ describe('task: task', () => {
       await openBench();
       await titled('Lift out the meat');
       await on();
-      await titled('Let it cool enough to touch');
+      await titled('Cool until you can touch it');
       expect((await stored()).entries.map(({ measures }) => measures)).toContainEqual({
         what: 'done',
         task: 'pot|pot',
@@ -71,7 +71,7 @@ describe('task: task', () => {
       await user.keyboard('{ArrowLeft}');
       await titled('Lift out the meat');
       await user.keyboard('{ArrowRight}');
-      await titled('Let it cool enough to touch');
+      await titled('Cool until you can touch it');
       await on();
       await titled('Take the bones out');
     });
@@ -79,7 +79,7 @@ describe('task: task', () => {
     test('a weighing is typed, kept where it was when the page comes back, corrected and undone', async () => {
       await openBench();
       await press('Type the weight');
-      await write('meat with its bones, by weight', '2.1 kg');
+      await write('cooked meat, by weight', '2.1 kg');
       await user.keyboard('{Enter}');
       await waitFor(async () => expect((await weighed('cooked'))?.value?.lo).toBe(2100));
       expect(sheet()).toMatch(/2\.10kg.*Kept 14:00/);
@@ -90,7 +90,7 @@ describe('task: task', () => {
       expect(sheet()).toMatch(/Kept 14:00/);
       await press('Another bowl');
       await press('Type the weight');
-      await write('meat with its bones, by weight', '60 g');
+      await write('cooked meat, by weight', '60 g');
       await user.keyboard('{Enter}');
       await waitFor(async () =>
         expect((await weighed('cooked'))?.value).toEqual({ text: '2.1 kg + 60 g', lo: 2160, hi: 2160 }),
@@ -102,15 +102,13 @@ describe('task: task', () => {
     test('what can hardly be is asked about once, and then believed', async () => {
       await openBench();
       await press('Type the weight');
-      await write('meat with its bones, by weight', '8.2 kg');
+      await write('cooked meat, by weight', '8.2 kg');
       await user.keyboard('{Enter}');
       const asked = await screen.findByRole('alertdialog');
-      expect(asked.textContent).toMatch(
-        /^8\.20 kg of meat with its bones, where there was 3\.00 kg in all\?/,
-      );
+      expect(asked.textContent).toMatch(/^8\.20 kg of cooked meat, where there was 3\.00 kg in all\?/);
       expect(await weighed('cooked')).toBeUndefined();
       await press('No, again');
-      await write('meat with its bones, by weight', '8.2 kg');
+      await write('cooked meat, by weight', '8.2 kg');
       await user.keyboard('{Enter}');
       await press('Yes, it is');
       expect((await weighed('cooked'))?.value?.lo).toBe(8200);
@@ -136,7 +134,7 @@ describe('task: task', () => {
       await press('Note it');
       expect(sheet()).toContain('Noted before: lift it with the slotted spoon');
       await on();
-      await titled('Let it cool enough to touch');
+      await titled('Cool until you can touch it');
       expect(sheet()).not.toContain('Noted before');
       const { lessons } = (await stored()).kitchen;
       expect(lessons).toMatchObject([{ step: 'lift', cut: 'beef-shank', heat: 'oven' }]);
@@ -144,7 +142,7 @@ describe('task: task', () => {
 
     test('a mouthful is said in a tap, is off the plates, and can be taken back', async () => {
       await openBench({ after: [{ id: 'p', what: 'pull' }] });
-      await titled('Pull it with two forks');
+      await titled('Pull the meat with two forks');
       await press('Eaten');
       await press(/^a handful, about 60 g$/);
       expect(sheet()).toContain('Eaten: a handful, 60 g');
@@ -175,7 +173,7 @@ describe('task: task', () => {
       await user.selectOptions(screen.getByLabelText('next time with'), 'cooled hands');
       await press('Note it');
       await press('Use cooled hands');
-      await titled('Pull it with cooled hands');
+      await titled('Pull the meat with cooled hands');
       expect(screen.queryByRole('button', { name: 'Use cooled hands' })).toBeNull();
     });
 
@@ -186,7 +184,7 @@ describe('task: task', () => {
           { id: 's', what: 'skim' },
         ],
       });
-      await titled('Pull it with a masher');
+      await titled('Pull the meat with a masher');
       await on();
       await titled('Spoon off the fat');
     });
@@ -222,7 +220,7 @@ describe('task: task', () => {
       expect(counter?.where).toBe('here');
       counter?.obey({ do: 'put', grams: 2050 });
       await wait(4);
-      await press(/^Keep 2\.05 kg of meat with its bones$/);
+      await press(/^Keep 2\.05 kg of cooked meat$/);
       const kept = await weighed('cooked');
       expect(Math.abs((kept?.value?.lo ?? NaN) - 2050)).toBeLessThanOrEqual(3);
       expect(kept?.source).toBe('scale');
@@ -236,7 +234,7 @@ describe('task: task', () => {
       counter?.obey({ do: 'cut the link' });
       await wait(0.5);
       expect(scaleNow.now().link).toBe('lost');
-      expect(sheet()).toContain('The scale is not heard');
+      expect(sheet()).toContain('No signal from the scale');
       counter?.obey({ do: 'mend the link' });
       await wait(3);
       expect(sheet()).toContain('Steady. Keep it');
