@@ -47,7 +47,7 @@ export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { laterShares, laterWords } from './later.ts';
 export { storageWords, unkeptWords } from './storage.ts';
 export { sizeWords } from './sizes.ts';
-export { shareTitle, shareUnder, wayWords } from './shares.ts';
+export { shareTitle, shareUnder, wayWords, sureOf } from './shares.ts';
 export { coolsWords, coolWayWords, hotWords, hoursWords, pansWords } from './cooling.ts';
 export { keptWords, placeWords } from './shelf.ts';
 export {

@@ -113,3 +113,11 @@ export function shareUnder(
   const sure = proved ? 'No sharing feeds more: proved.' : 'The best found in the time there was.';
   return `${without.join(' and ')} ${short.servings === 1 ? 'goes' : 'go'} without. ${sure}`;
 }
+
+/** How many plates are sure, and how many likely. */
+export const sureOf = (surely: number, likely: number, total: number): string =>
+  surely < total
+    ? `Sure of ${plates(surely)}, likely ${likely === total ? `all ${String(total)}` : String(likely)}`
+    : total === 1
+      ? 'Sure of the one plate'
+      : `Sure of all ${plates(total)}`;

@@ -10,7 +10,7 @@ import { useSaid } from '../open/useSaid.ts';
 import { PlatesRow } from '../figures/PlatesRow.tsx';
 import { USUAL_CURRENCY } from '@/core/shop/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
-import { shortName, PLATE, counted } from '@/words/index.ts';
+import { shortName, sureOf } from '@/words/index.ts';
 import css from './enough.module.scss';
 
 const Margins = lazy(() => import('./Margins.tsx'));
@@ -45,13 +45,7 @@ export function Enough() {
   return (
     <section className={css.enough} aria-labelledby="enough-title">
       <div className="line">
-        <h2 id="enough-title">
-          {surely === total
-            ? total === 1
-              ? 'Sure of the one plate'
-              : `Sure of all ${total} plates`
-            : `Sure of ${counted(surely, PLATE)}, likely ${likely === total ? `all ${total}` : likely}`}
-        </h2>
+        <h2 id="enough-title">{sureOf(surely, likely, total)}</h2>
         <p className={css.chance}>
           <span className="quiet">enough</span>{' '}
           <button

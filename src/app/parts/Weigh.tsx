@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { FAT as FAT_DENSITY } from '@/core/work/index.ts';
 import type { Weighable } from '@/core/meal/index.ts';
-import { type Measure, midpoint, type Quantity, type Written } from '@/core/quantity/index.ts';
+import { type Measure, midpoint, nearOf, type Quantity, type Written } from '@/core/quantity/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { weigh } from '../open/edits/index.ts';
 import { massUnits } from '../open/useSettings.ts';
@@ -48,6 +48,7 @@ export function Weigh({
         quantity={value}
         measure={measure}
         units={massUnits(units)}
+        near={planned ? nearOf(planned) : undefined}
         placeholder={planned ? `about ${planned.value} ${planned.unit}` : ''}
         chars={12}
         weighs

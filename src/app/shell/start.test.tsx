@@ -11,6 +11,7 @@ import {
   press,
   settled,
   sheet,
+  takeBack,
   user,
   write,
 } from '../testing/openApp.tsx';
@@ -33,6 +34,24 @@ describe('shell: start', () => {
       expect(screen.getByRole('img', { name: /^Beef brisket, whole, 992 g: shred \d+ g/ })).toBeTruthy();
       expect(strands().textContent).toMatch(/order\d+ g\+ \d+ ml, 12 plates/);
       expect(sheet()).toMatch(/Sure of (\d+ plates|all 12 plates)/);
+    });
+
+    test('six of what is small are people or pieces: asked once, and remembered', async () => {
+      await openPath('/');
+      await write('Weight', '2 kg');
+      await choose('Cut', 'Beef brisket, whole');
+      await write('How many soft tacos', '6');
+      await press('6 people, 3 each: 18 soft tacos');
+      expect(strands().textContent).toMatch(/18 plates/);
+      expect(sheet()).toMatch(/people,.*each: 18 soft tacos/);
+      await write('servings each', '4');
+      expect(strands().textContent).toMatch(/24 plates/);
+      await takeBack('the servings of a guest');
+      await takeBack('for so many people');
+      await press('6 soft tacos in all');
+      expect(strands().textContent).toMatch(/6 plates/);
+      await write('How many soft tacos', '8');
+      expect(screen.queryByRole('button', { name: /people/ })).toBeNull();
     });
 
     test('nobody made it, so there is nothing to take back; the first entry is the first act', async () => {

@@ -127,6 +127,24 @@ export async function openPath(path: string): Promise<void> {
   await settled();
 }
 
+/** What is read aloud and no cook would say: the code of a cut or an ingredient, and figures as the machine has them. */
+const CODE =
+  /\b(?:beef|veal|pork|lamb|goat|bison|venison)-[a-z-]+|\bsr24-\d|\bNaN\b|undefined(?! \(reading)|\[object/;
+const FIGURES = /\d[.,]\d{4,}/;
+function badlySpelt(): readonly string[] {
+  const names = [...document.querySelectorAll('[aria-label], [title], [alt]')].flatMap((one) =>
+    ['aria-label', 'title', 'alt'].map((name) => one.getAttribute(name) ?? ''),
+  );
+  const bad = (words: string, what: RegExp) => {
+    const found = what.exec(words);
+    return found ? [`“${words.slice(Math.max(0, found.index - 40), found.index + 40)}” is not said so`] : [];
+  };
+  return [
+    ...[...names, document.body.textContent].flatMap((words) => bad(words, CODE)),
+    ...names.flatMap((words) => bad(words, FIGURES)),
+  ];
+}
+
 /** What the page has logged as errors; a test that expects some takes them. */
 export const faultsOfPage = (): readonly string[] => faults.splice(0);
 
@@ -135,9 +153,10 @@ export const disk = db;
 
 /** Closes the page; what is on the disk stays. Fails the test if the page has logged an error. */
 export function closePage(): void {
+  const spelt = badlySpelt();
   cleanup();
   queries.clear();
-  const said = faultsOfPage();
+  const said = [...faultsOfPage(), ...spelt];
   if (said.length > 0) throw new Error(said.join('\n'));
 }
 

@@ -312,7 +312,8 @@ function readRow(
   const mealId = newId();
   const meal: Meal = {
     id: mealId,
-    name: cell('name') === '' ? `${cell('cut')}, ${cell('date')}` : cell('name').slice(0, 200),
+    name:
+      cell('name') === '' ? `${meant[0]?.name ?? cell('cut')}, ${cell('date')}` : cell('name').slice(0, 200),
     serving: { local: new Date(at).toISOString().slice(0, 16), zone },
     dishes:
       plates === undefined

@@ -44,6 +44,7 @@ export const dish = z.strictObject({
   kind: z.enum(dishKinds),
   name: name.optional(),
   count: pieces.describe('servings; one plate, one taco, one roll; not asked where guests are given'),
+  counted: z.literal(true).optional().describe('the cook was asked: these are servings, not people'),
   guests: guests.optional().describe('how many eat it, by appetite: the servings are worked out'),
   meat: portionOf(mass).optional().describe('g of shred for one serving; absent: the usual of its kind'),
   liquid: portionOf(volume).optional().describe('ml ladled or dipped for one serving; absent: the usual'),

@@ -1,4 +1,4 @@
-import type { Guests } from '../meal/index.ts';
+import type { Dish, DishKind, Guests } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
 /** How much a guest eats, of what a usual guest eats (estimates). */
@@ -17,3 +17,18 @@ export function servingsFor(guests: Guests): number {
   // 12.000000000000002 servings are twelve.
   return Math.max(0, Math.ceil(each * eaters - 1e-9));
 }
+
+/** Of what is small a guest has several (common practice, no source); of all else one. */
+const several: Readonly<Partial<Record<DishKind, number>>> = {
+  ...{ taco: 3, 'folded taco': 3, 'cheese shell': 3, 'hand pie': 2 },
+};
+
+/** How many a guest usually has of a dish whose number may be people or pieces: undefined where it is plain, or was said. */
+export const eachIfPeople = ({ kind, count, counted, guests }: Dish): number | undefined =>
+  counted || guests || midpoint(count) === undefined ? undefined : several[kind];
+
+/** The same number taken for people, so many servings each. */
+export const forPeople = ({ counted: _, ...dish }: Dish, each: number): Dish => ({
+  ...dish,
+  guests: { usual: dish.count, each: { text: String(each), lo: each, hi: each } },
+});

@@ -16,4 +16,4 @@ export {
   usualDishes,
   type Ticket,
 } from './dishes.ts';
-export { appetite, appetites, type Appetite } from './guests.ts';
+export { appetite, appetites, type Appetite, eachIfPeople, forPeople } from './guests.ts';

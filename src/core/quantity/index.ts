@@ -5,6 +5,7 @@ export { endsOf, numberOf, numberWords, wordsToNumbers } from './loose.ts';
 export { midpoint, type Quantity, relativeSpread, Z90 } from './quantity.ts';
 export { percentileOfSorted, type Range, rangeOf } from './range.ts';
 export { type AnyReading, readAny, readQuantity } from './read.ts';
+export { nearOf, unitNear } from './near.ts';
 export { readAltitude } from './readAltitude.ts';
 export { readBoiledTo } from './readPart.ts';
 export { readLength } from './readLength.ts';

@@ -31,6 +31,10 @@ const keepRules = [
   { value: 'home', words: 'a home: 4 days' },
   { value: 'business', words: 'a business: 7, the first counted' },
 ] as const;
+const tins = [
+  { value: '400 g', words: 'holds 400 g, a large one 800' },
+  { value: '14.5 oz', words: '14.5 oz, a large one 28' },
+] as const;
 const degrees = [
   { value: 'C', words: '°C' },
   { value: 'F', words: '°F' },
@@ -63,6 +67,12 @@ export default function Kitchen() {
             onChoose={(keeps) =>
               editKitchen('by which rule things are kept', (before) => ({ ...before, keeps }))
             }
+          />
+          <Choice
+            legend="A tin, where none is said,"
+            value={kitchen.tins ?? '400 g'}
+            options={tins}
+            onChoose={(size) => editKitchen('which tins are usual', (before) => ({ ...before, tins: size }))}
           />
         </div>
         <h2>Vessels</h2>

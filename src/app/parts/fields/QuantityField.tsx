@@ -1,5 +1,12 @@
 import { useId, useState, type KeyboardEvent } from 'react';
-import { type AnyReading, type Measure, type Quantity, readAny, TEXT_MOST } from '@/core/quantity/index.ts';
+import {
+  type AnyReading,
+  type Measure,
+  type Quantity,
+  readAny,
+  TEXT_MOST,
+  unitNear,
+} from '@/core/quantity/index.ts';
 import { useDraft } from '../../open/drafts.ts';
 import { Offers } from './Offers.tsx';
 import { useTyped } from './useTyped.ts';
@@ -15,6 +22,8 @@ interface Props {
   readonly measure: Measure | readonly Measure[];
   /** Units offered for a bare number. */
   readonly units?: readonly string[];
+  /** What is expected, in SI: it makes plain which unit a bare number has. */
+  readonly near?: { readonly lo: number; readonly hi: number } | undefined;
   readonly placeholder?: string;
   /** None of it is an amount too: “0”. */
   readonly nought?: boolean;
@@ -53,10 +62,13 @@ function byVolume(words: string, density: number, otherwise: AnyReading): AnyRea
 /** What a text says, as the field asks; undefined of an empty one. */
 function readBy(
   words: string,
-  { measure, units = measure === 'duration' ? MINUTES : undefined, nought, density, reads }: Props,
+  { measure, units = measure === 'duration' ? MINUTES : undefined, nought, density, reads, near }: Props,
 ): AnyReading | undefined {
   if (words.trim() === '') return undefined;
   if (reads) return reads(words);
+  const unit = near && units && unitNear(words, units, near);
+  if (unit !== undefined)
+    return readAny(`${words.trim()} ${unit}`, typeof measure === 'string' ? [measure] : measure);
   const now = readAny(words, typeof measure === 'string' ? [measure] : measure, units, nought);
   return now.ok || density === undefined ? now : byVolume(words, density, now);
 }

@@ -214,6 +214,7 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
             quantity={undefined}
             measure="mass"
             units={massUnits(units).toReversed()}
+            near={{ lo: target, hi: target }}
             placeholder={said.mass(target)}
             chars={9}
             autoFocus

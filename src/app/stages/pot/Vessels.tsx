@@ -29,7 +29,7 @@ export function Vessels({ pot }: { readonly pot: Picture }) {
             key={one.vessel.id}
             pot={one}
             items={one === pot ? pot.items : []}
-            words={`${one.vessel.name} in section: the meat stands ${one.meatCm.toFixed(1)} cm high, the liquid ${one.lineCm.toFixed(1)} cm of ${one.vessel.heightCm}`}
+            words={`${one.vessel.name} in section: the meat stands ${one.meatCm.toFixed(1)} cm high, the liquid ${one.lineCm.toFixed(1)} cm of ${one.vessel.heightCm.toFixed(1)}`}
           />
         ))}
       </div>

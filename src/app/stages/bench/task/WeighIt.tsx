@@ -175,6 +175,7 @@ function OffTheScale({ flow, thing, expected, bowl, typing, onType, onKeep }: Of
       measure="mass"
       units={massUnits(units)}
       {...(flow === 'skim' && { density: FAT_DENSITY })}
+      near={{ lo: (expected.p10 ?? expected.mid) + tareG, hi: (expected.p90 ?? expected.mid) + tareG }}
       placeholder={`about ${mass(expected.mid)}`}
       chars={12}
       autoFocus
