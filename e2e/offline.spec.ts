@@ -99,7 +99,7 @@ test('with the server gone it starts at any page, reckons, and keeps what is wri
   await kitchen.stop();
   await page.goto(kitchen.url);
   await page.getByLabel('Weight').fill('3 kg');
-  await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef brisket, whole' });
+  await page.getByLabel('Cut', { exact: true }).fill('Beef brisket, whole');
   await page.getByLabel('How many soft tacos').fill('12');
   // The ranges come from the worker's thread.
   await expect(page.getByText(/^\d+ in 100$/).first()).toBeVisible();

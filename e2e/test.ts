@@ -34,7 +34,7 @@ export async function threeEntries(
 ): Promise<void> {
   await page.goto(at);
   await page.getByLabel('Weight').fill(weight);
-  await page.getByLabel('Cut', { exact: true }).selectOption({ label: cut });
+  await page.getByLabel('Cut', { exact: true }).fill(cut);
   await page.getByLabel('How many soft tacos').fill(plates);
   await kept(page, 'the number of plates');
 }

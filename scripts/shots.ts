@@ -100,7 +100,7 @@ try {
     await page.getByRole('button', { name: '+ meal' }).click();
     await page.getByRole('heading', { name: 'What did you buy?' }).waitFor();
     await page.getByLabel('Weight').fill('2 kg');
-    await page.getByLabel('Cut', { exact: true }).selectOption({ label: 'Beef blade roast, bone in' });
+    await page.getByLabel('Cut', { exact: true }).fill('Beef blade roast, bone in');
     await page.getByLabel('How many soft tacos').fill('22');
     await page.getByText(/more beef blade roast.*: enough \d+ in 100/).waitFor();
     await save('short');

@@ -94,7 +94,7 @@ export async function fill(page: Page, url: string): Promise<void> {
       .getByLabel('Weight')
       .nth(i)
       .fill(`${2 + i} kg`);
-    await page.getByLabel('Cut', { exact: true }).nth(i).selectOption({ label: cut });
+    await page.getByLabel('Cut', { exact: true }).nth(i).fill(cut);
   }
   await page.getByLabel('How many soft tacos').fill('80');
   await page

@@ -7,7 +7,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { formatted } from '../formatted.ts';
 import { fitCookedModel } from '../../src/core/meat/index.ts';
-import { cutRows, separableFatRows } from './cuts.ts';
+import { cutRows, pooledRows, separableFatRows } from './cuts.ts';
 import { doesOf, ingredientRows } from './ingredients.ts';
 import { cookedPairs } from './pairs.ts';
 import { pantryFoods } from './pantry.ts';
@@ -144,6 +144,50 @@ function cut(rows: (typeof cutRows)[number]) {
   };
 }
 
+const cuts = cutRows.map(cut);
+
+/** A name that covers several cuts: the mean of each of their figures, and how far apart they serve. */
+function pooled({ id, name, of }: (typeof pooledRows)[number]) {
+  const all = of.map((one) => {
+    const found = cuts.find((other) => other.id === one);
+    if (!found) throw new Error(`${id}: there is no cut “${one}”.`);
+    return found;
+  });
+  const [first] = all;
+  if (!first) throw new Error(`${id} pools nothing`);
+  const mean = (of_: (one: (typeof all)[number]) => number) =>
+    round(all.reduce((sum, one) => sum + of_(one), 0) / all.length);
+  const part = (what: 'water' | 'protein' | 'fat' | 'ash') =>
+    round(all.reduce((sum, one) => sum + one.raw[what], 0) / all.length, 6);
+  const withBone = all.flatMap(({ boneShare, boneIn = 0 }) =>
+    boneShare + boneIn > 0 ? [boneShare + boneIn] : [],
+  );
+  const served = all.map(({ raw, fatFreeYield, keptFat, boneShare }) =>
+    Math.log((1 - boneShare) * ((1 - raw.fat) * fatFreeYield + raw.fat * keptFat)),
+  );
+  const middle = served.reduce((sum, x) => sum + x, 0) / served.length;
+  return {
+    id,
+    name,
+    species: first.species,
+    family: first.family,
+    raw: { water: part('water'), protein: part('protein'), fat: part('fat'), ash: part('ash') },
+    fatFreeYield: mean((one) => one.fatFreeYield),
+    retention: mean((one) => one.retention),
+    keptFat: mean((one) => one.keptFat),
+    boneShare: mean((one) => one.boneShare),
+    ...(withBone.length > 0 && { boneIn: round(withBone.reduce((sum, x) => sum + x, 0) / withBone.length) }),
+    leanShare: mean((one) => one.leanShare),
+    leanFat: mean((one) => one.leanFat),
+    toughness: mean((one) => one.toughness),
+    goodFor: first.goodFor,
+    estimates: ['which cut it is (the mean of those it may be)'],
+    pools: of,
+    apart: round(Math.sqrt(served.reduce((sum, x) => sum + (x - middle) ** 2, 0) / (served.length - 1))),
+    source: `mean of ${all.map((one) => one.name.toLowerCase()).join('; ')}`,
+  };
+}
+
 /** What comes out again and is the same thing to look for; the others (ground cinnamon, chopped parsley) stay. */
 const isTheSame = new Set(['bay-leaf', 'onion-half', 'cheese-rind']);
 
@@ -262,7 +306,7 @@ const separableFat = Object.fromEntries(
   ]),
 );
 const tables = {
-  cuts: { version: 'sr24-6', separableFat, cuts: cutRows.map(cut) },
+  cuts: { version: 'sr24-6', separableFat, cuts: [...cuts, ...pooledRows.map(pooled)] },
   ingredients: { version: 'sr24-6', ingredients: ingredientRows.map(ingredient) },
   pantry: {
     ingredients: [

@@ -40,6 +40,10 @@ export interface Cut {
   readonly goodFor: readonly string[];
   /** Which of its figures are estimates, and whose they are; empty where all are published. */
   readonly estimates: readonly string[];
+  /** A name that covers several: the ids of those that it may be, pooled; its figures are their means. */
+  readonly pools?: readonly string[];
+  /** How far those lie apart: the standard deviation of the log of what is served of the purchased weight. */
+  readonly apart?: number;
   readonly source: string;
 }
 

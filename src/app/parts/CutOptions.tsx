@@ -13,7 +13,7 @@ export function CutOptions({ own }: { readonly own: readonly OwnCut[] }) {
       {species.map((name) => (
         <optgroup key={name} label={name}>
           {reference.cuts
-            .filter((cut) => cut.species === name)
+            .filter((cut) => cut.species === name && !cut.pools)
             .map((cut) => (
               <option key={cut.id} value={cut.id}>
                 {cut.name}

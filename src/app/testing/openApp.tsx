@@ -223,7 +223,12 @@ export async function write(label: string | RegExp, text: string): Promise<void>
 }
 
 export async function choose(label: string | RegExp, option: string): Promise<void> {
-  await user.selectOptions(screen.getByLabelText(label), option);
+  const field = screen.getByLabelText(label);
+  if (field instanceof HTMLInputElement) {
+    await user.click(field);
+    await user.paste(option);
+    await user.keyboard('{Enter}');
+  } else await user.selectOptions(field, option);
   await settled();
 }
 

@@ -10,6 +10,7 @@ import {
 } from '../meal/index.ts';
 import { type Measure, midpoint, type Quantity, type readQuantity, TEXT_MOST } from '../quantity/index.ts';
 import type { Reference } from '@/reference/types.ts';
+import { cutsMeant } from '../meat/index.ts';
 
 /** What a column of a table of past cooks can hold. */
 export const csvColumns = [
@@ -114,36 +115,6 @@ function dayOf(text: string): number | undefined {
     : undefined;
 }
 
-/** Words that name no cut. */
-const EMPTY = new Set(['a', 'an', 'the', 'of', 'with', 'on', 'in', 'and', 'its', 'for', 'raw', 'meat']);
-
-const wordsOf = (text: string): readonly string[] =>
-  text
-    .toLowerCase()
-    .split(/[^\p{L}\d]+/u)
-    .filter((word) => word !== '')
-    .map((word) => word.replace(/(?<=[^s]{3})s$/, ''));
-
-/** Cuts that a text may mean: one alone where it is the only one, or is called just so. */
-function cutsMeant(text: string, { cuts: own }: Kitchen, { cuts }: Reference): readonly Named[] {
-  const words = wordsOf(text).filter((word) => !EMPTY.has(word));
-  if (words.length === 0) return [];
-  const all = [...own, ...cuts].map(({ id, name }) => ({ id, name }));
-  const plain = text.trim().toLowerCase();
-  const exact = all.find(({ id, name }) => id === plain || name.toLowerCase() === plain);
-  if (exact) return [exact];
-  // By whole words: the “a” of “lamb” names no lamb.
-  const meant = all.filter(({ id, name }) => {
-    const there = new Set(wordsOf(`${id} ${name}`));
-    return words.every((word) => there.has(word));
-  });
-  const called = meant.filter(({ name }) => {
-    const head = new Set(wordsOf(name.split(',')[0] ?? name));
-    return head.size === new Set(words).size && words.every((word) => head.has(word));
-  });
-  return called.length === 1 ? called : meant;
-}
-
 interface Named {
   readonly id: string;
   readonly name: string;
@@ -180,7 +151,9 @@ export function readPastRows(
 ): CsvReading {
   const meant = new Map<string, readonly Named[]>();
   const cuts = (text: string) => {
-    const found = meant.get(text) ?? cutsMeant(text, kitchen, reference);
+    const found =
+      meant.get(text) ??
+      cutsMeant(text, [...kitchen.cuts, ...reference.cuts]).map(({ id, name }) => ({ id, name }));
     meant.set(text, found);
     return found;
   };

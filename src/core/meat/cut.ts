@@ -51,13 +51,14 @@ function knownCut(cut: Cut, reference: Reference): KnownCut {
     name: cut.name,
     flesh: fleshOf(cut),
     boneShare: cut.boneShare,
-    boneIn: cut.boneShare > 0 ? cut.boneShare : cut.boneIn,
+    boneIn: cut.boneShare > 0 && !cut.pools ? cut.boneShare : cut.boneIn,
     leanShare: cut.leanShare,
     leanFat: cut.leanFat,
     separableFat: reference.separableFat[cut.species],
     gelatinShare: GELATIN[cut.family] ?? GELATIN_USUAL,
     toughness: cut.toughness,
-    spread: cut.cooked ? PUBLISHED_SPREAD : UNSEEN_SPREAD,
+    // Whichever of several it is, its own spread is there too.
+    spread: cut.cooked ? PUBLISHED_SPREAD : Math.hypot(UNSEEN_SPREAD, cut.apart ?? 0),
     estimates: cut.estimates,
     source: cut.source,
   };

@@ -5,7 +5,7 @@
 export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
   // Beef, from the neck back.
   [
-    'beef-blade-roast beef-arm-pot-roast beef-under-blade beef-seven-bone beef-clod beef-mock-tender',
+    'beef-chuck-any beef-blade-roast beef-arm-pot-roast beef-under-blade beef-seven-bone beef-clod beef-mock-tender',
     'chuck roast|chuck|beef chuck|chuck eye roast|chuck pot roast|pot roast|beef pot roast|chuck steak|braising steak|beef shoulder|beef shoulder roast',
   ],
   [
@@ -23,7 +23,7 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
     'stew meat|beef stew meat|stew beef|stewing beef|stewing steak|stewing meat|casserole beef|casserole steak|diced beef|beef cube|cubed beef|beef chunk|beef for stew|braising beef|gravy beef|diced chuck|beef stewing meat',
   ],
   [
-    'beef-short-ribs beef-chuck-short-ribs beef-plate-ribs',
+    'beef-short-ribs-any beef-short-ribs beef-chuck-short-ribs beef-plate-ribs',
     'short rib|beef short rib|beef rib|jacob s ladder|jacobs ladder|english cut short rib|flanken|flanken rib|flanken short rib|thin rib|asado',
   ],
   ['beef-chuck-short-ribs', 'chuck short rib|boneless short rib|boneless beef short rib'],
@@ -31,7 +31,7 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
   ['beef-back-ribs', 'back rib|beef back rib'],
   [
     'beef-shank',
-    'shank|beef shank|shin|beef shin|shin beef|leg beef|shin of beef|foreshank of beef|gravy beef on the bone|hough|shank cross cut|cross-cut shank',
+    'beef shank|shin|beef shin|shin beef|leg beef|shin of beef|foreshank of beef|gravy beef on the bone|hough|shank cross cut|cross-cut shank',
   ],
   ['beef-oxtail', 'oxtail|ox tail|beef tail|beef oxtail|tail'],
   ['beef-cheek', 'cheek|beef cheek|ox cheek'],
@@ -47,7 +47,10 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
     'beef-brisket-point',
     'brisket point|brisket point end|point cut brisket|second cut brisket|brisket deckle|deckle|point end brisket|point end of brisket',
   ],
-  ['beef-bottom-round beef-top-round beef-eye-of-round', 'round|beef round|round roast|beef round roast'],
+  [
+    'beef-round-any beef-bottom-round beef-top-round beef-eye-of-round',
+    'round|beef round|round roast|beef round roast',
+  ],
   [
     'beef-bottom-round',
     'bottom round|bottom round roast|rump roast|beef rump roast|silverside|outside round|outside flat',
@@ -71,7 +74,7 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
   ['goat-neck', 'goat neck'],
   // Pork.
   [
-    'pork-shoulder-blade pork-picnic',
+    'pork-shoulder-any pork-shoulder-blade pork-picnic',
     'pork shoulder|shoulder pork|pork shoulder roast|pork roast|stewing pork|diced pork|pork stew meat|pork for pulling|pork',
   ],
   [

@@ -15,7 +15,9 @@ export {
   type LotPlan,
   type LotWeighed,
 } from './lot.ts';
+export { cutsMeant } from './cutsMeant.ts';
 export { namedCuts } from './namedCuts.ts';
+export { cutNames } from './cutNames.ts';
 export { lowHeatYield } from './doneness.ts';
 export { cookedFat, cookedShare } from './flesh.ts';
 export { cutOfLot, fattier } from './ofLot.ts';

@@ -32,7 +32,10 @@ export default function Cuts() {
   const [sought, seek] = useState('');
   const seen = useMemo(() => kitchenYields(meals?.opened ?? []), [meals]);
   const words = sought.trim().toLowerCase();
-  const known = [...kitchen.cuts.map(({ id }) => id), ...reference.cuts.map(({ id }) => id)]
+  const known = [
+    ...kitchen.cuts.map(({ id }) => id),
+    ...reference.cuts.flatMap(({ id, pools }) => (pools ? [] : [id])),
+  ]
     .map((id) => findCut(id, kitchen, reference))
     .filter((cut) => cut !== undefined)
     .filter((cut) => `${cut.name} ${speciesOf(cut)} ${goodFor(cut).join(' ')}`.toLowerCase().includes(words));

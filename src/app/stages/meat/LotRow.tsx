@@ -10,7 +10,7 @@ import { massUnits } from '../../open/useSettings.ts';
 import { LotCutApart, lotEnd } from '../../figures/LotCutApart.tsx';
 import { DragSize } from '../../parts/fields/DragSize.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
-import { CutSelect } from './CutSelect.tsx';
+import { CutField } from './CutField.tsx';
 import { lotWords } from '@/words/index.ts';
 import css from './meat.module.scss';
 
@@ -25,8 +25,6 @@ interface Props {
   readonly scale: number;
   readonly width: number;
   readonly first: boolean;
-  /** One of very many. */
-  readonly many: boolean;
   readonly batchId: string;
   readonly units: UnitChoice;
   readonly own: readonly OwnCut[];
@@ -39,7 +37,7 @@ interface Props {
  * something else: of two hundred lots a keystroke changes one.
  */
 export const LotRow = memo(function LotRow(props: Props) {
-  const { lot, figures, scale, width, first, many, batchId, units, own, problem } = props;
+  const { lot, figures, scale, width, first, batchId, units, own, problem } = props;
   const [open, setOpen] = useState(false);
   const [isNew] = useState(lot.weight.text === '');
   const empty = lot.weight.text === '' && lot.cut === '';
@@ -59,7 +57,7 @@ export const LotRow = memo(function LotRow(props: Props) {
             editLot(batchId, lot.id, 'the weight of a lot', { weight }, `${lot.id} weight`);
           }}
         />
-        <CutSelect lot={lot} batchId={batchId} own={own} hidden={!first} waits={many} />
+        <CutField lot={lot} batchId={batchId} own={own} hidden={!first} />
         {lot.cut !== '' && (
           <button
             type="button"

@@ -12,6 +12,7 @@ import { Cautions } from '../../parts/Cautions.tsx';
 import { PlatesWanted } from '../../parts/PlatesWanted.tsx';
 import { pickings, sizes, trims } from '../../parts/choices.ts';
 import { FirstRun } from './FirstRun.tsx';
+import { CutList } from './CutList.tsx';
 import { LotRow } from './LotRow.tsx';
 import { FromLog } from '../../parts/FromLog.tsx';
 import { MeatPanels } from './MeatPanels.tsx';
@@ -20,8 +21,6 @@ import css from './meat.module.scss';
 const DRAWING = 560;
 /** More lots than this scroll in a list of their own, so that the answer stays in sight. */
 const MANY = 6;
-/** And past this many their lists of cuts wait until they are gone to. */
-const VERY_MANY = 30;
 
 /** What was bought, and what it becomes: three entries here give the whole answer. */
 export default function Meat() {
@@ -68,6 +67,7 @@ export default function Meat() {
           can be changed.
         </p>
       )}
+      <CutList own={loaded.kitchen.cuts} />
       <ul className={batch.lots.length > MANY ? clsx(css.lots, css.isMany) : css.lots}>
         {batch.lots.map((lot, i) => (
           <LotRow
@@ -77,7 +77,6 @@ export default function Meat() {
             scale={scale}
             width={DRAWING}
             first={i === 0}
-            many={batch.lots.length > VERY_MANY}
             batchId={batch.id}
             units={units}
             own={loaded.kitchen.cuts}

@@ -122,8 +122,11 @@ function meatOf(line: RecipeLine, cuts: readonly Named[], isThing: boolean): Lin
   const meaty = line.words.some((word) => MEAT.test(word)) && !isMade;
   if (isThing ? !whole || line.measure !== 'mass' : !meaty && !whole) return undefined;
   const others = ranked(line.words, cuts, new Set()).filter((id) => !meant.includes(id));
-  // Of a name that covers several the cook says which; and what is not weighed is no lot yet.
-  const sure = meant.length === 1 && whole && line.amount !== undefined && line.measure === 'mass';
+  // A name that covers several goes in as that, and the lot asks which; where there is no such choice it is asked here. What is not
+  // weighed is no lot yet.
+  const [first] = meant;
+  const isOne = meant.length === 1 || first?.endsWith('-any') === true;
+  const sure = isOne && whole && line.amount !== undefined && line.measure === 'mass';
   const found = meant.length > 0 ? [...meant, ...others].slice(0, SHOWN) : others;
   return { line, kind: 'meat', found, sure, ...(bone && { bone }) };
 }

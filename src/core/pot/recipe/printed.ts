@@ -53,7 +53,9 @@ function printed(
     return { ...plain, kind: 'note', name: null, asks: [] };
   const asks = found.flatMap((id) => named.get(id)?.name ?? []);
   if (!sure) return { ...plain, kind: 'asked', name: null, asks };
-  if (kind === 'meat') return { ...plain, kind: 'cut', name, asks: [] };
+  // One that covers several asks which, once it is in.
+  if (kind === 'meat')
+    return { ...plain, kind: 'cut', name, asks: best?.endsWith('-any') ? asks.slice(1) : [] };
   const thing = best === undefined ? undefined : things.get(best);
   return { ...plain, kind: 'ingredient', name, ...(thing ? weighed(read, thing) : {}), asks: [] };
 }

@@ -269,13 +269,14 @@ describe('meat as it is bought', () => {
     return { match, choice: firstChoice(match) };
   };
 
-  test('a name that is one cut goes in as that, with its bone; one that covers several is asked, the usual first', () => {
+  test('a name that is one cut goes in as that, with its bone; one that covers several as that', () => {
     expect(settled('2 lb oxtail').choice).toEqual({ as: 'cut', id: 'beef-oxtail' });
     const butt = settled('3 kg bone-in pork butt').match;
     expect([butt.bone, butt.found[0], butt.sure]).toEqual(['in', 'pork-shoulder-blade', true]);
     const chuck = settled('5 lb chuck roast');
-    expect(chuck.choice).toBeUndefined();
-    expect(chuck.match.found[0]).toBe('beef-blade-roast');
+    // Whichever it is, with a range of its own; the lot asks which.
+    expect(chuck.choice).toEqual({ as: 'cut', id: 'beef-chuck-any' });
+    expect(chuck.match.found[1]).toBe('beef-blade-roast');
     expect(chuck.match.found).not.toContain('bison-chuck');
     const { match, choice } = settled('2.5 kg boneless lamb shoulder');
     const { batch } = putRecipeIn(batchOf([], { items: [] }), [{ match, choice }], [], [], () => 'lot');
@@ -296,7 +297,7 @@ test('lines are printed as they are understood: put in, meat, asked about or a n
   expect(said.map(({ kind, name, ml }) => [kind, name, ml === null ? null : Math.round(ml)])).toEqual([
     ['note', null, null],
     ['cut', 'Beef tail, in pieces', null],
-    ['asked', null, null],
+    ['cut', 'Beef chuck roast, not said which', null],
     ['ingredient', 'onion', null],
     ['ingredient', 'red wine', 500],
     ['ingredient', 'salt', 5],

@@ -1,0 +1,122 @@
+import { useId, useState } from 'react';
+import { cutsMeant } from '@/core/meat/index.ts';
+import { type Lot, NAME_MOST, type OwnCut } from '@/core/meal/index.ts';
+import { reference } from '@/reference/index.ts';
+import { whichCut } from '@/words/index.ts';
+import { editLot } from '../../open/edits/index.ts';
+import { FieldError } from '../../parts/FieldError.tsx';
+import { CUTS_LISTED } from './CutList.tsx';
+import css from './meat.module.scss';
+
+interface Props {
+  readonly lot: Lot;
+  readonly batchId: string;
+  readonly own: readonly OwnCut[];
+  readonly hidden: boolean;
+}
+
+/** So many that it may be are buttons. */
+const LIKELY = 6;
+
+/** The cut of a lot, by any name that cooks have for it; what several are called so is a choice, and asks which. */
+export function CutField({ lot, batchId, own, hidden }: Props) {
+  const id = useId();
+  const all = [...own, ...reference.cuts];
+  const cut = all.find((one) => one.id === lot.cut);
+  const name = cut?.name ?? (lot.cut === '' ? '' : `${lot.cut} (gone)`);
+  // What is typed, until it names a cut; what does not stays in its field.
+  const [typed, type] = useState<string>();
+  const [isLeft, setLeft] = useState(false);
+  const choose = (chosen: string) => {
+    type(undefined);
+    setLeft(false);
+    if (chosen !== lot.cut) editLot(batchId, lot.id, 'the cut of a lot', { cut: chosen });
+  };
+  const meant = typed === undefined ? [] : cutsMeant(typed, all);
+  /** One that is meant alone, or a name that covers them all. */
+  const one = ([first, ...more]: typeof meant) =>
+    first && (more.length === 0 || whichCut(first.id).length > 0) ? first.id : undefined;
+  const change = (text: string) => {
+    type(text);
+    setLeft(false);
+    const exact = all.find((known) => known.name === text);
+    if (exact) choose(exact.id);
+  };
+  const done = () => {
+    const chosen = one(meant);
+    if (typed === undefined || typed.trim() === '') type(undefined);
+    else if (chosen === undefined) setLeft(true);
+    else choose(chosen);
+  };
+  return (
+    <span className="field">
+      <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
+        Cut
+      </label>
+      <input
+        id={id}
+        className="write"
+        list={CUTS_LISTED}
+        value={typed ?? name}
+        placeholder={typed === undefined || name === '' ? 'chuck roast, shin, boston butt …' : name}
+        maxLength={NAME_MOST}
+        autoComplete="off"
+        spellCheck={false}
+        aria-invalid={isLeft}
+        aria-describedby={isLeft ? `${id}-wrong` : undefined}
+        onFocus={({ currentTarget }) => currentTarget.select()}
+        onChange={({ currentTarget }) => change(currentTarget.value)}
+        onKeyDown={({ key }) => {
+          if (key === 'Enter') done();
+          if (key === 'Escape') type(undefined);
+        }}
+        onBlur={done}
+      />
+      {isLeft && <NotOne id={`${id}-wrong`} typed={typed ?? ''} meant={meant} onChoose={choose} />}
+      {typed === undefined && <Which cut={lot.cut} onChoose={choose} />}
+    </span>
+  );
+}
+
+interface NotOneProps {
+  readonly id: string;
+  readonly typed: string;
+  readonly meant: readonly { readonly id: string; readonly name: string }[];
+  readonly onChoose: (cut: string) => void;
+}
+
+/** What is typed names none, or several. */
+function NotOne({ id, typed, meant, onChoose }: NotOneProps) {
+  return (
+    <>
+      <FieldError id={id}>
+        {meant.length > 0
+          ? `“${typed}” may be several: which?`
+          : `“${typed}” is not a cut that is known here.`}
+      </FieldError>
+      <span className={css.which}>
+        {meant.slice(0, LIKELY).map((known) => (
+          <button key={known.id} type="button" className="btn btn-sm" onClick={() => onChoose(known.id)}>
+            {known.name}
+          </button>
+        ))}
+      </span>
+    </>
+  );
+}
+
+/** What can be seen of it narrows a name that covers several. */
+function Which({ cut, onChoose }: { readonly cut: string; readonly onChoose: (cut: string) => void }) {
+  const answers = whichCut(cut);
+  if (answers.length === 0) return null;
+  return (
+    <span className={css.which}>
+      <span className="quiet">Which is it?</span>
+      {answers.map(([known, words]) => (
+        <button key={known} type="button" className="btn btn-sm" onClick={() => onChoose(known)}>
+          {words}
+        </button>
+      ))}
+    </span>
+  );
+}
