@@ -1,3 +1,4 @@
+import { capital } from './capital.ts';
 import type { Heat, Round } from '@/core/meal/index.ts';
 import type { Doing } from '@/core/day/index.ts';
 import { actWords } from './steps/index.ts';
@@ -22,6 +23,18 @@ const together = (names: readonly string[]) => {
 const inRounds = (rounds: number) => (rounds > 1 ? `, ${rounds} rounds` : '');
 
 const listed = (names: readonly string[]) => names.map(shortName).join(', ');
+
+/** What is softened, and what is only stirred into the fat with it: flour and paste do not soften. */
+function softenWords(names: readonly string[]): string {
+  const isStirred = (name: string) => /flour|starch|paste|powder|\bmiso\b|harina/i.test(name);
+  const soft = names.filter((name) => !isStirred(name));
+  const stirred = names.filter(isStirred);
+  const parts = [
+    ...(soft.length > 0 ? [`soften ${together(soft)}`] : []),
+    ...(stirred.length > 0 ? [`fry ${together(stirred)}`] : []),
+  ];
+  return capital(parts.join(', then '));
+}
 
 /** What is done at intervals while it braises. */
 const rounds: Readonly<Record<Round, string>> = {
@@ -63,7 +76,7 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   sear: ({ panfuls }) => (panfuls === 1 ? 'Sear, one panful' : `Sear, ${panfuls} panfuls`),
   'heat the oven': ({ celsius }) =>
     celsius === undefined ? 'Heat the oven' : `Heat the oven to ${celsius} °C`,
-  soften: ({ names }) => `Soften ${together(names)}`,
+  soften: ({ names }) => softenWords(names),
   'fill the pot': ({ juices }) => (juices ? 'Fill the pot, the meat’s juices too' : 'Fill the pot'),
   'boil down first': ({ names }) => `Boil ${together(names)} down`,
   'skim the scum': 'Take off the scum',

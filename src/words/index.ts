@@ -41,6 +41,7 @@ export { skimWords } from './steps/skim.ts';
 export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
 export { noOwnCutWords } from './ownCut.ts';
+export { lidOnAct } from './lidOn.ts';
 export { whichCut } from './whichCut.ts';
 export { noRecipeWords, puttingIn, recipeFile, stillToSettle } from './recipe.ts';
 export { agrees, counted, formOf, isMany, type Noun, noun, nounOf, PLATE, SERVING } from './nouns.ts';

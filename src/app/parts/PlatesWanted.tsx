@@ -68,14 +68,14 @@ function PeopleOrPieces({ dish }: { readonly dish: Dish }) {
     <p className={css.whichOf}>
       <button
         type="button"
-        className="btn btn-sm"
+        className="btn btn-sm act"
         onClick={() => editDish(loaded.meal.id, dish.id, 'for so many people', (d) => forPeople(d, each))}
       >
         {counted(n, noun('person', 'people'))}, {each} each: {counted(n * each, name)}
       </button>
       <button
         type="button"
-        className="btn btn-sm"
+        className="btn btn-sm act"
         onClick={() =>
           editDish(loaded.meal.id, dish.id, 'for so many in all', (d) => ({ ...d, counted: true as const }))
         }

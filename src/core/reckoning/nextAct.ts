@@ -13,7 +13,8 @@ export type NextAct =
         | 'pick and shred'
         | 'strain and skim'
         | 'skim'
-        | 'fill the plates';
+        | 'fill the plates'
+        | 'closed';
     }
   /** The look, or lifting it when a written time is over; min from a hot pot, and its moment, epoch ms, once the lid is on. */
   | { readonly what: 'look' | 'lift'; readonly afterMin: number; readonly at?: number }
@@ -34,6 +35,7 @@ interface Known {
  */
 export function nextActOf({ batch, bought, milestones, ready }: Known): NextAct {
   if (!bought) return { what: 'buy' };
+  if (batch.closed) return { what: 'closed' };
   if (milestones.skimmed) return { what: 'fill the plates' };
   if (milestones.pulled) return { what: isStrained(batch) ? 'strain and skim' : 'skim' };
   if (milestones.lifted) return { what: 'pick and shred' };

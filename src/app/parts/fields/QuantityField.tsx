@@ -73,6 +73,15 @@ function readBy(
   return now.ok || density === undefined ? now : byVolume(words, density, now);
 }
 
+/** A bare number with the one unit that it can have: it stands with it once the field is left. */
+function withUnit(words: string, { measure, units, reads }: Props): string | undefined {
+  const [only, ...more] = units ?? [];
+  const isBare = /^\d+(?:[.,]\d+)?$/.test(words.trim());
+  return isBare && only !== undefined && more.length === 0 && !reads && measure !== 'count'
+    ? `${words.trim()} ${only}`
+    : undefined;
+}
+
 /** The fault of a reading, as far as it is said now, and the sentence under the field. */
 function saidOf(reading: AnyReading | undefined, focused: boolean, problem: string | undefined) {
   const fault = reading && !reading.ok ? reading : undefined;
@@ -117,6 +126,8 @@ export function QuantityField(props: Props) {
     else onChange?.({ text: next }, undefined);
   };
   const done = () => {
+    const whole = withUnit(text, props);
+    if (whole !== undefined && onChange) change(whole);
     if (reading?.ok) onDone?.(reading.quantity, reading.measure);
     else if (reading) onUnread?.({ text });
     if (text.trim() === '') onEmptied?.();

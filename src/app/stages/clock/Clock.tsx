@@ -167,7 +167,13 @@ export default function Clock() {
         ))}
       {day && (
         <p className="quiet" aria-live="polite">
-          {levelling ? 'Looking for a better plan.' : gapWords(day, now)}
+          {levelling
+            ? 'Looking for a better plan.'
+            : gapWords(
+                day,
+                now,
+                loaded.batches.some(({ lidOn }) => lidOn !== undefined),
+              )}
         </p>
       )}
       {batch.lidOn === undefined && <StartNow />}
@@ -194,12 +200,12 @@ const daysOf = (day: DayPlan, whose: string): DayPlan => {
 /** A bound further off says nothing, min. */
 const SAYS_NOTHING = 120;
 
-function gapWords({ gapMin, hangs, begins }: DayPlan, now: number): string | undefined {
+function gapWords({ gapMin, hangs, begins }: DayPlan, now: number, isOn: boolean): string | undefined {
   if (gapMin > SAYS_NOTHING) return undefined;
   if (gapMin === 0) {
     if (!hangs) return 'This plan serves as soon as it can.';
     // What has begun starts no more.
-    return begins > now ? 'This plan starts as late as it can.' : 'No plan is better than this.';
+    return begins > now && !isOn ? 'This plan starts as late as it can.' : 'No plan is better than this.';
   }
   const { value } = writeMinutes(gapMin);
   return hangs

@@ -1,4 +1,5 @@
 import { MINUTE_MS } from '@/core/quantity/index.ts';
+import { lidOnAct } from '@/words/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
 import { clockNow } from '../../browser/clock.ts';
@@ -18,7 +19,7 @@ export function StartNow() {
           editBatch(batch.id, 'the lid going on', (b) => ({ ...b, lidOn: at }));
         }}
       >
-        It is hot, the lid goes on now
+        {lidOnAct(batch.cook[0]?.heat)}
       </button>
       <button
         type="button"

@@ -49,32 +49,34 @@ export function CutField({ lot, batchId, own, hidden }: Props) {
     else choose(chosen);
   };
   return (
-    <span className="field">
-      <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
-        Cut
-      </label>
-      <input
-        id={id}
-        className="write"
-        list={CUTS_LISTED}
-        value={typed ?? name}
-        placeholder={typed === undefined || name === '' ? 'chuck roast, shin, boston butt …' : name}
-        maxLength={NAME_MOST}
-        autoComplete="off"
-        spellCheck={false}
-        aria-invalid={isLeft}
-        aria-describedby={isLeft ? `${id}-wrong` : undefined}
-        onFocus={({ currentTarget }) => currentTarget.select()}
-        onChange={({ currentTarget }) => change(currentTarget.value)}
-        onKeyDown={({ key }) => {
-          if (key === 'Enter') done();
-          if (key === 'Escape') type(undefined);
-        }}
-        onBlur={done}
-      />
+    <>
+      <span className="field">
+        <label htmlFor={id} className={hidden ? 'visually-hidden' : undefined}>
+          Cut
+        </label>
+        <input
+          id={id}
+          className="write"
+          list={CUTS_LISTED}
+          value={typed ?? name}
+          placeholder={typed === undefined || name === '' ? 'chuck roast, shin, boston butt …' : name}
+          maxLength={NAME_MOST}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={isLeft}
+          aria-describedby={isLeft ? `${id}-wrong` : undefined}
+          onFocus={({ currentTarget }) => currentTarget.select()}
+          onChange={({ currentTarget }) => change(currentTarget.value)}
+          onKeyDown={({ key }) => {
+            if (key === 'Enter') done();
+            if (key === 'Escape') type(undefined);
+          }}
+          onBlur={done}
+        />
+      </span>
       {isLeft && <NotOne id={`${id}-wrong`} typed={typed ?? ''} meant={meant} onChoose={choose} />}
       {typed === undefined && <Which cut={lot.cut} onChoose={choose} />}
-    </span>
+    </>
   );
 }
 
@@ -88,20 +90,18 @@ interface NotOneProps {
 /** What is typed names none, or several. */
 function NotOne({ id, typed, meant, onChoose }: NotOneProps) {
   return (
-    <>
+    <div className={css.which}>
       <FieldError id={id}>
         {meant.length > 0
           ? `“${typed}” may be several: which?`
           : `“${typed}” is not a cut that is known here.`}
       </FieldError>
-      <span className={css.which}>
-        {meant.slice(0, LIKELY).map((known) => (
-          <button key={known.id} type="button" className="btn btn-sm" onClick={() => onChoose(known.id)}>
-            {known.name}
-          </button>
-        ))}
-      </span>
-    </>
+      {meant.slice(0, LIKELY).map((known) => (
+        <button key={known.id} type="button" className="btn btn-sm act" onClick={() => onChoose(known.id)}>
+          {known.name}
+        </button>
+      ))}
+    </div>
   );
 }
 
@@ -113,7 +113,7 @@ function Which({ cut, onChoose }: { readonly cut: string; readonly onChoose: (cu
     <span className={css.which}>
       <span className="quiet">Which is it?</span>
       {answers.map(([known, words]) => (
-        <button key={known} type="button" className="btn btn-sm" onClick={() => onChoose(known)}>
+        <button key={known} type="button" className="btn btn-sm act" onClick={() => onChoose(known)}>
           {words}
         </button>
       ))}

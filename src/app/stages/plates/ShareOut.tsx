@@ -103,8 +103,7 @@ export function ShareOut() {
         <p className={css.rest}>
           <span data-flow="ml left">{said.volume(data.left.liquidMl)}</span> to the shelf
           {data.rest.map(
-            ({ what, count }) =>
-              ` · enough for ${String(count)} more ${formOf(count, nounOf(what === 'soup' ? 'bowls of soup' : 'tacos'))}`,
+            ({ name, count }) => ` · enough for ${String(count)} more ${formOf(count, nounOf(name))}`,
           )}
         </p>
       )}

@@ -31,6 +31,7 @@ export function ItemFate({ item, ingredient, edit }: Omit<ItemProps, 'name'>) {
       {goes && (
         <When
           label={fate === 'puréed' ? 'Blended' : 'Comes out'}
+          {...(fate === 'puréed' && { end: 'once the meat is out' })}
           moment={item.out}
           atEnd
           draft={`item ${item.id} out`}

@@ -54,11 +54,11 @@ export function RecipeLineRow({
       {choice === undefined && (
         <span className={css.likely}>
           {offers.slice(0, LIKELY).map(({ id, words }) => (
-            <button key={id} type="button" className="btn btn-sm" onClick={() => choose(id)}>
+            <button key={id} type="button" className="btn btn-sm act" onClick={() => choose(id)}>
               {words}
             </button>
           ))}
-          <button type="button" className="btn btn-sm" onClick={() => choose('own')}>
+          <button type="button" className="btn btn-sm act" onClick={() => choose('own')}>
             keep {own}
           </button>
         </span>

@@ -11,13 +11,15 @@ interface WhenProps {
   readonly moment: Moment | undefined;
   /** Without a moment it is the end; otherwise the start. */
   readonly atEnd: boolean;
+  /** What the end is called; absent: with the meat. */
+  readonly end?: string;
   /** Names what is typed and not entered yet. */
   readonly draft: string;
   readonly onChange: (moment: Moment | undefined) => void;
 }
 
 /** A moment of the cook: from the start or with the meat, after so long, or for the last so long. */
-export function When({ label, moment, atEnd, draft, onChange }: WhenProps) {
+export function When({ label, moment, atEnd, end = 'with the meat', draft, onChange }: WhenProps) {
   const { batch } = useOpenMeal();
   const kind = moment === undefined ? 'start' : moment.before === 'end' ? 'before' : 'after';
   const phase = batch.cook.length - 1;
@@ -34,7 +36,7 @@ export function When({ label, moment, atEnd, draft, onChange }: WhenProps) {
           else onChange({ phase: 0, minutes });
         }}
       >
-        <option value="start">{atEnd ? 'with the meat' : times.start}</option>
+        <option value="start">{atEnd ? end : times.start}</option>
         <option value="after">{times.after}</option>
         <option value="before">{atEnd ? 'before the end by' : times.before}</option>
       </SelectField>

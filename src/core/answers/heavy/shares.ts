@@ -35,7 +35,7 @@ export interface Shares extends ShareOut {
   /** Skimmed fat that the dishes fried in it want, g, and what there is; undefined where none is. */
   readonly griddle: { readonly wantsG: number; readonly thereG: number } | undefined;
   /** What else the rest would make. */
-  readonly rest: readonly { readonly what: 'soup' | 'tacos'; readonly count: number }[];
+  readonly rest: readonly { readonly name: string; readonly count: number }[];
 }
 
 interface Side {
@@ -45,8 +45,7 @@ interface Side {
 }
 
 const SURELY = 0.05;
-/** g of shred in a taco and ml in a bowl of soup: what a rest is told by (common practice, no source). */
-const TACO_G = 52;
+/** ml in a bowl of soup: what a rest of liquid is told by (common practice, no source). */
 const SOUP_ML = 270;
 
 /** Shares out the meal: its dishes against the shred and the liquid of all its batches. */
@@ -65,8 +64,12 @@ export function shares(meal: OpenedMeal, _: undefined, solver?: LpSolver): Share
     sides: sidesOf(meal),
     griddle: griddleOf(meal),
     rest: [
-      { what: 'soup' as const, count: Math.floor(now.left.liquidMl / SOUP_ML) },
-      { what: 'tacos' as const, count: Math.floor(now.left.shredG / TACO_G) },
+      { name: 'bowls of soup', count: Math.floor(now.left.liquidMl / SOUP_ML) },
+      // By what is served, not by a dish that is not on the table.
+      ...meal.plan.tickets
+        .filter(({ meat }) => meat.want > 0)
+        .slice(0, 1)
+        .map(({ name, meat }) => ({ name, count: Math.floor(now.left.shredG / meat.want) })),
     ].filter(({ count }) => count > 0),
   };
 }
