@@ -13,6 +13,7 @@ import { ItemPrepared } from './ItemPrepared.tsx';
 import type { EditItem, ItemProps } from './itemProps.ts';
 import { ItemSoaked } from './ItemSoaked.tsx';
 import { OwnFigures } from './OwnFigures.tsx';
+import { Swaps } from './Swaps.tsx';
 import { When } from './When.tsx';
 import css from './pot.module.scss';
 
@@ -92,6 +93,7 @@ export function ItemDetails({ item, name, ingredient }: Props) {
           {item.marinade ? 'not in the marinade' : 'into the marinade'}
         </button>
       </p>
+      <Swaps item={item} name={name} />
       {ingredient?.section === 'own' && <OwnFigures ingredient={ingredient} />}
       <p className="lot-source quiet">
         {ingredient?.holds &&

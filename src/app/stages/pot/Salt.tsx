@@ -1,8 +1,8 @@
 import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import { boilsDownTo, isStrained } from '@/core/meal/index.ts';
 import clsx from 'clsx';
-import { SALT_MOST, salts, saltSpoons } from '@/core/pot/index.ts';
-import { writeMass } from '@/core/quantity/index.ts';
+import { SALT_MOST, saltOfVolume, salts, saltSpoons } from '@/core/pot/index.ts';
+import { midpoint, writeMass } from '@/core/quantity/index.ts';
 
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
@@ -65,6 +65,7 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
             : ''}
           {salt.itemsG >= 0.5 && `; what goes in brings ${set(salt.itemsG)}`}
         </p>
+        <OfAnotherSalt />
       </div>
       <div>
         <span className="quiet">When dressing</span>
@@ -108,3 +109,41 @@ export function Salt({ salt }: { readonly salt: NonNullable<BatchReckoning['salt
 }
 
 const percent = (share: number, digits = 1) => `${(100 * share).toFixed(digits)} %`;
+
+/** Salt that was measured by the spoon weighs what its kind does: a recipe's coarse salt is no fine salt. */
+function OfAnotherSalt() {
+  const { batch, loaded, units } = useOpenMeal();
+  const ml = batch.saltIn === 'volume' ? midpoint(batch.salt) : undefined;
+  if (ml === undefined || ml === 0) return null;
+  const own = loaded.kitchen.salt ?? salts[0];
+  const text = batch.salt?.text ?? '';
+  return (
+    <p className="quiet">
+      “{text}” of{' '}
+      {salts
+        .filter(({ gPerTsp }) => gPerTsp !== own.gPerTsp)
+        .map((kind, i) => {
+          const g = saltOfVolume(ml, kind);
+          const { value, unit } = writeMass(g, units);
+          return (
+            <span key={kind.name}>
+              {i > 0 && ', '}
+              {kind.name} is{' '}
+              <button
+                type="button"
+                className="link"
+                onClick={() =>
+                  editBatch(batch.id, `salt by weight, of ${kind.name}`, ({ saltIn: _, ...b }) => ({
+                    ...b,
+                    salt: { text: `${value} ${unit}`, lo: g, hi: g },
+                  }))
+                }
+              >
+                {value} {unit}
+              </button>
+            </span>
+          );
+        })}
+    </p>
+  );
+}

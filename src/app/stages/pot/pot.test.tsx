@@ -222,6 +222,21 @@ describe('pot: pot', () => {
       );
     });
 
+    test('what is not there has something in its place, by weight, in a tap and back', async () => {
+      await openAt('pot', brisket());
+      await putIn('300 ml red wine');
+      await tap(line('red wine').getByRole('button', { name: /^red wine/ }));
+      await tap(await screen.findByRole('button', { name: /^2\d\d g stock, low salt and \d+ g vinegar$/ }));
+      expect((await batch()).items?.map(({ ref }) => ref)).toEqual([
+        'onion',
+        'carrot',
+        'stock-low-salt',
+        'vinegar',
+      ]);
+      await takeBack('something else for red wine');
+      expect((await batch()).items?.at(-1)).toMatchObject({ ref: 'wine-red', amount: { text: '300 ml' } });
+    });
+
     test('held back it is out of the pot; a hint is waved away for good', async () => {
       await openAt('pot', brisket());
       await putIn('garlic clove');
@@ -249,6 +264,15 @@ describe('pot: pot', () => {
   });
 
   describe('salt', () => {
+    test('by the spoon it weighs what its kind does, and goes over to a weight in a tap', async () => {
+      await openAt('pot', brisket());
+      await write('Salt on the meat now', '2 tbsp');
+      expect(sheet()).toMatch(/“2 tbsp” of coarse dense salt is 29 g, light flakes is 17 g/);
+      await press('29 g');
+      expect((await batch()).salt).toMatchObject({ text: '29 g' });
+      expect((await batch()).saltIn).toBeUndefined();
+    });
+
     test('too much is refused with its figure; one press puts it right, and undo brings it back', async () => {
       await openAt('pot', brisket());
       await write('Salt on the meat now', '200 g');
