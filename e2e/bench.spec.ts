@@ -62,9 +62,9 @@ test('a batch is worked at the bench with the stand-in scale: kept, counted, cut
   // The link goes, and comes back; what is kept stands.
   await page.getByRole('button', { name: 'Weigh it again' }).click();
   await page.getByRole('button', { name: 'Cut the link' }).click();
-  await expect(page.getByText('The scale no signal. Type it, or wait.')).toBeVisible();
+  await expect(page.getByText('No signal from the scale. Type it, or wait.')).toBeVisible();
   await page.getByRole('button', { name: 'Mend the link' }).click();
-  await expect(page.getByText('The scale no signal. Type it, or wait.')).toBeHidden();
+  await expect(page.getByText('No signal from the scale. Type it, or wait.')).toBeHidden();
 
   // By key, and back.
   await page.keyboard.press('ArrowRight');

@@ -163,7 +163,7 @@ test('service is now: the plates that can be served, and each way out taken with
   await page.getByRole('button', { name: 'serve now' }).click();
   await page.getByRole('button', { name: 'Chop, serve now' }).click();
   await expect(line(page, /^\d\d:\d\d Test.*Pot two/)).toHaveCount(0);
-  await expect(line(page, /Pull, pick, shred/).first()).toBeVisible();
+  await expect(line(page, /Pull the meat/).first()).toBeVisible();
 });
 
 test('the day goes into a calendar that another program reads, and onto paper', async ({ page }) => {

@@ -153,7 +153,7 @@ test('a new version asks; then every tab loads anew, with what was typed; old fi
   expect(await cacheNames(page)).toHaveLength(2);
 
   await page.getByLabel('Weight').fill('3.5 kg');
-  await page.getByRole('button', { name: 'Use it' }).click();
+  await page.getByRole('button', { name: 'Update' }).click();
   for (const tab of [page, other]) await expect.poll(() => entryOf(tab).catch(() => old)).not.toBe(old);
   await expect(page.getByLabel('Weight')).toHaveValue('3.5 kg');
   await expect.poll(() => cacheNames(page), { timeout: 20_000 }).toHaveLength(1);

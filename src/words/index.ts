@@ -44,7 +44,7 @@ export { noOwnCutWords } from './ownCut.ts';
 export { lidOnAct } from './lidOn.ts';
 export { whichCut } from './whichCut.ts';
 export { noRecipeWords, puttingIn, recipeFile, stillToSettle } from './recipe.ts';
-export { agrees, counted, formOf, isMany, type Noun, noun, nounOf, PLATE, SERVING } from './nouns.ts';
+export { agrees, counted, formOf, noun, nounOf, PLATE, SERVING } from './nouns.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';
 export { laterShares, laterWords } from './later.ts';
 export { storageWords, unkeptWords } from './storage.ts';

@@ -148,7 +148,6 @@ export {
   panFats,
   pieceWords,
   preps,
-  tinSizes,
   rounds,
   sourceKinds,
   fridgeKinds,
@@ -161,4 +160,4 @@ export {
   ways,
 } from './choices.ts';
 export { saidOf } from './saidOf.ts';
-export { largeTinOf, soldIn, TINS } from './tins.ts';
+export { largeTinOf, soldIn } from './tins.ts';

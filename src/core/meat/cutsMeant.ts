@@ -36,5 +36,10 @@ export function cutsMeant<T extends Named>(text: string, all: readonly T[]): rea
     const head = new Set(wordsOf(name.split(',')[0] ?? name));
     return head.size === new Set(words).size && words.every((word) => head.has(word));
   });
-  return called.length === 1 ? called : meant;
+  if (called.length === 1) return called;
+  return meant.length > 0 ? meant : begun(words, all);
 }
+
+/** Those with a name of which each word is begun so: "beef bri". */
+const begun = <T extends Named>(words: readonly string[], all: readonly T[]): readonly T[] =>
+  all.filter(({ name }) => words.every((word) => wordsOf(name).some((part) => part.startsWith(word))));

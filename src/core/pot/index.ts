@@ -28,7 +28,6 @@ export {
   soaking,
   usualItems,
   withTakenUp,
-  fillsPot,
   isPoured,
   type ItemPlan,
   densityOf,
@@ -83,7 +82,7 @@ export {
 export { packsSaid, type Packs, readAmount } from './liquid/amount.ts';
 export { readLine } from './recipe/line.ts';
 export { printedLines } from './recipe/printed.ts';
-export { matchLine, type LineMatch, type Tables } from './recipe/match.ts';
+export { matchLine, type Tables } from './recipe/match.ts';
 export { typedLines } from './recipe/typedLines.ts';
 export { type NoRecipe, readRecipe } from './recipe/read.ts';
 export { asksWeight, firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';
