@@ -139,6 +139,8 @@ export default defineConfig({
               test: (id) => ofWorker.has(id) || ofWorkerLater.has(id),
               priority: 5,
             },
+            // What cooks call their cuts, which the first sheet and the thread both read: alone, or the one would load all of the other's.
+            { name: 'cuts', test: /\/core\/meat\/(?:cutNames|namedCuts|cutsMeant)\.ts$/, priority: 4.7 },
             // No page's own module may lie in a file that the thread loads: it has no document.
             { name: 'later', test: (id) => ofWorkerLater.has(id), priority: 4.5 },
             { name: 'libraries', tags: ['$initial'], test: /node_modules/, priority: 4 },
