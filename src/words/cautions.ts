@@ -103,8 +103,9 @@ const words: Readonly<Record<CautionId, CautionWords>> = {
   },
   'small bones': {
     when: 'always',
-    short: 'small bones',
-    full: 'Small bones and membrane: pick twice for children and anyone who has trouble swallowing.',
+    short: 'pick twice',
+    full: ({ boneless }) =>
+      `${boneless ? 'Gristle, membrane and what a knife has left' : 'Small bones and membrane'}: pick twice for children and anyone who has trouble swallowing.`,
   },
   'on the bone': {
     when: 'a dish is served on its bone',

@@ -1,6 +1,7 @@
+import { feelsOf } from '@/core/reckoning/index.ts';
 import { isTender } from '@/core/tender/index.ts';
 import { useState } from 'react';
-import { type Entry, type Feel, feels } from '@/core/meal/index.ts';
+import { type Entry, type Feel } from '@/core/meal/index.ts';
 import type { Wall } from '@/core/clock/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { ask } from '@/workers/client.ts';
@@ -76,7 +77,7 @@ export function Checks({ day, isOld }: Props) {
         <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
       </div>
       <p className={css.feels}>
-        {feels.map((feel, i) => (
+        {feelsOf(batchReckoning).map((feel, i) => (
           <button
             key={feel}
             type="button"

@@ -23,6 +23,8 @@ export interface CareFacts {
   /** Cooked rice or pasta is served. */
   readonly starches: boolean;
   readonly onBone: boolean;
+  /** Some of the meat was bought without its bones, and none with them: what stands for all meat has no bones in it. */
+  readonly boneless: boolean;
   readonly children: boolean;
   /** The dish with the most alcohol: g in a serving, and of its weight; undefined: none is left. */
   readonly alcohol: Alcohol | undefined;
@@ -49,6 +51,7 @@ export const calm: CareFacts = {
   driedBeans: [],
   starches: false,
   onBone: false,
+  boneless: false,
   children: false,
   alcohol: undefined,
 };
@@ -95,10 +98,18 @@ export function careOf(meal: OpenedMeal, batchId?: string): CareFacts {
     ),
     onBone:
       batches.some((batch) => pullingOf(batch).onBone) || dishes.some(({ kind }) => kind === 'on the bone'),
+    boneless: isBoneless(meal, batchId),
     children: dishes.some(({ guests }) => (guests?.children?.hi ?? guests?.children?.lo ?? 0) > 0),
     alcohol: mostAlcohol(meal),
   };
 }
+
+const isBoneless = ({ planned }: OpenedMeal, batchId: string | undefined): boolean => {
+  const lots = planned
+    .filter(({ id }) => batchId === undefined || id === batchId)
+    .flatMap((plan) => plan.lots);
+  return lots.length > 0 && lots.every(({ boneShare }) => boneShare === 0);
+};
 
 const hasStep = ({ steps = [] }: Batch, what: 'marinade' | 'stand out'): boolean =>
   steps.some((step) => step.what === what);

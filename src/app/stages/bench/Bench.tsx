@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
 import { isWorthChopping } from '@/core/reckoning/index.ts';
+import { hasBones } from '@/core/reckoning/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { Cautions } from '../../parts/Cautions.tsx';
 import { Figure } from '../../parts/Figure.tsx';
@@ -27,7 +28,7 @@ export default function Bench() {
   const done = weighed('shred');
   const { value, unit } = writeMass(meat.unpulledG, units);
   const unpulled = `${value} ${unit}`;
-  const boneIn = meat.boneG.mid > 1;
+  const boneIn = hasBones(batchReckoning);
   const next =
     boneIn && !weighed('bone')
       ? 'Weigh the bones'

@@ -18,6 +18,7 @@ import { SettleLines } from './SettleLines.tsx';
 import { useAsked } from './useAsked.ts';
 import { usePutLines } from './usePutLines.ts';
 import { useTables } from './useTables.ts';
+import { useTypedIn } from './useTypedIn.ts';
 import css from './pot.module.scss';
 
 const SHOWN = 9;
@@ -45,6 +46,7 @@ export function IngredientSearch() {
   const { batch } = useOpenMeal();
   const { tables, isWhole, near } = useTables();
   const [text, setText] = useState('');
+  const typeIn = useTypedIn(batch.id, setText, near);
   const { asked, ask } = useAsked(batch.id, tables, isWhole, near);
   const ids = useMemo(() => new Set(tables.usual.map(({ id }) => id)), [tables]);
   const typed = useDeferredValue(text).trim();
@@ -92,7 +94,7 @@ export function IngredientSearch() {
     itemToString: (offer) => offer?.ingredient.name ?? '',
     stateReducer: reducer,
     // The field itself sets the text, at once: a letter that waited for an effect would be lost to the next one.
-    onInputValueChange: ({ inputValue }) => setText(inputValue),
+    onInputValueChange: ({ inputValue }) => typeIn(inputValue),
     onSelectedItemChange: ({ selectedItem }) => {
       if (selectedItem) choose(selectedItem);
     },
@@ -110,7 +112,7 @@ export function IngredientSearch() {
             'aria-label': 'Put something in',
             onFocus: near,
             onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => {
-              setText(currentTarget.value);
+              typeIn(currentTarget.value);
               setGoneTo(false);
             },
             onKeyDown: (event: KeyboardEvent & { nativeEvent: { preventDownshiftDefault?: boolean } }) => {
@@ -119,7 +121,7 @@ export function IngredientSearch() {
               event.nativeEvent.preventDownshiftDefault = true;
               event.preventDefault();
               settle(settled());
-              setText('');
+              typeIn('');
               closeMenu();
             },
           })}

@@ -16,7 +16,8 @@ import {
 } from '@/core/meal/index.ts';
 import { makesLiquid } from '@/core/work/index.ts';
 import { actWords, schoolWords, stepsWords } from '@/words/index.ts';
-import { useOpenMeal } from '../../../open/MealContext.ts';
+import { hasBones } from '@/core/reckoning/index.ts';
+import { useFigures, useOpenMeal } from '../../../open/MealContext.ts';
 import { editBatch } from '../../../open/edits/index.ts';
 import { SelectField } from '../../../parts/fields/SelectField.tsx';
 import { SortableList } from '../../../parts/sortable/SortableList.tsx';
@@ -26,6 +27,7 @@ import css from './steps.module.scss';
 /** What is done once the meat is tender: the cook's list, to reorder, repeat and drop; one line while it is closed. */
 export function Steps() {
   const { batch, loaded } = useOpenMeal();
+  const boneIn = hasBones(useFigures().batchReckoning);
   const [open, setOpen] = useState(false);
   const steps = batch.after;
   const edit = (
@@ -49,7 +51,11 @@ export function Steps() {
         <button type="button" className="link" aria-expanded={open} onClick={() => setOpen(!open)}>
           once it is tender
         </button>
-        {!open && <span className="quiet">{stepsWords(steps)}</span>}
+        {!open && (
+          <span className="quiet">
+            {stepsWords(boneIn ? steps : steps.filter(({ what }) => what !== 'bone'))}
+          </span>
+        )}
       </p>
       {offered && (
         <p className="quiet">
