@@ -42,4 +42,4 @@ export function askWords(ask: Ask, mass: (grams: number) => string): string {
 }
 
 /** Where nothing speaks for any one mistake. */
-export const NO_ASK = 'Weigh it again if you can; it stands as you wrote it.';
+export const NO_ASK = 'Weigh it again if you can; what you wrote is kept.';

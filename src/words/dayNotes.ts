@@ -38,7 +38,7 @@ function lackWords(lack: Lack): string {
     case 'too wide':
       if (lack.many === 1)
         return `It is ${lack.potsCm} cm across with its handles, and the oven is ${lack.ovenCm} cm wide: use a narrower vessel, or share it between two.`;
-      return `${lack.potsCm} cm of pots do not stand side by side in an oven of ${lack.ovenCm} cm: use another vessel, or put one in the other oven.`;
+      return `${lack.potsCm} cm of pots do not fit side by side in an oven of ${lack.ovenCm} cm: use another vessel, or put one in the other oven.`;
   }
 }
 

@@ -68,7 +68,7 @@ const said: readonly (readonly [Says, string])[] = [
       lessG: 188,
       bestG: 0,
     },
-    '“200 g” of salt would make the sauce 4.1 %, and nobody eats above 3.0 %: leave it out.',
+    '“200 g” of salt would make the sauce 4.1 %, too salty to eat (3.0 % at most): leave it out.',
   ],
   [
     {

@@ -82,7 +82,7 @@ const sentences: { readonly [W in What]: (of: Said<W>) => string } = {
   'fits: too tall': ({ vessel, standsCm, room, roomCm, bare }) =>
     `The ${vessel} with its lid stands ${cm(standsCm)} high and the ${room} has ${cm(roomCm)}: ${bare ? 'cover it with foil in place of the lid' : 'use a lower vessel, or the stove'}.`,
   'salt: refused': ({ liquid, finished, typed, most, bestG }) =>
-    `“${typed}” of salt would make the ${liquid} ${percent(finished)}, and nobody eats above ${percent(most)}: ${bestG > 0 ? `write ${grams(bestG)}` : 'leave it out'}.`,
+    `“${typed}” of salt would make the ${liquid} ${percent(finished)}, too salty to eat (${percent(most)} at most): ${bestG > 0 ? `write ${grams(bestG)}` : 'leave it out'}.`,
   'salt: too much': ({ liquid, finished, lessG }) =>
     `The ${liquid} would end at ${percent(finished)}, too salty to drink: salt ${grams(lessG)} less now.`,
   'salt: brought in': ({ liquid, finished, itemsG, thinMl }) =>

@@ -73,7 +73,7 @@ export function Lessons({ step }: { readonly step: Lesson['step'] }) {
             className="link quiet"
             onClick={() => change('dropping a note', (before) => before.filter((one) => one.id !== id))}
           >
-            drop it
+            remove it
           </button>
         </p>
       ))}

@@ -30,7 +30,7 @@ export function SetApart({ ml, onDone }: Props) {
             type="button"
             className="btn act"
             onClick={() => {
-              editBatch(batch.id, 'setting a part apart', (b) =>
+              editBatch(batch.id, 'setting some aside', (b) =>
                 withSetApart(b, crypto.randomUUID(), part, Math.min(wanted, ml), dish),
               );
               onDone(part);

@@ -187,7 +187,7 @@ function ParcelRow({ parcel, onChange, onDrop }: RowProps) {
         }
       />
       <button type="button" className="link quiet" onClick={onDrop}>
-        drop it
+        remove it
       </button>
     </div>
   );

@@ -46,7 +46,7 @@ describe('keep: sent', () => {
       await press('print a label');
       const label = /^The first sheet: Soft tacos, 6 servings, .*, out of the door by 17:00/i;
       await waitFor(() => expect(screen.getByRole('img', { name: label })).toBeTruthy());
-      await press('drop it');
+      await press('remove it');
       expect((await stored()).meal.parcels).toEqual([]);
       await takeBack('dropping a place');
       expect((await stored()).meal.parcels).toHaveLength(1);

@@ -122,7 +122,7 @@ export function ShareOut() {
       )}
       {data.setApart.map(({ batch, ml }) => (
         <p key={batch} className={css.rest}>
-          {loaded.batches.find(({ id }) => id === batch)?.name}: set {said.volume(ml)} apart before the meat
+          {loaded.batches.find(({ id }) => id === batch)?.name}: set {said.volume(ml)} aside before the meat
           goes back in, and a ladle gives what the dishes need.
         </p>
       ))}

@@ -124,7 +124,7 @@ describe('plates: plates', () => {
       expect(screen.getByRole('button', { name: 'knives' }).getAttribute('aria-expanded')).toBe('false');
       // What is about small bones never folds.
       expect(screen.queryByRole('button', { name: /^Small bones/ })).toBeNull();
-      expect(sheet()).toMatch(/Small bones and membrane: pick twice/);
+      expect(sheet()).toMatch(/membrane and what a knife has left: pick twice/);
       expect((await db.house.get('read cautions'))?.id).toBe('read cautions');
     });
 

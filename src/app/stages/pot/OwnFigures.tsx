@@ -89,7 +89,7 @@ export function OwnFigures({ ingredient }: { readonly ingredient: Ingredient }) 
       />
       {sum !== undefined && (
         <FieldError>
-          That makes {Math.round(100 * sum)} g in 100 g: one of the figures is too high; look at the packet
+          That makes {Math.round(100 * sum)} g in 100 g: one of the figures is too high; look at the label
           again.
         </FieldError>
       )}

@@ -14,7 +14,7 @@ import css from './pot.module.scss';
 /** More pans than this are not drawn one by one. */
 const DRAWN = 24;
 const mixes = [
-  { value: 'apart', words: 'each lot apart' },
+  { value: 'apart', words: 'each lot by itself' },
   { value: 'mixed', words: 'mixed' },
 ] as const;
 

@@ -277,10 +277,10 @@ describe('pot: pot', () => {
       await openAt('pot', brisket());
       await write('Salt on the meat now', '200 g');
       expect(
-        screen.getByText(/“200 g” of salt would make the broth .* nobody eats above 3\.0 %/),
+        screen.getByText(/“200 g” of salt would make the broth .* too salty to eat \(3\.0 % at most\)/),
       ).toBeTruthy();
       await press(/^Salt with \d+ g/);
-      expect(screen.queryByText(/nobody eats above/)).toBeNull();
+      expect(screen.queryByText(/too salty to eat/)).toBeNull();
       expect((await batch()).salt).toBeUndefined();
       await takeBack('the salt');
       expect((await batch()).salt?.text).toBe('200 g');

@@ -65,7 +65,7 @@ export function Steps() {
             className="btn btn-sm act"
             onClick={() => edit('the order of the steps', () => afterBy(offered))}
           >
-            Do it so
+            Use this order
           </button>
         </p>
       )}
@@ -137,7 +137,7 @@ function BeginFrom({ onChoose }: { readonly onChoose: (school: School) => void }
           if (school) onChoose(school);
         }}
       >
-        <option value="">as it stands</option>
+        <option value="">as it is</option>
         {schools.map((school) => (
           <option key={school} value={school}>
             {schoolWords[school].name}

@@ -111,7 +111,7 @@ describe('steps: steps', () => {
     test('pasta is offered to keep everything in its pot', async () => {
       await open('pasta');
       expect(sheet()).toContain('the vegetables are the sauce');
-      await press('Do it so');
+      await press('Use this order');
       expect(await whats()).not.toContain('strain');
       expect(sheet()).not.toContain('the vegetables are the sauce');
     });

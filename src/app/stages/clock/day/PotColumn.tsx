@@ -54,7 +54,7 @@ export function PotColumn({ pot, lines, y, height, serving, now, zone, room }: P
   const good = Math.max(gone, pot.to);
   const taken = [...looks.map(({ from }) => y(from)), ...pot.checks.map(({ at }) => y(at)), y(now)];
   const free = (at: number) => taken.every((other) => Math.abs(other - y(at)) > 15);
-  const words = `${pot.name}: hot at ${clock(pot.hot)}, tender 50 in 100 at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, ${pot.goodUntil ? `good until ${clock(gone)}, then it goes ${pot.goes}` : 'good for a day'}`;
+  const words = `${pot.name}: hot at ${clock(pot.hot)}, tender 50 in 100 at ${clock(pot.evenOdds)}, lifted out at ${clock(pot.to)}, ${pot.goodUntil ? `good until about ${clock(gone)}, then it may go ${pot.goes}` : 'good for a day'}`;
   // Lifted before it is as likely as not to be tender: what it is then is what counts.
   const shown =
     pot.evenOdds > pot.to ? { at: pot.to, chance: pot.chanceAtEnd } : { at: pot.evenOdds, chance: 0.5 };

@@ -67,7 +67,7 @@ export default function Ringing() {
               aria-label={mealId === undefined ? `Stop the timer ${name}` : `Heard: ${name}`}
               onClick={() => (mealId === undefined ? stopTimer(id) : heardTimer(id))}
             >
-              {mealId !== undefined ? 'heard' : over ? 'done' : 'stop'}
+              {mealId !== undefined ? 'got it' : over ? 'done' : 'stop'}
             </button>
           </p>
         );
