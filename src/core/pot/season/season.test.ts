@@ -81,7 +81,7 @@ describe('three figures of salt', () => {
   test('above 3 % is refused with the text that did it', () => {
     const { problems } = pot({ salt: { text: 'a cup', lo: 236, hi: 236 }, saltIn: 'volume' });
     expect(problems.map(problemWords)[0]).toMatch(
-      /^“a cup” of salt would make the broth \d+\.\d %, and too salty to eat \(3\.0 % at most\)/,
+      /^“a cup” of salt would make the broth \d+\.\d %, too salty to eat \(3\.0 % at most\)/,
     );
   });
 
