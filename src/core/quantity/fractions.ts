@@ -17,7 +17,9 @@ export const withFractions = (text: string): string =>
 const SIGNS = new Map(Object.entries(VULGAR).map(([sign, text]) => [text, sign]));
 /** The same the other way: "1 1/2" as "1½". */
 export const withSigns = (text: string): string =>
-  text.replace(/(\d )?\b(\d\/\d)\b/g, (all, whole: string | undefined, part: string) => {
-    const sign = SIGNS.get(part);
-    return sign === undefined ? all : `${whole?.trim() ?? ''}${sign}`;
-  });
+  text
+    .replace(/(\d )?\b(\d\/\d)\b/g, (all, whole: string | undefined, part: string) => {
+      const sign = SIGNS.get(part);
+      return sign === undefined ? all : `${whole?.trim() ?? ''}${sign}`;
+    })
+    .replace(/([–-]) (?=[½¼¾⅓⅔⅛⅜⅝⅞])/g, '$1');

@@ -40,6 +40,8 @@ test.each([
       ['4 cloves', 'garlic', ''],
     ],
   ],
+  ['½–¾ l water', [['½–¾ l', 'water', '']]],
+  ['1½ cups beef stock', [['1½ cups', 'stock-beef', '']]],
   [
     '1,5 l water, thyme',
     [
