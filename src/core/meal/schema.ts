@@ -165,6 +165,9 @@ const item = z.strictObject({
   out: moment.optional().describe('absent: with the meat, at the end'),
   fate: z.enum(fates).optional().describe('absent: as its ingredient usually does'),
   put: time.optional().describe('epoch, ms: when it was ticked as put in'),
+  note: name
+    .optional()
+    .describe('what its line said beside its name and amount: how it is cut, what it is for'),
   state: z.enum(['in', 'held back', 'out']),
 });
 

@@ -102,6 +102,7 @@ const notesOf = (item: Item, ingredient: Ingredient | undefined, planned: Planne
     item.marinade && 'in the marinade',
     planned && planned.at > 0 && after(planned.at),
     fateOf(item.fate ?? ingredient?.fate, planned?.out),
+    item.note,
   ]
     .filter(Boolean)
     .join(', ');

@@ -263,6 +263,21 @@ test('settled lines go into the pot, onto the meat and among the lots; what no t
   expect(carried.map(({ name }) => name)).toEqual(['spoon of love']);
 });
 
+test('what a line says beside stays with the thing; what is drained comes off its tin', () => {
+  const lines = ['1 tin tomatoes, drained', '2 large onions, thinly sliced', '350 ml smoky black stout'].map(
+    (text) => {
+      const match = matchLine(readLine(text), tables);
+      return { match, choice: firstChoice(match) ?? { as: 'ingredient' as const, id: 'beer' } };
+    },
+  );
+  const { batch } = putRecipeIn(batchOf([], { items: [] }), lines, reference.ingredients, large, () => 'i');
+  expect(batch.items).toMatchObject([
+    { ref: 'tomatoes-canned', asBought: { text: '1 tin', lo: 400 }, prep: 'drained' },
+    { ref: 'onion', amount: { text: '2 large' }, note: 'thinly sliced' },
+    { ref: 'beer', amount: { text: '350 ml' }, note: 'smoky black stout' },
+  ]);
+});
+
 describe('meat as it is bought', () => {
   const settled = (text: string) => {
     const match = matchLine(readLine(text), tables);

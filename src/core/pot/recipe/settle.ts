@@ -1,4 +1,4 @@
-import type { Batch, Item } from '../../meal/index.ts';
+import { type Batch, type Item, NAME_MOST } from '../../meal/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { withoutFigures } from '../liquid/own.ts';
 import { fillsPot, usualItems } from '../liquid/items.ts';
@@ -85,18 +85,29 @@ function salted({ saltIn: _, ...batch }: Batch, { line }: LineMatch): Batch {
   return { ...batch, salt: line.amount, ...(line.measure === 'volume' && { saltIn: 'volume' as const }) };
 }
 
+/** What a line says beside: of one that was asked about its own words too, since what was chosen has another name. */
+const noteOf = ({ line, sure }: LineMatch): string =>
+  [...(sure ? [] : [line.name]), line.note === 'drained' ? '' : line.note]
+    .filter(Boolean)
+    .join(', ')
+    .slice(0, NAME_MOST);
+
 /** A line as a thing in the pot, in its own amount or in the weight that the cook has given for it. */
-function itemOf(id: string, ingredient: Ingredient, { match: { line }, weight }: SettledLine): Item {
-  const item = { id, ref: ingredient.id, state: 'in' as const };
+function itemOf(id: string, ingredient: Ingredient, { match, weight }: SettledLine): Item {
+  const { line } = match;
+  const note = noteOf(match);
+  const item = { id, ref: ingredient.id, state: 'in' as const, ...(note !== '' && { note }) };
   if (weight) return { ...item, amount: weight, measure: 'mass' };
   const read = amountOfLine(line, ingredient);
   if (!read) return item;
   // Never the usual in place of what is written: as it stands there it counts for nothing until it is settled.
   if (!read.ok) return { ...item, amount: { text: line.howMuch ?? '' } };
   const { quantity, measure } = read;
+  // What is drained was counted or weighed before, in its tin.
+  const isDrained = ingredient.off?.drained !== undefined && /\bdrained\b/i.test(line.note);
   return {
     ...item,
-    amount: quantity,
+    ...(isDrained ? { asBought: quantity, prep: 'drained' as const } : { amount: quantity }),
     measure: measure === 'count' || measure === 'volume' ? measure : 'mass',
   };
 }
