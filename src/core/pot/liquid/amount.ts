@@ -9,8 +9,8 @@ import {
 } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { largeTinOf, pieceWords } from '../../meal/index.ts';
+import { SIZE } from './size.ts';
 
-const SIZE = '(?:extra large|small|medium|large|big|fat|plump|thick|thin|whole)';
 /** What a thing is sold in: so many times what one of them usually holds. */
 const PACKS = new RegExp(
   String.raw`^(.*?\d[\d\s./]*)\s*(?:${SIZE} )?(tin|can|jar|bottle|carton|pack|packet|pouch|box|tub|tube|block|bag)(?:es|s)?$`,
