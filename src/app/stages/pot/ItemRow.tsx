@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import type { Item } from '@/core/meal/index.ts';
-import { writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
+import { readAny, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import { ingredientsById } from '@/core/model/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -29,7 +29,8 @@ export function ItemRow({ item }: { readonly item: Item }) {
   const name = ingredient?.name ?? `${item.ref} (gone)`;
   const written =
     planned && (planned.role === 'liquid' ? writeVolume(planned.ml, units) : writeMass(planned.grams, units));
-  const notes = notesOf(item, ingredient, planned);
+  const weighs = isCounted(item) && written ? `${written.value} ${written.unit}` : '';
+  const notes = [weighs, notesOf(item, ingredient, planned)].filter(Boolean).join(', ');
   const classes = clsx(css.item, isLifted && css.isLifted, item.put !== undefined && css.isIn);
   return (
     <li {...row} className={classes}>
@@ -85,6 +86,12 @@ interface Planned {
   readonly at: number;
   readonly out: number | undefined;
 }
+
+/** By the piece or the pack: what that weighs is told beside it, a tin of the size that is usual here. */
+const isCounted = ({ amount, asBought, measure }: Item): boolean => {
+  const text = (amount ?? asBought)?.text ?? '';
+  return /\d|[½¼¾⅓⅔]/.test(text) && (measure === 'count' || !readAny(text, ['mass', 'volume']).ok);
+};
 
 const after = (minutes: number) => `after ${writeMinutes(minutes).value}`;
 
