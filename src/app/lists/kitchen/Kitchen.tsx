@@ -32,8 +32,8 @@ const keepRules = [
   { value: 'business', words: 'a business: 7, the first counted' },
 ] as const;
 const tins = [
-  { value: '400 g', words: 'holds 400 g, a large one 800' },
-  { value: '14.5 oz', words: '14.5 oz, a large one 28' },
+  { value: '400 g', words: '400 g, a large one 800 g' },
+  { value: '14.5 oz', words: '14.5 oz, a large one 28 oz' },
 ] as const;
 const degrees = [
   { value: 'C', words: '°C' },
@@ -69,7 +69,7 @@ export default function Kitchen() {
             }
           />
           <Choice
-            legend="A tin, where none is said,"
+            legend="A tin without a size holds"
             value={kitchen.tins ?? '400 g'}
             options={tins}
             onChoose={(size) => editKitchen('which tins are usual', (before) => ({ ...before, tins: size }))}
