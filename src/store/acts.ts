@@ -27,13 +27,13 @@ const tableOf = (tx: Transaction, table: Exclude<TableName, 'entries'>) => tx.ta
 /** The rows that an act may see: a meal's, and those that all meals share. */
 export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
   const of = mealId ?? '';
-  const [meal, batches, packs, kept, gone] = await Promise.all([
+  const [meal, batches, packs, kept] = await Promise.all([
     mealId === undefined ? undefined : tx.table<MealRow, string>('meals').get(mealId),
     tx.table<BatchRow, string>('batches').where('mealId').equals(of).toArray(),
     tx.table<PackRow, string>('entries').where('mealId').equals(of).toArray(),
     tx.table<KeptRow, string>('kept').toArray(),
-    goneFrom(tx, of),
   ]);
+  const gone = await goneFrom(tx, of, meal?.kitchen !== undefined);
   return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept }, gone);
 }
 

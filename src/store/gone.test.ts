@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { usualLot } from '@/core/meal/index.ts';
+import { usualKitchen, usualLot } from '@/core/meal/index.ts';
 import { readMealFile } from '@/core/meal/file/index.ts';
 import { act, redo, undo } from './acts.ts';
 import { emptyBin } from './bin.ts';
@@ -108,4 +108,26 @@ test('a meal that goes as a whole keeps what was gone from it as long as it can 
   await deleteMeal(db, mealId, 'Supper');
   await emptyBin(db, Date.now() + 40 * 86_400_000);
   expect(await db.gone.count()).toBe(0);
+});
+
+test('a kitchen’s things leave their ids too: in each meal that is cooked in it, in its file, and back with undo', async () => {
+  const { db, mealId } = await kitchenOf('gone kitchen');
+  const without = (edits: RowEdits) =>
+    edits.put('kept', {
+      id: 'kitchen',
+      kitchen: { ...usualKitchen, vessels: usualKitchen.vessels.filter(({ id }) => id !== 'pot-28') },
+    });
+  await act(db, { words: 'no middle pot' }, undefined, without);
+  expect(await goneOf(db, mealId)).toEqual(['kitchen/pot-28']);
+  const { mealId: other } = await newMeal(db, 'Lunch');
+  expect(await goneOf(db, other)).toEqual(['kitchen/pot-28']);
+  const read = readMealFile(await exportMeal(db, mealId));
+  if (!read.ok) throw new Error(read.error);
+  expect(read.file.gone).toEqual(['kitchen/pot-28']);
+  // Brought in elsewhere it has its kitchen with it, and what is gone of that.
+  const away = openDb('gone kitchen away');
+  await importMeal(away, read.file);
+  expect(await goneOf(away, mealId)).toContain('kitchen/pot-28');
+  await undo(db, undefined);
+  expect(await goneOf(db, mealId)).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import { most } from '@/core/meal/index.ts';
+import { most, usualKitchen } from '@/core/meal/index.ts';
 import type { Change, GoneRow, Row } from './kinds.ts';
 
 /*
@@ -27,12 +27,16 @@ const idOf = (value: unknown): string | undefined =>
     ? value.id
     : undefined;
 
-/** What a row of a meal holds, by ids; a row that all meals share holds nothing of a meal. */
+/** Of a kitchen, behind this; and what is gone of the one that all meals share is kept under it. */
+const KITCHEN = 'kitchen';
+
+/** What a row holds, by ids: of a meal, with the kitchen that it brought along, or of the kitchen that all share. */
 function pathsOf(row: Row | undefined): readonly string[] {
   if (row === undefined) return [];
   if ('entry' in row) return [row.id];
   if ('batch' in row) return [row.id, ...pathsIn(row.batch, row.id)];
-  return 'meal' in row ? pathsIn(row.meal, '') : [];
+  const kitchen = 'kitchen' in row ? pathsIn(row.kitchen, KITCHEN) : [];
+  return 'meal' in row ? [...pathsIn(row.meal, ''), ...kitchen] : kitchen;
 }
 
 /** Whether a meal goes, or comes, as a whole: then nothing of it has gone from it. */
@@ -53,8 +57,8 @@ export function goneAfter(gone: readonly string[], changes: readonly Change[]): 
   for (const change of changes) {
     const isNew = change.what === 'append';
     const key = isNew ? `entries ${change.row.id}` : `${change.table} ${change.id}`;
-    if (!first.has(key)) first.set(key, isNew ? undefined : change.before);
-    last.set(key, isNew ? change.row : change.after);
+    if (!first.has(key)) first.set(key, isNew ? undefined : asIs(change, change.before));
+    last.set(key, isNew ? change.row : asIs(change, change.after));
   }
   const before = new Set([...first.values()].flatMap(pathsOf));
   const after = new Set([...last.values()].flatMap(pathsOf));
@@ -67,22 +71,48 @@ export function goneAfter(gone: readonly string[], changes: readonly Change[]): 
   return kept([...new Set([...gone, ...went])].filter((path) => !after.has(path)));
 }
 
+/** What a row was or is: a kitchen that nobody has changed is the usual one. */
+const asIs = (change: Change, row: Row | undefined): Row | undefined =>
+  row ?? (isOfAll(change) ? { id: KITCHEN, kitchen: usualKitchen } : undefined);
+const isOfAll = (change: Change): boolean =>
+  change.what === 'put' && change.table === 'kept' && change.id === KITCHEN;
+
 const rowsOf = (tx: Transaction) => tx.table<GoneRow, string>('gone');
 
-/** What is gone of a meal. */
-export const goneFrom = async (tx: Transaction, mealId: string): Promise<readonly string[]> =>
-  (await rowsOf(tx).get(mealId))?.ids ?? [];
+const goneUnder = async (tx: Transaction, id: string): Promise<readonly string[]> =>
+  (await rowsOf(tx).get(id))?.ids ?? [];
 
-/** Keeps what is gone of a meal once some changes are written. */
+/**
+ * What is gone of a meal, and of the kitchen that it is cooked in.
+ * @param hasKitchen it brought its own along: what is gone of that is its own too
+ */
+export async function goneFrom(
+  tx: Transaction,
+  mealId: string,
+  hasKitchen: boolean,
+): Promise<readonly string[]> {
+  const own = await goneUnder(tx, mealId);
+  return hasKitchen ? own : kept([...own, ...(await goneUnder(tx, KITCHEN))]);
+}
+
+/** Keeps what is gone of a meal, and of the kitchen that all share, once some changes are written. */
 export async function markGone(
   tx: Transaction,
   mealId: string | undefined,
   changes: readonly Change[],
 ): Promise<void> {
-  if (mealId === undefined || mealId === '') return;
-  const before = await goneFrom(tx, mealId);
-  const after = goneAfter(before, changes);
-  if (after !== before) await put(tx, mealId, after);
+  const mark = async (id: string, of: readonly Change[]) => {
+    const before = await goneUnder(tx, id);
+    const after = goneAfter(before, of);
+    if (after !== before) await put(tx, id, after);
+  };
+  const ofAll = changes.filter(isOfAll);
+  if (ofAll.length > 0) await mark(KITCHEN, ofAll);
+  if (mealId !== undefined && mealId !== '')
+    await mark(
+      mealId,
+      changes.filter((change) => !isOfAll(change)),
+    );
 }
 
 /** Puts to what is gone here what was gone where a copy of the meal comes from; what is here is not gone. */
@@ -93,7 +123,7 @@ export async function alsoGone(
   rows: readonly Row[],
 ): Promise<void> {
   const here = new Set(rows.flatMap(pathsOf));
-  const all = new Set([...(await goneFrom(tx, mealId)), ...ids]);
+  const all = new Set([...(await goneUnder(tx, mealId)), ...ids]);
   const left = kept([...all].filter((path) => !here.has(path)));
   await put(tx, mealId, left);
 }

@@ -83,7 +83,7 @@ export interface BinRow {
 
 /** The ids of what was taken away from a meal, or undone. */
 export interface GoneRow {
-  /** The meal. */
+  /** The meal, or “kitchen” for the one that all share. */
   readonly id: string;
   /** In order; of what lay in something, behind its id and a slash. */
   readonly ids: readonly string[];
