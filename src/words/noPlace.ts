@@ -1,3 +1,4 @@
+import { counted, noun } from './nouns.ts';
 import type { PlaceWay } from '@/core/answers/index.ts';
 
 /** More names than these nobody reads. */
@@ -8,7 +9,7 @@ export function noPlaceWords(names: readonly string[], of: number, held = false)
   const told = names.slice(0, TOLD).join(', ');
   const more = names.length > TOLD ? ` and ${String(names.length - TOLD)} more` : '';
   const have = names.length === 1 ? 'has' : 'have';
-  return `Not all of it fits: ${String(names.length)} of ${String(of)} pots ${have} no place in this day (${told}${more})${held ? ' unless held hot for half a day' : ''}. Cook fewer or larger pots, begin the day before, or change what there is; until then nothing of it goes on paper or into a calendar.`;
+  return `Not all of it fits: ${of === 1 ? 'the one pot' : `${String(names.length)} of ${counted(of, noun('pot'))}`} ${have} no place in this day (${told}${more})${held ? ' unless held hot for half a day' : ''}. Cook fewer or larger pots, begin the day before, or change what there is; until then nothing of it goes on paper or into a calendar.`;
 }
 
 const with_: Readonly<Record<PlaceWay['way'], string>> = {

@@ -131,9 +131,15 @@ export async function openPath(path: string): Promise<void> {
 const CODE =
   /\b(?:beef|veal|pork|lamb|goat|bison|venison)-[a-z-]+|\bsr24-\d|\bNaN\b|undefined(?! \(reading)|\[object/;
 const FIGURES = /\d[.,]\d{4,}/;
+/** One of many, and many of one: "1 plates", "12 plate". */
+const NUMBER =
+  /(?<![\d.,–-] ?)\b1 (?:soft |hand |dip |more )?(?:plates|servings|meals|lots|pots|batches|tacos|rolls|pies|cups|pieces|boxes|lines|guests|thing?s|bottles|cooks)\b|\b(?:[2-9]|\d\d+) (?:soft |hand |dip )?(?:plate|serving|meal|lot|pot|batch|taco|roll|pie|piece|box|guest|bottle)\b(?! [a-z]+s\b)/;
 function badlySpelt(): readonly string[] {
   const names = [...document.querySelectorAll('[aria-label], [title], [alt]')].flatMap((one) =>
     ['aria-label', 'title', 'alt'].map((name) => one.getAttribute(name) ?? ''),
+  );
+  const leaves = [...document.querySelectorAll('main *')].flatMap((one) =>
+    one.childElementCount === 0 ? [one.textContent] : [],
   );
   const bad = (words: string, what: RegExp) => {
     const found = what.exec(words);
@@ -142,6 +148,7 @@ function badlySpelt(): readonly string[] {
   return [
     ...[...names, document.body.textContent].flatMap((words) => bad(words, CODE)),
     ...names.flatMap((words) => bad(words, FIGURES)),
+    ...[...names, ...leaves].flatMap((words) => bad(words, NUMBER)),
   ];
 }
 
