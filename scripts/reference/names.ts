@@ -112,9 +112,13 @@ export const namedRows: readonly NamedRow[] = [
     'orange-peel',
     'orange peel|strip orange peel|orange strip|strip orange zest|strip orange|orange zest strip|orange peel strip',
   ),
-  row('sr24-09200', 'orange|navel orange|juicing orange|bitter orange', { name: 'orange', pieceG: 140 }),
-  row('sr24-09159', 'lime', { name: 'lime', pieceG: 67 }),
-  row('sr24-09150', 'lemon', { name: 'lemon', pieceG: 84 }),
+  row('sr24-09200', 'orange|navel orange|juicing orange|bitter orange', {
+    pieces: { slice: 18, wedge: 23 },
+    name: 'orange',
+    pieceG: 140,
+  }),
+  row('sr24-09159', 'lime', { pieces: { slice: 6, wedge: 11 }, name: 'lime', pieceG: 67 }),
+  row('sr24-09150', 'lemon', { pieces: { slice: 8, wedge: 14 }, name: 'lemon', pieceG: 84 }),
   row('sr24-09003', 'apple|cooking apple|eating apple|bramley apple|granny smith apple|tart apple', {
     name: 'apple',
     pieceG: 182,
@@ -126,6 +130,7 @@ export const namedRows: readonly NamedRow[] = [
   row(
     'onion',
     'onion|yellow onion|white onion|red onion|brown onion|spanish onion|cooking onion|sweet onion|vidalia onion|onion chopped',
+    { pieces: { slice: 14 } },
   ),
   row('onion-half', 'onion half|half onion|onion half left whole'),
   row('onion-pearl', 'pearl onion|pickling onion|button onion|baby onion|silverskin onion|cipollini onion'),
@@ -148,7 +153,7 @@ export const namedRows: readonly NamedRow[] = [
   // Vegetables.
   row('carrot', 'carrot|baby carrot'),
   row('celery', 'celery|celery stalk|celery stick|celery rib|stick celery|rib celery|stalk celery', {
-    pieces: { head: 450, bunch: 450 },
+    pieces: { stick: 40, stalk: 40, rib: 40, head: 450, bunch: 450 },
   }),
   row('celeriac', 'celeriac|celery root'),
   row('parsnip', 'parsnip'),
@@ -205,13 +210,13 @@ export const namedRows: readonly NamedRow[] = [
   row('sr24-11109', 'cabbage|white cabbage|green cabbage|head cabbage', {
     name: 'cabbage',
     pieceG: 908,
-    pieces: { head: 908 },
+    pieces: { leaf: 23, head: 908 },
   }),
   row('sr24-11112', 'red cabbage', { name: 'red cabbage', pieceG: 839, pieces: { head: 839 } }),
   row('sr24-11114', 'savoy cabbage|savoy', { name: 'savoy cabbage', pieceG: 900, pieces: { head: 900 } }),
   row('sr24-11457', 'spinach|baby spinach|spinach leaf', {
     name: 'spinach',
-    pieces: { bunch: 340, bag: 200 },
+    pieces: { leaf: 10, bunch: 340, bag: 200 },
   }),
   row('kale', 'kale|cavolo nero|curly kale|lacinato kale', { pieces: { bunch: 200 } }),
   row('peas', 'pea|green pea|frozen pea|garden pea|petit poi'),
@@ -234,7 +239,7 @@ export const namedRows: readonly NamedRow[] = [
   row(
     'sr24-11529',
     'tomato|ripe tomato|fresh tomato|red tomato|vine tomato|beefsteak tomato|salad tomato|tomato on the vine',
-    { name: 'tomato', pieceG: 123 },
+    { pieces: { slice: 20 }, name: 'tomato', pieceG: 123 },
   ),
   row('tomato-plum', 'plum tomato|roma tomato|san marzano tomato fresh|fresh plum tomato|italian tomato'),
   row('tomato-cherry', 'cherry tomato|grape tomato|baby plum tomato', { pieces: { punnet: 250, pint: 300 } }),
@@ -490,7 +495,7 @@ export const namedRows: readonly NamedRow[] = [
   row('sr24-02041', 'dried tarragon|tarragon', { name: 'tarragon, dried' }),
   row('sr24-02045', 'dill|fresh dill', { name: 'dill, fresh', pieces: { bunch: 25, sprig: 1 } }),
   row('sr24-11984', 'epazote', { name: 'epazote', pieceG: 2 }),
-  row('lime-leaf', 'lime leaf|kaffir lime leaf|makrut lime leaf|curry leaf'),
+  row('lime-leaf', 'lime leaf|kaffir lime leaf|makrut lime leaf|curry leaf', { pieces: { leaf: 0.5 } }),
   row('sr24-02014', 'cumin|ground cumin|cumin seed|whole cumin|toasted cumin|cumin powder', {
     name: 'cumin',
   }),
@@ -503,23 +508,29 @@ export const namedRows: readonly NamedRow[] = [
   }),
   row('clove', 'clove|whole clove|clove the spice'),
   row('sr24-02011', 'ground clove', { name: 'cloves, ground' }),
-  row('star-anise', 'star anise|whole star anise|star anise pod'),
+  row('star-anise', 'star anise|whole star anise|star anise pod', { pieces: { pod: 1.5 } }),
   row('sr24-02001', 'allspice|allspice berry|berry allspice|ground allspice|pimento berry|whole allspice', {
+    pieces: { berry: 0.1 },
     name: 'allspice',
     pieceG: 0.1,
   }),
   row(
     'sr24-02006',
     'cardamom|cardamom pod|green cardamom|black cardamom|ground cardamom|green cardamom pod|black cardamom pod|pod cardamom',
-    { name: 'cardamom', pieceG: 0.2 },
+    { pieces: { pod: 0.2 }, name: 'cardamom', pieceG: 0.2 },
   ),
   row('juniper', 'juniper|juniper berry|berry juniper'),
   row(
     'pepper-black',
     'black pepper|pepper|peppercorn|black peppercorn|ground black pepper|ground pepper|cracked black pepper|freshly ground black pepper|freshly ground pepper|freshly cracked black pepper|whole black peppercorn|whole peppercorn',
+    { pieces: { peppercorn: 0.05 } },
   ),
   row('sr24-02032', 'white pepper|ground white pepper|white peppercorn', { name: 'white pepper' }),
-  row('sr24-02037', 'saffron|saffron thread|thread saffron', { name: 'saffron', pieceG: 0.005 }),
+  row('sr24-02037', 'saffron|saffron thread|thread saffron', {
+    pieces: { thread: 0.005 },
+    name: 'saffron',
+    pieceG: 0.005,
+  }),
   row('sr24-02043', 'turmeric|ground turmeric', { name: 'turmeric' }),
   row('sr24-02021', 'ground ginger|ginger powder|dried ginger', { name: 'ginger, ground' }),
   row('sr24-02025', 'nutmeg|ground nutmeg|grated nutmeg', { name: 'nutmeg', pieceG: 5 }),
@@ -544,8 +555,8 @@ export const namedRows: readonly NamedRow[] = [
     'cheese-rind',
     'parmesan rind|cheese rind|rind parmesan|parmigiano rind|rind of parmesan|rind of hard cheese|parmigiano reggiano rind|piece parmesan rind',
   ),
-  row('butter', 'butter|unsalted butter|sweet butter'),
-  row('sr24-01001', 'salted butter', { name: 'butter, salted' }),
+  row('butter', 'butter|unsalted butter|sweet butter', { pieces: { stick: 113 } }),
+  row('sr24-01001', 'salted butter', { pieces: { stick: 113 }, name: 'butter, salted' }),
   row('sr24-01003', 'ghee|clarified butter', { name: 'ghee' }),
   row('sr24-04053', 'olive oil|extra virgin olive oil|virgin olive oil|light olive oil|evoo', {
     name: 'olive oil',

@@ -189,6 +189,7 @@ export const pieceWords = [
     'sprig',
     'leaf',
   ] as const),
+  ...(['clove', 'pod', 'stick', 'stalk', 'rib', 'cube', 'berry', 'thread', 'peppercorn', 'wedge'] as const),
   ...(['fillet', 'rasher', 'strip', 'cob', 'ear', 'glass', 'shot', 'square', 'punnet', 'pint'] as const),
   ...(['tin', 'can', 'bottle', 'jar', 'tube', 'carton', 'bag'] as const),
 ] as const;

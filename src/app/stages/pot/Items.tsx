@@ -50,7 +50,7 @@ export function Items() {
         </ul>
       </SortableList>
       <UsualPot />
-      <IngredientSearch />
+      <IngredientSearch key={batch.id} />
       {heldBack.map((item) => (
         <p key={item.id} className={css.heldBack}>
           <b>Held back</b> {item.amount?.text} {nameOf(item.id)}{' '}

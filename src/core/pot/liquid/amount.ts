@@ -8,7 +8,7 @@ import {
   wordsToNumbers,
 } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
-import { largeTinOf, pieceWords } from '../../meal/index.ts';
+import { largeTinOf, pieceWords, saidOf } from '../../meal/index.ts';
 import { SIZE } from './size.ts';
 
 /** What a thing is sold in: so many times what one of them usually holds. */
@@ -17,9 +17,8 @@ const PACKS = new RegExp(
   'i',
 );
 /** What is counted by its own word. */
-const OWN = 'clove|berr(?:y|ie)|pod|stick|stalk|rib|cube|thread|peppercorn|cm';
 const PIECES = new RegExp(
-  String.raw`^(.*?\d[\d\s./–-]*(?:to [\d\s./]+)?)\s*(?:${SIZE} )?(${[...pieceWords, OWN].join('|').replace('leaf', 'lea[fv]e?')})(?:es|s)?$`,
+  String.raw`^(.*?\d[\d\s./–-]*(?:to [\d\s./]+)?)\s*(?:${SIZE} )?(${[...pieceWords, 'cm'].join('|').replace('leaf', 'lea[fv]e?').replace('berry', 'berr(?:y|ie)')})(?:es|s)?$`,
   'i',
 );
 /** So many of one size. */
@@ -104,12 +103,16 @@ export function readAmount(text: string, ingredient: Ingredient, units: readonly
   return read;
 }
 
-/** What one weighs, counted by this word or by itself; undefined where nobody says: a bunch is no piece, nor a leaf a leek. */
-function eachOf(word: string | undefined, { pieceG, pieces }: Ingredient): number | undefined {
-  if (word === undefined) return pieceG;
+/**
+ * What one weighs, counted by this word or by itself; undefined where nobody says: a slice of lemon is no lemon, a leaf no cabbage.
+ * What is called by the word ("bay leaf", "garlic clove") is its own piece.
+ */
+function eachOf(word: string | undefined, ingredient: Ingredient): number | undefined {
+  const { pieceG, pieces } = ingredient;
+  if (word === undefined || word === 'piece') return pieces?.['piece'] ?? pieceG;
   if (word === 'cm') return pieces?.['inch'] === undefined ? undefined : pieces['inch'] / CM_PER_INCH;
-  const said = pieces?.[word.replace(/^lea.*/, 'leaf')];
-  return said ?? (/^(?:bunch|bundle|inch)/.test(word) ? undefined : pieceG);
+  const one = word.replace(/^lea.*/, 'leaf').replace(/^berr.*/, 'berry');
+  return pieces?.[one] ?? (new RegExp(`\\b${one}`, 'i').test(saidOf(ingredient)) ? pieceG : undefined);
 }
 
 /** A spoon or a cup of it has a weight: a liquid, what the table has a cup of, and what the cook brought along. */

@@ -15,8 +15,9 @@ const WEIGHED: readonly Measure[] = ['mass', 'volume'];
 const MOST_WORDS = 6;
 const ONE = String.raw`(?:\d+ )?\d+(?:[./,]\d+)?`;
 const NUMBER = `${ONE}(?: ?(?:-|–|to) ?${ONE})?`;
-const many = (word: string) => `${word.replace(/(?<=lea)f$/, '(?:f|ve)')}(?:e?s)?`;
-export const UNIT = `(?:${[...pieceWords, 'clove', 'pod', 'stick', 'stalk', 'rib', 'cube', 'berr(?:y|ie)', 'thread', 'pack', 'packet', 'pouch', 'box', 'tub', 'block'].map(many).join('|')})`;
+const many = (word: string) =>
+  `${word.replace(/(?<=lea)f$/, '(?:f|ve)').replace(/(?<=berr)y$/, '(?:y|ie)')}(?:e?s)?`;
+export const UNIT = `(?:${[...pieceWords, 'pack', 'packet', 'pouch', 'box', 'tub', 'block'].map(many).join('|')})`;
 /** So many of what it is sold in or counted by. */
 const SOLD = new RegExp(`^(${NUMBER}) (?:${SIZE} )?(${UNIT})$`, 'i');
 const SIZED = new RegExp(`^(${NUMBER}) ${SIZE}$`, 'i');
