@@ -57,7 +57,7 @@ export function IngredientSearch() {
     const { offers: found } = searchLine(last.text, tables, SHOWN);
     // Until the large table is here nobody can say that it has none of that name.
     if (last.name === '' || !isWhole) return found;
-    return [...found, offerOf(withoutFigures(crypto.randomUUID(), last.name), last.howMuch)];
+    return [...found, offerOf(withoutFigures(crypto.randomUUID(), last.name), last)];
   }, [last, isWhole, tables]);
   // Whether the arrows have been used since the last letter: then what is lit was gone to.
   const [goneTo, setGoneTo] = useState(false);

@@ -39,6 +39,16 @@ describe('the best match stands first', () => {
   });
 });
 
+test('a slice, a leaf or a wedge of a thing is no whole one: it has a weight of its own or is asked for', () => {
+  const weighs = (typed: string) => offers(typed)[0]?.grams;
+  expect(weighs('4 slices lemon')).toBe(32);
+  expect(weighs('2 cabbage leaves')).toBe(46);
+  expect(weighs('2 bay leaves')).toBeCloseTo(0.4, 9);
+  expect(weighs('6 garlic cloves')).toBe(18);
+  for (const typed of ['2 slices cauliflower', '3 carrot leaves', '1 leaf leek'])
+    expect([typed, weighs(typed)]).toEqual([typed, undefined]);
+});
+
 describe('how much of an ingredient', () => {
   const read = (text: string, id: string) => {
     const reading = readAmount(text, named(id), ['g']);

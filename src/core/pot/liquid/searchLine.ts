@@ -1,10 +1,10 @@
 import { entryAt } from '../../columns/index.ts';
 import { type AnyReading, midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { amountOfLine } from '../recipe/amountOfLine.ts';
 import { readLine, type RecipeLine } from '../recipe/line.ts';
 import { namesBegun, type NameTable, thingNamed } from '../recipe/names.ts';
 import { saysNothing, singular } from '../recipe/plainWords.ts';
-import { readAmount } from './amount.ts';
 
 /** An ingredient that a typed line may mean, with how much of it would go in. */
 export interface Offer {
@@ -17,9 +17,10 @@ export interface Offer {
   readonly grams: number | undefined;
 }
 
-/** An ingredient with so much of it as was typed. */
-export function offerOf(ingredient: Ingredient, howMuch = ''): Offer {
-  const amount = howMuch === '' ? undefined : readAmount(howMuch, ingredient);
+/** An ingredient with so much of it as a line says. */
+export function offerOf(ingredient: Ingredient, line: RecipeLine): Offer {
+  const amount = amountOfLine(line, ingredient);
+  const howMuch = (amount?.ok ? amount.quantity.text : line.howMuch) ?? '';
   const typed = amount?.ok ? midpoint(amount.quantity) : undefined;
   const each = amount?.ok && amount.measure === 'count' ? ingredient.pieceG : 1;
   const byVolume = amount?.ok === true && amount.measure === 'volume';
@@ -83,7 +84,7 @@ export function searchLine(
   const found = [...new Set([...named, ...byName])].slice(0, most);
   return {
     line,
-    offers: found.map((ingredient) => offerOf(ingredient, line.howMuch ?? '')),
+    offers: found.map((ingredient) => offerOf(ingredient, line)),
     left: thing?.left ?? asked.filter((word) => !known.includes(word)),
   };
 }

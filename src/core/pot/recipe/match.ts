@@ -1,7 +1,7 @@
 import type { Ingredient } from '@/reference/types.ts';
 import type { AnyReading } from '../../quantity/index.ts';
 import { namedCuts } from '../../meat/index.ts';
-import { readAmount } from '../liquid/amount.ts';
+import { amountOfLine } from './amountOfLine.ts';
 import type { RecipeLine } from './line.ts';
 import { type NameTable, thingNamed } from './names.ts';
 import { saysNothing, singular } from './plainWords.ts';
@@ -49,18 +49,6 @@ function score(words: readonly string[], name: string, preferred: boolean): numb
     (preferred ? 0.15 : 0) +
     fromTin
   );
-}
-
-/** How much of an ingredient a line names; undefined where it names none. */
-export function amountOfLine({ howMuch }: RecipeLine, ingredient: Ingredient): AnyReading | undefined {
-  if (howMuch === undefined) return undefined;
-  // The ounces on a can or a bottle of what is drunk are fluid ones.
-  const drunk = ingredient.role === 'liquid' && ingredient.section === 'wine and beer';
-  const read = readAmount(
-    drunk ? howMuch.replace(/(?<!fl\.? ?)\b(?:oz|ounces?)\b/i, 'fl oz') : howMuch,
-    ingredient,
-  );
-  return read.ok ? { ...read, quantity: { ...read.quantity, text: howMuch } } : read;
 }
 
 const none = { cuts: [] as readonly string[], whole: false };

@@ -1,7 +1,8 @@
 import type { Ingredient } from '@/reference/types.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { readLine, type RecipeLine } from './line.ts';
-import { amountOfLine, type LineMatch, matchLine, type Tables } from './match.ts';
+import { type LineMatch, matchLine, type Tables } from './match.ts';
+import { offerOf } from '../liquid/searchLine.ts';
 
 /** A line of a recipe as it is understood; nothing that was not said is filled in. */
 export interface PrintedLine {
@@ -62,10 +63,7 @@ function printed(
 
 /** What a line says of an ingredient: ml of what is poured by volume, else g, by the piece where it is counted. */
 function weighed(read: RecipeLine, thing: Ingredient): Pick<PrintedLine, 'grams' | 'ml'> {
-  const said = amountOfLine(read, thing);
-  const typed = said?.ok ? midpoint(said.quantity) : undefined;
-  if (typed === undefined || !said?.ok) return { grams: null, ml: null };
-  if (said.measure === 'volume') return { grams: null, ml: typed };
-  if (said.measure !== 'count') return { grams: typed, ml: null };
-  return { grams: thing.pieceG === undefined ? null : typed * thing.pieceG, ml: null };
+  const { amount, grams = null } = offerOf(thing, read);
+  const ml = amount?.ok && amount.measure === 'volume' ? (midpoint(amount.quantity) ?? null) : null;
+  return { grams, ml };
 }

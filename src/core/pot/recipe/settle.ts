@@ -3,7 +3,8 @@ import type { Ingredient } from '@/reference/types.ts';
 import { withoutFigures } from '../liquid/own.ts';
 import { fillsPot, usualItems } from '../liquid/items.ts';
 import type { Quantity } from '../../quantity/index.ts';
-import { amountOfLine, type LineMatch } from './match.ts';
+import { amountOfLine } from './amountOfLine.ts';
+import type { LineMatch } from './match.ts';
 
 /** What a line of a recipe is taken for; undefined while the cook has not said. */
 export type Choice =

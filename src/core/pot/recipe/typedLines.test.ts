@@ -40,6 +40,14 @@ test.each([
       ['4 cloves', 'garlic', ''],
     ],
   ],
+  [
+    '2 cabbage leaves, 4 slices of lemon',
+    [
+      ['2', 'sr24-11109', ''],
+      ['4 slices', 'sr24-09150', ''],
+    ],
+  ],
+  ['2 slices cauliflower', [['2 slices', undefined, '']]],
   ['½–¾ l water', [['½–¾ l', 'water', '']]],
   ['1½ cups beef stock', [['1½ cups', 'stock-beef', '']]],
   [
