@@ -77,7 +77,7 @@ export function Checks({ day, isOld }: Props) {
         <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
       </div>
       <p className={css.feels}>
-        {feelsOf(batchReckoning).map((feel, i) => (
+        {feelsOf(batchReckoning, lot === ALL ? undefined : lot).map((feel, i) => (
           <button
             key={feel}
             type="button"

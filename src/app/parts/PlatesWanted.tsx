@@ -69,9 +69,9 @@ function PeopleOrPieces({ dish }: { readonly dish: Dish }) {
       <button
         type="button"
         className="btn btn-sm act"
-        onClick={() => editDish(loaded.meal.id, dish.id, 'for so many people', (d) => forPeople(d, each))}
+        onClick={() => editDish(loaded.meal.id, dish.id, 'for so many people', forPeople)}
       >
-        {counted(n, noun('person', 'people'))}, {each} each: {counted(n * each, name)}
+        {counted(n, noun('person', 'people'))}, {each} each: {counted(countOf(forPeople(dish)), name)}
       </button>
       <button
         type="button"

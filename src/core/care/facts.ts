@@ -23,7 +23,7 @@ export interface CareFacts {
   /** Cooked rice or pasta is served. */
   readonly starches: boolean;
   readonly onBone: boolean;
-  /** Some of the meat was bought without its bones, and none with them: what stands for all meat has no bones in it. */
+  /** None of the meat was bought with its bones. */
   readonly boneless: boolean;
   readonly children: boolean;
   /** The dish with the most alcohol: g in a serving, and of its weight; undefined: none is left. */

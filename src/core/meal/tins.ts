@@ -11,9 +11,28 @@ export const TINS = {
 export const largeTinOf = (usualG: number): number =>
   Object.values(TINS).find(({ usual }) => usual === usualG)?.large ?? 2 * usualG;
 
-/** Ingredients as they are sold where this kitchen is: what comes in usual tins in those that are usual there. */
-export function soldIn(list: readonly Ingredient[], { tins }: Pick<Kitchen, 'tins'>): readonly Ingredient[] {
-  if (tins === undefined || tins === '400 g') return list;
-  const packG = TINS[tins].usual;
-  return list.map((one) => (one.tinned ? { ...one, packG } : one));
+/**
+ * Ingredients as they are sold where this kitchen is: in packs of the size that the cook has written, what comes in usual tins in
+ * those that are usual there.
+ */
+export function soldIn(
+  list: readonly Ingredient[],
+  { tins = '400 g', packs }: Pick<Kitchen, 'tins' | 'packs'>,
+): readonly Ingredient[] {
+  if (tins === '400 g' && packs === undefined) return list;
+  return list.map((one) => {
+    const own = packs?.[one.id];
+    if (own !== undefined) return withPack(one, own);
+    return one.tinned ? { ...one, packG: TINS[tins].usual } : one;
+  });
 }
+
+/** Whatever its pack is called, it holds what the cook says. */
+const withPack = ({ pieces, tinned: _, ...one }: Ingredient, packG: number): Ingredient => ({
+  ...one,
+  packG,
+  ...(pieces && {
+    pieces: Object.fromEntries(Object.entries(pieces).filter(([word]) => !PACKED.has(word))),
+  }),
+});
+const PACKED = new Set(['tin', 'can', 'bottle', 'jar', 'tube', 'carton', 'bag']);

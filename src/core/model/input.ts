@@ -24,17 +24,20 @@ export function ingredientsOf({
   return soldIn(own ? [...reference.ingredients, ...own] : reference.ingredients, kitchen);
 }
 
-const byId = new WeakMap<object, { tins: Kitchen['tins']; known: ReadonlyMap<string, Ingredient> }>();
+const byId = new WeakMap<
+  object,
+  Pick<Kitchen, 'tins' | 'packs'> & { known: ReadonlyMap<string, Ingredient> }
+>();
 
 /** The same by their ids; made once for a kitchen. */
 export function ingredientsById(
   input: Pick<Input, 'kitchen' | 'reference'>,
 ): ReadonlyMap<string, Ingredient> {
-  const { ingredients, tins } = input.kitchen;
+  const { ingredients, tins, packs } = input.kitchen;
   const key = ingredients ?? input.reference;
   const made = byId.get(key);
-  if (made && made.tins === tins) return made.known;
+  if (made && made.tins === tins && made.packs === packs) return made.known;
   const known = new Map(ingredientsOf(input).map((ingredient) => [ingredient.id, ingredient]));
-  byId.set(key, { tins, known });
+  byId.set(key, { tins, packs, known });
   return known;
 }

@@ -27,8 +27,8 @@ const several: Readonly<Partial<Record<DishKind, number>>> = {
 export const eachIfPeople = ({ kind, count, counted, guests }: Dish): number | undefined =>
   counted || guests || midpoint(count) === undefined ? undefined : several[kind];
 
-/** The same number taken for people, so many servings each. */
-export const forPeople = ({ counted: _, ...dish }: Dish, each: number): Dish => ({
-  ...dish,
-  guests: { usual: dish.count, each: { text: String(each), lo: each, hi: each } },
-});
+/** The same number taken for people, each with as many as is usual of the dish. */
+export function forPeople({ counted: _, ...dish }: Dish): Dish {
+  const each = several[dish.kind] ?? 1;
+  return { ...dish, guests: { usual: dish.count, each: { text: String(each), lo: each, hi: each } } };
+}

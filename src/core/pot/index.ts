@@ -15,7 +15,7 @@ export { type MisfitSays, misfits, reachCm, smallestThatFits, type Remedy } from
 export { sectionOf, type PieceInSection } from './fill/section.ts';
 export { fromPacket, type PacketFigures } from './liquid/figures.ts';
 export { isNotKnown, refsIn } from './liquid/allergens.ts';
-export { type Swap, swapsFor } from './liquid/swaps.ts';
+export { type Swap, swapped, swapsFor } from './liquid/swaps.ts';
 export { withoutFigures, WITHOUT_FIGURES } from './liquid/own.ts';
 export { bonesOf, comeOut, missingOf, stillIn, type ComesOut } from './liquid/comeOut.ts';
 export { type Hint, type HintRule, notInYet, orderHints } from './liquid/hints.ts';

@@ -1,5 +1,6 @@
 import { type Stage, isStrained } from '@/core/meal/index.ts';
 import { writeChance, writeMass, writeMinutes, writeVolume, type Written } from '@/core/quantity/index.ts';
+import { counted, noun, PLATE } from '@/words/index.ts';
 import type { Figures, OpenMeal } from '../../open/MealContext.ts';
 
 interface Station {
@@ -10,7 +11,6 @@ interface Station {
 }
 
 const one = ({ value, unit }: Written) => (unit === '' ? value : `${value} ${unit}`);
-const counted = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** The key figure of each station: only set in words here, worked out in the core. */
 export function stationFigures(
@@ -29,13 +29,11 @@ export function stationFigures(
     order: {
       key: plates > 0 ? one(writeMass(meal.needG, units)) : '–',
       under:
-        plates > 0
-          ? `+ ${one(writeVolume(meal.needMl, units))}, ${counted(plates, 'plate')}`
-          : 'no plates yet',
+        plates > 0 ? `+ ${one(writeVolume(meal.needMl, units))}, ${counted(plates, PLATE)}` : 'no plates yet',
     },
     meat: {
       key: meat.rawG.mid > 0 ? one(writeMass(meat.rawG.mid, units)) : '–',
-      under: counted(lots, 'lot'),
+      under: counted(lots, noun('lot')),
       of: 'raw',
     },
     pot: {

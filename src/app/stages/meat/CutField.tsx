@@ -35,7 +35,7 @@ export function CutField({ lot, batchId, own, hidden }: Props) {
   const meant = typed === undefined ? [] : cutsMeant(typed, all);
   /** One that is meant alone, or a name that covers them all. */
   const one = ([first, ...more]: typeof meant) =>
-    first && (more.length === 0 || whichCut(first.id).length > 0) ? first.id : undefined;
+    first && (more.length === 0 || 'pools' in first) ? first.id : undefined;
   const change = (text: string) => {
     type(text);
     setLeft(false);

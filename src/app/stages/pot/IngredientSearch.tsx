@@ -79,12 +79,12 @@ export function IngredientSearch() {
       : ({ as: 'ingredient', id: offer.ingredient.id } as const);
     settle([...lines.slice(0, -1), { ...chosen, choice }]);
   };
-  /** Enter with nothing gone to: one thing is the best match; a list, meat, salt and what no name is known of go by their lines. */
+  /** Enter with nothing gone to: one thing is the best match; a list, what several are called, meat, salt and what no name is known of go by their lines. */
   const takesLines = () => {
     const [only, ...more] = matches;
     if (!only || goneTo) return false;
     const [best] = offers;
-    return more.length > 0 || only.kind !== 'ingredient' || !best || isNameless(best, ids);
+    return more.length > 0 || only.several || only.kind !== 'ingredient' || !best || isNameless(best, ids);
   };
   const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps, closeMenu } = useCombobox({
     items: [...offers],

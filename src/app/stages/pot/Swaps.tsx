@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import type { Item } from '@/core/meal/index.ts';
-import { itemsOf, type Swap, swapsFor } from '@/core/pot/index.ts';
+import { itemsOf, type Swap, swapped, swapsFor } from '@/core/pot/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { putLines } from '../../open/edits/index.ts';
@@ -29,21 +29,7 @@ export function Swaps({ item, name }: { readonly item: Item; readonly name: stri
     putLines(loaded.meal.id, batch.id, `something else for ${name}`, (before) => ({
       batch: {
         ...before,
-        items: itemsOf(before).flatMap((one) =>
-          one.id !== item.id
-            ? [one]
-            : swap.map(({ id, grams: g }, i): Item => {
-                const { amount: _, asBought: __, measure: ___, prep: ____, ...rest } = one;
-                const amount = { text: text(g), lo: g, hi: g };
-                return {
-                  ...rest,
-                  id: i === 0 ? one.id : crypto.randomUUID(),
-                  ref: id,
-                  amount,
-                  measure: 'mass',
-                };
-              }),
-        ),
+        items: swapped(itemsOf(before), item.id, swap, text, () => crypto.randomUUID()),
       },
       carried: tables.large.filter(({ id }) => !known.has(id) && swap.some((to) => to.id === id)),
     }));

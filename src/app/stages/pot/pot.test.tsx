@@ -108,6 +108,17 @@ describe('pot: pot', () => {
       expect((await batch()).items).toBeUndefined();
     });
 
+    test('what several are called is asked about, alone too', async () => {
+      await openAt('pot', brisket());
+      await names('4 chillies');
+      await user.keyboard('{Enter}');
+      await settled();
+      expect((await batch()).items).toBeUndefined();
+      await tap(region('Still asked about').getByRole('button', { name: 'chillies, dried' }));
+      await press('Put it in');
+      expect((await batch()).items?.at(-1)).toMatchObject({ ref: 'chilli-dried', amount: { text: '4' } });
+    });
+
     test('so much soy sauce leaves the stock where it was; without an amount it is none, never so much as brings up the line', async () => {
       await openAt('pot', brisket());
       await putIn('60 ml soy sauce');

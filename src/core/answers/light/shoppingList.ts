@@ -150,7 +150,7 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
         const { amount: some, asBought = some } = plan.batch.items?.find((item) => item.id === id) ?? {};
         const named = asBought && packsSaid(asBought.text, known);
         const said = named?.each === known.packG ? undefined : named;
-        add(meal.name, line, kitchen.packs?.[ref] ?? known.packG, known.pieceG, said);
+        add(meal.name, line, known.packG, known.pieceG, said);
       }
     }
     for (const dish of meal.dishes) {

@@ -5,6 +5,7 @@ import pantry from '@/reference/pantry.json' with { type: 'json' };
 import { names } from '@/reference/names.ts';
 import { reference } from '@/reference/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
+import { soldIn } from '../../meal/index.ts';
 import { readAmount } from './amount.ts';
 import { searchLine } from './searchLine.ts';
 
@@ -47,6 +48,18 @@ test('a slice, a leaf or a wedge of a thing is no whole one: it has a weight of 
   expect(weighs('6 garlic cloves')).toBe(18);
   for (const typed of ['2 slices cauliflower', '3 carrot leaves', '1 leaf leek'])
     expect([typed, weighs(typed)]).toEqual([typed, undefined]);
+});
+
+test('a tin holds what is usual where one cooks, and a pack what the cook has written', () => {
+  const weighs = (typed: string, kitchen: Parameters<typeof soldIn>[1]) => {
+    const usual = soldIn(reference.ingredients, kitchen);
+    return searchLine(typed, { usual, large: [], names }, 1).offers[0]?.grams;
+  };
+  expect(weighs('2 tins tomatoes', {})).toBe(800);
+  expect(weighs('2 cans tomatoes', { tins: '14.5 oz' })).toBe(822);
+  expect(weighs('1 large can crushed tomatoes', { tins: '14.5 oz' })).toBe(794);
+  expect(weighs('2 tins tomatoes', { tins: '14.5 oz', packs: { 'tomatoes-canned': 500 } })).toBe(1000);
+  expect(weighs('1 tube tomato paste', { packs: { 'tomato-paste': 200 } })).toBe(200);
 });
 
 describe('how much of an ingredient', () => {

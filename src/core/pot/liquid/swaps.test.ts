@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { pantry } from '@/reference/pantry.ts';
 import { reference } from '@/reference/index.ts';
-import { swapsFor } from './swaps.ts';
+import { swapped, swapsFor } from './swaps.ts';
 
 const all = new Map([...reference.ingredients, ...pantry].map((one) => [one.id, one]));
 const ids = [...all.keys()];
@@ -46,4 +46,38 @@ test('without wine there is no alcohol; one chilli is another chilli', () => {
       for (const { id: to } of swap) expect(holds(to)).not.toContain('alcohol');
   for (const swap of swapsFor('chilli-guajillo', 10))
     for (const { id: to } of swap) expect(holds(to)).toContain('heat');
+});
+
+test('what takes its place lies where it lay; what was to be done to it is done to it no more', () => {
+  const wine = {
+    ...{ id: 'w', ref: 'wine-red', state: 'in' as const, measure: 'volume' as const, vessel: 'pot-28' },
+    ...{ amount: { text: '300 ml', lo: 300, hi: 300 }, boiledTo: { text: '150 ml', lo: 150, hi: 150 } },
+  };
+  const [swap = []] = swapsFor('wine-red', 300);
+  const items = swapped(
+    [wine, { id: 'o', ref: 'onion', state: 'in' }],
+    'w',
+    swap,
+    (g) => `${String(g)} g`,
+    () => 'new',
+  );
+  expect(items).toEqual([
+    {
+      id: 'w',
+      ref: 'stock-low-salt',
+      state: 'in',
+      vessel: 'pot-28',
+      amount: { text: '282 g', lo: 282, hi: 282 },
+      measure: 'mass',
+    },
+    {
+      id: 'new',
+      ref: 'vinegar',
+      state: 'in',
+      vessel: 'pot-28',
+      amount: { text: '18 g', lo: 18, hi: 18 },
+      measure: 'mass',
+    },
+    { id: 'o', ref: 'onion', state: 'in' },
+  ]);
 });

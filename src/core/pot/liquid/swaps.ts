@@ -1,3 +1,5 @@
+import type { Item } from '../../meal/index.ts';
+
 /**
  * What cooks put in the place of what they have not (common practice, no source): by weight, and never by itself. Dried herbs are
  * a third of the fresh; one chilli stands for another of like heat; wine left out is stock, sharpened with vinegar.
@@ -81,3 +83,29 @@ export function swapsFor(id: string, grams: number): readonly Swap[] {
         : to.map(([other, perGram]) => [asIs(other, perGram)]),
     );
 }
+
+/**
+ * The things of a pot with something else in the place of one: where it lay and when it went in stay, what was done to it does not.
+ * @param written an amount in g as it stands on the line
+ */
+export const swapped = (
+  items: readonly Item[],
+  id: string,
+  swap: Swap,
+  written: (grams: number) => string,
+  newId: () => string,
+): Item[] =>
+  items.flatMap((item) => {
+    if (item.id !== id) return [item];
+    const { state, at, out, put, vessel, marinade, onto } = item;
+    const kept = { state, at, out, put, vessel, marinade, onto };
+    const said = Object.fromEntries(Object.entries(kept).filter(([, value]) => value !== undefined));
+    return swap.map(({ id: ref, grams }, i): Item => ({
+      ...said,
+      state,
+      id: i === 0 ? id : newId(),
+      ref,
+      amount: { text: written(grams), lo: grams, hi: grams },
+      measure: 'mass',
+    }));
+  });

@@ -12,6 +12,8 @@ export interface LineMatch {
   readonly kind: 'ingredient' | 'meat' | 'salt' | 'unknown';
   /** Ids of ingredients or cuts, the best first. */
   readonly found: readonly string[];
+  /** Cooks call several so: they say which, however soon they go on. */
+  readonly several?: true;
   /** Nobody has to look at it: every word of the line is in the name. */
   readonly sure: boolean;
   /** Of meat, where the line says it. */
@@ -21,6 +23,10 @@ export interface LineMatch {
 interface Named {
   readonly id: string;
   readonly name: string;
+}
+interface NamedCut extends Named {
+  /** It is a name that covers these. */
+  readonly pools?: readonly string[];
 }
 
 const COUNTED = /^(berry|leaf|sprig|stick|clove|cube|canned)$/;
@@ -64,7 +70,7 @@ export interface Tables {
   /** The short table, preferred to the large one where both answer. */
   readonly usual: readonly Ingredient[];
   readonly large: readonly Ingredient[];
-  readonly cuts: readonly Named[];
+  readonly cuts: readonly NamedCut[];
   readonly names: NameTable;
 }
 
@@ -91,6 +97,7 @@ export function matchLine(line: RecipeLine, { usual, large, cuts, names }: Table
     line,
     kind: 'ingredient',
     found,
+    ...(thing && thing.ids.length > 1 && { several: true as const }),
     sure: (isOne || isCalledSo) && (amount?.ok ?? line.howMuch === undefined),
   };
 }
@@ -100,7 +107,7 @@ const inTins = ({ tinned, packG, pieces }: Ingredient, amount: AnyReading | unde
   amount?.ok === true && (tinned === true || packG !== undefined || pieces?.['can'] !== undefined);
 
 /** Of meat: the cuts that it may be. Undefined where a line names none. */
-function meatOf(line: RecipeLine, cuts: readonly Named[], isThing: boolean): LineMatch | undefined {
+function meatOf(line: RecipeLine, cuts: readonly NamedCut[], isThing: boolean): LineMatch | undefined {
   const said = line.name;
   const { bone } = namedCuts(line.text);
   const more = namedCuts(`${said} ${line.note}`);
@@ -113,10 +120,11 @@ function meatOf(line: RecipeLine, cuts: readonly Named[], isThing: boolean): Lin
   // A name that covers several goes in as that, and the lot asks which; where there is no such choice it is asked here. What is not
   // weighed is no lot yet.
   const [first] = meant;
-  const isOne = meant.length === 1 || first?.endsWith('-any') === true;
+  const isPooled = cuts.find(({ id }) => id === first)?.pools !== undefined;
+  const isOne = meant.length === 1 || isPooled;
   const sure = isOne && whole && line.amount !== undefined && line.measure === 'mass';
   const found = meant.length > 0 ? [...meant, ...others].slice(0, SHOWN) : others;
-  return { line, kind: 'meat', found, sure, ...(bone && { bone }) };
+  return { line, kind: 'meat', found, sure, ...(isPooled && { several: true }), ...(bone && { bone }) };
 }
 
 function ranked(words: readonly string[], names: readonly Named[], preferred: ReadonlySet<string>): string[] {

@@ -35,7 +35,7 @@ export function printedLines(text: string, tables: Tables): readonly PrintedLine
 
 function printed(
   line: string,
-  { kind, sure, found, line: read }: LineMatch,
+  { kind, sure, several, found, line: read }: LineMatch,
   named: ReadonlyMap<string, Named>,
   things: ReadonlyMap<string, Ingredient>,
 ): PrintedLine {
@@ -55,8 +55,7 @@ function printed(
   const asks = found.flatMap((id) => named.get(id)?.name ?? []);
   if (!sure) return { ...plain, kind: 'asked', name: null, asks };
   // One that covers several asks which, once it is in.
-  if (kind === 'meat')
-    return { ...plain, kind: 'cut', name, asks: best?.endsWith('-any') ? asks.slice(1) : [] };
+  if (kind === 'meat') return { ...plain, kind: 'cut', name, asks: several ? asks.slice(1) : [] };
   const thing = best === undefined ? undefined : things.get(best);
   return { ...plain, kind: 'ingredient', name, ...(thing ? weighed(read, thing) : {}), asks: [] };
 }
