@@ -7,13 +7,14 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { formatted } from '../formatted.ts';
 import { fitCookedModel } from '../../src/core/meat/index.ts';
-import { cutRows, pooledRows, separableFatRows } from './cuts.ts';
+import { cutRows, separableFatRows } from './cuts.ts';
 import { doesOf, ingredientRows } from './ingredients.ts';
 import { cookedPairs } from './pairs.ts';
 import { pantryFoods } from './pantry.ts';
+import { pooledRows } from './pooled.ts';
 import { weighedYields } from './weighed.ts';
 import type { Food } from './food.ts';
-import { namedRows } from './names.ts';
+import { namedRows } from './names/index.ts';
 import { standsFor, type TradeRow, tradeRows } from './trade.ts';
 
 /** NaCl per sodium by molar mass: 58.443 / 22.990 (published, CIAAW standard atomic weights). */
