@@ -1,4 +1,4 @@
-import { type NamedRow, row, tinned } from './row.ts';
+import { type NamedRow, row } from './row.ts';
 
 /** Chillies in every form, their pastes, and sauces. */
 export const hot: readonly NamedRow[] = [
