@@ -83,6 +83,6 @@ export { packsSaid, type Packs, readAmount } from './liquid/amount.ts';
 export { readLine } from './recipe/line.ts';
 export { printedLines } from './recipe/printed.ts';
 export { matchLine, type Tables } from './recipe/match.ts';
-export { typedLines } from './recipe/typedLines.ts';
+export { entered, typedLines } from './recipe/typedLines.ts';
 export { type NoRecipe, readRecipe } from './recipe/read.ts';
 export { asksWeight, firstChoice, putRecipeIn, type Choice, type SettledLine } from './recipe/settle.ts';

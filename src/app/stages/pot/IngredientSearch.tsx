@@ -2,6 +2,7 @@ import { TEXT_MOST } from '@/core/quantity/index.ts';
 import { useCombobox, type UseComboboxState, type UseComboboxStateChangeOptions } from 'downshift';
 import { type ChangeEvent, type KeyboardEvent, useDeferredValue, useMemo, useState } from 'react';
 import {
+  entered,
   firstChoice,
   type Offer,
   offerOf,
@@ -68,10 +69,12 @@ export function IngredientSearch() {
     ask([...asked, ...lines.filter(({ choice }) => choice === undefined)]);
     putSettled(lines.filter(({ choice }) => choice !== undefined));
   };
-  const settled = () =>
-    matches.map((match): Settled => ({ id: crypto.randomUUID(), match, choice: firstChoice(match) }));
   const choose = (offer: Offer) => {
-    const lines = settled();
+    const lines = matches.map((match): Settled => ({
+      id: crypto.randomUUID(),
+      match,
+      choice: firstChoice(match),
+    }));
     const chosen = lines.at(-1);
     if (!chosen) return;
     const choice = isNameless(offer, ids)
@@ -79,12 +82,10 @@ export function IngredientSearch() {
       : ({ as: 'ingredient', id: offer.ingredient.id } as const);
     settle([...lines.slice(0, -1), { ...chosen, choice }]);
   };
-  /** Enter with nothing gone to: one thing is the best match; a list, what several are called, meat, salt and what no name is known of go by their lines. */
-  const takesLines = () => {
-    const [only, ...more] = matches;
-    if (!only || goneTo) return false;
-    const [best] = offers;
-    return more.length > 0 || only.several || only.kind !== 'ingredient' || !best || isNameless(best, ids);
+  /** With nothing gone to, what stands in the field goes in, not what was drawn of it a moment ago. */
+  const enter = () => {
+    settle(entered(text, tables).map((line) => ({ ...line, id: crypto.randomUUID() })));
+    typeIn('');
   };
   const { isOpen, highlightedIndex, getInputProps, getMenuProps, getItemProps, closeMenu } = useCombobox({
     items: [...offers],
@@ -117,11 +118,10 @@ export function IngredientSearch() {
             },
             onKeyDown: (event: KeyboardEvent & { nativeEvent: { preventDownshiftDefault?: boolean } }) => {
               if (event.key === 'ArrowDown' || event.key === 'ArrowUp') setGoneTo(true);
-              if (event.key !== 'Enter' || !isWhole || !takesLines()) return;
+              if (event.key !== 'Enter' || !isWhole || goneTo || text.trim() === '') return;
               event.nativeEvent.preventDownshiftDefault = true;
               event.preventDefault();
-              settle(settled());
-              typeIn('');
+              enter();
               closeMenu();
             },
           })}

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { names } from '@/reference/names.ts';
 import { pantry } from '@/reference/pantry.ts';
 import { reference } from '@/reference/index.ts';
-import { typedLines } from './typedLines.ts';
+import { entered, typedLines } from './typedLines.ts';
 
 const short = new Set(reference.ingredients.map(({ id }) => id));
 const large = pantry.filter(({ id }) => !short.has(id));
@@ -65,3 +65,15 @@ test.each([
     ],
   ],
 ])('%s', (text, lines) => expect(read(text)).toEqual(lines));
+
+test.each([
+  ['oni', [{ as: 'ingredient', id: 'onion' }]],
+  ['3 guajillo', [{ as: 'ingredient', id: 'chilli-guajillo' }]],
+  ['4 chillies', [undefined]],
+  ['zzz', [undefined]],
+  ['1 kg oxtail', [{ as: 'cut', id: 'beef-oxtail' }]],
+  ['20 g salt', [{ as: 'salt' }]],
+  ['2 onions, zzz, 4 chillies', [{ as: 'ingredient', id: 'onion' }, undefined, undefined]],
+])('Enter behind “%s”', (text, choices) => {
+  expect(entered(text, tables).map(({ choice }) => choice)).toEqual(choices);
+});
