@@ -42,7 +42,7 @@ export { suggestionWords } from './taste.ts';
 export { partName } from './liquids.ts';
 export { noOwnCutWords } from './ownCut.ts';
 export { lidOnAct } from './lidOn.ts';
-export { whichCut } from './whichCut.ts';
+export { cutNotOne, whichCut } from './whichCut.ts';
 export { noRecipeWords, puttingIn, recipeFile, stillToSettle } from './recipe.ts';
 export { agrees, counted, formOf, noun, nounOf, PLATE, SERVING } from './nouns.ts';
 export { problemWords, remedyWords, saysWords } from './problems.ts';

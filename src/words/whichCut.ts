@@ -1,3 +1,5 @@
+import { uncapital } from './capital.ts';
+
 /** What of it a cook can see that tells which of several cuts it is: by cut, of a name that covers them (common practice, no source). */
 const seen: Readonly<Record<string, readonly (readonly [cut: string, words: string])[]>> = {
   'beef-chuck-any': [
@@ -25,3 +27,9 @@ const seen: Readonly<Record<string, readonly (readonly [cut: string, words: stri
 
 /** The answers that narrow a name which covers several cuts; none for what is one cut. */
 export const whichCut = (cut: string): readonly (readonly [cut: string, words: string])[] => seen[cut] ?? [];
+
+/** Why what was typed is no cut yet, and what the lot is until it is one. */
+export function cutNotOne(typed: string, isSeveral: boolean, now: string | undefined): string {
+  const why = isSeveral ? `“${typed}” may be several: which?` : `“${typed}” is not a cut that is known here.`;
+  return now === undefined ? why : `${why} The lot is still ${uncapital(now)}.`;
+}

@@ -36,6 +36,25 @@ describe('shell: start', () => {
       expect(sheet()).toMatch(/Sure of (\d+ plates|all 12 plates)/);
     });
 
+    test('what is no cut stays in its field with the reason; what several are called is a choice, and one that is told apart narrows it', async () => {
+      await openPath('/');
+      await write('Weight', '2 kg');
+      await choose('Cut', 'Beef brisket, whole');
+      await choose('Cut', 'moon beast');
+      expect(sheet()).toMatch(
+        /“moon beast” is not a cut that is known here. The lot is still beef brisket, whole/,
+      );
+      await press('leave it as it is');
+      await choose('Cut', 'shank');
+      await press('Lamb foreshank, bone in');
+      expect(screen.getByRole('img', { name: /^Lamb foreshank/ })).toBeTruthy();
+      await choose('Cut', 'chuck roast');
+      expect(screen.getByRole('img', { name: /^Beef chuck roast, not said which, 2.00 kg/ })).toBeTruthy();
+      await press('a round bone');
+      expect(screen.getByRole('img', { name: /^Beef arm pot roast/ })).toBeTruthy();
+      expect(screen.queryByText('Which is it?')).toBeNull();
+    });
+
     test('six of what is small are people or pieces: asked once, and remembered', async () => {
       await openPath('/');
       await write('Weight', '2 kg');

@@ -233,6 +233,7 @@ export async function choose(label: string | RegExp, option: string): Promise<vo
   const field = screen.getByLabelText(label);
   if (field instanceof HTMLInputElement) {
     await user.click(field);
+    await user.clear(field);
     await user.paste(option);
     await user.keyboard('{Enter}');
   } else await user.selectOptions(field, option);

@@ -33,6 +33,7 @@ export const cutNames: readonly (readonly [cuts: string, names: string])[] = [
     'beef-shank',
     'beef shank|shin|beef shin|shin beef|leg beef|shin of beef|foreshank of beef|gravy beef on the bone|hough|shank cross cut|cross-cut shank',
   ],
+  ['beef-shank lamb-foreshank veal-shank goat-shank pork-shank', 'shank'],
   ['beef-oxtail', 'oxtail|ox tail|beef tail|beef oxtail|tail'],
   ['beef-cheek', 'cheek|beef cheek|ox cheek'],
   [

@@ -1,8 +1,9 @@
 import { useId, useState } from 'react';
+import { Link } from 'react-router';
 import { cutsMeant } from '@/core/meat/index.ts';
 import { type Lot, NAME_MOST, type OwnCut } from '@/core/meal/index.ts';
 import { reference } from '@/reference/index.ts';
-import { whichCut } from '@/words/index.ts';
+import { cutNotOne, whichCut } from '@/words/index.ts';
 import { editLot } from '../../open/edits/index.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { CUTS_LISTED } from './CutList.tsx';
@@ -74,7 +75,7 @@ export function CutField({ lot, batchId, own, hidden }: Props) {
           onBlur={done}
         />
       </span>
-      {isLeft && <NotOne id={`${id}-wrong`} typed={typed ?? ''} meant={meant} onChoose={choose} />}
+      {isLeft && <NotOne id={`${id}-wrong`} typed={typed ?? ''} meant={meant} now={cut} onChoose={choose} />}
       {typed === undefined && <Which cut={lot.cut} onChoose={choose} />}
     </>
   );
@@ -84,23 +85,27 @@ interface NotOneProps {
   readonly id: string;
   readonly typed: string;
   readonly meant: readonly { readonly id: string; readonly name: string }[];
+  /** What the lot is still reckoned as. */
+  readonly now: { readonly id: string; readonly name: string } | undefined;
   readonly onChoose: (cut: string) => void;
 }
 
-/** What is typed names none, or several. */
-function NotOne({ id, typed, meant, onChoose }: NotOneProps) {
+/** What is typed names none, or several: it is said, with what may be done, and the lot is still what it was. */
+function NotOne({ id, typed, meant, now, onChoose }: NotOneProps) {
   return (
     <div className={css.which}>
-      <FieldError id={id}>
-        {meant.length > 0
-          ? `“${typed}” may be several: which?`
-          : `“${typed}” is not a cut that is known here.`}
-      </FieldError>
+      <FieldError id={id}>{cutNotOne(typed, meant.length > 0, now?.name)}</FieldError>
       {meant.slice(0, LIKELY).map((known) => (
         <button key={known.id} type="button" className="btn btn-sm act" onClick={() => onChoose(known.id)}>
           {known.name}
         </button>
       ))}
+      {now && (
+        <button type="button" className="btn btn-sm act" onClick={() => onChoose(now.id)}>
+          leave it as it is
+        </button>
+      )}
+      {meant.length === 0 && <Link to="/cuts">add it as a cut of your own</Link>}
     </div>
   );
 }

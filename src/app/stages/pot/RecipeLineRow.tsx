@@ -61,6 +61,9 @@ export function RecipeLineRow({
           <button type="button" className="btn btn-sm act" onClick={() => choose('own')}>
             keep {own}
           </button>
+          <button type="button" className="link" onClick={() => choose('out')}>
+            leave it out
+          </button>
         </span>
       )}
       <SelectField label={`What “${line.text}” is`} hidden value={value} onChoose={choose}>
