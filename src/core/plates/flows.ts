@@ -45,7 +45,9 @@ export function plateFlows(
   });
   for (const [t, dish] of dishes.entries())
     for (const [b, batch] of batches.entries()) {
-      const { g = 0, heldMl = 0 } = plated[t]?.[b] ?? {};
+      const { g = 0, heldMl = 0, ladledMl = 0 } = plated[t]?.[b] ?? {};
+      // Most dishes draw on few of the pots.
+      if (g === 0 && heldMl === 0 && ladledMl === 0) continue;
       const { own, allHeld, held, ladled } = entryAt(dealt, b);
       const bowl = shredOf.get(batch) ?? 0;
       /** Of a liquid, 0 to 1, so many ml. */

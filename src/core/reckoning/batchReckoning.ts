@@ -1,9 +1,8 @@
 import { isStrained } from '../meal/index.ts';
-import { bodyOf, type Body, mlOf } from '../broth/index.ts';
+import { bodyOf, type Body } from '../broth/index.ts';
 import { BROTH } from '../work/index.ts';
 import { amountOfFlows, massOf } from '../ledger/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
-import { needOfTicket, type Ticket } from '../order/index.ts';
 import { valueAt } from '../columns/index.ts';
 import { type Range, rangeOf } from '../quantity/index.ts';
 import {
@@ -23,10 +22,12 @@ import {
   liquidFigures,
   meatFigures,
   bowlG,
+  keptFor,
 } from '../model/index.ts';
 import { nextActOf, type NextAct } from './nextAct.ts';
 import { milestonesIn, tickedTasks } from './milestones.ts';
 import { type LotReckoning, lotsOf } from './lotReckoning.ts';
+import { type Need, needOfBatch } from './need.ts';
 import { writtenOf, type Written } from './written.ts';
 import { leftOfBatch } from './leftOfBatch.ts';
 import { liquidsOf, type LiquidReckoning } from './liquids.ts';
@@ -65,14 +66,8 @@ export interface BatchReckoning {
   readonly comeOut: readonly ComesOut[];
   /** How long each phase of the cook lasts, min. */
   readonly lengths: readonly number[];
-  /** What the plates want of this batch: the meal's need, dealt by what each batch can give. */
-  readonly need: {
-    readonly meatG: number;
-    readonly liquidMl: number;
-    /** Of the liquid what each dish is ladled, and what the shred of all is to hold, ml. */
-    readonly dishes: readonly { readonly dish: string; readonly name: string; readonly ml: number }[];
-    readonly heldMl: number;
-  };
+  /** What the plates want of it. */
+  readonly need: Need;
   readonly kept: { readonly fatG: number; readonly liquidMl: number };
   /** The shred with what the plates want it to hold, g. */
   readonly dressedG: number;
@@ -84,36 +79,6 @@ export interface BatchReckoning {
   readonly boils: BoilsCovered | null;
   /** The pot boils dry before the meat is tender. */
   readonly dry: boolean;
-}
-
-/** The need of each dish dealt to the batches that it may draw on, in proportion to the shred and the liquid they give. */
-export function needOfBatch(batch: NominalBatch, { nominal, plan }: OpenedMeal): BatchReckoning['need'] {
-  const liquid = ({ plan, mass }: NominalBatch) => (plan.liquid ? mlOf(mass.liquid) : 0);
-  const share = (of: (batch: NominalBatch) => number, { from }: Ticket) => {
-    const drawnOn = nominal.batches.filter(({ plan: { id } }) => from?.includes(id) ?? true);
-    if (!drawnOn.includes(batch)) return 0;
-    const all = drawnOn.reduce((sum, other) => sum + of(other), 0);
-    return all > 0 ? of(batch) / all : 1 / drawnOn.length;
-  };
-  const own = plan.tickets.map((ticket) => {
-    const { meatG, liquidMl } = needOfTicket(ticket);
-    const part = share(liquid, ticket);
-    return {
-      dish: ticket.id,
-      name: ticket.name,
-      meatG: meatG * share(bowlG, ticket),
-      liquidMl: liquidMl * part,
-      ml: ticket.count * ticket.liquid.want * part,
-    };
-  });
-  const sum = (of: (one: (typeof own)[number]) => number) => own.reduce((total, one) => total + of(one), 0);
-  const ladledMl = sum(({ ml }) => ml);
-  return {
-    meatG: sum(({ meatG }) => meatG),
-    liquidMl: sum(({ liquidMl }) => liquidMl),
-    dishes: own.flatMap(({ dish, name, ml }) => (ml > 0 ? [{ dish, name, ml }] : [])),
-    heldMl: Math.max(0, sum(({ liquidMl }) => liquidMl) - ladledMl),
-  };
 }
 
 /** What of a batch is kept once the plates are filled: fat of the jar, g, and liquid, ml. */
@@ -152,8 +117,11 @@ export function batchReckoning(
   meal: OpenedMeal,
   drawn: Drawn | undefined,
 ): BatchReckoning {
+  const need = needOfBatch(one, meal);
   return {
-    ...figuresOf(one, drawn, needOfBatch(one, meal)),
+    ...figures(one, [drawn], () => figuresOf(one, drawn)),
+    need,
+    dressedG: bowlG(one) * (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
     salt: saltFigures(one, meal.nominal.flows),
     comeOut: comeOutOf(one, meal.input),
     second: secondWaveOf(one, meal.input),
@@ -167,11 +135,11 @@ export function batchReckoning(
   };
 }
 
-function figuresOf(
-  { plan, mass }: NominalBatch,
-  drawn: Drawn | undefined,
-  need: BatchReckoning['need'],
-): Omit<BatchReckoning, 'salt' | 'comeOut' | 'next' | 'second' | 'kept'> {
+/** What hangs on a batch alone: a key in another pot leaves it as it is. */
+type OfItself = Omit<BatchReckoning, 'need' | 'dressedG' | 'salt' | 'comeOut' | 'next' | 'second' | 'kept'>;
+const figures = keptFor<OfItself>();
+
+function figuresOf({ plan, mass }: NominalBatch, drawn: Drawn | undefined): OfItself {
   const { columns: mid, write } = batchColumns(1);
   write(mass, plan, plan.ready ? plan.ready.median - plan.ready.potFrom : 0, 0);
   const columns = drawn?.batches.get(plan.id)?.columns;
@@ -200,8 +168,6 @@ function figuresOf(
     pot: potOf(plan),
     sear: plan.sear,
     lengths: plan.lengths,
-    need,
-    dressedG: bowlG({ plan, mass }) * (1 + (need.meatG > 0 ? (need.heldMl * BROTH) / need.meatG : 0)),
     boils: plan.boilsCovered
       ? { ...plan.boilsCovered, minutes: plan.boilsCovered.minutes - (plan.ready?.potFrom ?? 0) }
       : null,

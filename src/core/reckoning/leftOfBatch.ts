@@ -1,4 +1,14 @@
-import { type Amount, type Flow, flowsOfBatch, massOf, nothing, plus, times } from '../ledger/index.ts';
+import {
+  type Amount,
+  emptyPool,
+  type Flow,
+  flowsOfBatch,
+  massOf,
+  nothing,
+  plus,
+  setPlus,
+  times,
+} from '../ledger/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { MAIN } from '../work/index.ts';
@@ -65,7 +75,7 @@ function partOf(all: Amount, kept: Amount, allG: number, keptG: number, part: nu
 }
 
 function sumOf(flows: readonly Flow[], ids: readonly string[]): Amount {
-  let all = nothing;
-  for (const { id, amount } of flows) if (ids.includes(id)) all = plus(all, amount);
+  const all = emptyPool();
+  for (const { id, amount } of flows) if (ids.includes(id)) setPlus(all, all, amount, 1);
   return all;
 }

@@ -1,6 +1,7 @@
 import type { LedgerFlow } from '../ledger/index.ts';
 import { numberOfDraws, openMeal, type Drawn, type Problem, type OpenedMeal } from '../model/index.ts';
-import { batchReckoning, needOfBatch, stillInPot, type BatchReckoning } from './batchReckoning.ts';
+import { batchReckoning, stillInPot, type BatchReckoning } from './batchReckoning.ts';
+import { needOfBatch } from './need.ts';
 import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
 import { boilsDry } from './dry.ts';
 import { reducedTooFar } from './thick.ts';
