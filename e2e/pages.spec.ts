@@ -92,13 +92,29 @@ test('no other host is asked, no inline script is allowed, and the demo is kept 
   ]);
 });
 
-test('on a phone the stations are a strip, and the ribbons open from it', async ({ page }) => {
+test('on a phone the frame takes 120 px: the stations are a strip at the foot, the stove drops from the pot’s name', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(DEMO);
   await expect(page.getByRole('heading', { name: 'What the lots become' })).toBeVisible();
-  await expect(page.getByRole('group', { name: 'The strands, to scale' })).toBeHidden();
-  await page.getByRole('button', { name: 'show the strands' }).click();
+  const strands = page.getByRole('navigation', { name: 'The strands and their stations' });
+  const [top, foot] = [await page.getByRole('banner').boundingBox(), await strands.boundingBox()];
+  expect(top?.height).toBeLessThanOrEqual(57);
+  expect((foot?.y ?? 0) + (foot?.height ?? 0)).toBeCloseTo(844, 0);
+  expect((foot?.y ?? 0) - (top?.height ?? 0)).toBeGreaterThanOrEqual(680);
+  for (const stage of stages.filter((one) => one !== 'meat'))
+    await expect(station(page, stage)).toBeInViewport();
+  await strands.getByRole('button', { name: /^meat .*the strands/ }).click();
   await expect(page.getByRole('group', { name: 'The strands, to scale' })).toBeVisible();
+  await page.getByRole('button', { name: 'back to the meat' }).click();
+  await page.getByRole('button', { name: /^Pot one/ }).click();
+  await page
+    .getByRole('dialog', { name: 'On the stove' })
+    .getByRole('link', { name: /^Pot two/ })
+    .click();
+  await expect(page.getByRole('button', { name: /^Pot two/ })).toBeVisible();
+  await expect(page).toHaveURL(/demo-pot-two\/meat$/);
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);
 });

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { Brand } from './Brand.tsx';
-import css from './shell.module.scss';
+import { Brand } from './top/Brand.tsx';
+import css from './top/top.module.scss';
 
 interface Props {
   readonly title: string;

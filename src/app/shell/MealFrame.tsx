@@ -3,7 +3,7 @@ import { stages } from '@/core/meal/index.ts';
 import { useMeal } from '../open/useMeal.ts';
 import { OpenFrame } from './OpenFrame.tsx';
 import { Sheets } from './Sheets.tsx';
-import { Top } from './Top.tsx';
+import { Top } from './top/Top.tsx';
 
 /** The frame of an open meal: the stove along the top, the strands at the left, the sheet. */
 export function MealFrame() {

@@ -7,16 +7,11 @@ import { useSettings } from '../open/useSettings.ts';
 import { StrandsPanel } from '../figures/strands/StrandsPanel.tsx';
 import { FieldError } from '../parts/FieldError.tsx';
 import { KeysHelp } from './KeysHelp.tsx';
-import { Stove } from './Stove.tsx';
-import { Top } from './Top.tsx';
+import { OpenTop, Top } from './top/Top.tsx';
 import { useDocumentTitle } from './useDocumentTitle.ts';
 
 // What takes nothing from the frame is the same element each time: it is drawn again only by what it reads itself.
-const top = (
-  <Top>
-    <Stove />
-  </Top>
-);
+const top = <OpenTop />;
 const strands = <StrandsPanel />;
 const keys = <KeysHelp />;
 

@@ -1,5 +1,5 @@
 import { isStrained } from '../meal/index.ts';
-import { bodyOf, type Body } from '../broth/index.ts';
+import { bodyOf, type Body, mlOf } from '../broth/index.ts';
 import { BROTH } from '../work/index.ts';
 import { amountOfFlows, massOf } from '../ledger/index.ts';
 import { comeOut, type ComesOut, missingOf, stillIn } from '../pot/index.ts';
@@ -38,6 +38,12 @@ import { potOf, type PotPicture } from './potPicture.ts';
 /** A figure, or null where no stage can answer yet. */
 export type Answer = Range | null;
 
+/** Meat, g, and liquid, ml. */
+interface GramsAndMl {
+  readonly g: number;
+  readonly ml: number;
+}
+
 export interface BatchReckoning {
   readonly id: string;
   readonly meat: Readonly<Record<MeatFigure, Range>>;
@@ -68,7 +74,10 @@ export interface BatchReckoning {
   readonly lengths: readonly number[];
   /** What the plates want of it. */
   readonly need: Need;
-  readonly kept: { readonly fatG: number; readonly liquidMl: number };
+  readonly kept: { readonly fatG: number; readonly shredG: number; readonly liquidMl: number };
+  /** What it gives: shred with what that is stretched with, g, and liquid, ml; and what of it goes to plates. */
+  readonly gives: GramsAndMl;
+  readonly toPlates: GramsAndMl;
   /** The shred with what the plates want it to hold, g. */
   readonly dressedG: number;
   /** What it wants next, as far as the readings and the ticks tell. */
@@ -83,8 +92,9 @@ export interface BatchReckoning {
 
 /** What of a batch is kept once the plates are filled: fat of the jar, g, and liquid, ml. */
 function keptOf({ plan }: NominalBatch, meal: OpenedMeal): BatchReckoning['kept'] {
-  const { liquids } = leftOfBatch(meal, plan.id, undefined);
+  const { shred, liquids } = leftOfBatch(meal, plan.id, undefined);
   return {
+    shredG: massOf(shred),
     fatG: massOf(amountOfFlows(meal.nominal.flows, plan.id, ['keptFat'])),
     liquidMl: liquids.reduce((sum, { ml }) => sum + ml, 0),
   };
@@ -118,6 +128,9 @@ export function batchReckoning(
   drawn: Drawn | undefined,
 ): BatchReckoning {
   const need = needOfBatch(one, meal);
+  const kept = keptOf(one, meal);
+  const { liquid } = one.mass;
+  const gives = { g: bowlG(one), ml: one.plan.liquid && !liquid.dry ? mlOf(liquid) : 0 };
   return {
     ...figures(one, [drawn], () => figuresOf(one, drawn)),
     need,
@@ -125,7 +138,9 @@ export function batchReckoning(
     salt: saltFigures(one, meal.nominal.flows),
     comeOut: comeOutOf(one, meal.input),
     second: secondWaveOf(one, meal.input),
-    kept: keptOf(one, meal),
+    kept,
+    gives,
+    toPlates: { g: Math.max(0, gives.g - kept.shredG), ml: Math.max(0, gives.ml - kept.liquidMl) },
     next: nextActOf({
       batch: one.plan.batch,
       bought: one.mass.sums.raw > 0,
@@ -136,7 +151,10 @@ export function batchReckoning(
 }
 
 /** What hangs on a batch alone: a key in another pot leaves it as it is. */
-type OfItself = Omit<BatchReckoning, 'need' | 'dressedG' | 'salt' | 'comeOut' | 'next' | 'second' | 'kept'>;
+type OfItself = Omit<
+  BatchReckoning,
+  'need' | 'dressedG' | 'gives' | 'toPlates' | 'salt' | 'comeOut' | 'next' | 'second' | 'kept'
+>;
 const figures = keptFor<OfItself>();
 
 function figuresOf({ plan, mass }: NominalBatch, drawn: Drawn | undefined): OfItself {

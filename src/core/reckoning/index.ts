@@ -7,7 +7,7 @@ export { type LotReckoning, lotReckoning, lotsOf } from './lotReckoning.ts';
 export type { Advice } from './advice.ts';
 export { mealReckoning, type MealReckoning } from './mealReckoning.ts';
 export { feelsOf, hasBones } from './hasBones.ts';
-export { type NextAct, nextInDay } from './nextAct.ts';
+export { type NextAct, nextInDay, stageOfAct, wantedAt, wantedFirst } from './nextAct.ts';
 export { type PotPicture, type VesselPicture } from './potPicture.ts';
 export { type Reckoning, reckon, reckonAtOnce } from './reckon.ts';
 export { withRemedy } from './offers/withRemedy.ts';

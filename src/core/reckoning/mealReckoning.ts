@@ -24,6 +24,8 @@ export interface MealReckoning extends Advice {
   readonly tickets: readonly Ticket[];
   readonly servings: readonly Serving[];
   readonly shredG: Range;
+  /** There is so much more than all plates want, or less where below nought: shred, g, and liquid, ml. */
+  readonly over: { readonly g: number; readonly ml: number };
   readonly liquidMl: Answer;
   /** Share of draws in which every serving gets what is wanted; null without draws or a time. */
   readonly enough: number | null;
@@ -118,6 +120,7 @@ export function mealReckoning(
       liquidMl: from.reduce((sum, { heldMl, ladledMl }) => sum + heldMl + ladledMl, 0),
     })),
     shredG: range(shredG, drawn?.shredG),
+    over: { g: shredG - needG, ml: liquidMl - needMl },
     liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
   };
 }

@@ -1,4 +1,4 @@
-import { type Batch, isStrained } from '../meal/index.ts';
+import { type Batch, isStrained, type Stage } from '../meal/index.ts';
 import { isOutThen, looksFrom, phaseMinutes } from '../clock/index.ts';
 import { type Doing, isAtPot, type Line, type Milestones } from '../day/index.ts';
 import { MINUTE_MS } from '../quantity/index.ts';
@@ -71,4 +71,44 @@ export function nextInDay(next: NextAct, batch: string, lines: readonly Line[], 
   if (next.what === 'lift') return next;
   if (look) return { ...next, at: look.from };
   return lift ? { ...next, what: 'lift', at: lift.from } : next;
+}
+
+/** The stage at which it is done. */
+export function stageOfAct({ what }: NextAct): Stage {
+  switch (what) {
+    case 'buy':
+      return 'meat';
+    case 'write the time':
+    case 'look':
+    case 'lift':
+    case 'at the pot':
+      return 'clock';
+    case 'pick and shred':
+    case 'strain and skim':
+    case 'skim':
+      return 'bench';
+    case 'fill the plates':
+      return 'plates';
+    case 'closed':
+      return 'keep';
+  }
+}
+
+/**
+ * When it is wanted, epoch ms: what is off the heat waits for nothing but hands, and is wanted now.
+ * @returns undefined where no hour says so
+ */
+export function wantedAt(next: NextAct, now: number): number | undefined {
+  if (stageOfAct(next) === 'bench') return now;
+  const at = 'at' in next ? next.at : undefined;
+  return at === undefined ? undefined : Math.max(now, at);
+}
+
+/** Of several that which is wanted first; one without an hour comes after all that have one. */
+export function wantedFirst<T extends { readonly next: NextAct }>(
+  all: readonly T[],
+  now: number,
+): T | undefined {
+  const at = ({ next }: T) => wantedAt(next, now) ?? Infinity;
+  return all.toSorted((a, b) => at(a) - at(b))[0];
 }

@@ -16,6 +16,8 @@ import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
 export interface Reckoning {
   readonly meal: MealReckoning;
   readonly batches: readonly BatchReckoning[];
+  /** What all pots keep once the plates are filled: shred, g, and liquid, ml. */
+  readonly kept: { readonly g: number; readonly ml: number };
   readonly ledger: readonly LedgerFlow[];
   /** Missing and found, as flows, g. */
   readonly unaccounted: readonly (Unaccounted & { readonly causes: readonly Cause[] })[];
@@ -49,6 +51,10 @@ function reckoned(meal: OpenedMeal, drawn: Drawn | undefined): Omit<Reckoning, '
   return {
     meal: mealReckoning(plan.tickets, nominal, now, drawn),
     batches,
+    kept: {
+      g: batches.reduce((sum, { kept }) => sum + kept.shredG, 0),
+      ml: batches.reduce((sum, { kept }) => sum + kept.liquidMl, 0),
+    },
     ledger,
     unaccounted: unaccountedOf(ledger).map((one) => {
       const of = now.find(({ id }) => id === one.flow.batch);

@@ -1,57 +1,48 @@
 import { useState } from 'react';
-import { writeMass } from '@/core/quantity/index.ts';
+import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import type { Strands } from '@/core/ledger/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useDrawnSize } from '../useDrawnSize.ts';
 import { edgeOf, fillOf } from '../materials.ts';
 import { layStrands } from './layout.ts';
-import type { Band, Box } from './ribbon.ts';
+import type { Size } from './measure.ts';
+import { MealBars } from './MealBars.tsx';
+import type { Band } from './ribbon.ts';
+import { atRow } from './rows.ts';
 import { partWords } from './words.ts';
 import css from './strands.module.scss';
 
 /** Until the page has been measured, px. */
-const USUAL = { width: 404, height: 720 };
+const USUAL = { width: 404, height: 704 };
 
-/** The two ribbons, to one scale. Pointing at a part, or tabbing to it, gives its figures. */
+/** The two ribbons of a pot, to one scale, between the bars of the meal. Pointing at a part, or tabbing to it, gives its figures. */
 export default function Ribbons({ strands }: { readonly strands: Strands }) {
-  const { opened, units } = useOpenMeal();
-  const { batchReckoning, reckoning } = useFigures();
+  const { units } = useOpenMeal();
+  const { batchReckoning } = useFigures();
   const [pointed, setPointed] = useState<Band>();
   const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
-  const { height } = useDrawnSize(drawing, USUAL);
-  const { meal } = reckoning;
+  const size = useDrawnSize(drawing, USUAL);
   const { shredG } = batchReckoning.meat;
   const layout = layStrands(
     strands,
-    // A millilitre of the need is drawn as a gram: broth is within a hundredth of it.
-    { meatG: batchReckoning.need.meatG, liquidG: batchReckoning.need.liquidMl },
     {
       ...(shredG.p10 !== undefined && { p10: shredG.p10 }),
       ...(shredG.p90 !== undefined && { p90: shredG.p90 }),
     },
-    height,
-    (dish) => opened.plan.tickets.find(({ id }) => id === dish)?.name ?? 'a dish',
+    size,
   );
-  const { need, board, jug } = layout;
+  const { board, jug } = layout;
   const nothing = strands.raw.grams === 0 && strands.pour.grams === 0;
   return (
     <>
       <svg
         className={css.ribbons}
         ref={setDrawing}
-        viewBox={`0 0 404 ${height}`}
+        viewBox={`0 0 ${size.width} ${size.height}`}
         role="group"
         aria-label="The strands, to scale"
       >
-        {meal.needG > 0 && (
-          <g className={css.need} aria-hidden="true">
-            <Outline box={need.meat} />
-            <Outline box={need.liquid} />
-            <text x={need.meat.x + need.meat.w / 2} y={need.meat.y - 6} textAnchor="middle">
-              need
-            </text>
-          </g>
-        )}
+        <MealBars {...size} ends={layout.ends} />
         {layout.bands.map((band) => (
           <path
             key={band.id}
@@ -104,30 +95,34 @@ export default function Ribbons({ strands }: { readonly strands: Strands }) {
                 d={`M${jug.x - 5} ${jug.y}H${jug.x + jug.w + 5}L${jug.x + jug.w} ${jug.y + jug.h}H${jug.x}Z`}
               />
             )}
-            {layout.plates.map((plate) => (
-              <path
-                key={plate.x}
-                className="ink-line"
-                strokeWidth="2"
-                d={`M${plate.x} ${plate.y}h${plate.w}`}
-              />
+            {layout.shelf.map((tub) => (
+              <g key={tub.material}>
+                {tub.filled && (
+                  <rect
+                    x={tub.x + 5}
+                    y={tub.y - 14}
+                    width={Math.max(1, tub.w - 10)}
+                    height={14}
+                    fill={fillOf(tub.material, false)}
+                    stroke={edgeOf(tub.material)}
+                  />
+                )}
+                <rect
+                  className="ink-line"
+                  x={tub.x}
+                  y={tub.y}
+                  width={tub.w}
+                  height={tub.h}
+                  rx="3"
+                  strokeWidth="1.8"
+                />
+              </g>
             ))}
-            {layout.shelf.map((box) => (
-              <rect
-                key={box.x}
-                className="ink-line"
-                x={box.x}
-                y={box.y}
-                width={box.w}
-                height={box.h}
-                rx="3"
-                strokeWidth="1.8"
-              />
-            ))}
+            <KeptWords {...size} />
             {layout.labels.map(({ id, x, y, anchor, words, grams }) => (
               <text key={id} x={x} y={y} textAnchor={anchor}>
-                {words}{' '}
-                <tspan className="num" data-flow={id}>
+                <tspan>{words}</tspan>{' '}
+                <tspan className="num" x={x} dy="14" data-flow={id}>
                   {short(writeMass(grams, units))}
                 </tspan>
               </text>
@@ -146,6 +141,17 @@ export default function Ribbons({ strands }: { readonly strands: Strands }) {
 
 const short = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
 
-function Outline({ box }: { readonly box: Box }) {
-  return <rect x={box.x} y={box.y} width={Math.max(2, box.w)} height={box.h} />;
+/** Under the tubs: what is kept of this pot, and of the others. */
+function KeptWords({ width, height }: Size) {
+  const { units } = useOpenMeal();
+  const { reckoning, batchReckoning } = useFigures();
+  const mine = batchReckoning.kept.liquidMl;
+  const others = reckoning.kept.ml - mine;
+  if (mine + others <= 0) return null;
+  return (
+    <text x={width - 8} y={atRow('keep', 0.82, height)} textAnchor="end">
+      {others > 0 && `others ${short(writeVolume(others, units))}, `}
+      <tspan className="num">{short(writeVolume(mine, units))}</tspan> of this pot
+    </text>
+  );
 }

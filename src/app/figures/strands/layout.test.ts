@@ -5,24 +5,17 @@ import { strandsOf } from '@/core/ledger/strands.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { layStrands } from './layout.ts';
 
-const HEIGHT = 720;
+const SIZE = { width: 404, height: 704 };
 
 function laid(...args: Parameters<typeof inputOf>) {
-  const { ledger, batches } = reckon(openMeal(inputOf(...args)));
+  const { ledger } = reckon(openMeal(inputOf(...args)));
   const strands = strandsOf(ledger, 'pot');
-  const need = batches[0]?.need ?? { meatG: 0, liquidMl: 0 };
-  return {
-    strands,
-    layout: layStrands(
-      strands,
-      { meatG: need.meatG, liquidG: need.liquidMl },
-      {},
-      HEIGHT,
-      (id) => `named ${id}`,
-    ),
-  };
+  return { strands, layout: layStrands(strands, {}, SIZE) };
 }
 const xs = (path: string) => [...path.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)].map((point) => Number(point[1]));
+/** From where to where a word with its figure reaches, px; a figure is up to seven letters. */
+const spanOf = ({ x, anchor }: { readonly x: number; readonly anchor: string }): readonly [number, number] =>
+  anchor === 'end' ? [x - 46, x] : [x, x + 46];
 const pot = batchOf([lotOf('beef-blade-roast', 2600), lotOf('beef-brisket', 1400)]);
 
 describe('the strands', () => {
@@ -48,10 +41,28 @@ describe('the strands', () => {
     expect(Math.max(...across) - Math.min(...across)).toBeCloseTo(strands.shred.grams * layout.scale, 1);
   });
 
-  test('what goes onto a plate is called by its dish, not by its id', () => {
-    const words = layout.bands.filter(({ id }) => /^(plate|ladle)-/.test(id)).map((band) => band.words);
-    expect(words).toContain('meat for named dish-taco');
-    expect(words.every((one) => /^(meat|liquid) for named /.test(one))).toBe(true);
+  test.each([
+    ['the demo’s width', 404],
+    ['a phone', 390],
+    ['a small phone', 360],
+  ])('its words stand on bare paper: %s', (_, width) => {
+    const { labels, bands } = layStrands(strands, {}, { width, height: 704 });
+    const shred = xs(bands.find(({ id }) => id === 'shred')?.path ?? '');
+    expect(labels.length).toBeGreaterThan(4);
+    for (const [i, one] of labels.entries()) {
+      const [from, to] = spanOf(one);
+      expect([one.id, from >= 110 && to <= width]).toEqual([one.id, true]);
+      expect([one.id, to <= Math.min(...shred) || from >= Math.max(...shred)]).toEqual([one.id, true]);
+      for (const other of labels.slice(i + 1)) {
+        const [start, end] = spanOf(other);
+        const beside = to <= start || end <= from;
+        expect([one.id, other.id, beside || Math.abs(one.y - other.y) >= 28]).toEqual([
+          one.id,
+          other.id,
+          true,
+        ]);
+      }
+    }
   });
 
   test('nothing leaves the paper', () => {

@@ -1,19 +1,18 @@
 import type { Strands } from '@/core/ledger/index.ts';
-import { LEFT, measure, type Measured, type Need } from './measure.ts';
-import { crossingParts, liquidParts, meatParts, plateParts, shelfParts } from './parts.ts';
+import { LEFT, measure, type Measured, type Size } from './measure.ts';
+import { crossingParts, liquidParts, meatParts, shelfParts, type Tub } from './parts.ts';
 import { ribbonPath, type Band, type Box, type Label } from './ribbon.ts';
 
 export interface StrandsLayout {
-  /** px for each gram: one scale for all that is drawn. */
+  /** px for each gram: one scale for all that is drawn of the pot. */
   readonly scale: number;
   readonly bands: readonly Band[];
   readonly labels: readonly Label[];
-  /** Dashed outlines of what the plates need, at the top. */
-  readonly need: { readonly meat: Box; readonly liquid: Box };
   readonly board: Box;
   readonly jug: Box;
-  readonly plates: readonly Box[];
-  readonly shelf: readonly Box[];
+  readonly shelf: readonly Tub[];
+  /** Where the shred ends above the plates, and how wide what is kept of the liquid runs past them. */
+  readonly ends: { readonly meat: Box; readonly keptW: number };
   /** The shred's range, as a ribbon to each side. */
   readonly soft: string | undefined;
 }
@@ -24,38 +23,28 @@ interface ShredRange {
 }
 
 /**
- * Lays the two strands out to one scale. Meat runs down at the left and sheds trimmings, bone and
- * pickings; juice and fat cross to the liquid, which sheds steam, solids and skim; both end in the
- * plates, and what is left runs on to the shelf.
- * @param nameOf what a dish is called
+ * Lays the two strands of a pot out to one scale. Meat runs down at the left and sheds trimmings, bone and pickings; juice and fat
+ * cross to the liquid, which sheds steam, solids and skim; both end above the plates, which are the meal's, and what is left runs
+ * on to the shelf.
  */
-export function layStrands(
-  strands: Strands,
-  need: Need,
-  shred: ShredRange,
-  height: number,
-  nameOf: (dish: string) => string,
-): StrandsLayout {
-  const m = measure(strands, need, height);
+export function layStrands(strands: Strands, shred: ShredRange, size: Size): StrandsLayout {
+  const m = measure(strands, size);
   const meat = meatParts(m);
   const crossed = crossingParts(m);
   const liquid = liquidParts(m);
-  const plates = plateParts(m, nameOf);
-  const shelf = shelfParts(m);
-  const { y, wide } = m;
+  const { y, wide, drawn, grams } = m;
   return {
     scale: m.scale,
-    bands: [meat, crossed, liquid, plates, shelf].flatMap(({ bands }) => bands),
-    labels: [meat, crossed, liquid, plates].flatMap(({ labels }) => labels),
+    bands: [meat, crossed, liquid].flatMap(({ bands }) => bands),
+    labels: [meat, crossed, liquid].flatMap(({ labels }) => labels),
     soft: softEdge(m, shred),
-    need: {
-      meat: { x: m.meat.shred, y: y.need - 16, w: wide(need.meatG), h: 32 },
-      liquid: { x: m.liquid.juice, y: y.need - 16, w: wide(need.liquidG), h: 32 },
+    board: { x: LEFT + 2, y: y.board - 19, w: wide(m.meatG) + 16, h: 19 },
+    jug: { x: m.liquid.pour - 6, y: y.jug - 2, w: wide(m.liquidG) + 12, h: 24 },
+    ends: {
+      meat: { x: m.meat.shred, y: y.plates, w: drawn(grams('shred')), h: 0 },
+      keptW: drawn(grams('keptLiquid')),
     },
-    board: { x: LEFT - 4, y: y.board - 20, w: wide(m.meatG) + 16, h: 20 },
-    jug: { x: m.liquid.pour - 6, y: y.jug - 2, w: wide(m.liquidG) + 12, h: 26 },
-    plates: plates.plates,
-    shelf: shelf.shelf,
+    shelf: shelfParts(m).shelf,
   };
 }
 
@@ -64,8 +53,8 @@ function softEdge({ strands, wide, y, meat }: Measured, { p10, p90 }: ShredRange
   if (p10 === undefined || p90 === undefined || strands.shred.weighed) return undefined;
   const w = Math.max(0, wide(p90 - p10));
   return ribbonPath([
-    { y: y.bench - 30, x: meat.juice, w: 0 },
-    { y: y.bench + 20, x: meat.shred + wide(p10), w },
-    { y: y.plates - 44, x: meat.shred + wide(p10), w },
+    { y: y.bench - 40, x: meat.juice, w: 0 },
+    { y: y.bench + 10, x: meat.shred + wide(p10), w },
+    { y: y.plates, x: meat.shred + wide(p10), w },
   ]);
 }

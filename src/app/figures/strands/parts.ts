@@ -1,6 +1,6 @@
 import type { StrandPartName } from '@/core/ledger/index.ts';
-import { LEFT, RIGHT, type Measured } from './measure.ts';
-import { bandOf, labelOf, type Band, type Box, type Knot, type Label } from './ribbon.ts';
+import { LEFT, WORD, type Measured } from './measure.ts';
+import { bandOf, labelsDown, type Band, type Box, type Knot, type Label } from './ribbon.ts';
 
 interface Drawn {
   readonly bands: readonly Band[];
@@ -8,16 +8,15 @@ interface Drawn {
 }
 
 /** Meat runs down at the left and sheds trimmings, bone and pickings. */
-export function meatParts({ strands, grams, wide, drawn, at, y, meat }: Measured): Drawn {
-  const out = Math.max(LEFT - 8, meat.bone - 10);
+export function meatParts(m: Measured): Drawn {
+  const { strands, grams, drawn, at, y, meat } = m;
   const [bone, trim, shred, pickings] = [
     drawn(grams('bone')),
     drawn(grams('trim')),
     drawn(grams('shred')),
     drawn(grams('pickings')),
   ];
-  const fallsAt = at(1, 0.95);
-  const picked = meat.pickings - 8 - wide(grams('pickings')) * 0.2;
+  const out = LEFT + 2;
   return {
     bands: [
       ...bandOf('bone', strands.bone, [
@@ -27,32 +26,34 @@ export function meatParts({ strands, grams, wide, drawn, at, y, meat }: Measured
       ]),
       ...bandOf('trim', strands.trim, [
         { y: y.board, x: meat.trim, w: trim },
-        { y: fallsAt, x: out, w: trim },
+        { y: at('pot', 0.3), x: out - 4, w: trim },
       ]),
       // Meat that will not pull yet lies with the shred.
       ...bandOf('shred', { ...strands.shred, grams: grams('shred') }, [
         { y: y.board, x: meat.shred, w: shred },
-        { y: y.plates - 44, x: meat.shred, w: shred },
+        { y: y.plates, x: meat.shred, w: shred },
       ]),
       ...bandOf('pickings', strands.pickings, [
         { y: y.board, x: meat.pickings, w: pickings },
         { y: y.clock, x: meat.pickings, w: pickings },
-        { y: y.bench + 18, x: picked, w: pickings },
+        { y: y.bench, x: out + bone + 1, w: pickings },
       ]),
     ],
-    labels: [
-      ...labelOf('bone', 'bones', grams('bone'), out + 2, y.bench + 14, 'start'),
-      ...labelOf('trim', 'trim', grams('trim'), out, fallsAt + 13, 'start'),
-      ...labelOf(
-        'pickings',
-        'picked',
-        grams('pickings'),
-        Math.max(out + 8, meat.pickings - 34),
-        y.bench + 32,
-        'start',
-      ),
-    ],
+    labels: shedLabels(m),
   };
+}
+
+/** What was shed is named where it has left: left of the shred, or right of it where there is no room. */
+function shedLabels({ grams, drawn, at, y, meat }: Measured): Label[] {
+  const left = meat.shred - LEFT >= WORD;
+  const x = left ? LEFT : meat.shred + drawn(grams('shred')) + 8;
+  return [
+    ...labelsDown(left ? at('pot', 0.55) : y.bench - 34, x, 'start', [['trim', 'trim', grams('trim')]]),
+    ...labelsDown(left ? y.bench + 14 : y.bench, x, 'start', [
+      ['bone', 'bones', grams('bone')],
+      ['pickings', 'picked', grams('pickings')],
+    ]),
+  ];
 }
 
 /** From the board to the pot: a ribbon that crosses over. */
@@ -60,16 +61,15 @@ function crossing({ drawn, grams, at, y }: Measured, of: StrandPartName, from: n
   const w = drawn(grams(of));
   return [
     { y: y.board, x: from, w },
-    { y: at(2, 0.35), x: from, w },
-    { y: at(3, 0.75), x: to, w },
+    { y: at('pot', 0.25), x: from, w },
+    { y: at('clock', 0.55), x: to, w },
   ];
 }
 
 /** Juice crosses to the liquid; what the pan drives off goes to the air. */
 export function crossingParts(m: Measured): Drawn {
-  const { strands, grams, wide, drawn, at, y, meat, liquid } = m;
+  const { strands, grams, drawn, at, y, meat, liquid } = m;
   const [juice, air] = [drawn(grams('juice')), drawn(grams('air'))];
-  const middle = (meat.juice + liquid.juice + wide(grams('juice'))) / 2;
   return {
     bands: [
       ...bandOf('juice', strands.juice, [
@@ -81,23 +81,26 @@ export function crossingParts(m: Measured): Drawn {
         strands.air,
         [
           { y: y.board, x: meat.air, w: air },
-          { y: at(1, 0.8), x: meat.air + 8, w: air },
+          { y: at('pot', 0.05), x: meat.air + 10, w: air },
         ],
         { words: 'water to the air in the pan' },
       ),
     ],
-    labels: labelOf('juice', 'juice', grams('juice'), middle - 14, at(3, 0.35), 'end'),
+    labels: labelsDown(at('clock', 0.95), meat.juice + 7, 'start', [['juice', 'juice', grams('juice')]]),
   };
 }
 
-/** The liquid sheds steam, solids and the skim. */
+/** The liquid sheds steam, solids and the skim; what is finished goes to the shred, the plates and the shelf. */
 export function liquidParts(m: Measured): Drawn {
-  const { strands, grams, drawn, at, y, meat, liquid, pour } = m;
+  const { strands, width, grams, drawn, at, y, meat, liquid, pour } = m;
   const [kept, boiled, steam] = [drawn(pour.keptG), drawn(pour.boiledG), drawn(grams('steam'))];
   const [items, strained, skim] = [drawn(grams('items')), drawn(grams('strained')), drawn(grams('skim'))];
-  const poured = y.jug + 24;
-  const sieved = { y: y.broth + 16, x: RIGHT - strained, w: strained };
+  const [finished, held, left] = [drawn(grams('liquid')), drawn(grams('held')), drawn(grams('keptLiquid'))];
+  const poured = y.jug + 22;
+  const edge = width - 8;
+  const sieved = { y: at('bench', 0.92), x: edge - strained, w: strained };
   const stays = { y: y.broth, x: liquid.items, w: items };
+  const bottom = at('broth', 0.9);
   return {
     bands: [
       ...bandOf(
@@ -111,12 +114,12 @@ export function liquidParts(m: Measured): Drawn {
       ),
       ...bandOf('steam', strands.steam, [
         { y: poured, x: liquid.steam, w: boiled },
-        { y: at(3, 0.3), x: liquid.steam, w: boiled },
-        { y: at(3, 0.9), x: RIGHT + 2 - steam * 0.6, w: steam * 0.8 },
+        { y: at('clock', 0.1), x: liquid.steam, w: boiled },
+        { y: at('clock', 0.6), x: edge - steam * 0.8, w: steam * 0.8 },
       ]),
       ...bandOf('items', strands.items, [
         { y: poured, x: liquid.items, w: items },
-        { y: y.broth - 20, x: liquid.items, w: items },
+        { y: at('bench', 0.45), x: liquid.items, w: items },
         grams('strained') > 0 ? sieved : stays,
       ]),
       ...bandOf(
@@ -124,120 +127,54 @@ export function liquidParts(m: Measured): Drawn {
         strands.fat,
         [
           ...crossing(m, 'fat', meat.fat, liquid.fat),
-          { y: y.broth - 12, x: liquid.fat, w: drawn(grams('fat')) },
-          ...(grams('skim') > 0 ? [{ y: y.broth + 34, x: RIGHT - 14, w: skim }] : []),
+          { y: at('bench', 0.95), x: liquid.fat, w: drawn(grams('fat')) },
+          ...(grams('skim') > 0 ? [{ y: at('broth', 0.3), x: edge - skim, w: skim }] : []),
         ],
         { words: 'rendered fat' },
       ),
-    ],
-    labels: [
-      ...labelOf('steam', 'steam', grams('steam'), RIGHT + 8, at(3, 0.9) + 14, 'end'),
-      ...labelOf('strained', 'solids', grams('strained'), RIGHT + 8, y.broth + 30, 'end'),
-      ...labelOf('skim', 'skim', grams('skim'), RIGHT + 8, y.broth + 48, 'end'),
-    ],
-  };
-}
-
-/** Both strands end in the plates. */
-export function plateParts(
-  m: Measured,
-  nameOf: (dish: string) => string,
-): Drawn & { readonly plates: readonly Box[] } {
-  const { strands, grams, wide, drawn, y, meat, liquid } = m;
-  const [finished, held] = [drawn(grams('liquid')), drawn(grams('held'))];
-  const from = y.plates - 44;
-  const meats = meatPlates(m, nameOf);
-  const ladles = ladledPlates(m, nameOf);
-  const servedG = strands.dishes.reduce((sum, dish) => sum + dish.meat.grams, 0);
-  return {
-    bands: [
       ...bandOf('liquid', strands.liquid, [
         { y: y.broth, x: liquid.juice, w: finished },
-        { y: from, x: liquid.juice, w: finished },
+        { y: bottom, x: liquid.juice, w: finished },
       ]),
       ...bandOf(
         'held',
         strands.held,
         [
-          { y: y.broth + 8, x: liquid.juice, w: held },
-          { y: from, x: meat.shred + wide(grams('shred')), w: held },
+          { y: y.broth + 6, x: liquid.juice, w: held },
+          { y: bottom, x: meat.shred + drawn(grams('shred')), w: held },
         ],
         { words: 'liquid that the shred holds' },
       ),
-      ...meats.bands,
-      ...ladles.bands,
-    ],
-    labels: labelOf('served', 'to the plates', servedG, meat.shred - 16, y.plates + 20, 'start'),
-    plates: [...meats.plates, ...ladles.plates],
-  };
-}
-
-interface Plates {
-  readonly bands: Band[];
-  readonly plates: Box[];
-}
-
-function meatPlates({ strands, wide, drawn, y, meat }: Measured, nameOf: (dish: string) => string): Plates {
-  const found: Plates = { bands: [], plates: [] };
-  let from = meat.shred;
-  let to = meat.shred - 12;
-  for (const { dish, meat: part } of strands.dishes) {
-    const w = drawn(part.grams);
-    const knots = [
-      { y: y.plates - 44, x: from, w },
-      { y: y.plates, x: to, w },
-    ];
-    found.bands.push(
-      ...bandOf('served', part, knots, { id: `plate-${dish}`, words: `meat for ${nameOf(dish)}` }),
-    );
-    if (part.grams > 0) found.plates.push({ x: to - 4, y: y.plates + 4, w: Math.max(14, w) + 8, h: 0 });
-    from += wide(part.grams);
-    to += Math.max(wide(part.grams), 20) + 8;
-  }
-  return found;
-}
-
-function ladledPlates(
-  { strands, grams, wide, drawn, y, liquid }: Measured,
-  nameOf: (dish: string) => string,
-): Plates {
-  const found: Plates = { bands: [], plates: [] };
-  let to = liquid.juice - 14;
-  for (const { dish, liquid: part } of strands.dishes) {
-    const w = drawn(part.grams);
-    const knots = [
-      { y: y.plates - 44, x: liquid.juice + wide(grams('held')), w },
-      { y: y.plates, x: to, w },
-    ];
-    found.bands.push(
-      ...bandOf('ladled', part, knots, { id: `ladle-${dish}`, words: `liquid for ${nameOf(dish)}` }),
-    );
-    if (part.grams > 0) found.plates.push({ x: to - 4, y: y.plates + 4, w: Math.max(14, w) + 8, h: 0 });
-    to -= wide(part.grams) + 10;
-  }
-  return found;
-}
-
-/** What is left runs on to the shelf. */
-export function shelfParts(m: Measured): { readonly bands: readonly Band[]; readonly shelf: readonly Box[] } {
-  const { strands, grams, wide, drawn, y, meat, liquid } = m;
-  const from = y.plates - 44;
-  const ladledG = strands.dishes.reduce((sum, dish) => sum + dish.liquid.grams, 0);
-  const [shred, broth] = [drawn(grams('keptShred')), drawn(grams('keptLiquid'))];
-  const shredX = Math.max(meat.juice, meat.shred + 40);
-  const brothX = liquid.juice + wide(ladledG + grams('held'));
-  const box = (x: number, w: number): Box[] => (w > 0 ? [{ x: x - 6, y: y.end, w: w + 12, h: 14 }] : []);
-  return {
-    bands: [
-      ...bandOf('keptShred', strands.keptShred, [
-        { y: from, x: meat.juice - shred, w: shred },
-        { y: y.end, x: shredX, w: shred },
-      ]),
       ...bandOf('keptLiquid', strands.keptLiquid, [
-        { y: from, x: brothX, w: broth },
-        { y: y.end, x: brothX, w: broth },
+        { y: y.broth + 12, x: liquid.juice + finished - left, w: left },
+        { y: at('plates', 0.12), x: edge - left, w: left },
+        { y: y.end, x: edge - left, w: left },
       ]),
     ],
-    shelf: [...box(shredX, shred), ...box(brothX, broth)],
+    labels: [
+      ...labelsDown(at('clock', 0.6) + 15, edge, 'end', [['steam', 'steam', grams('steam')]]),
+      ...labelsDown(at('bench', 0.15), edge, 'end', [['strained', 'solids', grams('strained')]]),
+      ...labelsDown(at('broth', 0.42), edge, 'end', [['skim', 'skim', grams('skim')]]),
+    ],
   };
+}
+
+/** What is left stands on the shelf: the liquid at the right edge, where its ribbon ends, the shred left of it. */
+export function shelfParts({ width, grams, drawn, y }: Measured): { readonly shelf: readonly Tub[] } {
+  const [shred, broth] = [drawn(grams('keptShred')), drawn(grams('keptLiquid'))];
+  const edge = width - 8;
+  const tub = (material: Tub['material'], right: number, w: number, filled: boolean): Tub[] =>
+    w > 0 ? [{ material, filled, x: right - w - 5, y: y.end, w: w + 10, h: 14 }] : [];
+  return {
+    shelf: [
+      ...tub('meat', edge - (broth > 0 ? broth + 18 : 0), shred, true),
+      ...tub('broth', edge, broth, false),
+    ],
+  };
+}
+
+/** A tub on the shelf; one to which no ribbon runs is drawn filled. */
+export interface Tub extends Box {
+  readonly material: 'meat' | 'broth';
+  readonly filled: boolean;
 }

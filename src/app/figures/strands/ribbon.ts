@@ -58,11 +58,16 @@ export function bandOf(
   return part.grams > 0 ? [{ id, material, part, words: words ?? usual, path: ribbonPath(knots) }] : [];
 }
 
-export const labelOf = (
-  id: string,
-  words: string,
-  grams: number,
-  x: number,
+/** A word over its figure takes so much, px. */
+const LABEL = 31;
+
+/** Words over their figures, one under the other from here down; those of nothing are left out. */
+export const labelsDown = (
   y: number,
+  x: number,
   anchor: Label['anchor'],
-): Label[] => (grams > 0 ? [{ id, words, grams, x, y, anchor }] : []);
+  named: readonly (readonly [id: string, words: string, grams: number])[],
+): Label[] =>
+  named
+    .filter(([, , grams]) => grams > 0)
+    .map(([id, words, grams], i) => ({ id, words, grams, x, y: y + i * LABEL, anchor }));

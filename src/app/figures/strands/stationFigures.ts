@@ -18,7 +18,7 @@ export function stationFigures(
   { reckoning, batchReckoning }: Figures,
 ): Readonly<Record<Stage, Station>> {
   const { meal } = reckoning;
-  const { meat, liquid, ready, pot, kept } = batchReckoning;
+  const { meat, liquid, ready, pot } = batchReckoning;
   const finished = liquid.brothMl ?? liquid.sauceMl;
   const shred = writeMass(meat.shredG, units);
   const lots = batch.lots.filter((lot) => lot.cut !== '').length;
@@ -65,7 +65,7 @@ export function stationFigures(
       under: meal.plates ? `sure of ${meal.plates.surely} of ${meal.plates.total}` : '',
     },
     keep: {
-      key: meal.leftMl ? one(writeVolume(kept.liquidMl, units)) : '–',
+      key: meal.leftMl ? one(writeVolume(reckoning.kept.ml, units)) : '–',
       under: 'to the shelf',
       of: 'ml left',
     },

@@ -9,7 +9,7 @@ import { useKitchen } from '../../open/useKitchen.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { SeekField } from '../../parts/fields/SeekField.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { CutCard, drawnOf } from './CutCard.tsx';
 import { OwnCutForm } from './OwnCutForm.tsx';

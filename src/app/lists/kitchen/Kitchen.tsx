@@ -11,7 +11,7 @@ import { changeSettings, editKitchen } from '../../open/edits/index.ts';
 import { useKitchen } from '../../open/useKitchen.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { Fridges } from './Fridges.tsx';
 import { Heat } from './Heat.tsx';
 import { Scoops } from './Scoops.tsx';

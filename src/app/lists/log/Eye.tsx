@@ -17,7 +17,7 @@ import { clockNow } from '../../browser/clock.ts';
 import { useLog, useWhole } from '../data/useLog.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { EyeOverTime } from './EyeOverTime.tsx';
 import { GuessLot } from './GuessLot.tsx';

@@ -13,7 +13,7 @@ import { type Log as Kept, useLog } from '../data/useLog.ts';
 import { SeekField } from '../../parts/fields/SeekField.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { LogLinks } from './LogLinks.tsx';
 import { PastBatch } from './PastBatch.tsx';

@@ -4,7 +4,7 @@ import { deleteMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { saidOfError } from '../data/saidOfError.ts';
 import type { AskedToDelete } from './AskDelete.tsx';

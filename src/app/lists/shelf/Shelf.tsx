@@ -20,7 +20,7 @@ import { CautionList } from '../../parts/CautionList.tsx';
 import { dayWords } from '../../parts/dayWords.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { HoldsField } from '../../parts/fields/HoldsField.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { AddToShelf } from './AddToShelf.tsx';
 import { Board } from './Board.tsx';

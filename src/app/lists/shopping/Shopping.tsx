@@ -8,7 +8,7 @@ import { useOpenedMeals } from '../data/useOpenedMeals.ts';
 import { useSummaries } from '../data/useSummaries.ts';
 import { useTicked } from '../data/useTicked.ts';
 import { useSettings } from '../../open/useSettings.ts';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useDocumentTitle } from '../../shell/useDocumentTitle.ts';
 import { OwnLines } from './OwnLines.tsx';
 import { ListLine } from './ListLine.tsx';

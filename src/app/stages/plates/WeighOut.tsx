@@ -22,7 +22,7 @@ import strip from '../../parts/strip.module.scss';
 import { DishSection } from '../../figures/DishSection.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OpenFrame } from '../../shell/OpenFrame.tsx';
-import { Top } from '../../shell/Top.tsx';
+import { Top } from '../../shell/top/Top.tsx';
 import { useWeighing } from './useWeighing.ts';
 import css from './plates.module.scss';
 

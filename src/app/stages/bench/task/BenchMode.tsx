@@ -11,7 +11,7 @@ import { useAwake } from '../../../browser/useAwake.ts';
 import { useMeal } from '../../../open/useMeal.ts';
 import { useNow } from '../../../browser/useNow.ts';
 import { OpenFrame } from '../../../shell/OpenFrame.tsx';
-import { Top } from '../../../shell/Top.tsx';
+import { Top } from '../../../shell/top/Top.tsx';
 import { StandInPanel } from '../../../parts/StandInPanel.tsx';
 import { Card } from './Card.tsx';
 import { Strip } from './Strip.tsx';

@@ -1,0 +1,19 @@
+import { NavLink } from 'react-router';
+import { isDemo } from '../../browser/db.ts';
+import { useNewMeal } from './useNewMeal.ts';
+
+/** What is kept for all meals. */
+export function Pages() {
+  const start = useNewMeal();
+  return (
+    <>
+      <button type="button" onClick={start}>
+        + meal
+      </button>
+      <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
+      <NavLink to="/kitchen">kitchen</NavLink>
+      <NavLink to="/shelf">shelf</NavLink>
+      <NavLink to="/log">log</NavLink>
+    </>
+  );
+}
