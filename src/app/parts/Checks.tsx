@@ -1,12 +1,13 @@
 import { feelsOf } from '@/core/reckoning/index.ts';
 import { isTender } from '@/core/tender/index.ts';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { type Entry, type Feel } from '@/core/meal/index.ts';
 import type { Wall } from '@/core/clock/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { ask } from '@/workers/client.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { weigh } from '../open/edits/index.ts';
+import { ForkInMeat } from '../figures/ForkInMeat.tsx';
 import { Choice } from './fields/Choice.tsx';
 import { useWall } from '../open/useWall.ts';
 import css from './checks.module.scss';
@@ -57,40 +58,48 @@ export function Checks({ day, isOld }: Props) {
   };
   return (
     <section className={css.checks} aria-label="Fork test">
-      <div className="choices">
-        <h2>Fork test</h2>
-        {meat.length > 1 && (
-          <Choice
-            legend="Which meat"
-            hidden
-            value={lot}
-            options={[
-              ...meat.map((one) => ({
-                value: one.lot,
-                words: one.name.split(',')[0]?.toLowerCase() ?? one.name,
-              })),
-              { value: ALL, words: 'all of it' },
-            ]}
-            onChoose={setChosen}
-          />
-        )}
-        <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
+      {checks.length > 0 && (
+        <Said checks={checks} meat={meat} wall={wall} onTakeBack={takeBack}>
+          {day && (isOld ? MOVING : nextWords(day, wall, batch.id, checks.at(-1)))}
+        </Said>
+      )}
+      <div className={css.asked}>
+        <div className={css.of}>
+          <h2>What does the fork say?</h2>
+          {meat.length > 1 && (
+            <Choice
+              legend="Which meat"
+              hidden
+              value={lot}
+              options={[
+                ...meat.map((one) => ({
+                  value: one.lot,
+                  words: one.name.split(',')[0]?.toLowerCase() ?? one.name,
+                })),
+                { value: ALL, words: 'all of it' },
+              ]}
+              onChoose={setChosen}
+            />
+          )}
+          <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
+        </div>
+        <p className={css.feels}>
+          {feelsOf(batchReckoning, lot === ALL ? undefined : lot).map((feel, i) => (
+            <button
+              key={feel}
+              type="button"
+              className="btn act"
+              data-checks={i === 0 ? true : undefined}
+              onClick={() => {
+                say(feel);
+              }}
+            >
+              <ForkInMeat feel={feel} />
+              {feel}
+            </button>
+          ))}
+        </p>
       </div>
-      <p className={css.feels}>
-        {feelsOf(batchReckoning, lot === ALL ? undefined : lot).map((feel, i) => (
-          <button
-            key={feel}
-            type="button"
-            className="btn act"
-            data-checks={i === 0 ? true : undefined}
-            onClick={() => {
-              say(feel);
-            }}
-          >
-            {feel}
-          </button>
-        ))}
-      </p>
       {doubt && (
         <Disagree
           {...doubt}
@@ -107,25 +116,35 @@ export function Checks({ day, isOld }: Props) {
           onNone={() => setDoubt(undefined)}
         />
       )}
-      {day && checks.length > 0 && (
-        <p aria-live="polite">{isOld ? MOVING : nextWords(day, wall, batch.id, checks.at(-1))}</p>
-      )}
-      {checks.length > 0 && (
-        <ul className={css.forks}>
-          {checks.map((entry) => (
-            <li key={entry.id}>
-              <span className="num">{wall.clock(entry.at)}</span> {lotName(entry, meat)}{' '}
-              <b>{wordsOf(entry)}</b>
-              <button type="button" className="link" onClick={() => takeBack(entry)}>
-                take back
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
     </section>
   );
 }
+
+interface SaidProps {
+  readonly checks: readonly Entry[];
+  readonly meat: readonly { readonly lot: string; readonly name: string }[];
+  readonly wall: Wall;
+  readonly onTakeBack: (check: Entry) => void;
+  /** What they did to the day. */
+  readonly children: ReactNode;
+}
+
+/** What forks have said so far. */
+const Said = ({ checks, meat, wall, onTakeBack, children }: SaidProps) => (
+  <div className={css.said}>
+    <p aria-live="polite">{children}</p>
+    <ul className={css.forks}>
+      {checks.map((entry) => (
+        <li key={entry.id}>
+          <span className="num">{wall.clock(entry.at)}</span> {lotName(entry, meat)} <b>{wordsOf(entry)}</b>
+          <button type="button" className="link" onClick={() => onTakeBack(entry)}>
+            take back
+          </button>
+        </li>
+      ))}
+    </ul>
+  </div>
+);
 
 /** The day before the fork says nothing of it. */
 const MOVING = 'Working out what that moves.';

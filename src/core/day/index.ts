@@ -1,6 +1,15 @@
 export { calendarOf } from './calendar.ts';
 export type { DayBatch, DayFacts } from './facts.ts';
-export { doneAs, isAtPot, pieceDone, type Interval, type Line, type Placed, type Tight } from './line.ts';
+export {
+  doneAs,
+  isAtPot,
+  isRest,
+  pieceDone,
+  type Interval,
+  type Line,
+  type Placed,
+  type Tight,
+} from './line.ts';
 export { milestonesOf, type Milestones } from './milestones.ts';
 export { leftBrowned } from './holding.ts';
 export { planDay, type Day, type Outside } from './plan.ts';

@@ -59,3 +59,7 @@ export const pieceDone = (key: string): string => `piece|${key}`;
 /** What a line's being done is kept under: its task's name where that ends with it, else its own. */
 export const doneAs = ({ ends, task, key }: Pick<Line, 'ends' | 'task' | 'key'>): string =>
   ends ? task : pieceDone(key);
+
+/** What stands by itself until the next act: nobody does it, and nothing has to be put anywhere for it. */
+export const isRest = ({ hands, does }: Line): boolean => hands === 0 && rests.has(does.what);
+const rests = new Set<Line['does']['what']>(['hold', 'heats through', 'cool', 'chills']);

@@ -43,6 +43,11 @@ export function Upright() {
                 the meal: <b>{loaded.meal.name}</b>
               </small>
             )}
+            {stage === 'meat' && working && (
+              <small className={css.working} role="status">
+                working it out
+              </small>
+            )}
             {stage === 'meat' && anything && (
               <small className={css.scope} title={batch.name}>
                 {isExample ? 'an example' : 'this pot'}: <b>{isExample ? EXAMPLE : batch.name}</b>
@@ -59,11 +64,6 @@ export function Upright() {
         </Suspense>
       ) : (
         place
-      )}
-      {working && (
-        <p className={css.working} role="status">
-          working it out
-        </p>
       )}
       <button
         type="button"

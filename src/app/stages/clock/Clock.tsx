@@ -1,7 +1,7 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { writeMinutes } from '@/core/quantity/index.ts';
-import { crewWords, dayNoteWords, heatWords } from '@/words/index.ts';
+import { dayNoteWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useNow } from '../../browser/useNow.ts';
 import { Cautions } from '../../parts/Cautions.tsx';
@@ -19,39 +19,21 @@ import { Here } from './Here.tsx';
 import { BoilsCovered } from './BoilsCovered.tsx';
 import { Written } from './Written.tsx';
 import { HeatRow } from './HeatRow.tsx';
-import { LidPhases } from './LidPhases.tsx';
-import { OwnTasks } from './OwnTasks.tsx';
 import { OutsideHours } from './OutsideHours.tsx';
 import { PotReading } from '../../parts/PotReading.tsx';
 import { ServiceNow } from './ServiceNow.tsx';
 import { StillGood, TakenOut } from './TakenOut.tsx';
-import { Rings } from './timers/Rings.tsx';
-import { NewTimer } from './timers/NewTimer.tsx';
 import { useCooks } from './useCooks.ts';
-import { Who } from './Who.tsx';
 import { Whose } from './Whose.tsx';
 import { useDay } from '../../open/useDay.ts';
 import { useWall } from '../../open/useWall.ts';
-import { useSettings } from '../../open/useSettings.ts';
-
-const TakeAlong = lazy(() => import('./takeAlong/TakeAlong.tsx'));
-
-const folds = [
-  { value: 'lid', words: 'heat and lid' },
-  { value: 'who', words: 'crew and timing' },
-  { value: 'tasks', words: 'more tasks' },
-  { value: 'timer', words: 'what rings' },
-  { value: 'take', words: 'calendar, paper' },
-  { value: 'service', words: 'serve now' },
-] as const;
-type Fold = (typeof folds)[number]['value'];
+import { type Fold, Foot } from './Foot.tsx';
 
 /** When to begin, when to look, when it is served: the whole day, and what a fork says of it. */
 export default function Clock() {
   const { batch, loaded } = useOpenMeal();
   const { batchReckoning } = useFigures();
   const now = useNow();
-  const { hours } = useSettings();
   const wall = useWall();
   const { day, isOld, levelling, failed } = useDay(loaded, now);
   const [fold, setFold] = useState<Fold>();
@@ -100,58 +82,21 @@ export default function Clock() {
         <FieldError key={name}>{name} has no known time, so it is not in the day.</FieldError>
       ))}
       {batch.lidOn !== undefined && <Checks day={day} isOld={isOld} />}
-      <Lessons step="at the clock" />
-      <p className="asks is-tight">
-        {folds
-          .filter(({ value }) => value !== 'take' || !day?.unplanned)
-          .map(({ value, words }) => (
-            <button
-              key={value}
-              type="button"
-              className="link"
-              aria-expanded={fold === value}
-              onClick={() => {
-                setFold(fold === value ? undefined : value);
-              }}
-            >
-              {words}
-            </button>
-          ))}
-        {fold !== 'lid' && batch.lidOn !== undefined && <span className="quiet">{heatWords(batch)}</span>}
-        {fold !== 'who' && (
-          <span className="quiet">
-            {crewWords(
-              loaded.meal.day,
-              hours,
-              cooks.map(({ name }) => name),
-            )}
-          </span>
-        )}
-      </p>
-      {fold === 'lid' && (
-        <>
-          {batch.lidOn !== undefined && <HeatRow />}
-          <LidPhases />
-        </>
-      )}
-      {fold === 'who' && <Who />}
-      {fold === 'tasks' && <OwnTasks />}
-      {fold === 'timer' && (
-        <>
-          <Rings />
-          <NewTimer />
-        </>
-      )}
-      {fold === 'take' && day && !day.unplanned && (
-        <Suspense fallback={<p className="quiet">One moment.</p>}>
-          <TakeAlong day={daysOf(day, whose)} whose={cooks.find(({ id }) => id === whose)?.name} />
-        </Suspense>
-      )}
       {day && (
         <div data-old={isOld || undefined}>
-          <Here day={day} now={now} />
-          <Whose value={whose} onChoose={setWhose} />
           {day.lines.length > 0 && <DayPicture day={daysOf(day, whose)} now={now} isOld={isOld} />}
+        </div>
+      )}
+      <Foot
+        fold={fold}
+        onFold={setFold}
+        day={day && !day.unplanned ? daysOf(day, whose) : undefined}
+        whose={cooks.find(({ id }) => id === whose)?.name}
+      />
+      {day && (
+        <div data-old={isOld || undefined}>
+          <Whose value={whose} onChoose={setWhose} />
+          <Here day={day} now={now} />
         </div>
       )}
       {day && day.lines.length > 0 && (
@@ -177,6 +122,7 @@ export default function Clock() {
         </p>
       )}
       {batch.lidOn === undefined && <StartNow />}
+      <Lessons step="at the clock" />
       <TakenOut />
       {day && <StillGood day={day} isOld={isOld} now={now} />}
       <PotReading />

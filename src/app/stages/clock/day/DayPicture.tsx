@@ -1,29 +1,28 @@
-import { stillToDo } from '@/core/day/index.ts';
 import clsx from 'clsx';
-import { useState, type CSSProperties } from 'react';
+import { useState } from 'react';
 import type { DayPlan } from '@/core/answers/index.ts';
+import { isRest, stillToDo } from '@/core/day/index.ts';
 import type { Day } from '@/core/meal/index.ts';
-import { dateOf, type Wall, weekdayOf } from '@/core/clock/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
-import { LineRow } from './LineRow.tsx';
-import { PotColumn, roomOf, widthOf } from './PotColumn.tsx';
-import { dayScale, LINE } from './scale.ts';
-import { ServeLine } from './ServeLine.tsx';
-import { useCooks } from '../useCooks.ts';
 import { useWall } from '../../../open/useWall.ts';
+import { useCooks } from '../useCooks.ts';
+import { DayHead } from './DayHead.tsx';
+import { hoursOf } from './hours.ts';
+import { LineRow } from './LineRow.tsx';
+import { usePlaces } from './places.ts';
+import { PotBands } from './PotBands.tsx';
+import { keyOf, lanesOf, rowsOf } from './rows.ts';
+import { dayScale } from './scale.ts';
+import { ServeLine } from './ServeLine.tsx';
 import css from './day.module.scss';
 
-const HOUR = 3_600_000;
-const TOP = 34;
-/** Fewer px between two hours, and only some are written. */
-const HOUR_ROOM = 20;
-const FREE_ROOM = 40;
+/** Above the day stand the names, px. */
+const TOP = 46;
+const FREE_ROOM = 46;
 /** px that an opened task takes. */
 const PANEL = 150;
-/** Nearer than this two words at the left stand on one another, px. */
-const WORD = 15;
-/** Bars side by side; what is more lies on the last. */
-const LANES = 5;
+/** More people than these are told by their names alone; lanes without names go on to more. */
+const [NAMED_MOST, LANES] = [4, 5] as const;
 
 interface Props {
   readonly day: DayPlan;
@@ -32,97 +31,119 @@ interface Props {
   readonly isOld: boolean;
 }
 
-/** The day running down to serving: what wants hands where it happens, each pot a band beside it. */
+/** The day running down to serving: the pots as bands, what is done level with its knot, and whose hands do it. */
 export function DayPicture({ day, now, isOld }: Props) {
-  const { loaded } = useOpenMeal();
+  const { loaded, batch } = useOpenMeal();
   const [open, setOpen] = useState<string>();
-  const { pots, zone, serving } = day;
-  // What was moved stands where it was put at once; the rest follows when it is worked out.
-  const lines = isOld ? movedTo(day.lines, loaded.meal.day?.pins) : day.lines;
+  const [rested, setRested] = useState(false);
+  const [everyPot, setEveryPot] = useState(false);
+  const { zone, serving } = day;
   const wall = useWall(zone);
+  const cooks = useCooks();
+  // What was moved stands where it was put at once; the rest follows when it is worked out.
+  const all = isOld ? movedTo(day.lines, loaded.meal.day?.pins) : day.lines;
   // What is over is told by the bands and the forks in them; what somebody began is over once they say so.
-  const shown = stillToDo(lines, now, loaded.meal.day?.begun);
+  const todo = stillToDo(all, now, loaded.meal.day?.begun);
+  const rests = todo.filter(isRest);
+  const named = cooks.length > 0 && todo.some(({ who }) => who !== undefined && who.length > 0);
+  const lanes = named
+    ? new Map(todo.map((line) => [line, cooks.findIndex(({ id }) => line.who?.includes(id))]))
+    : lanesOf(todo);
+  const laneCount = named
+    ? cooks.length > NAMED_MOST
+      ? 0
+      : cooks.length
+    : Math.min(LANES, 1 + Math.max(0, ...lanes.values()));
+  const mineAlone = usePlaces(1, 0, false).narrow && !everyPot;
+  const pots = mineAlone ? day.pots.filter((pot) => pot.batch === batch.id) : day.pots;
+  const places = usePlaces(pots.length, laneCount, named);
+  const isMine = ({ batch: of }: DayPlan['lines'][number]) => of === undefined || of === batch.id;
+  const shown = todo.filter((line) => (rested || !isRest(line)) && (!mineAlone || isMine(line)));
   const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
   const marks = [
     ...inside.filter((at) => at < serving),
     serving,
     ...(now > day.begins && now < serving ? [now] : []),
   ];
-  const scale = dayScale([...shown.map(({ from }) => from), serving], marks, now);
+  const scale = dayScale([...shown.map(({ from }) => from), serving], marks, now, places.line);
   const y = (moment: number) => TOP + scale.y(moment);
-  const height = TOP + Math.max(scale.height, scale.y(serving)) + 8;
-  const names = new Map(loaded.batches.map(({ id, name }) => [id, name]));
-  const cooks = new Map(useCooks().map(({ id, name }) => [id, name]));
-  const many = names.size > 1;
-  const room = roomOf(pots.length);
-  const lanes = lanesOf(shown);
-  const wide = Math.max(0, ...lanes.values());
-  const rows = rowsOf(shown, y, open);
+  const rows = rowsOf(shown, y, places.line, { key: open, takes: PANEL }, batch.id);
   // The words may run on below the serving: it stands under the last of them.
-  const foot = Math.max(y(serving), (rows.at(-1)?.label ?? 0) + LINE);
+  const foot = Math.max(y(serving), (rows.at(-1)?.label ?? 0) + places.line);
   const first = Math.min(day.begins, ...pots.map(({ from }) => from));
+  const names = new Map(loaded.batches.map(({ id, name }) => [id, name]));
+  const said = new Map(cooks.map(({ id, name }) => [id, name]));
+  const at = (px: number) => scale.at(px - TOP);
+  const style = {
+    '--words': `${places.words}px`,
+    '--lanes': `${places.lanes}px`,
+    '--line': `${places.line}px`,
+  };
   return (
-    <div
-      className={css.day}
-      style={{ height: Math.max(height, foot) + 48, ...potsStyle(pots.length) }}
-      data-day
-      data-lanes={Math.min(LANES, wide + 1)}
-    >
-      {hoursOf(first, serving, wall, y, now).map(({ at, words, bold }) => (
-        <div key={at} className={bold ? clsx(css.hour, css.isDay) : css.hour} style={{ top: y(at) }}>
+    <div className={css.day} style={{ height: foot + 40, ...style }} data-day>
+      <DayHead
+        pots={pots}
+        places={places}
+        cooks={named && laneCount > 0 ? cooks : []}
+        lines={todo}
+        now={now}
+        wall={wall}
+        rests={rests.length}
+        rested={rested}
+        onRests={() => setRested(!rested)}
+        {...(mineAlone || everyPot ? { everyPot, onEveryPot: () => setEveryPot(!everyPot) } : {})}
+      />
+      {hoursOf(first, serving, wall, y, now).map(({ at: hour, words, bold }) => (
+        <div key={hour} className={bold ? clsx(css.hour, css.isDay) : css.hour} style={{ top: y(hour) }}>
           <span>{words}</span>
         </div>
       ))}
       {now > first && now < serving && (
         <div className={css.now} style={{ top: y(now) }}>
-          <span>now</span>
+          <span>{wall.clock(now)}</span>
         </div>
       )}
-      <div className={css.dayPots}>
-        {pots.map((pot) => (
-          <PotColumn
-            key={pot.batch}
-            pot={pot}
-            lines={lines}
-            y={y}
-            height={height}
-            serving={serving}
-            now={now}
-            zone={zone}
-            room={room}
-          />
-        ))}
-      </div>
+      <PotBands
+        pots={pots}
+        rows={rows}
+        rests={rests}
+        y={y}
+        foot={foot}
+        now={now}
+        zone={zone}
+        places={places}
+      />
       {day.free.map(({ from, to }) =>
-        y(to) - Math.max(y(from) + LINE, 0) >= FREE_ROOM ? (
-          <p key={from} className={css.free} style={{ top: (y(from) + LINE + y(to)) / 2 - 12 }}>
+        y(to) - Math.max(y(from) + places.line, 0) >= FREE_ROOM ? (
+          <p key={from} className={css.free} style={{ top: (y(from) + places.line + y(to)) / 2 - 12 }}>
             free, {wall.clock(from)} to {wall.clock(to)}
           </p>
         ) : null,
       )}
       <ol className={css.dayLines} aria-label="The day, in order">
-        {rows.map(({ line, top, label }) => (
+        {rows.map((row) => (
           <LineRow
-            key={`${line.task} ${line.key}`}
-            line={line}
-            top={top}
-            label={label}
-            height={y(line.to) - top}
-            lane={Math.min(LANES - 1, lanes.get(line) ?? 0)}
-            past={line.to <= now}
-            who={(line.who ?? []).flatMap((id) => cooks.get(id) ?? []).join(', ')}
-            pot={many && line.batch !== undefined ? names.get(line.batch) : undefined}
+            key={keyOf(row.line)}
+            row={row}
+            height={y(row.line.to) - row.top}
+            lane={laneCount === 0 ? undefined : Math.min(laneCount - 1, lanes.get(row.line) ?? 0)}
+            places={places}
+            past={row.line.to <= now}
+            who={(row.line.who ?? []).flatMap((id) => said.get(id) ?? []).join(', ')}
+            isNamed={named && laneCount > 0 && !places.narrow}
+            pot={
+              !mineAlone && names.size > 1 && row.line.batch !== undefined
+                ? names.get(row.line.batch)
+                : undefined
+            }
             zone={zone}
-            at={(px) => scale.at(px - TOP)}
-            open={open === `${line.task} ${line.key}`}
-            onToggle={() => {
-              const key = `${line.task} ${line.key}`;
-              setOpen(open === key ? undefined : key);
-            }}
+            at={at}
+            open={open === keyOf(row.line)}
+            onToggle={() => setOpen(open === keyOf(row.line) ? undefined : keyOf(row.line))}
           />
         ))}
       </ol>
-      <ServeLine day={day} top={foot} at={(px) => scale.at(px - TOP)} />
+      <ServeLine day={day} top={foot} at={at} />
     </div>
   );
 }
@@ -133,58 +154,3 @@ const movedTo = (lines: DayPlan['lines'], pins: Day['pins'] = {}): DayPlan['line
     const by = (pins[line.task] ?? line.begins) - line.begins;
     return by === 0 ? line : { ...line, from: line.from + by, to: line.to + by, begins: line.begins + by };
   });
-
-/** What the columns of the pots take from the width of the words. */
-const potsStyle = (pots: number) => ({ '--pots-px': `${pots * widthOf(roomOf(pots))}px` }) as CSSProperties;
-
-/** Side by side what runs at the same time, each bar in the first lane that is free. */
-function lanesOf(lines: DayPlan['lines']): ReadonlyMap<DayPlan['lines'][number], number> {
-  const ends: number[] = [];
-  return new Map(
-    lines.map((line) => {
-      const free = ends.findIndex((end) => end <= line.from);
-      const lane = free < 0 ? ends.length : free;
-      ends[lane] = line.to;
-      return [line, lane];
-    }),
-  );
-}
-
-/** Each line with where its bar begins and where its words stand: those that begin together under one another. */
-function rowsOf(lines: DayPlan['lines'], y: (moment: number) => number, open: string | undefined) {
-  let below = 0;
-  return lines.map((line) => {
-    const top = y(line.from);
-    const label = Math.max(top, below);
-    // What is opened pushes the words after it down, and covers none of them.
-    below = label + LINE + (`${line.task} ${line.key}` === open ? PANEL : 0);
-    return { line, top, label };
-  });
-}
-
-/** The hours that there is room for, each day's first with its name. */
-function hoursOf(
-  from: number,
-  to: number,
-  { zone, clock }: Wall,
-  y: (moment: number) => number,
-  now: number,
-) {
-  const found: { at: number; words: string; bold: boolean }[] = [
-    { at: from, words: weekdayOf(from, zone).slice(0, 3), bold: true },
-  ];
-  let last = y(from);
-  for (let at = Math.ceil(from / HOUR) * HOUR; at < to - HOUR / 4; at += HOUR) {
-    const bold = dateOf(at, zone) !== dateOf(at - HOUR, zone);
-    if (!bold && (y(at) - last < HOUR_ROOM || y(to) - y(at) < HOUR_ROOM)) continue;
-    found.push({ at, words: bold ? weekdayOf(at, zone).slice(0, 3) : clock(at), bold });
-    last = y(at);
-  }
-  // “Now” goes before an hour, and a day before the hour that it falls on.
-  const told = now > from && now < to ? y(now) : -Infinity;
-  return found.filter(
-    ({ at, bold }, i) =>
-      Math.abs(y(at) - told) >= WORD &&
-      (bold || found.every((other, j) => j === i || !other.bold || Math.abs(y(other.at) - y(at)) >= WORD)),
-  );
-}

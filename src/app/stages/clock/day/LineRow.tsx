@@ -1,27 +1,29 @@
 import clsx from 'clsx';
-import type { Line } from '@/core/day/index.ts';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { Pin } from 'lucide-react';
 import { MINUTE_MS, writeMass } from '@/core/quantity/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
+import type { DayPlaces } from './places.ts';
+import type { DayRow } from './rows.ts';
 import { LineDetails } from './LineDetails.tsx';
 import { nudgeTask, pinTask } from './pin.ts';
 import { useWall } from '../../../open/useWall.ts';
 import css from './day.module.scss';
 
 interface Props {
-  readonly line: Line;
-  /** Where its bar begins, how long it is, and where its words stand, px. */
-  readonly top: number;
+  readonly row: DayRow;
+  /** How long its bar is, px. */
   readonly height: number;
-  readonly label: number;
-  /** Which of the bars side by side. */
-  readonly lane: number;
+  /** Whose lane it is in; undefined: there is none. */
+  readonly lane: number | undefined;
+  readonly places: DayPlaces;
   readonly past: boolean;
   readonly pot: string | undefined;
   /** Names of those who do it; empty where nobody has one. */
   readonly who: string;
+  /** They stand beside their lane. */
+  readonly isNamed: boolean;
   readonly zone: string;
   /** The moment at a place down the picture. */
   readonly at: (px: number) => number;
@@ -32,8 +34,22 @@ interface Props {
 /** Times move by this with the keys and under the hand, min. */
 const STEP = 5;
 
-/** One line of the day: a bar as long as hands are wanted, what they do, and its details when it is tapped. */
-export function LineRow({ line, top, height, label, lane, past, pot, who, zone, at, open, onToggle }: Props) {
+/** One line of the day: what is done, its details when it is tapped, and in its lane a bar as long as hands are wanted. */
+export function LineRow({
+  row,
+  height,
+  lane,
+  places,
+  past,
+  pot,
+  who,
+  isNamed,
+  zone,
+  at,
+  open,
+  onToggle,
+}: Props) {
+  const { line, top, label, isNext } = row;
   const { loaded, units } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
   const { from, to, hands, grams, task, pinned } = line;
@@ -58,27 +74,42 @@ export function LineRow({ line, top, height, label, lane, past, pot, who, zone, 
   const wall = useWall(zone);
   const clock = wall.clock(pulled ?? from);
   return (
-    <li className={past ? css.isPast : undefined}>
-      <span
-        className={hands > 0 ? css.bar : clsx(css.bar, css.isWaiting)}
-        style={{ top, height: Math.max(3, height - 1), left: 54 + 8 * lane }}
-        aria-hidden="true"
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-        }}
-        onPointerMove={pull}
-        onPointerUp={() => {
-          if (pulled !== undefined) pin(pulled);
-          setPulled(undefined);
-        }}
-        onPointerCancel={() => {
-          setPulled(undefined);
-        }}
-      />
+    <li className={clsx(past && css.isPast, isNext && css.isNext)}>
+      {lane !== undefined && !places.narrow && (
+        <span
+          className={hands > 0 ? css.bar : clsx(css.bar, css.isWaiting)}
+          style={{ top, height: Math.max(3, height - 1), right: places.lanes - lane * places.lane - 8 }}
+          aria-hidden="true"
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+          }}
+          onPointerMove={pull}
+          onPointerUp={() => {
+            if (pulled !== undefined) pin(pulled);
+            setPulled(undefined);
+          }}
+          onPointerCancel={() => {
+            setPulled(undefined);
+          }}
+        />
+      )}
+      {isNamed && lane !== undefined && who !== '' && (
+        <span
+          className={css.beside}
+          style={{
+            top: label - places.line / 2,
+            right: places.lanes - (lane + 1) * places.lane + 2,
+            width: places.lane - 24,
+          }}
+          aria-hidden="true"
+        >
+          {who.split(', ')[0]}
+        </span>
+      )}
       <button
         type="button"
         className={css.lineWords}
-        style={{ top: label }}
+        style={{ top: label - places.line / 2 }}
         aria-expanded={open}
         onClick={onToggle}
         onKeyDown={keys}
@@ -92,11 +123,11 @@ export function LineRow({ line, top, height, label, lane, past, pot, who, zone, 
           </span>
         )}
         {pot !== undefined && <span className="quiet"> {pot}</span>}
-        {who && <span className={css.who}> {who}</span>}
+        {who && <span className={isNamed ? 'visually-hidden' : css.who}> {who}</span>}
         {pinned && <Pin size={12} aria-label="its time is set by hand" />}
       </button>
       {open && (
-        <div className={css.lineOpen} style={{ top: label + 20 }}>
+        <div className={css.lineOpen} style={{ top: label + places.line / 2 + 2 }}>
           <LineDetails line={line} zone={zone} />
         </div>
       )}

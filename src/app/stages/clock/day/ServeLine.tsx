@@ -65,8 +65,11 @@ export function ServeLine({ day, top, at }: Props) {
           setPulled(undefined);
         }}
       >
-        serve {wall.clock(shown)}
+        <span className="num">{wall.clock(shown)}</span> <b>served</b>
       </button>
+      <span className={css.readyBy}>
+        ready <b className="num">{Math.round(100 * day.chance)} in 100</b>
+      </span>
     </div>
   );
 }

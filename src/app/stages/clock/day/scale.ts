@@ -5,14 +5,14 @@ export interface Scale {
   readonly at: (y: number) => number;
 }
 
-/** px a line of words needs. */
+/** px a line of words needs, where nothing else is said. */
 export const LINE = 18;
 const PER_MINUTE = 0.8;
 /** Longer than this nothing begins: paper is saved. */
 const LONG = 60;
 const PER_LONG_MINUTE = 0.22;
 const MOST = 130;
-const OVER = 0.45;
+const OVER = 0.2;
 
 function lengthOf(minutes: number): number {
   if (minutes <= LONG) return minutes * PER_MINUTE;
@@ -25,8 +25,14 @@ function lengthOf(minutes: number): number {
  * @param begins when each line begins
  * @param marks other moments that must lie inside
  * @param now what is over takes little paper
+ * @param line what a line of words needs, px
  */
-export function dayScale(begins: readonly number[], marks: readonly number[], now = -Infinity): Scale {
+export function dayScale(
+  begins: readonly number[],
+  marks: readonly number[],
+  now = -Infinity,
+  line = LINE,
+): Scale {
   const counts = new Map<number, number>();
   for (const at of begins) counts.set(at, (counts.get(at) ?? 0) + 1);
   for (const at of marks) counts.set(at, counts.get(at) ?? 0);
@@ -36,7 +42,7 @@ export function dayScale(begins: readonly number[], marks: readonly number[], no
   let below = 0;
   for (let i = 1; i < knots.length; i += 1) {
     const from = knots[i - 1] ?? 0;
-    below += LINE * (counts.get(from) ?? 0);
+    below += line * (counts.get(from) ?? 0);
     const over = (knots[i] ?? 0) <= now ? OVER : 1;
     const wanted = over * lengthOf(((knots[i] ?? 0) - from) / MINUTE_MS);
     const length = (counts.get(knots[i] ?? 0) ?? 0) > 0 ? Math.max(below, wanted) : wanted;
