@@ -62,4 +62,4 @@ export const doneAs = ({ ends, task, key }: Pick<Line, 'ends' | 'task' | 'key'>)
 
 /** What stands by itself until the next act: nobody does it, and nothing has to be put anywhere for it. */
 export const isRest = ({ hands, does }: Line): boolean => hands === 0 && rests.has(does.what);
-const rests = new Set<Line['does']['what']>(['hold', 'heats through', 'cool', 'chills']);
+const rests = new Set<Line['does']['what']>(['hold', 'heats through', 'cool']);
