@@ -165,3 +165,22 @@ export function twoHundredLots(firstG: number) {
   );
   return inputOf([batchOf(lots)], [dishOf('taco', 900)]);
 }
+
+/** A word that no line has room for. */
+const LONG_WORD = 'Vlaamsestoverijmetbruinebierenappelstroop';
+
+/** So many pots for eight dishes, every name a word of forty letters or five short ones: what has the least room on a page. */
+export function crowded(pots: number): string {
+  const input = twelvePots(1000);
+  const batches = input.batches.slice(0, pots).map((batch, b) => ({
+    ...batch,
+    name: b % 2 === 0 ? LONG_WORD : 'The big pot by the back door',
+  }));
+  const dishes = input.meal.dishes.map((dish, i) => ({
+    ...dish,
+    count: 71 + i,
+    name: i % 2 === 0 ? LONG_WORD : dish.name,
+  }));
+  const meal = { ...input.meal, name: LONG_WORD, dishes, batches: batches.map(({ id }) => id) };
+  return writeMealFile(mealFileOf({ ...input, meal, batches }, reference.version));
+}

@@ -1,3 +1,4 @@
+import { useNarrow } from '../browser/useNarrow.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';
 
@@ -25,14 +26,16 @@ const LARGEST = 2560;
 const JUGS = [1, 2, 3, 5, 8, 12, 20, 40, 80, 160, 320, 640, 1280, LARGEST];
 const HEIGHT = 300;
 const FOOT = 322;
-const [LEFT, RIGHT] = [196, 436];
+/** From where to where the jug stands, how wide the paper is, and the letters of a name that stand left of it. */
+const usual = { left: 196, right: 436, paper: 520, letters: 24 };
+const onPhone = { left: 132, right: 292, paper: 356, letters: 16 };
 /** Two labels lie no nearer than this. */
 const LABEL = 36;
-/** A longer name is cut; the words of the drawing have it whole. */
-const NAME = 24;
 
 /** The jug with its levels: what is there, what goes where, and what is missing, to one scale. */
 export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props) {
+  // A name that is cut is whole in its title.
+  const { left, right, paper, letters } = useNarrow() ? onPhone : usual;
   const wanted = shares.reduce((sum, share) => sum + share.ml, 0);
   const most = Math.max(ml + fatMl, wanted);
   const litres = JUGS.find((l) => l * 1000 >= most * 1.06) ?? LARGEST;
@@ -53,13 +56,13 @@ export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props
   for (let i = labels.length - 1; i >= 0; i -= 1)
     labels[i] = Math.min(labels[i] ?? 0, FOOT - 4 - LABEL * (labels.length - 1 - i));
   return (
-    <svg className={css.jugShares} viewBox="0 0 520 340" role="img" aria-label={words}>
-      <rect x={LEFT} y={level} width={RIGHT - LEFT} height={px(ml)} fill={fillOf('broth', weighed)} />
+    <svg className={css.jugShares} viewBox={`0 0 ${String(paper)} 340`} role="img" aria-label={words}>
+      <rect x={left} y={level} width={right - left} height={px(ml)} fill={fillOf('broth', weighed)} />
       {solidsMl > 0 && (
         <rect
-          x={LEFT}
+          x={left}
           y={FOOT - px(Math.min(ml, solidsMl))}
-          width={RIGHT - LEFT}
+          width={right - left}
           height={px(Math.min(ml, solidsMl))}
           fill={fillOf('solids', weighed)}
           stroke={edgeOf('solids')}
@@ -67,9 +70,9 @@ export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props
       )}
       {fatMl > 0 && (
         <rect
-          x={LEFT}
+          x={left}
           y={level - px(fatMl)}
-          width={RIGHT - LEFT}
+          width={right - left}
           height={px(fatMl)}
           fill={fillOf('fat', true)}
           stroke={edgeOf('fat')}
@@ -77,31 +80,32 @@ export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props
       )}
       {shares.map(({ name, said }, i) => (
         <g key={name}>
-          {i > 0 && <path className="cut" d={`M${LEFT} ${bounds[i] ?? FOOT}H${RIGHT}`} strokeWidth="3" />}
-          <text x={LEFT - 16} y={(labels[i] ?? 0) - 3} textAnchor="end">
+          {i > 0 && <path className="cut" d={`M${left} ${bounds[i] ?? FOOT}H${right}`} strokeWidth="3" />}
+          <text x={left - 16} y={(labels[i] ?? 0) - 3} textAnchor="end">
+            <title>{`${name}: ${said}`}</title>
             <tspan className="num">{said}</tspan>
-            <tspan x={LEFT - 16} dy="16">
-              {name.length > NAME ? `${name.slice(0, NAME - 1)}…` : name}
+            <tspan x={left - 16} dy="16">
+              {name.length > letters ? `${name.slice(0, letters - 1)}…` : name}
             </tspan>
           </text>
         </g>
       ))}
       {wanted > ml * 1.01 && (
-        <path className="missing" d={`M${LEFT} ${FOOT - px(wanted)}H${RIGHT}`} strokeWidth="2.5" />
+        <path className="missing" d={`M${left} ${FOOT - px(wanted)}H${right}`} strokeWidth="2.5" />
       )}
       <path
         className="ink-line"
         strokeWidth="5"
         strokeLinejoin="round"
-        d={`M${LEFT - 14} 14l14 14V${FOOT - 6}q0 8 8 8h${RIGHT - LEFT - 16}q8 0 8-8V14z`}
+        d={`M${left - 14} 14l14 14V${FOOT - 6}q0 8 8 8h${right - left - 16}q8 0 8-8V14z`}
       />
-      <path className="ink-line" strokeWidth="5" d={`M${RIGHT} 64q52 0 52 56t-52 56`} />
+      <path className="ink-line" strokeWidth="5" d={`M${right} 64q52 0 52 56t-52 56`} />
       {Array.from({ length: 4 }, (_, i) => ((i + 1) * litres) / 4).map((mark) => (
         <path
           key={mark}
           className="ink-line"
           strokeWidth="1.5"
-          d={`M${RIGHT} ${FOOT - px(mark * 1000)}h-16`}
+          d={`M${right} ${FOOT - px(mark * 1000)}h-16`}
         />
       ))}
     </svg>

@@ -6,7 +6,7 @@ import { edgeOf, fillOf } from './materials.ts';
 const HEIGHT = 42;
 const GAP = 9;
 /** A piece narrower than this has no word under it. */
-const NAMED = 40;
+const NAMED = 52;
 
 interface Piece {
   readonly name: string;

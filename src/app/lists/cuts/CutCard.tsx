@@ -6,12 +6,13 @@ import { type UnitChoice, writeMass } from '@/core/quantity/index.ts';
 import { type KitchenYield } from '@/core/answers/index.ts';
 import type { Cut } from '@/reference/types.ts';
 import { editKitchen } from '../../open/edits/index.ts';
+import { useNarrow } from '../../browser/useNarrow.ts';
 import { LotCutApart } from '../../figures/LotCutApart.tsx';
 import css from './cuts.module.scss';
 
 const KILO = 1000;
-const WIDTH = 470;
-const SCALE = (WIDTH - 60) / KILO;
+/** A kilogram is drawn so wide, px. */
+const [WIDTH, ON_PHONE] = [470, 350] as const;
 
 /** A kilogram of a cut as a drawing wants it. */
 export const drawnOf = (cut: KnownCut) => lotReckoning(cut.id, cut, becomes(cut, KILO));
@@ -27,6 +28,7 @@ interface Props {
 /** One cut: what a kilogram becomes, what is published of it, and what this kitchen has weighed. */
 export function CutCard({ cut, published, seen, units }: Props) {
   const [open, setOpen] = useState(false);
+  const width = useNarrow() ? ON_PHONE : WIDTH;
   const drawn = drawnOf(cut);
   const shred = writeMass(drawn.shredG, units);
   return (
@@ -49,7 +51,7 @@ export function CutCard({ cut, published, seen, units }: Props) {
           <span className="visually-hidden"> of {cut.name}</span>
         </button>
       </div>
-      <LotCutApart lot={drawn} scale={SCALE} width={WIDTH} units={units} />
+      <LotCutApart lot={drawn} scale={(width - 60) / KILO} width={width} units={units} />
       <p className={css.cutShred}>
         <b className="num">{`${shred.value} ${shred.unit}`}</b>
         <span className="quiet">

@@ -25,6 +25,8 @@ interface Props {
   readonly scale: number;
   readonly width: number;
   readonly first: boolean;
+  /** What it becomes is drawn elsewhere. */
+  readonly bare: boolean;
   readonly batchId: string;
   readonly units: UnitChoice;
   readonly own: readonly OwnCut[];
@@ -37,7 +39,7 @@ interface Props {
  * something else: of two hundred lots a keystroke changes one.
  */
 export const LotRow = memo(function LotRow(props: Props) {
-  const { lot, figures, scale, width, first, batchId, units, own, problem } = props;
+  const { lot, figures, scale, width, first, bare, batchId, units, own, problem } = props;
   const [open, setOpen] = useState(false);
   const [isNew] = useState(lot.weight.text === '');
   const empty = lot.weight.text === '' && lot.cut === '';
@@ -85,7 +87,7 @@ export const LotRow = memo(function LotRow(props: Props) {
           </button>
         )}
       </div>
-      {figures && <Becomes {...{ lot, figures, scale, width, batchId, units }} />}
+      {figures && !bare && <Becomes {...{ lot, figures, scale, width, batchId, units }} />}
       {open && (
         <Suspense fallback={<p className="quiet">One moment.</p>}>
           <LotDetails lot={lot} figures={figures} />

@@ -1,0 +1,76 @@
+import type { Page } from '@playwright/test';
+import { stages } from '../src/core/meal/index.ts';
+import { crowded } from '../speed/meals.ts';
+import { illegibleOn } from './legible.ts';
+import { ports } from './ports.ts';
+import { expect, test } from './test.ts';
+
+const DEMO = `http://127.0.0.1:${String(ports.demo)}`;
+const whole = process.env.SLOW_SPOON_CHECK === '1';
+
+/** A page’s size; the smallest text on it, and of what is tapped the least height, px. */
+const sizes = [
+  { width: 390, height: 844, least: 13, finger: 44 },
+  { width: 820, height: 1180, least: 12, finger: 0 },
+  { width: 1280, height: 800, least: 12, finger: 0 },
+  { width: 1920, height: 1080, least: 12, finger: 0 },
+] as const;
+/** The run looks at the two that cooks have most; the check at all. */
+const looked = sizes.filter(({ width }) => whole || width === 390 || width === 1280);
+
+/** Nothing on the page is too small, cut, or under another thing. */
+async function isLegible(page: Page, { least, finger }: (typeof sizes)[number]): Promise<readonly string[]> {
+  await expect(page.locator('main')).not.toHaveAttribute('aria-busy', 'true', { timeout: 30_000 });
+  const found = await illegibleOn(page, least, finger);
+  return found.map(({ what, words }) => `${new URL(page.url()).pathname}: ${what}: ${words}`);
+}
+
+for (const size of looked)
+  test.describe(`${String(size.width)} px wide`, () => {
+    test.use({
+      viewport: { width: size.width, height: size.height },
+      hasTouch: size.finger > 0,
+      colorScheme: size.width === 820 ? 'dark' : 'light',
+    });
+
+    test('every page of the demo can be read', async ({ page }) => {
+      test.setTimeout(120_000);
+      await page.goto(DEMO);
+      await expect(page).toHaveURL(/\/meat$/);
+      const base = page.url().replace(/\/meat$/, '');
+      const found: string[] = [];
+      for (const stage of stages) {
+        await page.goto(`${base}/${stage}`);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        found.push(...(await isLegible(page, size)));
+      }
+      for (const list of ['meals', 'kitchen', 'shelf', 'log', 'cuts', 'shopping']) {
+        await page.goto(`${DEMO}/${list}`);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        found.push(...(await isLegible(page, size)));
+      }
+      expect(found).toEqual([]);
+    });
+
+    for (const pots of whole ? [1, 4, 12] : [12])
+      test(`${String(pots)} pots for eight dishes, with names that nothing has room for`, async ({
+        page,
+      }) => {
+        test.setTimeout(180_000);
+        await page.goto('/meals');
+        await page.getByLabel('A meal file').setInputFiles({
+          name: 'crowded.json',
+          mimeType: 'application/json',
+          buffer: Buffer.from(crowded(pots)),
+        });
+        await expect(page).toHaveURL(/\/batches\//);
+        const base = page.url().replace(/\/[^/]*$/, '');
+        const found: string[] = [];
+        for (const stage of stages) {
+          await page.goto(`${base}/${stage}`);
+          await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+          found.push(...(await isLegible(page, size)));
+        }
+        expect(found).toEqual([]);
+      });
+  });
