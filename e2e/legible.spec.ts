@@ -3,7 +3,7 @@ import { stages } from '../src/core/meal/index.ts';
 import { crowded } from '../speed/meals.ts';
 import { illegibleOn } from './legible.ts';
 import { ports } from './ports.ts';
-import { expect, test } from './test.ts';
+import { drawn, expect, test } from './test.ts';
 
 const DEMO = `http://127.0.0.1:${String(ports.demo)}`;
 const whole = process.env.SLOW_SPOON_CHECK === '1';
@@ -21,6 +21,12 @@ const looked = sizes.filter(({ width }) => whole || width === 390 || width === 1
 /** Nothing on the page is too small, cut, or under another thing. */
 async function isLegible(page: Page, { least, finger }: (typeof sizes)[number]): Promise<readonly string[]> {
   await expect(page.locator('main')).not.toHaveAttribute('aria-busy', 'true', { timeout: 30_000 });
+  // What is still worked out comes into the picture: then it is looked at.
+  await expect(page.getByText(/^(Working|Looking|Trying|One moment)|working it out/)).toHaveCount(0, {
+    timeout: 60_000,
+  });
+  await expect(page.locator('main [data-old]')).toHaveCount(0);
+  await drawn(page);
   const found = await illegibleOn(page, least, finger);
   return found.map(({ what, words }) => `${new URL(page.url()).pathname}: ${what}: ${words}`);
 }
@@ -63,6 +69,7 @@ for (const size of looked)
           mimeType: 'application/json',
           buffer: Buffer.from(crowded(pots)),
         });
+        await page.getByRole('link', { name: /^Vlaams/ }).click();
         await expect(page).toHaveURL(/\/batches\//);
         const base = page.url().replace(/\/[^/]*$/, '');
         const found: string[] = [];

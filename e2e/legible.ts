@@ -24,6 +24,18 @@ export const illegibleOn = (page: Page, least: number, finger: number): Promise<
           if (['fixed', 'sticky'].includes(getComputedStyle(at).position)) return at;
         return null;
       };
+      /** What of a box is not cut off by what it lies in. */
+      const shownOf = (box: DOMRect, element: Element): DOMRect => {
+        let { left, right, top, bottom } = box;
+        for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) {
+          const style = getComputedStyle(at);
+          if (style.overflowX === 'visible' || at instanceof SVGElement) continue;
+          const edge = at.getBoundingClientRect();
+          [left, right] = [Math.max(left, edge.left), Math.min(right, edge.right)];
+          [top, bottom] = [Math.max(top, edge.top), Math.min(bottom, edge.bottom)];
+        }
+        return new DOMRect(left, top, Math.max(0, right - left), Math.max(0, bottom - top));
+      };
       interface Seen {
         readonly words: string;
         readonly box: DOMRect;
@@ -49,7 +61,10 @@ export const illegibleOn = (page: Page, least: number, finger: number): Promise<
         const matrix = svg && element instanceof SVGGraphicsElement ? element.getScreenCTM() : null;
         const scale = matrix ? Math.hypot(matrix.b, matrix.d) : 1;
         const px = Number.parseFloat(getComputedStyle(element).fontSize) * scale;
-        const boxes = [...range.getClientRects()].filter(({ width, height }) => width > 1 && height > 1);
+        const whole = [...range.getClientRects()].filter(({ width, height }) => width > 1 && height > 1);
+        const boxes = whole
+          .map((box) => shownOf(box, element))
+          .filter(({ width, height }) => width > 1 && height > 1);
         if (boxes.length === 0) continue;
         if (px < least - 0.1) say('small', `${px.toFixed(1)} ${words}`);
         const layer = layerOf(element);
@@ -67,7 +82,7 @@ export const illegibleOn = (page: Page, least: number, finger: number): Promise<
           const style = getComputedStyle(at);
           if (style.overflowX === 'hidden' || style.overflowX === 'clip') {
             const edge = at.getBoundingClientRect();
-            const out = boxes.some((box) => box.right > edge.right + 1.5 || box.bottom > edge.bottom + 6);
+            const out = whole.some((box) => box.right > edge.right + 1.5 || box.bottom > edge.bottom + 6);
             if (out && !element.closest('[title]')) say('cut', words);
           }
         }

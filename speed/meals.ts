@@ -176,10 +176,9 @@ export function crowded(pots: number): string {
     ...batch,
     name: b % 2 === 0 ? LONG_WORD : 'The big pot by the back door',
   }));
-  const dishes = input.meal.dishes.map((dish, i) => ({
-    ...dish,
-    count: 71 + i,
-    name: i % 2 === 0 ? LONG_WORD : dish.name,
+  const dishes = kinds.map((kind, i) => ({
+    ...dishOf(kind, 71 + i),
+    ...(i % 2 === 0 && { name: LONG_WORD }),
   }));
   const meal = { ...input.meal, name: LONG_WORD, dishes, batches: batches.map(({ id }) => id) };
   return writeMealFile(mealFileOf({ ...input, meal, batches }, reference.version));

@@ -1,5 +1,6 @@
 import { celsiusAt, hoursTo, limits, STEP_MIN } from '@/core/keep/index.ts';
 import type { CoolingNow } from '@/core/answers/index.ts';
+import { useNarrow } from '../browser/useNarrow.ts';
 import { edgeOf, fillOf } from './materials.ts';
 import css from './figures.module.scss';
 
@@ -10,14 +11,18 @@ interface Props {
   readonly words: string;
 }
 
-const [WIDE, HIGH] = [800, 250];
-const [LEFT, TOP, RIGHT, BOTTOM] = [62, 12, 770, 214];
+/** The paper, where the curve runs on it, and every how many hours one is written. */
+const usual = { wide: 800, left: 62, right: 770, every: 1 };
+const onPhone = { wide: 358, left: 50, right: 340, every: 2 };
+const HIGH = 250;
+const [TOP, BOTTOM] = [12, 214];
 const HOURS = 7;
 const WARMEST = 60;
 
 /** How something cools: the two limits one step in ink that the curve must stay under; dots are what was read. */
 export function CoolingChart({ of, clock, degrees, words }: Props) {
-  const x = (minutes: number) => LEFT + (minutes / (HOURS * 60)) * (RIGHT - LEFT);
+  const { wide, left, right, every } = useNarrow() ? onPhone : usual;
+  const x = (minutes: number) => left + (minutes / (HOURS * 60)) * (right - left);
   const y = (celsius: number) => BOTTOM - (Math.min(WARMEST, celsius) / WARMEST) * (BOTTOM - TOP);
   const end = (HOURS * 60) / STEP_MIN;
   const line = (curve: Float64Array, from = 0) =>
@@ -36,21 +41,24 @@ export function CoolingChart({ of, clock, degrees, words }: Props) {
   const { nowC, nowMin } = of;
   const lastRead = of.readings.at(-1);
   const splitMin = of.splitBy === undefined ? undefined : (of.splitBy - of.start) / 60_000;
+  // Left of it where there is room for the words.
+  const [anchor, beside] =
+    splitMin !== undefined && x(splitMin) > left + 130 ? (['end', -8] as const) : (['start', 8] as const);
   return (
     <svg
       className={css.cooling}
-      viewBox={`0 0 ${String(WIDE)} ${String(HIGH)}`}
+      viewBox={`0 0 ${String(wide)} ${String(HIGH)}`}
       role="img"
       aria-label={words}
     >
       <path
         className="forbidden"
-        d={`M${x(first)} ${TOP}H${RIGHT}V${y(limits.last)}H${x(last)}V${y(limits.first)}H${x(first)}z`}
+        d={`M${x(first)} ${TOP}H${right}V${y(limits.last)}H${x(last)}V${y(limits.first)}H${x(first)}z`}
       />
       {[limits.from, limits.first, limits.last].map((t) => (
         <g key={t}>
-          <path className="grid" d={`M${LEFT} ${y(t)}H${RIGHT}`} />
-          <text x={LEFT - 8} y={y(t) + 5} textAnchor="end">
+          <path className="grid" d={`M${left} ${y(t)}H${right}`} />
+          <text x={left - 8} y={y(t) + 5} textAnchor="end">
             {degrees(t)}
           </text>
         </g>
@@ -60,7 +68,7 @@ export function CoolingChart({ of, clock, degrees, words }: Props) {
       <path d={line(of.curve)} fill="none" stroke={edgeOf('broth')} strokeWidth="4" />
       <path
         className="step"
-        d={`M${x(first)} ${TOP}V${y(limits.first)}H${x(last)}V${y(limits.last)}H${RIGHT}`}
+        d={`M${x(first)} ${TOP}V${y(limits.first)}H${x(last)}V${y(limits.last)}H${right}`}
       />
       {of.readings.map(({ minutes, celsius }) => (
         <circle
@@ -80,10 +88,10 @@ export function CoolingChart({ of, clock, degrees, words }: Props) {
             strokeWidth="2"
             d={`M${x(splitMin)} ${y(celsiusAt(of.curve, splitMin))}V${BOTTOM}`}
           />
-          <text x={x(splitMin) - 8} y={BOTTOM - 24} textAnchor="end" className="strong">
+          <text x={x(splitMin) + beside} y={BOTTOM - 24} textAnchor={anchor} className="strong">
             {clock(splitMin)}
           </text>
-          <text x={x(splitMin) - 8} y={BOTTOM - 8} textAnchor="end">
+          <text x={x(splitMin) + beside} y={BOTTOM - 8} textAnchor={anchor}>
             split at the latest
           </text>
         </g>
@@ -104,12 +112,14 @@ export function CoolingChart({ of, clock, degrees, words }: Props) {
       <text x={x(last) - 10} y={y(limits.first) - 8} textAnchor="end">
         {limits.lastH} h to {degrees(limits.last)}
       </text>
-      <path className="ink-line" strokeWidth="2" d={`M${LEFT} ${BOTTOM}H${RIGHT}`} />
-      {Array.from({ length: HOURS + 1 }, (_, h) => (
-        <text key={h} x={x(h * 60)} y={BOTTOM + 22} textAnchor="middle">
-          {clock(h * 60)}
-        </text>
-      ))}
+      <path className="ink-line" strokeWidth="2" d={`M${left} ${BOTTOM}H${right}`} />
+      {Array.from({ length: HOURS + 1 }, (_, h) => h)
+        .filter((h) => h % every === 0)
+        .map((h) => (
+          <text key={h} x={x(h * 60)} y={BOTTOM + 22} textAnchor="middle">
+            {clock(h * 60)}
+          </text>
+        ))}
     </svg>
   );
 }

@@ -104,7 +104,7 @@ const smallWords = ({ at, next }: StovePot, now: number, clock: (moment: number)
 function Later({ pot }: { readonly pot: StovePot }) {
   const wall = useWall();
   return pot.later.map((line) => (
-    <li key={`${line.task} ${String(line.from)}`} className={css.later}>
+    <li key={`${line.task} ${String(line.from)}`} className={css.later} title={doingWords(line.does)}>
       <b className="num">{wall.clock(line.from)}</b>
       <small>{uncapital(doingWords(line.does))}</small>
     </li>

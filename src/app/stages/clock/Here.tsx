@@ -19,7 +19,13 @@ export function Here({ day, now }: { readonly day: DayPlan; readonly now: number
   };
   return (
     <p className="here quiet">
-      Somebody must be here <b className="num">{shown.map(words).join(', ')}</b>
+      Somebody must be here{' '}
+      {shown.map((one, i) => (
+        <b key={one.from}>
+          <span className="num">{words(one, i)}</span>
+          {i < shown.length - 1 && ', '}
+        </b>
+      ))}
       {here.length > MOST && `, ${timesWords(here.length - MOST)}`}.
     </p>
   );

@@ -70,7 +70,8 @@ export function DayPicture({ day, now, isOld }: Props) {
   const rows = rowsOf(shown, y, places.line, { key: open, takes: PANEL }, batch.id);
   // The words may run on below the serving: it stands under the last of them.
   const foot = Math.max(y(serving), (rows.at(-1)?.label ?? 0) + places.line);
-  const first = Math.min(day.begins, ...pots.map(({ from }) => from));
+  // Of pots that are left out nothing lies before it.
+  const first = Math.min(serving, ...shown.map(({ from }) => from), ...pots.map(({ from }) => from));
   const names = new Map(loaded.batches.map(({ id, name }) => [id, name]));
   const said = new Map(cooks.map(({ id, name }) => [id, name]));
   const at = (px: number) => scale.at(px - TOP);
@@ -114,7 +115,7 @@ export function DayPicture({ day, now, isOld }: Props) {
         places={places}
       />
       {day.free.map(({ from, to }) =>
-        y(to) - Math.max(y(from) + places.line, 0) >= FREE_ROOM ? (
+        from >= first && y(to) - Math.max(y(from) + places.line, 0) >= FREE_ROOM ? (
           <p key={from} className={css.free} style={{ top: (y(from) + places.line + y(to)) / 2 - 12 }}>
             free, {wall.clock(from)} to {wall.clock(to)}
           </p>
