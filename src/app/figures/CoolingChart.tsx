@@ -112,14 +112,28 @@ export function CoolingChart({ of, clock, degrees, words }: Props) {
       <text x={x(last) - 10} y={y(limits.first) - 8} textAnchor="end">
         {limits.lastH} h to {degrees(limits.last)}
       </text>
-      <path className="ink-line" strokeWidth="2" d={`M${left} ${BOTTOM}H${right}`} />
-      {Array.from({ length: HOURS + 1 }, (_, h) => h)
-        .filter((h) => h % every === 0)
-        .map((h) => (
-          <text key={h} x={x(h * 60)} y={BOTTOM + 22} textAnchor="middle">
-            {clock(h * 60)}
-          </text>
-        ))}
+      <Hours left={left} right={right} every={every} x={x} clock={clock} />
     </svg>
   );
 }
+
+interface HoursProps extends Pick<Props, 'clock'> {
+  readonly left: number;
+  readonly right: number;
+  readonly every: number;
+  readonly x: (minutes: number) => number;
+}
+
+/** The hours along the foot. */
+const Hours = ({ left, right, every, x, clock }: HoursProps) => (
+  <>
+    <path className="ink-line" strokeWidth="2" d={`M${left} ${BOTTOM}H${right}`} />
+    {Array.from({ length: HOURS + 1 }, (_, h) => h)
+      .filter((h) => h % every === 0)
+      .map((h) => (
+        <text key={h} x={x(h * 60)} y={BOTTOM + 22} textAnchor="middle">
+          {clock(h * 60)}
+        </text>
+      ))}
+  </>
+);

@@ -17,8 +17,9 @@ interface Props {
 
 const WIDE = 1000;
 const GAP = 26;
-/** More slices are not told apart. */
-const MOST_CUTS = 60;
+/** A slice narrower than this is not told apart from the next; of one the knife takes so much at most. */
+const LEAST_SLICE = 7;
+const KNIFE = 0.22;
 
 /** All that there is of one strand as one piece, cut into what each dish gets; what is missing is an outline. */
 export function CutBar({ material, parts, left, words }: Props) {
@@ -36,7 +37,9 @@ export function CutBar({ material, parts, left, words }: Props) {
         const wide = part.amount * scale;
         const lack = lacking(part) * scale;
         const from = starts[i] ?? 0;
-        const slices = Math.min(MOST_CUTS, part.cuts);
+        const slice = part.cuts > 0 ? wide / part.cuts : 0;
+        // Of very many the piece stays whole: its number stands under it.
+        const slices = slice >= LEAST_SLICE ? part.cuts : 1;
         return (
           <g key={part.id}>
             {wide > 0 && (
@@ -55,7 +58,7 @@ export function CutBar({ material, parts, left, words }: Props) {
                 key={k}
                 className="cut"
                 d={`M${String(from + (wide * (k + 1)) / slices)} 2v48`}
-                strokeWidth={slices > 30 ? 2 : 3}
+                strokeWidth={Math.min(3, KNIFE * slice)}
               />
             ))}
             {lack > 0 && (

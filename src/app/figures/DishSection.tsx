@@ -5,7 +5,7 @@ import css from './figures.module.scss';
 
 interface Props {
   readonly kind: DishKind;
-  /** Of its largest portion, 0 to 1: how far the meat and the liquid fill it. */
+  /** Of its largest portion, 0 to 1: how far the meat fills it, and what it holds and is ladled, which stands at its foot. */
   readonly meat: number;
   readonly liquid: number;
   /** The smallest portion, of the largest. */
@@ -53,6 +53,9 @@ const shellOf: Readonly<Record<DishKind, keyof typeof shells>> = {
   own: 'bowl',
 };
 
+/** However little liquid there is, it is seen, px. */
+const SEEN = 5;
+
 /** A dish in section, filled as far as its portion goes; its smallest and largest are dashed. */
 export function DishSection({ kind, meat, liquid, smallest, largest = 1, words }: Props) {
   const { high, floor, d, inside } = shells[shellOf[kind]];
@@ -64,21 +67,21 @@ export function DishSection({ kind, meat, liquid, smallest, largest = 1, words }
         <path d={inside} />
       </clipPath>
       <g clipPath={`url(#${clip})`}>
-        {liquid > 0 && (
-          <rect
-            x={0}
-            y={floor - px(liquid) * 0.45}
-            width={160}
-            height={px(liquid) * 0.45}
-            fill={fillOf('broth', true)}
-            stroke={edgeOf('broth')}
-          />
-        )}
         {meat > 0 && (
           <path
             d={`M0 ${floor + 4}V${floor - px(meat) + 5}q20 -9 40 -3t40 -1t40 -1t40 -2V${floor + 4}z`}
             fill={fillOf('meat', true)}
             stroke={edgeOf('meat')}
+          />
+        )}
+        {liquid > 0 && (
+          <rect
+            x={0}
+            y={floor - Math.max(SEEN, px(liquid))}
+            width={160}
+            height={Math.max(SEEN, px(liquid)) + 4}
+            fill={fillOf('broth', true)}
+            stroke={edgeOf('broth')}
           />
         )}
       </g>

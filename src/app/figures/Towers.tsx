@@ -55,16 +55,15 @@ interface TowerProps {
 
 function Tower({ lot, units, scale, width }: TowerProps) {
   const set = (grams: number) => plain(writeMass(grams, units));
-  // From the board up: what is kept stands at the foot.
-  let top = 0;
-  const pieces = piecesOf(lot)
+  // What is kept stands at the foot.
+  const talls = piecesOf(lot)
     .toReversed()
-    .map((piece) => {
-      const tall = Math.max(4, piece.grams * scale);
-      const placed = { ...piece, y: top, tall };
-      top += tall + GAP;
-      return placed;
-    });
+    .map((piece) => ({ ...piece, tall: Math.max(4, piece.grams * scale) }));
+  const pieces = talls.map((piece, i) => ({
+    ...piece,
+    y: talls.slice(0, i).reduce((sum, { tall }) => sum + tall + GAP, 0),
+  }));
+  const top = talls.reduce((sum, { tall }) => sum + tall + GAP, 0);
   const named = labelsApart(
     pieces.map(({ y, tall }) => y + tall / 2),
     WORD,

@@ -1,5 +1,4 @@
 import { NavLink } from 'react-router';
-import { isDemo } from '../../browser/db.ts';
 import { useNewMeal } from './useNewMeal.ts';
 
 /** What is kept for all meals. */
@@ -10,7 +9,7 @@ export function Pages() {
       <button type="button" onClick={start}>
         + meal
       </button>
-      <NavLink to="/meals">{isDemo ? 'meals (demo)' : 'meals'}</NavLink>
+      <NavLink to="/meals">meals</NavLink>
       <NavLink to="/kitchen">kitchen</NavLink>
       <NavLink to="/shelf">shelf</NavLink>
       <NavLink to="/log">log</NavLink>

@@ -16,8 +16,8 @@ const StoveList = lazy(() => import('./StoveList.tsx'));
 const USUAL = { width: 700, height: 64 };
 /** A pot with its name and its act beside it; the open one; a pot with both under it, px. */
 const WIDE = 148;
-const OPEN = 156;
-const SMALL = 56;
+const OPEN = 150;
+const SMALL = 46;
 
 /** Each pot of the meal with its name and its next act: beside it while there is room, else under it; the open one at full size. */
 export function Stove({ pots, now, isOld }: OnTheStove) {

@@ -7,8 +7,9 @@ import { instantOf } from '../../open/dayPlans.ts';
 import { useAnswer } from '../../open/useAnswer.ts';
 import { useWall } from '../../open/useWall.ts';
 import { FieldError } from '../../parts/FieldError.tsx';
+import css from './clock.module.scss';
 
-/** Pots that have no place in the day, said first, with what was tried and would take them in. */
+/** Pots that have no place in the day, said first, with what was tried and would take them in: a tap takes it. */
 export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { loaded } = useOpenMeal();
   const wall = useWall(day.zone);
@@ -24,20 +25,25 @@ export function NoPlace({ day, now }: { readonly day: DayPlan; readonly now: num
     <div className="problem">
       <FieldError>{noPlaceWords(names, unplanned.of, unplanned.held)}</FieldError>
       {ways === undefined && <p className="quiet">Trying ways out.</p>}
-      {(ways ?? []).map(({ way, left, serving }) => (
-        <p key={way} className="quiet" data-old={isOld || undefined}>
-          {placeWayWords(way, left, wall.moment(serving, now))}{' '}
-          {isPlaceEdit(way) && (
-            <button
-              type="button"
-              className="btn btn-sm act"
-              onClick={() => takeWay(loaded.meal.id, unplanned.batches, way, loaded.kitchen)}
-            >
-              Do that
-            </button>
-          )}
-        </p>
-      ))}
+      <ul className={css.placeWays} data-old={isOld || undefined}>
+        {(ways ?? []).map(({ way, left, serving }) => {
+          const words = placeWayWords(way, left, wall.moment(serving, now));
+          return (
+            <li key={way}>
+              {isPlaceEdit(way) ? (
+                <button
+                  type="button"
+                  onClick={() => takeWay(loaded.meal.id, unplanned.batches, way, loaded.kitchen)}
+                >
+                  {words} <b>Do that</b>
+                </button>
+              ) : (
+                <span>{words}</span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
     </div>
   );
 }

@@ -55,6 +55,15 @@ export function DishColumn({ share, wouldBe }: Props) {
   const ofLargest = (grams: number) => (largestG > 0 ? grams / largestG : 0);
   return (
     <li>
+      {meatG <= 0 && liquidMl > 0 && (
+        <DishSection
+          kind={dish.kind}
+          meat={0}
+          liquid={ticket.liquid.max > 0 ? liquidMl / ticket.liquid.max : 1}
+          smallest={0}
+          words={`${name}: ${said.volume(liquidMl)}`}
+        />
+      )}
       {meatG > 0 && (
         <>
           <p className={clsx(css.portion, wouldBe && css.wouldBe)}>
@@ -76,7 +85,7 @@ export function DishColumn({ share, wouldBe }: Props) {
             <DishSection
               kind={dish.kind}
               meat={ofLargest(shownG)}
-              liquid={ticket.liquid.max > 0 ? ladledMl / ticket.liquid.max : 0}
+              liquid={ofLargest(liquidMl)}
               smallest={ofLargest(smallestG)}
               words={`${name}: ${said.mass(meatG)}, between ${said.mass(smallestG)} and ${said.mass(largestG)}`}
             />

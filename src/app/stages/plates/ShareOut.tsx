@@ -13,6 +13,7 @@ import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
 import { DishColumn } from './DishColumn.tsx';
+import { Draft } from './Draft.tsx';
 import { ForGuests } from './ForGuests.tsx';
 import { Rounds } from './Rounds.tsx';
 import { WaysOut } from './WaysOut.tsx';
@@ -37,7 +38,7 @@ export function ShareOut() {
   const { meal } = loaded;
   const by = meal.share?.by ?? 'weight';
   if (error) return <FieldError>It could not be shared out ({error.message}). Reload the page.</FieldError>;
-  if (!data) return <h1>Sharing it out</h1>;
+  if (!data) return <Draft />;
   const { shredG, enough } = reckoning.meal;
   const words = { ...said, rough: (grams: number) => said.rough(grams, shredG) };
   const short = data.short.servings > 0;
