@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import type { Entry } from '../meal/index.ts';
 import { openMeal } from '../model/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '../testing/meals.ts';
-import { nextInDay } from './nextAct.ts';
+import { nextInDay, stageOfAct, wantedAt, wantedFirst } from './nextAct.ts';
 import { reckon } from './reckon.ts';
 
 const LID_ON = Date.UTC(2026, 11, 5, 9);
@@ -87,4 +87,19 @@ test('a written time says when to look, a range from its first; out then, tender
   expect(next([], { cook: then })).toEqual({ what: 'lift', afterMin: 90 });
   const long = cook.map((phase) => ({ ...phase, minutes: { text: '6 h', lo: 360, hi: 360 } }));
   expect(next([], { cook: long })).toEqual({ what: 'look', afterMin: 360 });
+});
+
+test('what is off the heat waits for hands alone; one without an hour comes after all that have one', () => {
+  const now = LID_ON;
+  const pots = [
+    { pot: 'to buy', next: { what: 'buy' } as const },
+    { pot: 'late', next: { what: 'look', afterMin: 90, at: now - 60_000 } as const },
+    { pot: 'on time', next: { what: 'look', afterMin: 90, at: now + 60_000 } as const },
+    { pot: 'at the bench', next: { what: 'pick and shred' } as const },
+  ];
+  expect(pots.map(({ next }) => wantedAt(next, now))).toEqual([undefined, now, now + 60_000, now]);
+  expect(wantedFirst(pots, now)?.pot).toBe('late');
+  expect(wantedFirst(pots.slice(2, 3), now)?.pot).toBe('on time');
+  expect(wantedFirst([], now)).toBeUndefined();
+  expect(pots.map(({ next }) => stageOfAct(next))).toEqual(['meat', 'clock', 'clock', 'bench']);
 });

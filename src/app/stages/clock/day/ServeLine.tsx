@@ -19,6 +19,8 @@ const STEP = 5;
 export function ServeLine({ day, top, at }: Props) {
   const { loaded } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
+  // How far below the line it was taken hold of, px: the line goes with the hand, and does not jump to it.
+  const [grip, setGrip] = useState(0);
   const { serving, zone } = day;
   const wall = useWall(zone);
   /** From where it stands in the store: two presses may come before the plan has answered one. */
@@ -43,7 +45,7 @@ export function ServeLine({ day, top, at }: Props) {
   const pull = (event: PointerEvent<HTMLElement>) => {
     if (event.buttons !== 1) return;
     const box = event.currentTarget.closest('[data-day]')?.getBoundingClientRect();
-    if (box) setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
+    if (box) setPulled(Math.round(at(event.clientY - box.top - grip) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
   };
   const shown = pulled ?? serving;
   return (
@@ -55,6 +57,8 @@ export function ServeLine({ day, top, at }: Props) {
         onKeyDown={keys}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
+          const box = event.currentTarget.closest('[data-day]')?.getBoundingClientRect();
+          setGrip(box ? event.clientY - box.top - top : 0);
         }}
         onPointerMove={pull}
         onPointerUp={() => {
