@@ -100,6 +100,6 @@ test('what is off the heat waits for hands alone; one without an hour comes afte
   expect(pots.map(({ next }) => wantedAt(next, now))).toEqual([undefined, now, now + 60_000, now]);
   expect(wantedFirst(pots, now)?.pot).toBe('late');
   expect(wantedFirst(pots.slice(2, 3), now)?.pot).toBe('on time');
-  expect(wantedFirst([], now)).toBeUndefined();
+  expect(wantedFirst<(typeof pots)[number]>([], now)).toBe(undefined);
   expect(pots.map(({ next }) => stageOfAct(next))).toEqual(['meat', 'clock', 'clock', 'bench']);
 });

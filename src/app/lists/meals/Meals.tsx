@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { deleteMeal } from '@/store/meals.ts';
 import { db, isDemo } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
@@ -17,12 +17,18 @@ import css from './meals.module.scss';
 const AskDelete = lazy(() => import('./AskDelete.tsx'));
 const Restore = lazy(() => import('./Restore.tsx'));
 
+const NOT_HERE =
+  'The meal at that address is not kept in this browser. It may be in another browser or on another device, or it was deleted: save it there as a file, and bring that in here.';
+
 /** The meals that are kept here; a meal goes out as a file and comes in as one, and so does everything. */
 export default function Meals() {
   useDocumentTitle('meals');
   const [said, setSaid] = useState<{ readonly words: string; readonly wrong: boolean }>();
   const [asked, ask] = useState<AskedToDelete>();
   const [backup, setBackup] = useState<File>();
+  const location = useLocation();
+  // It comes with the address that led here, and is then what it says.
+  const notHere = (location.state as { readonly notHere?: true } | null)?.notHere === true;
   const report = (error: unknown) => {
     setSaid({ words: saidOfError(error), wrong: true });
   };
@@ -39,6 +45,7 @@ export default function Meals() {
           <BringIn tell={tell} report={report} onBackup={setBackup} />
         </div>
         {said && (said.wrong ? <FieldError>{said.words}</FieldError> : <p role="status">{said.words}</p>)}
+        {notHere && !said && <p role="status">{NOT_HERE}</p>}
         <MealList report={report} onAsk={ask} />
         <Bin report={report} />
         {isDemo && (

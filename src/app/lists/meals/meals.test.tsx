@@ -102,6 +102,7 @@ describe('the frame of a meal', () => {
     closePage();
     await openPath('/meals/gone/batches/pot/meat');
     expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Meals');
+    expect(screen.getByText(/at that address is not kept in this browser/)).toBeTruthy();
     closePage();
     await openPath('/meals/meal/batches/pot/nowhere');
     expect(location.pathname).toBe('/meals/meal/batches/pot/meat');
@@ -137,6 +138,10 @@ describe('the frame of a meal', () => {
     await press('+ pot');
     const stove = screen.getByRole('list', { name: 'The stove' });
     expect(stove.textContent).toMatch(/Pot ?test after 2 h.*Pot two ?write what you bought/);
+    // The new one is open, and nothing of the frame has moved away.
+    expect(screen.getByRole('link', { name: /^Pot two/ }).getAttribute('aria-current')).toBe('true');
+    expect(screen.getByRole('button', { name: '+ pot' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'undo a new pot' })).toBeTruthy();
     expect((await stored()).meal.batches).toHaveLength(2);
   });
 });
