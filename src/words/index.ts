@@ -19,7 +19,7 @@ export { askWords, NO_ASK, questionedWords } from './asks.ts';
 export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { noPlaceWords, placeWayWords } from './noPlace.ts';
-export { nextActWords, untilWords, wantWords, whenWords } from './nextAct.ts';
+export { handsWords, nextActWords, untilWords, wantWords, whenWords } from './nextAct.ts';
 export { overfullWords } from './overfull.ts';
 export {
   buildChoiceWords,

@@ -40,3 +40,7 @@ export function untilWords(
     ? `in ${writeMinutes(Math.max(1, minutes)).value}`
     : whenWords(at, now, clock);
 }
+
+/** Whose act it is, and how soon: “Joss has it, in 20 min.” */
+export const handsWords = (names: readonly string[], until: string | undefined): string =>
+  `${names.join(' and ')} ${names.length === 1 ? 'has' : 'have'} it${until === undefined ? '' : `, ${until}`}.`;

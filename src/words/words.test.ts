@@ -4,7 +4,7 @@ import { openMeal } from '@/core/model/index.ts';
 import { answer } from '@/core/answers/index.ts';
 import { anyMeal, builtMeal } from '@/core/testing/anyMeal.ts';
 import { runs } from '@/core/testing/runs.ts';
-import { dayNoteWords, doingWords, nextActWords } from './index.ts';
+import { dayNoteWords, doingWords, handsWords, nextActWords, untilWords, whenWords } from './index.ts';
 import { wallOf } from '@/core/clock/index.ts';
 
 describe('what is done, in words', () => {
@@ -71,4 +71,17 @@ test('what comes next, under its pot', () => {
   expect(nextActWords({ what: 'look', afterMin: 150 }, 0, clock)).toMatch(/^test after 2/);
   expect(nextActWords({ what: 'look', afterMin: 150, at: 9 }, 10, clock)).toBe('test now');
   expect(nextActWords({ what: 'look', afterMin: 150, at: 11 }, 10, clock)).toBe('test at 15:20');
+});
+
+test('what is wanted is “now”, so many minutes off, or at an hour; and it is somebody’s', () => {
+  const now = Date.UTC(2026, 11, 5, 15);
+  const clock = (at: number) => new Date(at).toISOString().slice(11, 16);
+  const min = 60_000;
+  expect(whenWords(undefined, now, clock)).toBeUndefined();
+  expect(whenWords(now - min, now, clock)).toBe('now');
+  expect(untilWords(now, now, clock)).toBe('now');
+  expect(untilWords(now + 20 * min, now, clock)).toBe('in 20 min');
+  expect(untilWords(now + 300 * min, now, clock)).toBe('20:00');
+  expect(handsWords(['Joss'], 'in 20 min')).toBe('Joss has it, in 20 min.');
+  expect(handsWords(['Joss', 'Mara'], undefined)).toBe('Joss and Mara have it.');
 });

@@ -69,7 +69,7 @@ export function MealBars({ width, height, ends }: Props) {
         const others = all - mine;
         return (
           <g key={material}>
-            <Slices of={gives} x={X} y={order} h={TALL} wide={wide} look={look} write={write} />
+            <Slices of={gives} x={X} y={order} h={TALL} wide={wide} look={look} />
             <rect
               className={css.need}
               x={X - 3}
@@ -103,7 +103,6 @@ export function MealBars({ width, height, ends }: Props) {
               h={TALL}
               wide={wide}
               look={{ ...look, fill: material === 'meat' ? fillOf('served', false) : look.fill }}
-              write={write}
             />
             <path
               className={css.mark}

@@ -1,4 +1,5 @@
-import { Link } from 'react-router';
+import type { MouseEvent } from 'react';
+import { useNavigate } from 'react-router';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import css from './strands.module.scss';
 
@@ -9,45 +10,39 @@ interface Props {
   readonly h: number;
   readonly wide: (much: number) => number;
   readonly look: { readonly fill: string; readonly stroke: string };
-  readonly write: (much: number) => string;
 }
 
-/** A bar of the meal, a slice for each pot: the open one’s in a heavy outline, the others leading to their pots. */
-export function Slices({ of, x, y, h, wide, look, write }: Props) {
+/**
+ * A bar of the meal, a slice for each pot: the open one’s in a heavy outline; a tap on another leads to its pot, as the stove does. The
+ * bar is one piece with cuts, so that a key in one of many pots draws little anew.
+ */
+export function Slices({ of, x, y, h, wide, look }: Props) {
   const { loaded, batch } = useOpenMeal();
-  const placed = of.map(({ id, much }, i) => ({
-    id,
-    much,
-    from: x + of.slice(0, i).reduce((sum, one) => sum + wide(one.much), 0),
-  }));
-  const nameOf = (id: string) => loaded.batches.find((one) => one.id === id)?.name ?? '';
-  const mine = placed.find(({ id }) => id === batch.id);
+  const navigate = useNavigate();
+  const ends = of.map((_, i) => x + of.slice(0, i + 1).reduce((sum, one) => sum + wide(one.much), 0));
+  const end = ends.at(-1) ?? x;
+  const i = of.findIndex(({ id }) => id === batch.id);
+  const mine = of[i]?.much ?? 0;
+  const open = (event: MouseEvent<SVGElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const at = x + ((event.clientX - box.left) / box.width) * (end - x);
+    const id = of[ends.findIndex((to) => at <= to)]?.id;
+    if (id !== undefined) void navigate(`/meals/${loaded.meal.id}/batches/${id}/meat`);
+  };
+  if (end <= x) return null;
   return (
-    <>
-      {placed.map(({ id, much, from }) =>
-        much > 0 ? (
-          <Link
-            key={id}
-            to={`/meals/${loaded.meal.id}/batches/${id}/meat`}
-            aria-label={`${nameOf(id)}: ${write(much)}`}
-            tabIndex={-1}
-          >
-            <rect className={css.slice} x={from} y={y} width={wide(much)} height={h} {...look}>
-              <title>{`${nameOf(id)}: ${write(much)}`}</title>
-            </rect>
-          </Link>
-        ) : null,
-      )}
-      {mine && mine.much > 0 && (
+    <g aria-hidden="true">
+      <rect className={css.slices} x={x} y={y} width={end - x} height={h} onClick={open} {...look} />
+      <path className={css.cuts} stroke={look.stroke} d={ends.map((to) => `M${to} ${y}v${h}`).join('')} />
+      {mine > 0 && (
         <rect
           className={css.mine}
-          x={mine.from}
+          x={(ends[i] ?? x) - wide(mine)}
           y={y}
-          width={Math.max(3, wide(mine.much))}
+          width={Math.max(3, wide(mine))}
           height={h}
-          aria-hidden="true"
         />
       )}
-    </>
+    </g>
   );
 }

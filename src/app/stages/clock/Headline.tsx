@@ -4,12 +4,13 @@ import { isAtPot, type Line, stillToDo } from '@/core/day/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
 import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
-import { doingWords, capital, uncapital } from '@/words/index.ts';
+import { capital, doingWords, handsWords, uncapital, untilWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { WallField } from '../../parts/fields/WallField.tsx';
 import { editMeal } from '../../open/edits/index.ts';
 import { useWall, zoneHere } from '../../open/useWall.ts';
 import { useSettings } from '../../open/useSettings.ts';
+import { useCooks } from './useCooks.ts';
 import css from './clock.module.scss';
 
 interface Props {
@@ -38,11 +39,25 @@ export function Headline({ day, isOld, now }: Props) {
       </div>
       {day && (
         <div data-old={isOld || undefined}>
+          <Hands day={day} now={now} />
           <Late day={day} now={now} />
         </div>
       )}
     </>
   );
+}
+
+/** Whose hands the next act of this pot wants, where hands have names. */
+function Hands({ day, now }: { readonly day: DayPlan; readonly now: number }) {
+  const { batch, loaded } = useOpenMeal();
+  const cooks = useCooks();
+  const wall = useWall(day.zone);
+  const next = stillToDo(day.lines, now, loaded.meal.day?.begun).find(
+    (line) => line.batch === batch.id && line.hands > 0,
+  );
+  const names = cooks.filter(({ id }) => next?.who?.includes(id)).map(({ name }) => name);
+  if (!next || names.length === 0) return null;
+  return <p className="quiet">{handsWords(names, untilWords(next.from, now, wall.clock))}</p>;
 }
 
 /** What the day hangs from, and how surely. */
