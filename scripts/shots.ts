@@ -60,17 +60,15 @@ try {
     await page.getByText(/^(This plan|The best start|No plan is better)/).waitFor();
     await save('clock');
   });
-  await shoot('light', 1280, 800, async (page, save) => {
+  // Tall enough for all that unfolds: nothing is scrolled, so nothing is cut.
+  await shoot('light', 1280, 1180, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'meat');
     await page.getByRole('button', { name: 'How much to buy' }).click();
     await page.getByText('is the safety margin').waitFor();
-    await page.evaluate(() => {
-      scrollTo(0, document.body.scrollHeight);
-    });
     await save('buy');
   });
-  await shoot('light', 1280, 1000, async (page, save) => {
+  await shoot('light', 1280, 1400, async (page, save) => {
     await page.getByRole('link', { name: /^Pot one/ }).click();
     await open(page, 'pot');
     await page.getByRole('button', { name: 'pan by pan' }).click();
@@ -79,9 +77,6 @@ try {
       .or(page.locator('[class*="_pan-above_"]'))
       .first()
       .waitFor();
-    await page.locator('[class*="_sear-line_"]').evaluate((sear) => {
-      sear.scrollIntoView({ block: 'start' });
-    });
     await save('sear');
   });
   await shoot('dark', 1280, 800, async (page, save) => {

@@ -5,9 +5,10 @@ import css from './figures.module.scss';
 
 interface Props {
   readonly kind: DishKind;
-  /** Of its largest portion, 0 to 1: how far the meat fills it, and what it holds and is ladled, which stands at its foot. */
+  /** Of its largest portion, 0 to 1: how far the meat fills it, what of the liquid the meat holds, and what is ladled. */
   readonly meat: number;
-  readonly liquid: number;
+  readonly held?: number;
+  readonly ladled?: number;
   /** The smallest portion, of the largest. */
   readonly smallest: number;
   /** Where its largest stands; absent: at the brim. */
@@ -57,8 +58,12 @@ const shellOf: Readonly<Record<DishKind, keyof typeof shells>> = {
 const SEEN = 5;
 
 /** A dish in section, filled as far as its portion goes; its smallest and largest are dashed. */
-export function DishSection({ kind, meat, liquid, smallest, largest = 1, words }: Props) {
-  const { high, floor, d, inside } = shells[shellOf[kind]];
+export function DishSection({ kind, meat, held = 0, ladled = 0, smallest, largest = 1, words }: Props) {
+  const shell = shellOf[kind];
+  const { high, floor, d, inside } = shells[shell];
+  // What is ladled for bread stands beside it, in a cup.
+  const isBread = shell === 'roll';
+  const liquid = isBread ? held : held + ladled;
   const clip = useId();
   const px = (share: number) => Math.max(0, Math.min(1.15, share)) * high;
   return (
@@ -90,6 +95,17 @@ export function DishSection({ kind, meat, liquid, smallest, largest = 1, words }
           <path key={i} className="limit" d={`M12 ${floor - px(share)}h136`} strokeDasharray="4 3" />
         ))}
       <path className="ink-line" d={d} strokeWidth="4" strokeLinejoin="round" />
+      {isBread && ladled > 0 && (
+        <>
+          <path d="M141 112l1.6 16h12.8l1.6-16z" fill={fillOf('broth', true)} />
+          <path
+            className="ink-line"
+            d="M139 106l2.4 23h15.2l2.4-23"
+            strokeWidth="2.4"
+            strokeLinejoin="round"
+          />
+        </>
+      )}
       <path className="ink-line" d="M0 134h160" strokeWidth="3" />
     </svg>
   );

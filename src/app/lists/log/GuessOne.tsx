@@ -35,13 +35,7 @@ export function GuessOne({ kind, from, about, truth, most, step, write, onTold, 
     <section className={css.one}>
       <figure>
         {kind ? (
-          <DishSection
-            kind={kind}
-            meat={truth / most}
-            liquid={0}
-            smallest={0}
-            words="A plate, its weight covered"
-          />
+          <DishSection kind={kind} meat={truth / most} smallest={0} words="A plate, its weight covered" />
         ) : (
           <svg viewBox="0 0 200 150" role="img" aria-label="A pot, its level covered">
             <rect

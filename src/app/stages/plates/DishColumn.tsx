@@ -59,7 +59,7 @@ export function DishColumn({ share, wouldBe }: Props) {
         <DishSection
           kind={dish.kind}
           meat={0}
-          liquid={ticket.liquid.max > 0 ? liquidMl / ticket.liquid.max : 1}
+          ladled={ticket.liquid.max > 0 ? liquidMl / ticket.liquid.max : 1}
           smallest={0}
           words={`${name}: ${said.volume(liquidMl)}`}
         />
@@ -85,7 +85,8 @@ export function DishColumn({ share, wouldBe }: Props) {
             <DishSection
               kind={dish.kind}
               meat={ofLargest(shownG)}
-              liquid={ofLargest(liquidMl)}
+              held={ofLargest(heldMl)}
+              ladled={ofLargest(ladledMl)}
               smallest={ofLargest(smallestG)}
               words={`${name}: ${said.mass(meatG)}, between ${said.mass(smallestG)} and ${said.mass(largestG)}`}
             />

@@ -11,7 +11,7 @@ export function Draft() {
     <>
       <h1>Sharing it out</h1>
       <ul className={`${css.dishes ?? ''} ${css.isPale ?? ''}`} aria-busy="true">
-        {meal.servings.map(({ dish, name, count, meatG, liquidMl }, t) => {
+        {meal.servings.map(({ dish, name, count, meatG, liquidMl, heldMl }, t) => {
           const kind = loaded.meal.dishes.find(({ id }) => id === dish)?.kind ?? 'own';
           const most = meal.tickets[t]?.meat.max ?? 0;
           const mass = writeMass(meatG.mid, units);
@@ -21,7 +21,8 @@ export function Draft() {
               <DishSection
                 kind={kind}
                 meat={most > 0 ? meatG.mid / most : 0}
-                liquid={most > 0 && liquidMl ? liquidMl.mid / most : 0}
+                held={most > 0 && heldMl ? heldMl.mid / most : 0}
+                ladled={most > 0 && liquidMl ? (liquidMl.mid - (heldMl?.mid ?? 0)) / most : 0}
                 smallest={0}
                 words={name}
               />

@@ -154,7 +154,6 @@ function Run({ loaded, dish, batchId, share }: Props & { readonly share: Shares[
             <DishSection
               kind={dish.kind}
               meat={(plate.inBowlG / target) * SLOT}
-              liquid={0}
               smallest={(low / target) * SLOT}
               largest={(high / target) * SLOT}
               words={`${said.mass(plate.inBowlG)} of ${said.mass(target)}`}
