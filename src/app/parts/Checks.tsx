@@ -9,6 +9,7 @@ import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { weigh } from '../open/edits/index.ts';
 import { ForkInMeat } from '../figures/ForkInMeat.tsx';
 import { Choice } from './fields/Choice.tsx';
+import { useForkKeys } from './useForkKeys.ts';
 import { useWall } from '../open/useWall.ts';
 import css from './checks.module.scss';
 import { clockNow } from '../browser/clock.ts';
@@ -52,6 +53,8 @@ export function Checks({ day, isOld }: Props) {
       })
       .catch(reportError);
   };
+  const said = feelsOf(batchReckoning, lot === ALL ? undefined : lot);
+  useForkKeys(said, say);
   const takeBack = (entry: Entry) => {
     const { id, at: _, source: __, ...said } = entry;
     weigh(meal.id, 'taking a fork test back', { ...said, value: null, replaces: id });
@@ -84,7 +87,7 @@ export function Checks({ day, isOld }: Props) {
           <Choice legend="Which pieces" hidden value={pieces} options={whichPieces} onChoose={setPieces} />
         </div>
         <p className={css.feels}>
-          {feelsOf(batchReckoning, lot === ALL ? undefined : lot).map((feel, i) => (
+          {said.map((feel, i) => (
             <button
               key={feel}
               type="button"

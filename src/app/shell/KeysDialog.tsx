@@ -5,6 +5,7 @@ const keys = [
   ['[ and ]', 'the station before, the station after'],
   ['w', 'weigh: to the first weight of the sheet'],
   ['k', 'fork test: go to the clock'],
+  ['1 to 5', 'where the fork is asked: what it says'],
   ['t and n', 'at the bench: tare, and a note for next time'],
   ['← and →', 'at the bench: what was before, and what comes then'],
   ['u', 'undo; Shift and u does it again'],

@@ -246,7 +246,9 @@ describe('clock: clock', () => {
       const { entries, batches, meal: same, kitchen } = await stored();
       clockAt('2026-12-05T13:30:00Z');
       await openAt('clock', { meal: same, batches, entries, kitchen });
-      await press('turns freely');
+      // By key: the third of the answers.
+      await user.keyboard('3');
+      await settled();
       expect(sheet()).toMatch(/Tender: lift it out\./);
       expect((await stored()).entries.map(({ measures }) => measures)).toMatchObject([
         { what: 'check', feel: 'resists' },

@@ -116,7 +116,14 @@ function OpenBench({ loaded }: { readonly loaded: LoadedMeal }) {
           moved={moved}
         />
         <StandInPanel />
-        <Strip before={cards[at - 1]} card={card} after={cards[at + 1]} onBack={back} onOn={on} />
+        <Strip
+          before={cards[at - 1]}
+          card={card}
+          after={cards[at + 1]}
+          left={cards.filter(({ batch, done }) => batch === card.batch && !done).length}
+          onBack={back}
+          onOn={on}
+        />
       </div>
     </OpenFrame>
   );

@@ -1,4 +1,5 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
+import { Link } from 'react-router';
 import { standingEntries } from '@/core/meal/index.ts';
 import type { BenchCard } from '@/core/answers/index.ts';
 import { midpoint, writeMass } from '@/core/quantity/index.ts';
@@ -11,12 +12,14 @@ interface Props {
   readonly before: BenchCard | undefined;
   readonly card: BenchCard;
   readonly after: BenchCard | undefined;
+  /** How much of this pot's is still to do besides. */
+  readonly left: number;
   readonly onBack: () => void;
   readonly onOn: () => void;
 }
 
 /** What was before and what comes then: each half of the strip goes there. */
-export function Strip({ before, card, after, onBack, onOn }: Props) {
+export function Strip({ before, card, after, left, onBack, onOn }: Props) {
   const { loaded, units } = useOpenMeal();
   const wall = useWall();
   const standing = standingEntries(loaded.entries);
@@ -33,20 +36,35 @@ export function Strip({ before, card, after, onBack, onOn }: Props) {
   const of = (one: BenchCard) => (one.batch === card.batch ? '' : `${one.pot}: `);
   return (
     <nav className={css.strip} aria-label="Before and after">
-      <button type="button" disabled={!before} onClick={onBack}>
+      <button
+        type="button"
+        disabled={!before}
+        onClick={onBack}
+        title={before ? `${of(before)}${titled(before)}` : undefined}
+      >
         <ChevronLeft size={34} aria-hidden />
         <span>
           <small>{before ? `${of(before)}${titled(before)}` : ''}</small>
           <b>{before ? kept(before) : ''}</b>
         </span>
       </button>
-      <button type="button" onClick={onOn} disabled={!after && card.done}>
-        <span>
-          <small>{card.done || card.what === 'look' ? 'Then' : 'Done. Then'}</small>
-          <b>{after ? `${of(after)}${titled(after)}` : 'nothing more'}</b>
-        </span>
-        <ChevronRight size={34} aria-hidden />
-      </button>
+      {after || !card.done ? (
+        <button type="button" onClick={onOn} title={after ? `${of(after)}${titled(after)}` : undefined}>
+          <span>
+            <small>{card.done || card.what === 'look' ? 'Then' : after ? 'Done. Then' : 'It is'}</small>
+            <b>{after ? `${of(after)}${titled(after)}` : 'done'}</b>
+          </span>
+          <ChevronRight size={34} aria-hidden />
+        </button>
+      ) : (
+        <Link to={`/meals/${loaded.meal.id}/batches/${card.batch}/plates`}>
+          <span>
+            <small>{left > 0 ? `${String(left)} left to do here` : 'Then'}</small>
+            <b>On to the plates</b>
+          </span>
+          <ChevronRight size={34} aria-hidden />
+        </Link>
+      )}
     </nav>
   );
 }
