@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, noFaults, station, test, threeEntries } from './test.ts';
 import { ports } from './ports.ts';
@@ -107,6 +108,18 @@ test('on a phone the frame takes 120 px: the stations are a strip at the foot, t
     await expect(station(page, stage)).toBeInViewport();
   await strands.getByRole('button', { name: /^meat .*the strands/ }).click();
   await expect(page.getByRole('group', { name: 'The strands, to scale' })).toBeVisible();
+  await page.getByRole('button', { name: 'as a table' }).click();
+  const [picture] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a picture' }).click(),
+  ]);
+  expect(picture.suggestedFilename()).toMatch(/, Pot one\.png$/);
+  expect(
+    readFileSync(await picture.path())
+      .subarray(1, 4)
+      .toString(),
+  ).toBe('PNG');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'back to the meat' }).click();
   await page.getByRole('button', { name: /^Pot one/ }).click();
   await page

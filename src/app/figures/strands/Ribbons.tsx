@@ -41,6 +41,7 @@ export default function Ribbons({ strands }: { readonly strands: Strands }) {
         viewBox={`0 0 ${size.width} ${size.height}`}
         role="group"
         aria-label="The strands, to scale"
+        data-strands
       >
         <MealBars {...size} ends={layout.ends} />
         {layout.bands.map((band) => (

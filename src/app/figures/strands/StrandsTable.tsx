@@ -1,7 +1,11 @@
+import { useState } from 'react';
 import Modal from 'react-bootstrap/Modal';
 import { writeMass } from '@/core/quantity/index.ts';
 import { strandParts, type StrandPart, type StrandPartName, type Strands } from '@/core/ledger/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
+import { pictureOf } from '../../browser/pictureOf.ts';
+import { saveFile } from '../../browser/saveText.ts';
+import { FieldError } from '../../parts/FieldError.tsx';
 import css from './strands.module.scss';
 
 /** In the order of the work; what goes onto the plates is told dish by dish elsewhere. */
@@ -17,10 +21,21 @@ export default function StrandsTable({
   readonly strands: Strands;
   readonly onClose: () => void;
 }) {
-  const { units } = useOpenMeal();
+  const { units, loaded, batch } = useOpenMeal();
   const set = (grams: number) => {
     const { value, unit } = writeMass(grams, units);
     return `${value} ${unit}`;
+  };
+  const [failed, setFailed] = useState<string>();
+  const save = async () => {
+    const drawing = document.querySelector<SVGSVGElement>('svg[data-strands]');
+    if (!drawing) return;
+    try {
+      const patterns = [...document.querySelectorAll('svg.patterns defs')];
+      saveFile(`${loaded.meal.name}, ${batch.name}.png`, await pictureOf(drawing, patterns));
+    } catch (error) {
+      setFailed(error instanceof Error ? error.message : String(error));
+    }
   };
   const shown = rows
     .map((name) => [name, strands[name]] as const)
@@ -53,6 +68,12 @@ export default function StrandsTable({
             ))}
           </tbody>
         </table>
+        <p className={css.asPicture}>
+          <button type="button" className="btn act" onClick={() => void save()}>
+            Save as a picture
+          </button>
+        </p>
+        {failed !== undefined && <FieldError>It could not be drawn ({failed}).</FieldError>}
       </Modal.Body>
     </Modal>
   );
