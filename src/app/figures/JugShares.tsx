@@ -1,5 +1,6 @@
-import { useNarrow } from '../browser/useNarrow.ts';
+import { useState } from 'react';
 import { edgeOf, fillOf } from './materials.ts';
+import { useDrawnSize } from './useDrawnSize.ts';
 import css from './figures.module.scss';
 
 /** A part of what is in the jug, and where it goes. */
@@ -28,6 +29,8 @@ const HEIGHT = 300;
 const FOOT = 322;
 /** From where to where the jug stands, how wide the paper is, and the letters of a name that stand left of it. */
 const usual = { left: 196, right: 436, paper: 520, letters: 24 };
+/** Drawn narrower than this, px, it is a phone's. */
+const SMALL = 470;
 const onPhone = { left: 132, right: 292, paper: 356, letters: 16 };
 /** Two labels lie no nearer than this. */
 const LABEL = 36;
@@ -35,7 +38,11 @@ const LABEL = 36;
 /** The jug with its levels: what is there, what goes where, and what is missing, to one scale. */
 export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props) {
   // A name that is cut is whole in its title.
-  const { left, right, paper, letters } = useNarrow() ? onPhone : usual;
+  const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
+  const { width } = useDrawnSize(drawing, { width: usual.paper, height: 340 });
+  const { left, right, paper, letters } = width < SMALL ? onPhone : usual;
+  // Words keep their size, however small the jug is drawn.
+  const scale: Readonly<Record<string, number>> = { '--k': Math.max(1, paper / width) };
   const wanted = shares.reduce((sum, share) => sum + share.ml, 0);
   const most = Math.max(ml + fatMl, wanted);
   const litres = JUGS.find((l) => l * 1000 >= most * 1.06) ?? LARGEST;
@@ -56,7 +63,14 @@ export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props
   for (let i = labels.length - 1; i >= 0; i -= 1)
     labels[i] = Math.min(labels[i] ?? 0, FOOT - 4 - LABEL * (labels.length - 1 - i));
   return (
-    <svg className={css.jugShares} viewBox={`0 0 ${String(paper)} 340`} role="img" aria-label={words}>
+    <svg
+      className={css.jugShares}
+      ref={setDrawing}
+      viewBox={`0 0 ${String(paper)} 340`}
+      style={{ ...scale }}
+      role="img"
+      aria-label={words}
+    >
       <rect x={left} y={level} width={right - left} height={px(ml)} fill={fillOf('broth', weighed)} />
       {solidsMl > 0 && (
         <rect

@@ -1,6 +1,8 @@
+import { useState } from 'react';
 import type { PotPicture, VesselPicture } from '@/core/reckoning/index.ts';
 import { widthAt } from '@/core/pot/index.ts';
 import { edgeOf, fillOf } from './materials.ts';
+import { useDrawnSize } from './useDrawnSize.ts';
 import css from './figures.module.scss';
 
 const WIDTH = 480;
@@ -28,6 +30,10 @@ interface Props {
 
 /** A vessel in section, to scale: the meat as it lies, the liquid at its line, the pours beside it. */
 export function PotSection({ pot, items, words }: Props) {
+  const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
+  const { width: drawnWide } = useDrawnSize(drawing, { width: WIDTH, height: 300 });
+  // Its words keep their size, however small it is drawn.
+  const textScale: Readonly<Record<string, number>> = { '--k': WIDTH / drawnWide };
   const { vessel, lineCm, standsCm, fullCm, pieces, reachCm } = pot;
   const overflow = Math.min(standsCm, 1.5 * vessel.heightCm);
   const scale = Math.min(300 / vessel.widthCm, 196 / Math.max(vessel.heightCm, reachCm, overflow));
@@ -44,6 +50,8 @@ export function PotSection({ pot, items, words }: Props) {
   return (
     <svg
       className={css.potSection}
+      ref={setDrawing}
+      style={{ ...textScale }}
       viewBox={`0 ${above} ${WIDTH} ${FOOT + 14 - above}`}
       role="img"
       aria-label={words}

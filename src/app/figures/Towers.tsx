@@ -12,7 +12,9 @@ const USUAL = { width: 358, height: 300 };
 /** The heaviest lot stands so tall, without the gaps between its pieces, px. */
 const TALLEST = 230;
 const GAP = 4;
+/** A tower, and beside it its words, px. */
 const WIDE = 58;
+const WORDS = 120;
 /** Two words stand so far apart, px. */
 const WORD = 17;
 /** So many lots stand here; of more the list tells. */
@@ -54,6 +56,7 @@ interface TowerProps {
 }
 
 function Tower({ lot, units, scale, width }: TowerProps) {
+  const wide = Math.min(WIDE, width - WORDS);
   const set = (grams: number) => plain(writeMass(grams, units));
   // What is kept stands at the foot.
   const talls = piecesOf(lot)
@@ -86,7 +89,7 @@ function Tower({ lot, units, scale, width }: TowerProps) {
               <rect
                 x="2"
                 y={lift + y}
-                width={WIDE}
+                width={wide}
                 height={tall}
                 rx={Math.min(4, tall / 3)}
                 fill={fillOf(material, material === 'meat' || material === 'bone')}
@@ -97,8 +100,8 @@ function Tower({ lot, units, scale, width }: TowerProps) {
                   {`${name} ${set(grams)}`}
                 </title>
               </rect>
-              <path className={css.lead} d={`M${WIDE + 3} ${middle}L${WIDE + 11} ${at}`} />
-              <text x={WIDE + 14} y={at + 4.5}>
+              <path className={css.lead} d={`M${wide + 3} ${middle}L${wide + 11} ${at}`} />
+              <text x={wide + 14} y={at + 4.5}>
                 {name} {flow !== 'shred' && <tspan className="num">{set(grams)}</tspan>}
               </text>
             </g>

@@ -60,6 +60,7 @@ export function CutField({ lot, batchId, own, hidden }: Props) {
           className="write"
           list={CUTS_LISTED}
           value={typed ?? name}
+          title={name}
           placeholder={typed === undefined || name === '' ? 'chuck roast, shin, boston butt …' : name}
           maxLength={NAME_MOST}
           autoComplete="off"
