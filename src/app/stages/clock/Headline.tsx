@@ -62,14 +62,8 @@ function Hands({ day, now }: { readonly day: DayPlan; readonly now: number }) {
 
 /** What the day hangs from, and how surely. */
 function ServedAt({ day, isOld }: Pick<Props, 'day' | 'isOld'>) {
-  const { loaded, batch } = useOpenMeal();
-  const { batchReckoning } = useFigures();
-  const { meal } = loaded;
+  const { meal } = useOpenMeal().loaded;
   const wall = useWall(day?.zone);
-  // Of a time that is written: what it gives when the plan lifts it, which a fork may have put off.
-  const written = batchReckoning.ready.written?.chance ?? null;
-  const chance =
-    written === null ? null : (day?.pots.find((pot) => pot.batch === batch.id)?.chanceAtEnd ?? written);
   return (
     <p className={clsx('quiet', css.servedAt)}>
       <WallField
@@ -88,8 +82,7 @@ function ServedAt({ day, isOld }: Pick<Props, 'day' | 'isOld'>) {
       {isOld && <span role="status">working it out</span>}
       {day && (
         <span data-old={isOld || undefined}>
-          {weekdayOf(day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
-          <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
+          <HowSurely day={day} />
         </span>
       )}
       {day?.door !== undefined && (
@@ -98,6 +91,22 @@ function ServedAt({ day, isOld }: Pick<Props, 'day' | 'isOld'>) {
         </span>
       )}
     </p>
+  );
+}
+
+/** The day it is served, and how surely it is ready by then. */
+function HowSurely({ day }: { readonly day: DayPlan }) {
+  const { batch } = useOpenMeal();
+  const { ready } = useFigures().batchReckoning;
+  // Of a time that is written: what it gives when the plan lifts it, which a fork may have put off.
+  const written = ready.written?.chance ?? null;
+  const chance =
+    written === null ? null : (day.pots.find((pot) => pot.batch === batch.id)?.chanceAtEnd ?? written);
+  return (
+    <>
+      {weekdayOf(day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
+      <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
+    </>
   );
 }
 

@@ -1,31 +1,20 @@
 import clsx from 'clsx';
-import { lazy, Suspense, useState } from 'react';
-import { Link } from 'react-router';
+import { useState } from 'react';
 import { writeChance } from '@/core/quantity/index.ts';
 import type { Shares } from '@/core/answers/index.ts';
-import { laterWords, shareTitle, shareUnder, formOf, nounOf } from '@/words/index.ts';
-import { editMeal } from '../../open/edits/index.ts';
+import { shareTitle, shareUnder } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { useShares } from '../../open/useShares.ts';
 import { useSaid } from '../../open/useSaid.ts';
 import { CutBar } from '../../figures/CutBar.tsx';
-import { Checkbox } from '../../parts/fields/Checkbox.tsx';
-import { Choice } from '../../parts/fields/Choice.tsx';
 import { FieldError } from '../../parts/FieldError.tsx';
+import { Besides } from './Besides.tsx';
 import { DishColumn } from './DishColumn.tsx';
 import { Draft } from './Draft.tsx';
 import { ForGuests } from './ForGuests.tsx';
-import { Rounds } from './Rounds.tsx';
+import { HowShared } from './HowShared.tsx';
 import { WaysOut } from './WaysOut.tsx';
 import css from './plates.module.scss';
-
-const BuildGuide = lazy(() => import('./BuildGuide.tsx'));
-const AllergenSheet = lazy(() => import('./AllergenSheet.tsx'));
-
-const bys = [
-  { value: 'weight', words: 'by weight' },
-  { value: 'scoops', words: 'by level scoops' },
-] as const;
 
 /** What each plate gets of what is really there: meat above, liquid below, the plates between them. */
 export function ShareOut() {
@@ -33,7 +22,6 @@ export function ShareOut() {
   const { reckoning } = useFigures();
   const said = useSaid();
   const { data, error, isPale } = useShares();
-  const [open, setOpen] = useState<'build' | 'rounds' | 'contains'>();
   const [way, look] = useState<Shares['ways'][number]>();
   const { meal } = loaded;
   const by = meal.share?.by ?? 'weight';
@@ -43,7 +31,6 @@ export function ShareOut() {
   const words = { ...said, rough: (grams: number) => said.rough(grams, shredG) };
   const short = data.short.servings > 0;
   const cut = way?.gives ?? data.dishes;
-  const fold = (which: 'build' | 'rounds' | 'contains') => setOpen(open === which ? undefined : which);
   return (
     <section aria-labelledby="share-title">
       <div className="line">
@@ -100,94 +87,10 @@ export function ShareOut() {
         }))}
         left={data.left.liquidMl}
       />
-      {data.left.liquidMl > 1 && (
-        <p className={css.rest}>
-          <span data-flow="ml left">{said.volume(data.left.liquidMl)}</span> to the shelf
-          {data.rest.map(
-            ({ name, count }) => ` · enough for ${String(count)} more ${formOf(count, nounOf(name))}`,
-          )}
-        </p>
-      )}
-      {data.sides.map(({ batch, eachG, of }) => (
-        <p key={batch} className={css.rest}>
-          {said.mass(eachG)} of {of.length > 0 ? of.join(' and ') : 'vegetables'} on each plate
-        </p>
-      ))}
-      {data.griddle && (
-        <p className={css.rest}>
-          The dishes need {said.mass(data.griddle.wantsG)} of skimmed fat:{' '}
-          {data.griddle.thereG >= data.griddle.wantsG
-            ? `${said.mass(data.griddle.thereG)} is there`
-            : `only ${said.mass(data.griddle.thereG)} is there, the rest is another fat`}
-        </p>
-      )}
-      {data.setApart.map(({ batch, ml }) => (
-        <p key={batch} className={css.rest}>
-          {loaded.batches.find(({ id }) => id === batch)?.name}: set {said.volume(ml)} aside before the meat
-          goes back in, and a ladle gives what the dishes need.
-        </p>
-      ))}
-      {loaded.batches
-        .filter(({ later = 0 }) => later > 0)
-        .map(({ id, name, later = 0 }) => (
-          <p key={id} className={css.rest}>
-            {name}: {laterWords(later)} is for another day, as its{' '}
-            <Link to={`/meals/${meal.id}/batches/${id}/keep`}>keep</Link> has it.
-          </p>
-        ))}
+      <Besides shares={data} />
       <ForGuests />
       <WaysOut shares={data} shredG={shredG} onLook={look} />
-      <div className="choices">
-        <Choice
-          legend="Portion"
-          value={by}
-          options={bys}
-          onChoose={(value) =>
-            editMeal(meal.id, 'how it is portioned', (m) => ({ ...m, share: { ...m.share, by: value } }))
-          }
-        />
-        <Checkbox
-          checked={meal.share?.evenOut === true}
-          onTick={(on) =>
-            editMeal(meal.id, 'whether all of it is shared', ({ share, ...m }) => {
-              const { evenOut: _, ...kept } = share ?? {};
-              return { ...m, share: on ? { ...kept, evenOut: true } : kept };
-            })
-          }
-        >
-          come out even, nothing left
-        </Checkbox>
-        <button type="button" className="link" aria-expanded={open === 'build'} onClick={() => fold('build')}>
-          how they are built
-        </button>
-        <button
-          type="button"
-          className="link"
-          aria-expanded={open === 'contains'}
-          onClick={() => fold('contains')}
-        >
-          what they contain
-        </button>
-        <button
-          type="button"
-          className="link"
-          aria-expanded={open === 'rounds'}
-          onClick={() => fold('rounds')}
-        >
-          in rounds
-        </button>
-      </div>
-      {open === 'rounds' && <Rounds shares={data} />}
-      {open === 'contains' && (
-        <Suspense fallback={<p className="quiet">One moment.</p>}>
-          <AllergenSheet />
-        </Suspense>
-      )}
-      {open === 'build' && (
-        <Suspense fallback={<p className="quiet">One moment.</p>}>
-          <BuildGuide shares={data} />
-        </Suspense>
-      )}
+      <HowShared shares={data} />
     </section>
   );
 }

@@ -1,11 +1,12 @@
 import clsx from 'clsx';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useState, type KeyboardEvent } from 'react';
 import { Pin } from 'lucide-react';
-import { MINUTE_MS, writeMass } from '@/core/quantity/index.ts';
+import { writeMass } from '@/core/quantity/index.ts';
 import { doingWords } from '@/words/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import type { DayPlaces } from './places.ts';
 import type { DayRow } from './rows.ts';
+import { Bar, STEP } from './Bar.tsx';
 import { LineDetails } from './LineDetails.tsx';
 import { nudgeTask, pinTask } from './pin.ts';
 import { useWall } from '../../../open/useWall.ts';
@@ -31,9 +32,6 @@ interface Props {
   readonly onToggle: () => void;
 }
 
-/** Times move by this with the keys and under the hand, min. */
-const STEP = 5;
-
 /** One line of the day: what is done, its details when it is tapped, and in its lane a bar as long as hands are wanted. */
 export function LineRow({
   row,
@@ -50,47 +48,27 @@ export function LineRow({
   onToggle,
 }: Props) {
   const { line, top, label, isNext } = row;
-  const { loaded, units } = useOpenMeal();
+  const { loaded } = useOpenMeal();
   const [pulled, setPulled] = useState<number>();
-  const { from, to, hands, grams, task, pinned } = line;
+  const { from, to, hands, task } = line;
   const words = doingWords(line.does);
-  const pin = (moment: number) => {
-    // The line is a part of its task: the task's start moves by as much.
-    pinTask(loaded.meal.id, task, moment, line);
-  };
   const keys = (event: KeyboardEvent) => {
     const by = event.key === 'ArrowUp' ? -STEP : event.key === 'ArrowDown' ? STEP : 0;
     if (by === 0) return;
     event.preventDefault();
     nudgeTask(loaded.meal.id, task, by, line);
   };
-  const pull = (event: PointerEvent<HTMLElement>) => {
-    if (event.buttons !== 1) return;
-    const box = event.currentTarget.closest('[data-day]')?.getBoundingClientRect();
-    if (!box) return;
-    setPulled(Math.round(at(event.clientY - box.top) / STEP / MINUTE_MS) * STEP * MINUTE_MS);
-  };
-  const mass = grams === undefined ? undefined : writeMass(grams, units);
   const wall = useWall(zone);
   const clock = wall.clock(pulled ?? from);
   return (
     <li className={clsx(past && css.isPast, isNext && css.isNext)}>
       {lane !== undefined && !places.narrow && (
-        <span
-          className={hands > 0 ? css.bar : clsx(css.bar, css.isWaiting)}
+        <Bar
+          waits={hands === 0}
           style={{ top, height: Math.max(3, height - 1), right: places.lanes - lane * places.lane - 8 }}
-          aria-hidden="true"
-          onPointerDown={(event) => {
-            event.currentTarget.setPointerCapture(event.pointerId);
-          }}
-          onPointerMove={pull}
-          onPointerUp={() => {
-            if (pulled !== undefined) pin(pulled);
-            setPulled(undefined);
-          }}
-          onPointerCancel={() => {
-            setPulled(undefined);
-          }}
+          at={at}
+          onPull={setPulled}
+          onPut={(moment) => pinTask(loaded.meal.id, task, moment, line)}
         />
       )}
       {isNamed && lane !== undefined && who !== '' && (
@@ -115,16 +93,8 @@ export function LineRow({
         onKeyDown={keys}
         title={[`${wall.clock(from)} to ${wall.clock(to)}`, words, pot, who].filter(Boolean).join(', ')}
       >
-        <span className={clsx('num', css.at)}>{clock}</span> {hands > 0 ? <b>{words}</b> : words}
-        {mass && (
-          <span className="num">
-            {' '}
-            {mass.value} {mass.unit}
-          </span>
-        )}
-        {pot !== undefined && <span className="quiet"> {pot}</span>}
-        {who && <span className={isNamed ? 'visually-hidden' : css.who}> {who}</span>}
-        {pinned && <Pin size={12} aria-label="its time is set by hand" />}
+        <span className={clsx('num', css.at)}>{clock}</span>{' '}
+        <LineWords line={line} words={words} pot={pot} who={who} isNamed={isNamed} />
       </button>
       {open && (
         <div className={css.lineOpen} style={{ top: label + places.line / 2 + 2 }}>
@@ -132,5 +102,30 @@ export function LineRow({
         </div>
       )}
     </li>
+  );
+}
+
+interface LineWordsProps extends Pick<Props, 'pot' | 'who' | 'isNamed'> {
+  readonly line: DayRow['line'];
+  readonly words: string;
+}
+
+/** What is done, how much, of which pot and by whom. */
+function LineWords({ line: { hands, grams, pinned }, words, pot, who, isNamed }: LineWordsProps) {
+  const { units } = useOpenMeal();
+  const mass = grams === undefined ? undefined : writeMass(grams, units);
+  return (
+    <>
+      {hands > 0 ? <b>{words}</b> : words}
+      {mass && (
+        <span className="num">
+          {' '}
+          {mass.value} {mass.unit}
+        </span>
+      )}
+      {pot !== undefined && <span className="quiet"> {pot}</span>}
+      {who && <span className={isNamed ? 'visually-hidden' : css.who}> {who}</span>}
+      {pinned && <Pin size={12} aria-label="its time is set by hand" />}
+    </>
   );
 }
