@@ -54,6 +54,8 @@ const shellOf: Readonly<Record<DishKind, keyof typeof shells>> = {
   own: 'bowl',
 };
 
+/** Meat lies in it, so that it is drawn so much of as high as it would stand alone, and leaves the meat in sight. */
+const BETWEEN = 0.45;
 /** However little liquid there is, it is seen, px. */
 const SEEN = 5;
 
@@ -66,6 +68,7 @@ export function DishSection({ kind, meat, held = 0, ladled = 0, smallest, larges
   const liquid = isBread ? held : held + ladled;
   const clip = useId();
   const px = (share: number) => Math.max(0, Math.min(1.15, share)) * high;
+  const stands = Math.max(SEEN, px(liquid) * (meat > 0 ? BETWEEN : 1));
   return (
     <svg className={css.dish} viewBox="0 0 160 140" role="img" aria-label={words}>
       <clipPath id={clip}>
@@ -82,9 +85,9 @@ export function DishSection({ kind, meat, held = 0, ladled = 0, smallest, larges
         {liquid > 0 && (
           <rect
             x={0}
-            y={floor - Math.max(SEEN, px(liquid))}
+            y={floor - stands}
             width={160}
-            height={Math.max(SEEN, px(liquid)) + 4}
+            height={stands + 4}
             fill={fillOf('broth', true)}
             stroke={edgeOf('broth')}
           />
