@@ -23,16 +23,17 @@ const [LEAST, MOST, ALONE] = [24, 56, 92] as const;
 const [NAMED, BARE] = [76, 14] as const;
 /** Between the pots and the words a knot’s line runs. */
 const LEAD = 22;
-/** A line for the eye; on a phone for a finger. */
-const [LINE, FINGER] = [18, 44] as const;
+/** A line for the eye, closer where there are many, so that the day is seen whole; on a phone for a finger. */
+const [LINE, CLOSE, FINGER] = [18, 16, 44] as const;
+const MANY = 20;
 
-/** Places for so many pots, and so many lanes with names or without. */
-export function usePlaces(pots: number, lanes: number, named: boolean): DayPlaces {
+/** Places for so many pots, so many lanes with names or without, and so many lines. */
+export function usePlaces(pots: number, lanes: number, named: boolean, lines: number): DayPlaces {
   const narrow = useNarrow();
   const pot = pots === 1 ? ALONE : Math.max(LEAST, Math.min(MOST, Math.floor(POTS / Math.max(1, pots))));
   const lane = named ? NAMED : BARE;
   return {
-    line: narrow ? FINGER : LINE,
+    line: narrow ? FINGER : lines > MANY ? CLOSE : LINE,
     hours: HOURS,
     pot,
     words: HOURS + pots * pot + LEAD,

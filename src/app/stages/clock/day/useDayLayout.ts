@@ -1,6 +1,7 @@
 import type { DayPlan } from '@/core/answers/index.ts';
 import { isRest, stillToDo } from '@/core/day/index.ts';
 import type { Day } from '@/core/meal/index.ts';
+import { useNarrow } from '../../../browser/useNarrow.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { useCooks } from '../useCooks.ts';
 import { usePlaces } from './places.ts';
@@ -8,7 +9,7 @@ import { lanesOf, rowsOf } from './rows.ts';
 import { dayScale } from './scale.ts';
 
 /** Above the day stand the names, px. */
-const TOP = 46;
+const TOP = 41;
 /** px that an opened task takes. */
 const PANEL = 150;
 /** More people than these are told by their names alone; lanes without names go on to more. */
@@ -38,11 +39,12 @@ export function useDayLayout(day: DayPlan, { now, isOld, open, rested, everyPot 
   // What is over is told by the bands and the forks in them; what somebody began is over once they say so.
   const todo = stillToDo(all, now, loaded.meal.day?.begun);
   const hands = handsOf(todo, cooks);
-  const mineAlone = usePlaces(1, 0, false).narrow && !everyPot;
+  const narrow = useNarrow();
+  const mineAlone = narrow && !everyPot;
   const pots = mineAlone ? day.pots.filter((pot) => pot.batch === batch.id) : day.pots;
-  const places = usePlaces(pots.length, hands.count, hands.named);
   const isMine = ({ batch: of }: Line) => of === undefined || of === batch.id;
   const shown = todo.filter((line) => (rested || !isRest(line)) && (!mineAlone || isMine(line)));
+  const places = usePlaces(pots.length, hands.count, hands.named, shown.length);
   const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
   const marks = [
     ...inside.filter((at) => at < serving),
