@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { lazy, Suspense, type ReactNode } from 'react';
 import { useNarrow } from '../../browser/useNarrow.ts';
 import { usePainted } from '../../browser/usePainted.ts';
@@ -42,6 +43,9 @@ function Header({ children }: { readonly children: ReactNode }) {
   );
 }
 
+/** More pots than these want the room of the links, which then stand in two rows. */
+const FEW = 4;
+
 function WideTop({ stove }: { readonly stove?: OnTheStove }) {
   return (
     <>
@@ -52,7 +56,10 @@ function WideTop({ stove }: { readonly stove?: OnTheStove }) {
       </Brand>
       {stove ? <Stove {...stove} /> : <span className={css.stove} />}
       <Undo />
-      <nav className={css.pages} aria-label="Kept for all meals">
+      <nav
+        className={clsx(css.pages, (stove?.pots.length ?? 0) > FEW && css.isClose)}
+        aria-label="Kept for all meals"
+      >
         <Pages />
       </nav>
     </>
