@@ -100,8 +100,13 @@ function keptOf({ plan }: NominalBatch, meal: OpenedMeal): BatchReckoning['kept'
   };
 }
 
-/** What of a batch must come out again: its items by their fate, and the bones of its lots. */
-function comeOutOf({ plan }: NominalBatch, input: Input): readonly ComesOut[] {
+/** What of a batch must come out again. */
+const comeOutOf = (one: NominalBatch, input: Input): readonly ComesOut[] =>
+  comesOut(one, [input.kitchen, input.reference, input.entries, input.meal], () => itsItems(one, input));
+const comesOut = keptFor<readonly ComesOut[]>();
+
+/** Its items by their fate, and the bones of its lots. */
+function itsItems({ plan }: NominalBatch, input: Input): readonly ComesOut[] {
   const boned = plan.lots.flatMap((lot, i) => {
     const typed = plan.batch.lots.find(({ id }) => id === lot.id);
     return typed && lot.boneShare > 0

@@ -6,6 +6,7 @@ import {
   massOf,
   nothing,
   plus,
+  type Pool,
   setPlus,
   times,
 } from '../ledger/index.ts';
@@ -47,13 +48,16 @@ export function leftOfBatch(
   };
   const found = shares?.leftBy.find(({ batch }) => batch === batchId);
   const of = nominal.batches.find(({ plan }) => plan.id === batchId);
-  const [shred, keptShred] = [sumOf(flows, SHRED), sumOf(flows, ['keptShred'])];
+  if (!found || !of) {
+    const { shred, liquids } = keptIn(flows);
+    return { shred, liquids: [...liquids].map(([id, kept]) => liquidOf(id, kept)) };
+  }
+  const shred = sumOf(flows, SHRED);
   const ids = [...new Set(flows.flatMap(({ id, liquid }) => (LIQUID.includes(id) ? [liquid] : [])))];
   const each = ids.map((id) => {
     const own = flows.filter(({ liquid }) => liquid === id);
     return { id, all: sumOf(own, LIQUID), kept: sumOf(own, ['keptLiquid']) };
   });
-  if (!found || !of) return { shred: keptShred, liquids: each.map(({ id, kept }) => liquidOf(id, kept)) };
   // What is for another day no share-out has seen.
   const later = 1 - forPlates(of.plan.batch);
   const part = (left: number, all: number) => (all > 0 ? Math.min(1, later + left / all) : 0);
@@ -78,4 +82,18 @@ function sumOf(flows: readonly Flow[], ids: readonly string[]): Amount {
   const all = emptyPool();
   for (const { id, amount } of flows) if (ids.includes(id)) setPlus(all, all, amount, 1);
   return all;
+}
+
+/** What the core's own rule keeps of a batch, looked through once: its shred, and each of its liquids. */
+function keptIn(flows: readonly Flow[]) {
+  const shred = emptyPool();
+  const liquids = new Map<string | undefined, Pool>();
+  for (const { id, liquid, amount } of flows) {
+    if (id === 'keptShred') setPlus(shred, shred, amount, 1);
+    if (!LIQUID.includes(id)) continue;
+    const kept = liquids.get(liquid) ?? emptyPool();
+    liquids.set(liquid, kept);
+    if (id === 'keptLiquid') setPlus(kept, kept, amount, 1);
+  }
+  return { shred, liquids };
 }

@@ -11,7 +11,7 @@ import {
   TOO_SALTY,
 } from '../pot/index.ts';
 import { withWater } from './withWater.ts';
-import { type Input, type Problem, type NominalBatch, saltTyped } from '../model/index.ts';
+import { type Input, keptFor, type Problem, type NominalBatch, saltTyped } from '../model/index.ts';
 
 /** The salt of a batch, g and shares: now on the meat, at dressing, and in the liquid after reducing. */
 export interface SaltFigures {
@@ -30,7 +30,16 @@ export interface SaltFigures {
 /** Nobody tastes what is nearer to the strength that is wanted (estimate). */
 const NEAR_ENOUGH = 0.95;
 
-export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]): SaltFigures | null {
+/** The salt of a batch, and of its flows what the meat gets when it is dressed. */
+export function saltFigures(one: NominalBatch, flows: readonly Flow[]): SaltFigures | null {
+  const own = kept(one, [], () => ofItself(one));
+  return own && { ...own, atDressingG: massOf(amountOfFlows(flows, one.plan.id, ['dressingSalt'])) };
+}
+
+/** All of it but what hangs on the plates: a key in another pot leaves it as it is. */
+const kept = keptFor<SaltFigures | null>();
+
+function ofItself({ plan, mass }: NominalBatch): SaltFigures | null {
   const { liquid, batch } = plan;
   if (!liquid) return null;
   const { pool } = mainOf(mass.liquid);
@@ -43,7 +52,7 @@ export function saltFigures({ plan, mass }: NominalBatch, flows: readonly Flow[]
     nowG: liquid.saltG,
     wantedG: liquid.saltWantedG,
     itemsG: liquid.items.reduce((sum, item) => sum + item.grams * item.perGram.salt, 0),
-    atDressingG: massOf(amountOfFlows(flows, plan.id, ['dressingSalt'])),
+    atDressingG: 0,
     toLiquidG: dry || finished >= NEAR_ENOUGH * liquidTarget ? 0 : saltAtDressing(wanted, base, pool.salt),
     finished,
     liquidTarget,
