@@ -39,7 +39,7 @@ import { potOf, type PotPicture } from './potPicture.ts';
 export type Answer = Range | null;
 
 /** Meat, g, and liquid, ml. */
-interface GramsAndMl {
+export interface GramsAndMl {
   readonly g: number;
   readonly ml: number;
 }

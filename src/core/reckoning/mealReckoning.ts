@@ -24,8 +24,8 @@ export interface MealReckoning extends Advice {
   readonly tickets: readonly Ticket[];
   readonly servings: readonly Serving[];
   readonly shredG: Range;
-  /** There is so much more than all plates want, or less where below nought: shred, g, and liquid, ml. */
-  readonly over: { readonly g: number; readonly ml: number };
+  /** In the middle a plate stays unfilled for want of it. */
+  readonly runsShort: { readonly meat: boolean; readonly liquid: boolean };
   readonly liquidMl: Answer;
   /** Share of draws in which every serving gets what is wanted; null without draws or a time. */
   readonly enough: number | null;
@@ -120,7 +120,10 @@ export function mealReckoning(
       liquidMl: from.reduce((sum, { heldMl, ladledMl }) => sum + heldMl + ladledMl, 0),
     })),
     shredG: range(shredG, drawn?.shredG),
-    over: { g: shredG - needG, ml: liquidMl - needMl },
+    runsShort: {
+      meat: served.shortOf.includes(SHORT.meat),
+      liquid: served.shortOf.includes(SHORT.liquid),
+    },
     liquidMl: liquidKnown ? range(liquidMl, drawn?.liquidMl) : null,
   };
 }

@@ -1,6 +1,6 @@
 import type { LedgerFlow } from '../ledger/index.ts';
 import { numberOfDraws, openMeal, type Drawn, type Problem, type OpenedMeal } from '../model/index.ts';
-import { batchReckoning, stillInPot, type BatchReckoning } from './batchReckoning.ts';
+import { batchReckoning, type GramsAndMl, stillInPot, type BatchReckoning } from './batchReckoning.ts';
 import { needOfBatch } from './need.ts';
 import { mealReckoning, type MealReckoning } from './mealReckoning.ts';
 import { boilsDry } from './dry.ts';
@@ -16,8 +16,8 @@ import { unaccountedOf, type Unaccounted } from './unaccounted.ts';
 export interface Reckoning {
   readonly meal: MealReckoning;
   readonly batches: readonly BatchReckoning[];
-  /** What all pots keep once the plates are filled: shred, g, and liquid, ml. */
-  readonly kept: { readonly g: number; readonly ml: number };
+  /** Over all pots: what they give, what of it goes to plates, and what is kept once those are filled. */
+  readonly ofAllPots: Readonly<Record<'gives' | 'toPlates' | 'keeps', GramsAndMl>>;
   readonly ledger: readonly LedgerFlow[];
   /** Missing and found, as flows, g. */
   readonly unaccounted: readonly (Unaccounted & { readonly causes: readonly Cause[] })[];
@@ -51,9 +51,10 @@ function reckoned(meal: OpenedMeal, drawn: Drawn | undefined): Omit<Reckoning, '
   return {
     meal: mealReckoning(plan.tickets, nominal, now, drawn),
     batches,
-    kept: {
-      g: batches.reduce((sum, { kept }) => sum + kept.shredG, 0),
-      ml: batches.reduce((sum, { kept }) => sum + kept.liquidMl, 0),
+    ofAllPots: {
+      gives: sumOf(batches.map(({ gives }) => gives)),
+      toPlates: sumOf(batches.map(({ toPlates }) => toPlates)),
+      keeps: sumOf(batches.map(({ kept }) => ({ g: kept.shredG, ml: kept.liquidMl }))),
     },
     ledger,
     unaccounted: unaccountedOf(ledger).map((one) => {
@@ -66,6 +67,11 @@ function reckoned(meal: OpenedMeal, drawn: Drawn | undefined): Omit<Reckoning, '
     draws: drawn ? numberOfDraws(now) : 0,
   };
 }
+
+const sumOf = (all: readonly GramsAndMl[]): GramsAndMl => ({
+  g: all.reduce((sum, { g }) => sum + g, 0),
+  ml: all.reduce((sum, { ml }) => sum + ml, 0),
+});
 
 /** All that a cook has to look at, with whatever might be done about it. */
 function problemsIn(meal: OpenedMeal): readonly Problem[] {

@@ -10,6 +10,8 @@ import css from './strands.module.scss';
 const X = 134;
 const FIGURE = 64;
 const TALL = 13;
+/** Less than this left over is just enough, of what is needed. */
+const ENOUGH = 0.01;
 
 interface Props {
   readonly width: number;
@@ -24,32 +26,27 @@ interface Props {
  */
 export function MealBars({ width, height, ends }: Props) {
   const { units, batch } = useOpenMeal();
-  const { reckoning } = useFigures();
+  const { reckoning, batchReckoning: mine } = useFigures();
   const { meal, batches } = reckoning;
   if (meal.needG <= 0 && meal.needMl <= 0) return null;
   const room = width - X - Math.max(FIGURE, ends.keptW + 16);
-  const mass = (grams: number) => plain(writeMass(grams, units));
-  const volume = (ml: number) => plain(writeVolume(ml, units));
   const at = (stage: 'order' | 'plates', px: number) => atRow(stage, 0, height) + px;
+  const { gives, toPlates, keeps } = reckoning.ofAllPots;
   const bars = [
     {
       material: 'meat' as const,
+      of: 'g' as const,
       needed: meal.needG,
-      over: meal.over.g,
-      write: mass,
-      gives: batches.map(({ id, gives }) => ({ id, much: gives.g })),
-      plated: batches.map(({ id, toPlates }) => ({ id, much: toPlates.g })),
-      from: ends.meat,
+      isShort: meal.runsShort.meat,
+      write: (grams: number) => plain(writeMass(grams, units)),
       ys: [at('order', 27), at('plates', 24)] as const,
     },
     {
       material: 'broth' as const,
+      of: 'ml' as const,
       needed: meal.needMl,
-      over: meal.over.ml,
-      write: volume,
-      gives: batches.map(({ id, gives }) => ({ id, much: gives.ml })),
-      plated: batches.map(({ id, toPlates }) => ({ id, much: toPlates.ml })),
-      from: undefined,
+      isShort: meal.runsShort.liquid,
+      write: (ml: number) => plain(writeVolume(ml, units)),
       ys: [at('order', 70), at('plates', 58)] as const,
     },
   ];
@@ -58,18 +55,15 @@ export function MealBars({ width, height, ends }: Props) {
       <text x={X} y={at('order', 17)} className="num" aria-hidden="true">
         needed
       </text>
-      {bars.map(({ material, needed, over, write, gives, plated, from, ys }) => {
-        const all = sum(gives);
-        if (all <= 0 && needed <= 0) return null;
-        const wide = (much: number) => (room * much) / Math.max(all, needed);
-        const mine = gives.find(({ id }) => id === batch.id)?.much ?? 0;
-        const out = plated.find(({ id }) => id === batch.id)?.much ?? 0;
+      {bars.map(({ material, of, needed, isShort, write, ys: [order, plates] }) => {
+        if (gives[of] <= 0 && needed <= 0) return null;
+        const wide = (much: number) => (room * much) / Math.max(gives[of], needed);
         const look = { fill: fillOf(material, false), stroke: edgeOf(material) };
-        const [order, plates] = ys;
-        const others = all - mine;
+        const slices = (key: 'gives' | 'toPlates') =>
+          batches.map((one) => ({ id: one.id, much: one[key][of] }));
         return (
           <g key={material}>
-            <Slices of={gives} x={X} y={order} h={TALL} wide={wide} look={look} />
+            <Slices of={slices('gives')} x={X} y={order} h={TALL} wide={wide} look={look} />
             <rect
               className={css.need}
               x={X - 3}
@@ -80,24 +74,29 @@ export function MealBars({ width, height, ends }: Props) {
             />
             <g aria-hidden="true">
               <text className="num" x={width - 8} y={order + 11} textAnchor="end">
-                {write(all)}
+                {write(gives[of])}
               </text>
               <text x={X} y={order + 28}>
-                {others > 0 ? `this pot ${write(mine)}, others ${write(others)}` : 'all of it from this pot'}
+                {batches.length > 1 ? `${write(mine.gives[of])} is this pot’s` : 'all from this pot'}
               </text>
-              <text className={over < 0 ? css.short : 'num'} x={width - 8} y={order + 28} textAnchor="end">
-                {overWords(over, needed, write)}
+              <text className={isShort ? css.short : 'num'} x={width - 8} y={order + 28} textAnchor="end">
+                {isShort ? 'runs short' : keeps[of] > ENOUGH * needed ? `${write(keeps[of])} left` : 'enough'}
               </text>
             </g>
-            {from && (
+            {material === 'meat' && (
               <path
                 className={css.lead}
                 aria-hidden="true"
-                d={leads(from, X + wide(before(plated, batch.id)), wide(out), plates)}
+                d={leads(
+                  ends.meat,
+                  X + wide(before(slices('toPlates'), batch.id)),
+                  wide(mine.toPlates[of]),
+                  plates,
+                )}
               />
             )}
             <Slices
-              of={plated}
+              of={slices('toPlates')}
               x={X}
               y={plates}
               h={TALL}
@@ -110,9 +109,9 @@ export function MealBars({ width, height, ends }: Props) {
               d={`M${X + wide(needed)} ${plates - 5}v${TALL + 10}`}
             />
             <text x={X} y={plates + 28} aria-hidden="true">
-              {others > 0
-                ? `${write(out)} of ${write(sum(plated))} is this pot’s`
-                : `${write(out)} to the plates`}
+              {batches.length > 1
+                ? `${write(mine.toPlates[of])} of ${write(toPlates[of])} is this pot’s`
+                : `${write(toPlates[of])} to the plates`}
             </text>
           </g>
         );
@@ -121,27 +120,17 @@ export function MealBars({ width, height, ends }: Props) {
   );
 }
 
-const sum = (of: readonly { readonly much: number }[]) => of.reduce((total, { much }) => total + much, 0);
-
 /** What stands before the slice of a pot. */
 const before = (of: readonly { readonly id: string; readonly much: number }[], id: string) =>
-  sum(
-    of.slice(
+  of
+    .slice(
       0,
       of.findIndex((one) => one.id === id),
-    ),
-  );
+    )
+    .reduce((sum, { much }) => sum + much, 0);
 
 /** From the end of a pot’s strand to its slice. */
 const leads = ({ x, y, w }: StrandsLayout['ends']['meat'], to: number, wide: number, top: number) =>
   w > 0 && wide > 0 ? `M${x} ${y}L${to} ${top}M${x + w} ${y}L${to + wide} ${top}` : '';
-
-/** Nearer than this it is just enough, of what is needed. */
-const ENOUGH = 0.01;
-
-function overWords(over: number, needed: number, write: (much: number) => string): string {
-  if (Math.abs(over) <= ENOUGH * needed) return 'enough';
-  return over > 0 ? `${write(over)} over` : `${write(-over)} short`;
-}
 
 const plain = ({ value, unit }: { readonly value: string; readonly unit: string }) => `${value} ${unit}`;

@@ -83,12 +83,12 @@ function KeptWords({ width, height }: Size) {
   const { units } = useOpenMeal();
   const { reckoning, batchReckoning } = useFigures();
   const mine = batchReckoning.kept.liquidMl;
-  const others = reckoning.kept.ml - mine;
-  if (mine + others <= 0) return null;
+  const all = reckoning.ofAllPots.keeps.ml;
+  if (all <= 0) return null;
   return (
     <text x={width - 8} y={atRow('keep', 0.82, height)} textAnchor="end">
-      {others > 0 && `others ${short(writeVolume(others, units))}, `}
-      <tspan className="num">{short(writeVolume(mine, units))}</tspan> of this pot
+      <tspan className="num">{short(writeVolume(mine, units))}</tspan>
+      {reckoning.batches.length > 1 && ` of ${short(writeVolume(all, units))} is this pot’s`}
     </text>
   );
 }

@@ -65,7 +65,7 @@ export function stationFigures(
       under: meal.plates ? `sure of ${meal.plates.surely} of ${meal.plates.total}` : '',
     },
     keep: {
-      key: meal.leftMl ? one(writeVolume(reckoning.kept.ml, units)) : '–',
+      key: meal.leftMl ? one(writeVolume(reckoning.ofAllPots.keeps.ml, units)) : '–',
       under: 'to the shelf',
       of: 'ml left',
     },
