@@ -77,8 +77,7 @@ export const illegibleOn = (page: Page, least: number, finger: number): Promise<
           }
           seen.push({ words, box, layer, element });
         }
-        const cut = element.closest('*');
-        for (let at: Element | null = cut; at && at !== document.body; at = at.parentElement) {
+        for (let at: Element | null = element; at && at !== document.body; at = at.parentElement) {
           const style = getComputedStyle(at);
           if (style.overflowX === 'hidden' || style.overflowX === 'clip') {
             const edge = at.getBoundingClientRect();

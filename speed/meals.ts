@@ -167,7 +167,7 @@ export function twoHundredLots(firstG: number) {
 }
 
 /** A word that no line has room for. */
-const LONG_WORD = 'Vlaamsestoverijmetbruinebierenappelstroop';
+const LONG_WORD = 'Kadekantlantaarnavondmaaltijdvooriedereen';
 
 /** So many pots for eight dishes, every name a word of forty letters or five short ones: what has the least room on a page. */
 export function crowded(pots: number): string {

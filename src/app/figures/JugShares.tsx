@@ -29,9 +29,9 @@ const HEIGHT = 300;
 const FOOT = 322;
 /** From where to where the jug stands, how wide the paper is, and the letters of a name that stand left of it. */
 const usual = { left: 196, right: 436, paper: 520, letters: 24 };
-/** Drawn narrower than this, px, it is a phone's. */
+/** Drawn narrower than this, px, its words have less room. */
 const SMALL = 470;
-const onPhone = { left: 132, right: 292, paper: 356, letters: 16 };
+const small = { left: 132, right: 292, paper: 356, letters: 16 };
 /** Two labels lie no nearer than this. */
 const LABEL = 36;
 
@@ -40,7 +40,7 @@ export function JugShares({ ml, fatMl, solidsMl, shares, weighed, words }: Props
   // A name that is cut is whole in its title.
   const [drawing, setDrawing] = useState<SVGSVGElement | null>(null);
   const { width } = useDrawnSize(drawing, { width: usual.paper, height: 340 });
-  const { left, right, paper, letters } = width < SMALL ? onPhone : usual;
+  const { left, right, paper, letters } = width < SMALL ? small : usual;
   // Words keep their size, however small the jug is drawn.
   const scale: Readonly<Record<string, number>> = { '--k': Math.max(1, paper / width) };
   const wanted = shares.reduce((sum, share) => sum + share.ml, 0);

@@ -15,8 +15,8 @@ export function useForkKeys(feels: readonly Feel[], say: (feel: Feel) => void): 
         target instanceof HTMLElement && target.matches('input:not([type=radio]), select, textarea');
       const feel = /^[1-9]$/.test(key) ? now.current.feels[Number(key) - 1] : undefined;
       if (feel === undefined || isWriting || ctrlKey || metaKey || altKey || repeat) return;
-      // A dialog that is open has its own keys.
-      if (document.querySelector('[role=dialog]')) return;
+      // What is asked first has its own answers.
+      if (document.querySelector('[role=dialog], [role=alertdialog]')) return;
       event.preventDefault();
       now.current.say(feel);
     };

@@ -1,6 +1,7 @@
 export { calendarOf } from './calendar.ts';
 export type { DayBatch, DayFacts } from './facts.ts';
 export {
+  busyUntil,
   doneAs,
   isAtPot,
   isRest,

@@ -63,3 +63,7 @@ export const doneAs = ({ ends, task, key }: Pick<Line, 'ends' | 'task' | 'key'>)
 /** What stands by itself until the next act: nobody does it, and nothing has to be put anywhere for it. */
 export const isRest = ({ hands, does }: Line): boolean => hands === 0 && rests.has(does.what);
 const rests = new Set<Line['does']['what']>(['hold', 'heats through', 'cool']);
+
+/** Until when somebody's hands are on something at a moment, epoch ms; undefined where they are free. */
+export const busyUntil = (lines: readonly Line[], who: string, now: number): number | undefined =>
+  lines.find((line) => line.hands > 0 && line.from <= now && line.to > now && line.who?.includes(who))?.to;

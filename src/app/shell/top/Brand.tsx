@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { Spoon } from './Spoon.tsx';
 import css from './top.module.scss';
 
 /** The spoon and the name; under it what is told of the whole program. */
@@ -7,10 +8,7 @@ export function Brand({ children }: { readonly children?: ReactNode }) {
   return (
     <span className={css.brandBlock}>
       <Link className={css.brand} to="/">
-        <svg viewBox="0 0 48 26" aria-hidden="true">
-          <ellipse cx="11" cy="13" rx="9" ry="12" fill="currentColor" />
-          <path d="M19 13h27" stroke="currentColor" strokeWidth="4" strokeLinecap="round" />
-        </svg>
+        <Spoon />
         <span>Slow Spoon</span>
       </Link>
       {children}

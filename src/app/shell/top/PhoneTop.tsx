@@ -8,6 +8,7 @@ import { SmallPot } from '../../figures/SmallPot.tsx';
 import { hrefOfAct, type OnTheStove, type StovePot } from '../../open/useStove.ts';
 import { useWall } from '../../open/useWall.ts';
 import { Saving, Undo } from './Undo.tsx';
+import { Spoon } from './Spoon.tsx';
 import css from './top.module.scss';
 
 const StoveList = lazy(() => import('./StoveList.tsx'));
@@ -60,10 +61,7 @@ function Page({ pathname }: { readonly pathname: string }) {
   const word = pathname.split('/')[1] ?? '';
   return (
     <>
-      <svg viewBox="0 0 48 26" aria-hidden="true">
-        <ellipse cx="11" cy="13" rx="9" ry="12" fill="currentColor" />
-        <path d="M19 13h27" stroke="currentColor" strokeWidth="4" strokeLinecap="round" />
-      </svg>
+      <Spoon />
       <span className={css.hereWords}>
         <b>Slow Spoon</b> <small>{word}</small> <Saving />
       </span>

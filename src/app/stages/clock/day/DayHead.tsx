@@ -1,8 +1,10 @@
 import clsx from 'clsx';
 import type { DayPlan } from '@/core/answers/index.ts';
 import type { Wall } from '@/core/clock/index.ts';
+import { busyUntil } from '@/core/day/index.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import type { DayPlaces } from './places.ts';
+import { lotsApart } from './useDayLayout.ts';
 import css from './day.module.scss';
 
 interface Props {
@@ -40,12 +42,17 @@ export function DayHead({
 }: Props) {
   const { batch } = useOpenMeal();
   const low = places.pot < TWO_LEVELS;
+  const apart = pots.length === 1 && lotsApart(pots[0]).length > 0;
   return (
     <div className={css.head}>
       {pots.map(({ batch: id, name }, i) => (
         <span
           key={id}
-          className={clsx(css.potName, low && i % 2 === 0 && css.isHigh, id === batch.id && css.isOpen)}
+          className={clsx(
+            css.potName,
+            (low ? i % 2 === 0 : apart) && css.isHigh,
+            id === batch.id && css.isOpen,
+          )}
           style={
             low
               ? { left: places.hours + (i - 0.5) * places.pot, width: 2 * places.pot }
@@ -56,6 +63,7 @@ export function DayHead({
           {low ? name.replace(/^pot\s+/i, '').split(' ')[0] : name}
         </span>
       ))}
+      {apart && <LotNames pot={pots[0]} places={places} />}
       <span className={css.whatIsDone}>
         {!places.narrow && <span>what is done</span>}
         {rests > 0 && (
@@ -79,17 +87,39 @@ export function DayHead({
             title={name}
           >
             <b>{name}</b>
-            <small>{busyWords(lines, id, now, wall)}</small>
+            <small>{busyWords(busyUntil(lines, id, now), wall)}</small>
           </span>
         ))}
     </div>
   );
 }
 
-/** Until when somebody is busy, or that they are free. */
-function busyWords(lines: DayPlan['lines'], cook: string, now: number, wall: Wall): string {
-  const on = lines.find(
-    ({ who, from, to, hands }) => hands > 0 && from <= now && to > now && who?.includes(cook),
-  );
-  return on ? `to ${wall.clock(on.to)}` : 'free now';
+interface LotNamesProps {
+  readonly pot: DayPlan['pots'][number] | undefined;
+  readonly places: DayPlaces;
 }
+
+/** Over the columns of the only pot the names of its lots; the pot’s own stands above them. */
+function LotNames({ pot, places }: LotNamesProps) {
+  const lots = lotsApart(pot);
+  const each = places.pot / Math.max(1, lots.length);
+  return lots.map(({ name }, i) => (
+    <span
+      key={`${name} ${String(i)}`}
+      className={css.lotName}
+      style={{ left: places.hours + i * each, width: each }}
+      title={name}
+    >
+      {shortCut(name)}
+    </span>
+  ));
+}
+
+/** What tells a cut from another in a word or two: without its animal, and without how it is cut. */
+function shortCut(name: string): string {
+  const words = name.split(',')[0]?.split(' ') ?? [];
+  return words.length > 1 ? words.slice(1).join(' ') : name;
+}
+
+const busyWords = (until: number | undefined, wall: Wall) =>
+  until === undefined ? 'free now' : `to ${wall.clock(until)}`;

@@ -4,6 +4,7 @@ import type { DayPlan } from '@/core/answers/index.ts';
 import { useWall } from '../../../open/useWall.ts';
 import type { DayPlaces } from './places.ts';
 import type { DayRow } from './rows.ts';
+import { lotsApart } from './useDayLayout.ts';
 import css from './day.module.scss';
 
 type Pot = DayPlan['pots'][number];
@@ -65,9 +66,8 @@ function Lead({ row, pots, places }: Props & { readonly row: DayRow }) {
   );
 }
 
-/** Of a pot’s room the band takes so much, and no more than this, px. */
+/** Of a pot’s room the band takes so much. */
 const SHARE = 0.72;
-const WIDEST = 62;
 
 function Band({
   pot,
@@ -80,7 +80,7 @@ function Band({
   places,
 }: Props & { readonly pot: Pot; readonly x: number }) {
   const { clock } = useWall(zone);
-  const w = Math.min(WIDEST, SHARE * places.pot);
+  const w = SHARE * places.pot;
   const x = left + (places.pot - w) / 2;
   const middle = left + places.pot / 2;
   const done = Math.min(Math.max(now, pot.hot), pot.to);
@@ -99,7 +99,7 @@ function Band({
             x={middle - 3}
             y={y(from)}
             width="6"
-            height={y(Math.min(to, from + (to - from))) - y(from)}
+            height={y(to) - y(from)}
           />
         ))}
       {y(pot.hot) - y(pot.from) > 2 && (
@@ -156,8 +156,8 @@ interface TenderProps {
 /** How likely it is to be tender, as so much of the band’s width; each cut in a column of its own where there is room. */
 function Tender({ pot, x, w, y, from }: TenderProps) {
   if (pot.weighedOut) return null;
-  const [all, ...lots] = pot.curves;
-  const apart = lots.length > 1 && w / lots.length >= APART ? lots : all ? [all] : [];
+  const lots = lotsApart(pot);
+  const apart = lots.length > 0 && w / lots.length >= APART ? lots : pot.curves.slice(0, 1);
   const each = w / Math.max(1, apart.length);
   return apart.map((curve, i) => {
     const shown = curve.points.filter(({ at }) => at >= from && at <= pot.to);

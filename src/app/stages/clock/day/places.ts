@@ -1,5 +1,3 @@
-import { useNarrow } from '../../../browser/useNarrow.ts';
-
 /** Where the parts of the day's picture stand, px. */
 export interface DayPlaces {
   /** A line of the day takes so much. */
@@ -19,6 +17,8 @@ const HOURS = 50;
 /** Room for all pots together, and for one of few. */
 const POTS = 232;
 const [LEAST, MOST, ALONE] = [24, 56, 92] as const;
+/** A lot that is told apart in the only pot. */
+const LOT = 62;
 /** A lane with a name over it; one of many that have none. */
 const [NAMED, BARE] = [76, 14] as const;
 /** Between the pots and the words a knot’s line runs. */
@@ -27,10 +27,22 @@ const LEAD = 22;
 const [LINE, CLOSE, FINGER] = [18, 16, 44] as const;
 const MANY = 20;
 
-/** Places for so many pots, so many lanes with names or without, and so many lines. */
-export function usePlaces(pots: number, lanes: number, named: boolean, lines: number): DayPlaces {
-  const narrow = useNarrow();
-  const pot = pots === 1 ? ALONE : Math.max(LEAST, Math.min(MOST, Math.floor(POTS / Math.max(1, pots))));
+interface Wanted {
+  readonly pots: number;
+  /** Of the only pot, the lots that are told apart. */
+  readonly lots: number;
+  /** Lanes of hands, and whether they have names. */
+  readonly lanes: number;
+  readonly named: boolean;
+  readonly lines: number;
+  readonly narrow: boolean;
+}
+
+/** Places for so many pots, lanes and lines. */
+export function placesOf({ pots, lots, lanes, named, lines, narrow }: Wanted): DayPlaces {
+  const few = Math.max(ALONE, lots * LOT);
+  const many = Math.max(LEAST, Math.min(MOST, Math.floor(POTS / Math.max(1, pots))));
+  const pot = pots === 1 ? few : many;
   const lane = named ? NAMED : BARE;
   return {
     line: narrow ? FINGER : lines > MANY ? CLOSE : LINE,

@@ -4,7 +4,7 @@ import type { Day } from '@/core/meal/index.ts';
 import { useNarrow } from '../../../browser/useNarrow.ts';
 import { useOpenMeal } from '../../../open/MealContext.ts';
 import { useCooks } from '../useCooks.ts';
-import { usePlaces } from './places.ts';
+import { placesOf } from './places.ts';
 import { lanesOf, rowsOf } from './rows.ts';
 import { dayScale } from './scale.ts';
 
@@ -44,7 +44,14 @@ export function useDayLayout(day: DayPlan, { now, isOld, open, rested, everyPot 
   const pots = mineAlone ? day.pots.filter((pot) => pot.batch === batch.id) : day.pots;
   const isMine = ({ batch: of }: Line) => of === undefined || of === batch.id;
   const shown = todo.filter((line) => (rested || !isRest(line)) && (!mineAlone || isMine(line)));
-  const places = usePlaces(pots.length, hands.count, hands.named, shown.length);
+  const places = placesOf({
+    pots: pots.length,
+    lots: lotsApart(pots[0]).length,
+    lanes: hands.count,
+    named: hands.named,
+    lines: shown.length,
+    narrow,
+  });
   const inside = pots.flatMap(({ from, hot, to, readyBy }) => [from, hot, to, readyBy]);
   const marks = [
     ...inside.filter((at) => at < serving),
@@ -70,6 +77,13 @@ export function useDayLayout(day: DayPlan, { now, isOld, open, rested, everyPot 
     first: Math.min(serving, ...shown.map(({ from }) => from), ...pots.map(({ from }) => from)),
   };
 }
+
+/** The lots of a pot that are told apart, where there are a few: its curves after the one of the whole. */
+export function lotsApart(pot: DayPlan['pots'][number] | undefined) {
+  const lots = pot?.curves.slice(1) ?? [];
+  return lots.length > 1 && lots.length <= LOTS_MOST ? lots : [];
+}
+const LOTS_MOST = 3;
 
 /** Whose hands do what: in lanes with names, in lanes without, or of many by their names alone. */
 function handsOf(todo: readonly Line[], cooks: readonly { readonly id: string }[]) {
