@@ -80,7 +80,7 @@ export function MealBars({ width, height, ends }: Props) {
                 {batches.length > 1 ? `${write(mine.gives[of])} is this pot’s` : 'all from this pot'}
               </text>
               <text className={isShort ? css.short : 'num'} x={width - 8} y={order + 28} textAnchor="end">
-                {isShort ? 'runs short' : keeps[of] > ENOUGH * needed ? `${write(keeps[of])} left` : 'enough'}
+                {isShort ? 'runs short' : enoughWords(gives[of], needed, keeps[of], write)}
               </text>
             </g>
             {material === 'meat' && (
@@ -134,3 +134,9 @@ const leads = ({ x, y, w }: StrandsLayout['ends']['meat'], to: number, wide: num
   w > 0 && wide > 0 ? `M${x} ${y}L${to} ${top}M${x + w} ${y}L${to + wide} ${top}` : '';
 
 const plain = ({ value, unit }: { readonly value: string; readonly unit: string }) => `${value} ${unit}`;
+
+/** Where all plates can be filled: what is left over, or that their portions are smaller than wanted. */
+function enoughWords(gives: number, needed: number, keeps: number, write: (much: number) => string): string {
+  if (gives < (1 - ENOUGH) * needed) return 'smaller portions';
+  return keeps > ENOUGH * needed ? `${write(keeps)} left` : 'enough';
+}

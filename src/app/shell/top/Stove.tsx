@@ -8,7 +8,7 @@ import type { OnTheStove, StovePot } from '../../open/useStove.ts';
 import { useWall } from '../../open/useWall.ts';
 import { useStage } from '../useStage.ts';
 import { useNewPot } from './useNewPot.ts';
-import css from './top.module.scss';
+import css from './stove.module.scss';
 
 const StoveList = lazy(() => import('./StoveList.tsx'));
 

@@ -10,7 +10,7 @@ import { useStage } from '../useStage.ts';
 import { NewPot } from './NewPot.tsx';
 import { Pages } from './Pages.tsx';
 import { DemoClock } from './DemoClock.tsx';
-import css from './top.module.scss';
+import css from './list.module.scss';
 
 const KeysDialog = lazy(() => import('../KeysDialog.tsx'));
 

@@ -54,7 +54,7 @@ function WideTop({ stove }: { readonly stove?: OnTheStove }) {
           <DemoClock /> <Saving />
         </small>
       </Brand>
-      {stove ? <Stove {...stove} /> : <span className={css.stove} />}
+      {stove ? <Stove {...stove} /> : <span className={css.noStove} />}
       <Undo />
       <nav
         className={clsx(css.pages, (stove?.pots.length ?? 0) > FEW && css.isClose)}

@@ -13,16 +13,16 @@ export interface DayPlaces {
   readonly narrow: boolean;
 }
 
-const HOURS = 50;
+const HOURS = { wide: 50, narrow: 44 } as const;
 /** Room for all pots together, and for one of few. */
 const POTS = 232;
 const [LEAST, MOST, ALONE] = [24, 56, 92] as const;
 /** A lot that is told apart in the only pot. */
-const LOT = 62;
+const LOT = { wide: 62, narrow: 46 } as const;
 /** A lane with a name over it; one of many that have none. */
 const [NAMED, BARE] = [76, 14] as const;
 /** Between the pots and the words a knot’s line runs. */
-const LEAD = 22;
+const LEAD = { wide: 22, narrow: 12 } as const;
 /** A line for the eye, closer where there are many, so that the day is seen whole; on a phone for a finger. */
 const [LINE, CLOSE, FINGER] = [18, 16, 44] as const;
 const MANY = 20;
@@ -40,15 +40,16 @@ interface Wanted {
 
 /** Places for so many pots, lanes and lines. */
 export function placesOf({ pots, lots, lanes, named, lines, narrow }: Wanted): DayPlaces {
-  const few = Math.max(ALONE, lots * LOT);
+  const page = narrow ? 'narrow' : 'wide';
+  const few = Math.max(ALONE, lots * LOT[page]);
   const many = Math.max(LEAST, Math.min(MOST, Math.floor(POTS / Math.max(1, pots))));
   const pot = pots === 1 ? few : many;
   const lane = named ? NAMED : BARE;
   return {
     line: narrow ? FINGER : lines > MANY ? CLOSE : LINE,
-    hours: HOURS,
+    hours: HOURS[page],
     pot,
-    words: HOURS + pots * pot + LEAD,
+    words: HOURS[page] + pots * pot + LEAD[page],
     lane,
     lanes: narrow ? 0 : lanes * lane,
     narrow,

@@ -8,8 +8,8 @@ import { placesOf } from './places.ts';
 import { lanesOf, rowsOf } from './rows.ts';
 import { dayScale } from './scale.ts';
 
-/** Above the day stand the names, px. */
-const TOP = 41;
+/** Above the day stand the names, px; the first line is centred on its moment, and stands below them. */
+const HEAD = 42;
 /** px that an opened task takes. */
 const PANEL = 150;
 /** More people than these are told by their names alone; lanes without names go on to more. */
@@ -59,7 +59,8 @@ export function useDayLayout(day: DayPlan, { now, isOld, open, rested, everyPot 
     ...(now > day.begins && now < serving ? [now] : []),
   ];
   const scale = dayScale([...shown.map(({ from }) => from), serving], marks, now, places.line);
-  const y = (moment: number) => TOP + scale.y(moment);
+  const top = HEAD + places.line / 2;
+  const y = (moment: number) => top + scale.y(moment);
   const rows = rowsOf(shown, y, places.line, { key: open, takes: PANEL }, batch.id);
   return {
     todo,
@@ -70,7 +71,7 @@ export function useDayLayout(day: DayPlan, { now, isOld, open, rested, everyPot 
     places,
     rows,
     y,
-    at: (px: number) => scale.at(px - TOP),
+    at: (px: number) => scale.at(px - top),
     // The words may run on below the serving: it stands under the last of them.
     foot: Math.max(y(serving), (rows.at(-1)?.label ?? 0) + places.line),
     // Of pots that are left out nothing lies before it.
