@@ -66,7 +66,7 @@ for (const size of looked)
       expect(found).toEqual([]);
     });
 
-    for (const pots of whole ? [1, 4, 12] : [12])
+    for (const pots of whole ? [1, 4, 12] : [1, 12])
       test(`pots: ${String(pots)}, for eight dishes, with names that nothing has room for`, async ({
         page,
       }) => {

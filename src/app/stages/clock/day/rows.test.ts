@@ -17,6 +17,7 @@ const lineAt = (key: string, from: number, minutes: number, batch?: string): Lin
   ref: { kind: 'own', own: key },
   does: { what: 'own', words: key },
   kind: 'own',
+  minutes,
   from: NOON + from * MINUTE,
   to: NOON + (from + minutes) * MINUTE,
   begins: NOON + from * MINUTE,
