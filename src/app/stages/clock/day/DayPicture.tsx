@@ -79,7 +79,7 @@ export function DayPicture({ day, now, isOld }: Props) {
       {day.free
         .filter(({ from, to }) => from >= first && y(to) - y(from) - places.line >= FREE_ROOM)
         .map(({ from, to }) => (
-          <p key={from} className={css.free} style={{ top: (y(from) + places.line + y(to)) / 2 - 12 }}>
+          <p key={from} className={css.free} style={{ top: (y(from) + y(to)) / 2 - 12 }}>
             free, {wall.clock(from)} to {wall.clock(to)}
           </p>
         ))}
