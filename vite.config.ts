@@ -108,6 +108,8 @@ export default defineConfig({
       '@': at('./src'),
       // Its sources, of which only what is used is taken along: what it builds of them comes whole.
       'ml-matrix': at('./node_modules/ml-matrix/src/index.js'),
+      // Its build for engines of today, without the helpers of older ones.
+      dexie: at('./node_modules/dexie/dist/modern/dexie.mjs'),
       // What the library for paper would load to draw whole pages of HTML: nothing here does.
       ...Object.fromEntries(
         ['html2canvas', 'canvg', 'dompurify'].map((name) => [
