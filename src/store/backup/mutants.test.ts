@@ -11,7 +11,7 @@ import { restore } from './restore.ts';
 import { saveAll } from './save.ts';
 
 /** Backups with one to four things wrong in them, each time the same ones; of those that are read some are brought in. */
-const READ = runs(3_000, 500);
+const READ = runs(3_000, 250);
 const BROUGHT_IN = READ / 60;
 
 const random = xoroshiro128plus(20_261_128);

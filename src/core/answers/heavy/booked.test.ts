@@ -209,7 +209,7 @@ describe('what goes out is booked as it was shown', () => {
               ).toBeGreaterThanOrEqual(any.counts[d] ?? 0);
         }
       }),
-      { numRuns: runs(500, 20) },
+      { numRuns: runs(500, 12) },
     );
   }, 600_000);
 

@@ -103,7 +103,7 @@ describe('beside the meat', () => {
 });
 
 test('until it is shared out the run in the middle leaves what the share-out leaves, whatever is cooked', () => {
-  const n = runs(1000, 100);
+  const n = runs(1000, 60);
   const apart = fc.sample(anyMeal, isCheck ? n : { numRuns: n, seed: 28 }).filter((any) => {
     const meal = openMeal(builtMeal(any));
     const { left } = shareOut(sharingOf(meal), solver);
@@ -119,7 +119,7 @@ test.each(['scoops', 'all of it'] as const)(
   'the same where it is shared by %s: as many servings, each as large, and as much left',
   (how) => {
     const share = how === 'scoops' ? { by: 'scoops' as const } : { evenOut: true as const };
-    const n = runs(300, 40);
+    const n = runs(300, 25);
     const kitchens = fc.tuple(
       fc.integer({ min: 400, max: 5000 }),
       fc.integer({ min: 1, max: 24 }),

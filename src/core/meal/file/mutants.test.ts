@@ -14,7 +14,7 @@ import type { MealFile } from '../schema.ts';
 
 /** Files with one to three things wrong in them, each time the same ones. */
 const SEED = isCheck ? Date.now() | 0 : 20_261_127;
-const READ = runs(3_000, 500);
+const READ = runs(3_000, 250);
 const RECKONED = READ / 5;
 /** Of those reckoned, one in so many has its ranges and its day worked out too: they take most of the time. */
 const WHOLE = isCheck ? 12 : 15;

@@ -42,7 +42,7 @@ describe('what is offered', () => {
             expect([remedy.what, come.filter((what) => !hidden.test(what))]).toEqual([remedy.what, []]);
           }
       }),
-      { numRuns: runs(1000, 150) },
+      { numRuns: runs(1000, 75) },
     );
     expect(tried).toBeGreaterThan(20);
   });
@@ -71,7 +71,7 @@ describe('what is offered', () => {
         const wantsMore = of('pour more').length > 0 || all.moreMl !== null || /put in more/.test(said);
         if (wantsMore) expect([of('pour less').length, /pour [\d.]+ l less/.test(said)]).toEqual([0, false]);
       }),
-      { numRuns: runs(1000, 150) },
+      { numRuns: runs(1000, 75) },
     );
   });
 });

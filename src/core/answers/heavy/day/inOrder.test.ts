@@ -89,7 +89,7 @@ const minutesOf = (n: number) => ({ text: `${String(n)} min`, lo: n, hi: n });
 
 test('on any day: nothing before it is made, nothing in two places, nothing made for nothing', () => {
   let whole = 0;
-  const count = runs(1000, 60);
+  const count = runs(1000, 40);
   fc.assert(
     fc.property(anyDay, (any) => {
       const meal = unbegun(any);
@@ -161,7 +161,7 @@ describe('nothing is used before it is made', () => {
           expect([line.key, line.to <= filled]).toEqual([line.key, true]);
         }
       }),
-      { numRuns: runs(1000, 60) },
+      { numRuns: runs(1000, 40) },
     );
   });
 

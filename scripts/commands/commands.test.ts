@@ -7,6 +7,10 @@ import { demoLog } from '@/app/demo/demoLog.ts';
 import { usualKitchen } from '@/core/meal/index.ts';
 import { readMealFile, writeMealFile } from '@/core/meal/file/index.ts';
 import { writeBackupHead, writeBackupMeal } from '@/core/meal/file/backup.ts';
+import { learnt } from './learn.ts';
+import { linesRead } from './read.ts';
+import { reckoned } from './reckon.ts';
+import { said } from './said.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'slow-spoon-'));
 const put = (name: string, text: string): string => {
@@ -14,15 +18,8 @@ const put = (name: string, text: string): string => {
   writeFileSync(path, text);
   return path;
 };
-/** A command as its user has it, in a process of its own. */
-function run(command: 'learn' | 'read' | 'reckon', ...args: readonly string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ['--import', 'tsx', `scripts/${command}.ts`, ...args],
-    { encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } },
-  );
-  return { status, stdout, stderr };
-}
+const commands = { learn: learnt, read: linesRead, reckon: reckoned };
+const run = (command: keyof typeof commands, ...words: readonly string[]) => said(commands[command], words);
 
 interface Figure {
   readonly what: string;
@@ -38,7 +35,7 @@ interface Taught {
   readonly kitchen: readonly Figure[];
 }
 
-test('learn prints of each cut, and of all else, what is published, what is had here, and the next', () => {
+test('learn prints of each cut, and of all else, what is published, what is had here, and the next', async () => {
   const past = demoLog(Date.UTC(2026, 10, 27, 14), 'Europe/Amsterdam');
   const lines = [
     writeBackupHead({ kitchen: usualKitchen, meals: past.length }),
@@ -46,7 +43,7 @@ test('learn prints of each cut, and of all else, what is published, what is had 
       writeBackupMeal({ made: 1, meal, batches: [...batches], entries: [...entries] }),
     ),
   ];
-  const { status, stdout, stderr } = run('learn', put('backup.txt', `${lines.join('\n')}\n`));
+  const { status, stdout, stderr } = await run('learn', put('backup.txt', `${lines.join('\n')}\n`));
   expect({ status, stderr }).toEqual({ status: 0, stderr: '' });
   const taught = JSON.parse(stdout) as Taught;
   // One of the eleven was left out by hand.
@@ -71,9 +68,9 @@ test('learn prints of each cut, and of all else, what is published, what is had 
     'steam',
     'task',
   ]);
-}, 60_000);
+});
 
-test('reckon goes by what the kitchen of the file had learned, as the app does', () => {
+test('reckon goes by what the kitchen of the file had learned, as the app does', async () => {
   const text = readFileSync('examples/one-lot.json', 'utf8');
   const reading = readMealFile(text);
   if (!reading.ok) throw new Error(reading.error);
@@ -85,18 +82,19 @@ test('reckon goes by what the kitchen of the file had learned, as the app does',
       figures: [{ what: 'y', of: cut, n: 8, mean: Math.log(0.9), shared: 0.01, own: 0.02 }],
     },
   });
-  const shred = (path: string) => {
-    const { stdout } = run('reckon', path);
+  const shred = async (path: string) => {
+    const { stdout } = await run('reckon', path);
     const { batches } = JSON.parse(stdout) as {
       batches: { meat: { shredG: { mid: number; p10: number; p90: number } } }[];
     };
     return batches[0]?.meat.shredG ?? { mid: NaN, p10: NaN, p90: NaN };
   };
-  const [plain, here] = [shred('examples/one-lot.json'), shred(put('taught.json', taught))];
+  const plain = await shred('examples/one-lot.json');
+  const here = await shred(put('taught.json', taught));
   expect(here.mid / plain.mid).toBeGreaterThan(0.86);
   expect(here.mid / plain.mid).toBeLessThan(0.94);
   expect(here.p90 - here.p10).toBeLessThan(0.9 * (plain.p90 - plain.p10));
-}, 60_000);
+});
 
 test.each([
   ['learn', [], 'Say which backup: ./slow-spoon learn BACKUP\n'],
@@ -106,13 +104,23 @@ test.each([
   ['read', ['nowhere.txt'], /^nowhere\.txt cannot be opened: /],
   ['reckon', [], 'Say which file: ./slow-spoon reckon FILE [--at 2026-12-05T18:00]'],
   ['reckon', ['package.json'], /^package\.json: This is not a Slow Spoon meal/],
-] as const)(
-  '%s %j is refused in one sentence',
-  (command, args, words) => {
-    const { status, stdout, stderr } = run(command, ...args);
-    expect({ status, stdout }).toEqual({ status: 2, stdout: '' });
-    expect(stderr).toMatch(words);
-    expect(stderr.trim().split('\n')).toHaveLength(1);
-  },
-  60_000,
-);
+] as const)('%s %j is refused in one sentence', async (command, args, words) => {
+  const { status, stdout, stderr } = await run(command, ...args);
+  expect({ status, stdout }).toEqual({ status: 2, stdout: '' });
+  expect(stderr).toMatch(words);
+  expect(stderr.trim().split('\n')).toHaveLength(1);
+});
+
+test('a command is a program of its own: what it answers on standard output, what it refuses on standard error', () => {
+  const program = (...words: readonly string[]) =>
+    spawnSync(process.execPath, ['--import', 'tsx', 'scripts/command.ts', ...words], {
+      encoding: 'utf8',
+      env: { ...process.env, NODE_OPTIONS: '' },
+    });
+  const { status, stdout } = program('read', put('recipe.txt', '2 onions, chopped\n'));
+  expect(status).toBe(0);
+  expect(JSON.parse(stdout)).toHaveLength(1);
+  const refused = program('read', 'nowhere.txt');
+  expect([refused.status, refused.stdout]).toEqual([2, '']);
+  expect(refused.stderr).toMatch(/^nowhere\.txt cannot be opened: .*\n$/);
+}, 60_000);
