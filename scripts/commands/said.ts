@@ -5,7 +5,7 @@ export interface Answer {
   readonly json: unknown;
   readonly beside: readonly string[];
 }
-export type Command = (words: readonly string[]) => Promise<Answer>;
+export type Command = (words: readonly string[]) => Answer | Promise<Answer>;
 
 /** Why there is no answer: one sentence. */
 export class Refused extends Error {}
