@@ -12,21 +12,13 @@ export function boundOf(problem: Problem): number {
   const { jobs, resources } = problem;
   const heads = headsOf(problem);
   const tails = tailsOf(jobs);
-  const all = [...jobs.keys()];
   const path = jobs.reduce(
     (longest, job, i) => Math.max(longest, wholeAt(heads, i) + job.length + wholeAt(tails, i)),
     0,
   );
+  const works = worksOf(jobs, jobs.keys(), heads, (i) => wholeAt(tails, i));
   return resources.reduce(
-    (longest, _, r) =>
-      Math.max(
-        longest,
-        preemptive(
-          problem,
-          r,
-          worksOf(problem, r, all, heads, (i) => wholeAt(tails, i)),
-        ),
-      ),
+    (longest, _, r) => Math.max(longest, preemptive(problem, r, works.get(r) ?? [])),
     path,
   );
 }
@@ -58,10 +50,8 @@ function headsOf(problem: Problem): Int32Array {
     );
     const upTo = waysTo(jobs, i);
     if (upTo.size > 1)
-      for (const r of resources.keys()) {
-        const works = worksOf(problem, r, [...upTo.keys()], heads, (before) => upTo.get(before) ?? 0);
+      for (const [r, works] of worksOf(jobs, upTo.keys(), heads, (before) => upTo.get(before) ?? 0))
         if (works.length > 1) start = Math.max(start, preemptive(problem, r, works));
-      }
     if (job.fixed !== undefined) start = job.fixed;
     else while (start + job.length <= horizon && !there(job, start)) start += 1;
     heads[i] = start;
@@ -112,29 +102,32 @@ interface Work {
   left: number;
 }
 
-/** What some jobs want of a resource, each piece with its head and its tail. */
+/** What some jobs want of each resource, each piece with its head and its tail. */
 function worksOf(
-  { jobs }: Problem,
-  r: number,
-  some: readonly number[],
+  jobs: readonly Job[],
+  some: Iterable<number>,
   heads: Int32Array,
   tailOf: (job: number) => number,
-): Work[] {
-  return some.flatMap((i) => {
+): ReadonlyMap<number, Work[]> {
+  const works = new Map<number, Work[]>();
+  for (const i of some) {
     const job = jobs[i];
-    return (job?.uses ?? []).flatMap(({ anyOf, from, to, amount, slack = 0 }) =>
+    if (!job) continue;
+    for (const { anyOf, from, to, amount, slack = 0 } of job.uses) {
+      const [r, elsewhere] = anyOf;
       // What could go elsewhere need not come here.
-      job && anyOf.length === 1 && anyOf[0] === r
-        ? [
-            {
-              head: Math.max(0, wholeAt(heads, i) + from - slack),
-              tail: job.length - to - slack + tailOf(i),
-              left: (to - from) * amount,
-            },
-          ]
-        : [],
-    );
-  });
+      if (r === undefined || elsewhere !== undefined) continue;
+      const work: Work = {
+        head: Math.max(0, wholeAt(heads, i) + from - slack),
+        tail: job.length - to - slack + tailOf(i),
+        left: (to - from) * amount,
+      };
+      const others = works.get(r);
+      if (others) others.push(work);
+      else works.set(r, [work]);
+    }
+  }
+  return works;
 }
 
 function preemptive({ resources, horizon }: Problem, r: number, works: Work[]): number {
