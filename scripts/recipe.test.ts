@@ -5,8 +5,8 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 
 /*
- * What CONTRIBUTING says a new step and a new flow touch is what the compiler asks for: each is put into a copy of the
- * sources, and the files that no longer fit are counted.
+ * What CONTRIBUTING says a new step, a new flow and a new thing to do before and while it cooks touch is what the compiler asks
+ * for: each is put into a copy of the sources, and the files that no longer fit are counted.
  */
 let copy: string;
 beforeAll(() => {
@@ -61,6 +61,12 @@ const EXPECTED: Readonly<Record<string, readonly string[]>> = {
   // A flow that a cook can weigh, of the liquid or of a lot: that nobody has weighed it yet.
   scraped: ['src/core/broth/liquid.ts'],
   gnawed: ['src/core/meat/lot.ts'],
+  // What is done before the pan, at intervals, and becomes of a thing in the pot: its words. What is done to an ingredient is its word.
+  weighted: ['src/words/before.ts'],
+  flip: ['src/words/doing.ts'],
+  fished: ['src/words/fates.ts'],
+  scored: [],
+  crushed: [],
 };
 
 test('a new step is a file and a row, a new flow a row; the compiler asks for the rest, and for no more', () => {
@@ -80,5 +86,13 @@ test('a new step is a file and a row, a new flow a row; the compiler asks for th
   gnawed: { from: 'bench', to: 'bin', stage: 'bench', of: 'lot', weighable: true, strand: 'pickings' },
   setApart: {`,
   );
+  for (const [register, first, row] of [
+    ['before/index.ts', "  'dry brine': {", "  weighted: { task: 'stand', minutes: 20 },"],
+    ['during/rounds.ts', '  turn: {', '  flip: { every: 30, inSmoke: true },'],
+    ['items/fates.ts', '  stays: {', "  fished: { with: 'lifted', hands: 'lifts' },"],
+    ['items/preps.ts', '  peeled: {', '  scored: { off: 0, takes: times },'],
+    ['items/ways.ts', '  toasted: {', "  crushed: { inDay: { task: 'toast', pieces: [['grind', 3]] } },"],
+  ] as const)
+    change(`src/core/work/${register}`, first, `${row}\n${first}`);
   expect(asked()).toEqual(EXPECTED);
 });

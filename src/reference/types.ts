@@ -78,7 +78,7 @@ export interface Ingredient {
   /** It is made in many ways: what else is in it only its label says. */
   readonly unsure?: true;
   /** What each prep takes off, of the weight as bought. */
-  readonly off?: Readonly<Partial<Record<'peeled' | 'seeded' | 'drained' | 'sieved', number>>>;
+  readonly off?: Readonly<Partial<Record<string, number>>>;
   /** What usually becomes of it in the pot; absent: it stays. */
   readonly fate?: 'stays' | 'comes out' | 'puréed';
   /** What it does in the pan or the pot: the order of adding hangs on it. */

@@ -1,18 +1,13 @@
-import { type Batch, type Day, type Lot, type Step, usualDay } from '@/core/meal/index.ts';
+import { type Batch, type Day, type Lot, usualDay } from '@/core/meal/index.ts';
+import { beforeWords } from './before.ts';
 import { type Hours, openPhase, writeTime } from '@/core/clock/index.ts';
-
-const stepNames: Readonly<Record<Step, string>> = {
-  'dry brine': 'salted ahead',
-  marinade: 'marinated',
-  'stand out': 'out of the fridge',
-};
 
 const forWords = (minutes: Batch['tear']) => (minutes?.lo === undefined ? '' : ` ${minutes.text}`);
 
 /** What is chosen before the pan, in one line: "salted ahead 12 h, no marinade, 30 min out of the fridge". */
 export function beforePanWords({ steps = [] }: Pick<Batch, 'steps'>): string {
   if (steps.length === 0) return 'no marinade, straight from the fridge';
-  return steps.map(({ what, minutes }) => `${stepNames[what]}${forWords(minutes)}`).join(', ');
+  return steps.map(({ what, minutes }) => `${beforeWords[what].chosen}${forWords(minutes)}`).join(', ');
 }
 
 /** What is chosen of heat and lid, in one line: "oven at 160 °C, lid on, then ajar 45 min". */

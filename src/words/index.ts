@@ -71,3 +71,5 @@ export {
   storyTitle,
   verdictWords,
 } from './log.ts';
+export { beforeWords } from './before.ts';
+export { fateWords } from './fates.ts';

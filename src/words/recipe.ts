@@ -1,6 +1,7 @@
-import { type Batch, type Heat, type Level, type Step, isStrained } from '@/core/meal/index.ts';
+import { type Batch, type Heat, type Level, isStrained } from '@/core/meal/index.ts';
 import type { RecipeOut } from '@/core/answers/index.ts';
 import type { NoRecipe } from '@/core/pot/index.ts';
+import { beforeWords } from './before.ts';
 import { agrees, counted, noun } from './nouns.ts';
 
 const grams = (g: number) =>
@@ -12,11 +13,6 @@ const heatWords: Readonly<Record<Heat, string>> = {
   smoker: 'in the smoker',
 };
 
-const stepWords: Readonly<Record<Step, string>> = {
-  'dry brine': 'Salt it and keep it in the fridge',
-  marinade: 'Marinate in the fridge',
-  'stand out': 'Let it sit out of the fridge',
-};
 const pourWords: Readonly<Record<Level, string>> = {
   cover: 'Pour liquid to cover.',
   'tops showing': 'Pour liquid until only the tops show.',
@@ -51,7 +47,8 @@ function stepsOf(batch: Batch, minutes: number | undefined): string[] {
   });
   return [
     ...(batch.steps ?? []).map(
-      ({ what, minutes: time }) => `${stepWords[what]}${time?.lo === undefined ? '' : ` for ${time.text}`}.`,
+      ({ what, minutes: time }) =>
+        `${beforeWords[what].asks}${time?.lo === undefined ? '' : ` for ${time.text}`}.`,
     ),
     batch.sear ? 'Brown the meat in one layer, not crowded.' : 'Put the meat in raw.',
     pourWords[batch.level],

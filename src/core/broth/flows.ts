@@ -15,7 +15,7 @@ import {
 import { isWeighed } from '../meat/index.ts';
 import type { ItemPlan } from '../pot/index.ts';
 import { weighedOf } from './cookLiquid.ts';
-import { flowOfStep, type Liquid, MAIN } from '../work/index.ts';
+import { flowOfStep, type Liquid, MAIN, fateKind } from '../work/index.ts';
 import type { LiquidMass, LiquidPlan } from './liquid.ts';
 
 /** Liquid out of nowhere: what is found where the balance has none. */
@@ -39,7 +39,7 @@ function itemFlows(item: ItemPlan, factor: number, batch: string, lots: Sharing)
   const intoPot = times(item.perGram, item.grams * k);
   const { prepared, marinade } = item;
   const returned =
-    item.fate === 'puréed' && !liquid
+    fateKind(item.fate).hands === 'blends' && !liquid
       ? [flow('lifted', owner, intoPot), flow('returned', owner, intoPot)]
       : [];
   if (!prepared && !marinade) return [flow(liquid ? 'pour' : 'item', owner, intoPot), ...returned];

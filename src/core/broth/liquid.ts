@@ -21,6 +21,7 @@ import {
   MAIN,
   runnerOf,
   weighedOfStep,
+  fateKind,
 } from '../work/index.ts';
 
 /** What was weighed of the liquid's flows, and of the pot with its contents after the braise, less the vessel. */
@@ -308,10 +309,10 @@ export function sumsOf(items: readonly ItemPlan[]): Sums {
       poured = plus(poured, perGram, grams);
       pouredMl += grams / density;
       variance += (grams * spread) ** 2;
-    } else if (fate === 'comes out') {
+    } else if (fateKind(fate).with === 'lifted') {
       lifted = plus(lifted, perGram, grams);
       liftedDry = plus(liftedDry, dryOf(item), grams);
-    } else if (fate === 'puréed' || fate === 'melts in') blended = plus(blended, perGram, grams);
+    } else if (fateKind(fate).with === 'liquid') blended = plus(blended, perGram, grams);
     else {
       solids = plus(solids, perGram, grams);
       dry = plus(dry, dryOf(item), grams);

@@ -1,3 +1,4 @@
+import { beforeKind, fateKind, wayKind } from '../work/index.ts';
 import { pullingOf } from '../bench/index.ts';
 import { type Batch, type DishKind, type Heat, saidOf } from '../meal/index.ts';
 import { massOf } from '../ledger/index.ts';
@@ -81,16 +82,16 @@ export function careOf(meal: OpenedMeal, batchId?: string): CareFacts {
     sears: batches.some(({ sear }) => sear),
     fries: dishes.some(({ kind }) => FRIED.has(kind)),
     browns: dishes.some(({ kind }) => kind === 'gratin'),
-    toasts: items.some(({ ways = [] }) => ways.includes('toasted') || ways.includes('blistered')),
+    toasts: items.some(({ ways = [] }) => ways.some((way) => wayKind(way).smokes)),
     chillies: things.some(isChilli),
     blends: items.some((item) => {
       const ingredient = known.get(item.ref);
-      return ingredient !== undefined && fateOf(item, ingredient) === 'puréed';
+      return ingredient !== undefined && fateKind(fateOf(item, ingredient)).hands === 'blends';
     }),
     marinades: batches.some(
-      (batch) => hasStep(batch, 'marinade') || itemsOf(batch).some(({ marinade }) => marinade),
+      (batch) => hasBefore(batch, 'inMarinade') || itemsOf(batch).some(({ marinade }) => marinade),
     ),
-    standsOut: batches.some((batch) => hasStep(batch, 'stand out')),
+    standsOut: batches.some((batch) => hasBefore(batch, 'warms')),
     driedBeans: [...new Set(things.filter(isDriedBean).map(({ name }) => name))],
     starches: dishes.some(
       (dish) =>
@@ -111,8 +112,8 @@ const isBoneless = ({ planned }: OpenedMeal, batchId: string | undefined): boole
   return lots.length > 0 && lots.every(({ boneShare }) => boneShare === 0);
 };
 
-const hasStep = ({ steps = [] }: Batch, what: 'marinade' | 'stand out'): boolean =>
-  steps.some((step) => step.what === what);
+const hasBefore = ({ steps = [] }: Batch, trait: 'inMarinade' | 'warms'): boolean =>
+  steps.some(({ what }) => beforeKind(what)[trait]);
 
 /** What the ledger carries of it to the plates: of the dish that has the most of it a serving. */
 function mostAlcohol(meal: OpenedMeal): Alcohol | undefined {

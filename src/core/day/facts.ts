@@ -1,4 +1,4 @@
-import type { AfterWhat, DishKind, Heat, OwnTask, Picking, Round, Skim, Step } from '../meal/index.ts';
+import type { AfterWhat, DishKind, Heat, OwnTask, Picking, Round, Skim, BeforeWhat } from '../meal/index.ts';
 import type { ItemWork } from '../pot/index.ts';
 import type { Strands } from '../work/index.ts';
 import type { Resource } from './resources.ts';
@@ -24,7 +24,7 @@ export interface DayBatch {
   /** All that lies in its pots once they are filled, g. */
   readonly filledG: number;
   readonly steps: readonly {
-    readonly what: Step;
+    readonly what: BeforeWhat;
     /** As long as was written, min; absent: as usual. */
     readonly least: number | undefined;
     readonly most: number | undefined;

@@ -82,15 +82,8 @@ export const plateMinutes = (kind: DishKind, count: number, hands: number): numb
 
 /** Minutes of a task, and between two of a kind (common practice, no source). */
 export const usual = {
-  dryBrine: 12 * 60,
-  marinade: 12 * 60,
-  standOut: 30,
   dry: 5,
   soak: 20,
-  toast: 5,
-  grind: 5,
-  blister: 11,
-  peel: 5,
   blend: 8,
   sieve: 8,
   mix: 5,
@@ -113,6 +106,4 @@ export const usual = {
   setOut: 10,
   load: 10,
   road: 30,
-  stirEvery: 45,
-  turnEvery: 45,
 } as const;

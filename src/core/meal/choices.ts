@@ -1,29 +1,26 @@
 /** Words that a screen offers as choices; apart from the schema, so that a screen needs no Zod. */
-export { afterWhats, drawnFrom, skims, stretchStates, thickeners, tools } from '../work/index.ts';
-
-/** What is taken off an ingredient on the board before it goes in. */
-export const preps = ['peeled', 'seeded', 'drained', 'sieved'] as const;
-
-/** What is done to an ingredient before the pot beside that, each in its own minutes. */
-export const ways = ['toasted', 'ground', 'bloomed', 'blistered', 'processor', 'ready cut'] as const;
+export {
+  afterWhats,
+  beforeWhats,
+  drawnFrom,
+  fates,
+  preps,
+  rounds,
+  skims,
+  stretchStates,
+  thickeners,
+  tools,
+  ways,
+} from '../work/index.ts';
 
 /** How a fat or a sauce is put on the meat, where it is not stirred in. */
 export const ontos = ['painted on', 'poured over'] as const;
-
-/** What is done to the meat at intervals while it braises. */
-export const rounds = ['turn', 'stir', 'baste', 'pierce', 'skim'] as const;
-
-/** What becomes of something in the pot: left in it, taken out again whole, alone or in the spice bag, blended into the liquid, or so fine or smooth that no sieve holds it back. */
-export const fates = ['stays', 'comes out', 'in the bag', 'puréed', 'melts in'] as const;
 
 /** How well a lid lies on its pot, where it is not as usual. */
 export const lidFits = ['tight', 'foil', 'loose'] as const;
 
 /** How a pot goes into its oven, where it is not warmed on the stove as usual. */
 export const starts = ['boiled', 'straight in'] as const;
-
-/** What is done with the meat between the board and the pan. */
-export const steps = ['dry brine', 'marinade', 'stand out'] as const;
 
 /** Stations where a lesson may come up too, before the meat is tender. */
 export const lessonStations = ['at the pot', 'at the clock'] as const;

@@ -53,7 +53,7 @@ import {
   preps,
   rounds,
   starts,
-  steps,
+  beforeWhats,
   leavings,
   ways,
 } from './choices.ts';
@@ -173,7 +173,7 @@ const item = z.strictObject({
 
 export const levels = ['cover', 'tops showing', 'half way', 'own juice'] as const;
 
-const step = z.strictObject({ what: z.enum(steps), minutes: duration.optional() });
+const step = z.strictObject({ what: z.enum(beforeWhats), minutes: duration.optional() });
 
 export const buyWays = ['as they are', 'in order', 'cheapest'] as const;
 
@@ -362,16 +362,23 @@ export type Price = z.infer<typeof price>;
 export type Guests = z.infer<typeof guests>;
 export type Parcel = z.infer<typeof parcel>;
 export type Part = (typeof parts)[number];
-export type Prep = (typeof preps)[number];
-export type Way = (typeof ways)[number];
 export type Onto = (typeof ontos)[number];
-export type Round = (typeof rounds)[number];
-export type Fate = (typeof fates)[number];
 export type Feel = (typeof feels)[number];
 export type Doing = (typeof doings)[number];
-export type Step = (typeof steps)[number];
 export type Stand = (typeof stands)[number];
-export type { AfterStep, AfterWhat, DrawnFrom, Skim, StretchState, Tool } from '../work/index.ts';
+export type {
+  AfterStep,
+  AfterWhat,
+  BeforeWhat,
+  DrawnFrom,
+  Fate,
+  Prep,
+  Round,
+  Skim,
+  StretchState,
+  Tool,
+  Way,
+} from '../work/index.ts';
 export type Taste = (typeof tastes)[number];
 export type Cooling = z.infer<typeof cooling>;
 export type CoolWay = (typeof coolWays)[number];

@@ -40,3 +40,8 @@ export {
   thicks,
   thickWord,
 } from './thickness.ts';
+export { beforeKind, type BeforeWhat, beforeWhats } from './before/index.ts';
+export { type Round, roundKind, rounds } from './during/rounds.ts';
+export { type Fate, fateKind, fates } from './items/fates.ts';
+export { type Prep, prepKind, preps } from './items/preps.ts';
+export { type Way, wayKind, ways } from './items/ways.ts';

@@ -1,7 +1,8 @@
-import { type Step, steps } from '@/core/meal/index.ts';
-import { usualMinutes } from '@/core/day/index.ts';
+import { type BeforeWhat, beforeWhats } from '@/core/meal/index.ts';
+import { beforeKind } from '@/core/work/index.ts';
 import { itemsOf } from '@/core/pot/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
+import { beforeWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch } from '../../open/edits/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
@@ -11,21 +12,6 @@ import { Weigh } from '../../parts/Weigh.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import css from './pot.module.scss';
 
-const usualTimes: Readonly<Record<Step, string>> = {
-  'dry brine': writeMinutes(usualMinutes.dryBrine).value,
-  marinade: writeMinutes(usualMinutes.marinade).value,
-  'stand out': writeMinutes(usualMinutes.standOut).value,
-};
-const names: Readonly<Record<Step, string>> = {
-  'dry brine': 'dry brine',
-  marinade: 'marinade',
-  'stand out': 'sit out',
-};
-const words: Readonly<Record<Step, string>> = {
-  'dry brine': 'salted the day before, in the fridge',
-  marinade: 'in wine or brine, in the fridge; dry it well before the pan',
-  'stand out': 'out of the fridge',
-};
 const rests = [
   { value: 'in the pot', words: 'boiled, into the pot' },
   { value: 'thrown away', words: 'thrown away' },
@@ -34,12 +20,13 @@ const rests = [
 /** What is done with the meat before the pan, and what the marinade comes to. */
 export function BeforePan() {
   const { batch } = useOpenMeal();
-  const has = (what: Step) => batch.steps?.find((step) => step.what === what);
+  const has = (what: BeforeWhat) => batch.steps?.find((step) => step.what === what);
   const inMarinade = itemsOf(batch).filter(({ marinade }) => marinade);
   return (
     <section className={css.beforePan} aria-label="Before the pan">
-      {steps.map((what) => {
+      {beforeWhats.map((what) => {
         const step = has(what);
+        const { name, is } = beforeWords[what];
         return (
           <div key={what} className={css.step}>
             <Checkbox
@@ -51,16 +38,16 @@ export function BeforePan() {
                 });
               }}
             >
-              <b>{names[what]}</b>
+              <b>{name}</b>
             </Checkbox>{' '}
-            <span className="quiet">{words[what]}</span>
+            <span className="quiet">{is}</span>
             {step && (
               <QuantityField
-                label={`${names[what]}, for`}
+                label={`${name}, for`}
                 hidden
                 quantity={step.minutes}
                 measure="duration"
-                placeholder={usualTimes[what]}
+                placeholder={writeMinutes(beforeKind(what).minutes).value}
                 onChange={(minutes) => {
                   editBatch(
                     batch.id,

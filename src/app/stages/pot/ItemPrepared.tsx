@@ -1,4 +1,5 @@
 import { preps } from '@/core/meal/index.ts';
+import { prepKind } from '@/core/work/index.ts';
 import { offShare } from '@/core/pot/index.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
@@ -44,7 +45,7 @@ export function ItemPrepared({ item, ingredient, edit }: Omit<ItemProps, 'name'>
           }}
         />
       )}
-      {item.prep === 'drained' && (
+      {item.prep !== undefined && prepKind(item.prep).juice && (
         <Choice
           legend="Its juice"
           value={item.juiceIn ? 'in' : 'out'}

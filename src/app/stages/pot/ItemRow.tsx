@@ -1,3 +1,5 @@
+import { fateKind, prepKind } from '@/core/work/index.ts';
+import { fateWords } from '@/words/index.ts';
 import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
@@ -101,7 +103,7 @@ const notesOf = (item: Item, ingredient: Ingredient | undefined, planned: Planne
     solvedWords(item, planned),
     item.asBought && 'as bought',
     item.prep,
-    item.juiceIn && item.prep === 'drained' && 'juice too',
+    item.juiceIn && item.prep && prepKind(item.prep).juice && 'juice too',
     item.boiledTo && `boiled down to ${item.boiledTo.text}`,
     item.ways?.join(', '),
     item.onto,
@@ -120,16 +122,8 @@ const solvedWords = ({ marinade }: Item, planned: Planned | undefined): string |
 
 /** What becomes of it, where that is not what becomes of most. */
 function fateOf(fate: Item['fate'], out: number | undefined): string | undefined {
-  switch (fate) {
-    case 'in the bag':
-      return 'in the spice bag';
-    case 'puréed':
-      return 'blended';
-    case 'comes out':
-      return out === undefined ? 'comes out again' : `out ${after(out)}`;
-    default:
-      return undefined;
-  }
+  if (fate === undefined) return undefined;
+  return fateKind(fate).hands === 'lifts' && out !== undefined ? `out ${after(out)}` : fateWords[fate].beside;
 }
 
 /** Units offered for a bare number: of what is poured volumes, of what is weighed weights. */

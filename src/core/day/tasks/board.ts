@@ -1,6 +1,7 @@
 import type { DayItem } from '../facts.ts';
 import { chopMinutes, processorMinutes, usual } from '../minutes.ts';
 import type { Doing } from '../task.ts';
+import { wayKind, ways } from '../../work/index.ts';
 import {
   beforeTheLid,
   boardFor,
@@ -19,18 +20,25 @@ const piece = (what: Work, minutes: number, items: readonly DayItem[]): Piece[] 
   items.length > 0 ? [{ does: { what, names: items.map(({ name }) => name) }, minutes }] : [];
 const both = (a: readonly DayItem[], b: readonly DayItem[]) => on(...itemsIn([...new Set([...a, ...b])]));
 
+/** What is done in a task to whatever is prepared so, way by way: its pieces, and the things. */
+function preparing(task: 'toast' | 'blister', items: readonly DayItem[]) {
+  const done = ways.flatMap((way) => {
+    const { inDay } = wayKind(way);
+    if (inDay?.task !== task) return [];
+    const these = items.filter((item) => item.ways.includes(way));
+    return inDay.pieces.map(([does, minutes]) => ({ these, pieces: piece(does, minutes, these) }));
+  });
+  const all = [...new Set(done.flatMap(({ these }) => these))];
+  return { pieces: done.flatMap(({ pieces }) => pieces), things: on(...itemsIn(all)) };
+}
+
 /** Dried chillies and spices in a dry pan, then ground. */
 export const toast: BatchTask = {
   draft: ({ items }, id) => {
-    const toasts = items.filter(({ ways }) => ways.includes('toasted'));
-    const grinds = items.filter(({ ways }) => ways.includes('ground'));
-    return inARow(
-      id,
-      'pan',
-      [...piece('toast', usual.toast, toasts), ...piece('grind', usual.grind, grinds)],
-      both(toasts, grinds),
-      toasts.length > 0 ? { needs: [{ kind: 'burner', amount: 1, from: 0, to: usual.toast }] } : {},
-    );
+    const { pieces, things } = preparing('toast', items);
+    const [first] = pieces;
+    const needs = [{ kind: 'burner', amount: 1, from: 0, to: first?.minutes ?? 0 }] as const;
+    return inARow(id, 'pan', pieces, things, first?.does.what === 'toast' ? { needs } : {});
   },
   over: beforeTheLid,
 };
@@ -66,21 +74,17 @@ export const blend: BatchTask = {
 /** Fresh chillies under the grill or in the flame until their skins are black, then peeled. */
 export const blister: BatchTask = {
   draft: ({ items }, id) => {
-    const these = items.filter(({ ways }) => ways.includes('blistered'));
-    return inARow(
-      id,
-      'pan',
-      [...piece('blister', usual.blister, these), ...piece('peel', usual.peel, these)],
-      on(...itemsIn(these)),
-    );
+    const { pieces, things } = preparing('blister', items);
+    return inARow(id, 'pan', pieces, things);
   },
   over: beforeTheLid,
 };
 
 /** What a knife is taken to, and what goes through a processor. */
 function chopping(items: readonly DayItem[], id: string): Draft | undefined {
-  const processed = items.filter(({ ways }) => ways.includes('processor'));
-  const cut = items.filter(({ knife, ways }) => knife && !ways.includes('processor'));
+  const isProcessed = (one: DayItem) => one.ways.some((way) => wayKind(way).noKnife === 'processor');
+  const processed = items.filter(isProcessed);
+  const cut = items.filter((one) => one.knife && !isProcessed(one));
   const gramsOf = (some: readonly DayItem[]) => some.reduce((sum, { grams }) => sum + grams, 0);
   const [chopG, processorG] = [gramsOf(cut), gramsOf(processed)];
   const materials = both(cut, processed);

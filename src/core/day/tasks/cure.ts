@@ -1,6 +1,6 @@
 import type { DayBatch } from '../facts.ts';
 import { SLOT } from '../../schedule/index.ts';
-import type { Doing } from '../task.ts';
+import { beforeKind } from '../../work/index.ts';
 import { shelfOfRaw, usual } from '../minutes.ts';
 import { beforeTheLid, byHand, itemsIn, on, type BatchTask, type Draft, type On } from './draft.ts';
 
@@ -13,8 +13,7 @@ const TO_FRIDGE = 10;
  */
 function curing(
   id: string,
-  { least, most }: { readonly least: number; readonly most: number },
-  does: readonly [Doing, Doing],
+  { least, most, into, then }: NonNullable<ReturnType<typeof cured>>,
   materials: On,
   shelfCm: number,
 ): Draft {
@@ -28,39 +27,38 @@ function curing(
     ...materials,
     needs: [{ kind: 'fridge shelf', amount: shelfCm, from: TO_FRIDGE, to: minutes }],
     parts: [
-      { key: `${id}|in`, does: does[0], kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
-      { key: id, does: does[1], kind: 'rest', from: TO_FRIDGE, minutes: middle, hands: 0 },
+      { key: `${id}|in`, does: { what: into }, kind: 'board', from: 0, minutes: TO_FRIDGE, hands: 1 },
+      { key: id, does: { what: then }, kind: 'rest', from: TO_FRIDGE, minutes: middle, hands: 0 },
       { ...dried, hands: 1, closes: true, ...(slack > 0 && { slack }) },
     ],
   };
 }
 
-const hoursOf = ({ steps }: DayBatch, of: 'dry brine' | 'marinade', usually: number) => {
-  const step = steps.find(({ what }) => what === of);
-  return step && { least: step.least ?? usually, most: step.most ?? usually };
+/** Its hours, where it was chosen, and what is done at either end of them. */
+const cured = ({ steps }: DayBatch, task: 'brine' | 'marinate') => {
+  const step = steps.find(({ what }) => beforeKind(what).task === task);
+  if (!step) return undefined;
+  const { minutes, cures } = beforeKind(step.what);
+  return cures && { least: step.least ?? minutes, most: step.most ?? minutes, ...cures };
 };
 
 export const brine: BatchTask = {
   draft: (batch, id) => {
-    const hours = hoursOf(batch, 'dry brine', usual.dryBrine);
-    return (
-      hours && curing(id, hours, [{ what: 'rub' }, { what: 'salted' }], on('meat'), shelfOfRaw(batch.rawG))
-    );
+    const hours = cured(batch, 'brine');
+    return hours && curing(id, hours, on('meat'), shelfOfRaw(batch.rawG));
   },
   over: beforeTheLid,
 };
 
 export const marinate: BatchTask = {
   draft: (batch, id) => {
-    const hours = hoursOf(batch, 'marinade', usual.marinade);
-    const does = [{ what: 'into the marinade' }, { what: 'marinates' }] as const;
+    const hours = cured(batch, 'marinate');
     const lies = itemsIn(batch.items.filter(({ marinade }) => marinade));
     return (
       hours &&
       curing(
         id,
         hours,
-        does,
         {
           takes: ['meat', ...lies],
           makes: ['meat', ...lies, ...(batch.boilMarinadeMin === undefined ? [] : (['marinade'] as const))],

@@ -1,3 +1,4 @@
+import { beforeKind } from '../../work/index.ts';
 import { entryAt } from '../../columns/index.ts';
 import { midpoint, MINUTE_MS } from '../../quantity/index.ts';
 import {
@@ -33,7 +34,7 @@ export function planReadiness(
   { kitchen, entries, learned }: OfBatch,
   problems: Found,
 ): Readiness | 'never' | undefined {
-  const stoodOut = batch.steps?.some(({ what }) => what === 'stand out') ?? false;
+  const stoodOut = batch.steps?.some(({ what }) => beforeKind(what).warms) ?? false;
   const forks = standingEntries(entries);
   const usual = lots.map(({ id, cut, toSear }): LotToCook => ({
     id,

@@ -1,7 +1,10 @@
 import { type Batch, type Entry, type Item, type Lot, standingEntries } from '../../meal/index.ts';
+import { fateKind } from '../../work/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { fateOf, itemsOf, piecesOfItem } from './items.ts';
+
+const isBagged = ({ fate }: Item): boolean => fate !== undefined && fateKind(fate).bagged === true;
 
 /** Something that went in and must come out again: how many, and how many have. */
 export interface ComesOut {
@@ -32,7 +35,7 @@ export function comeOut(
     if (of === batch.id && measures.what === 'back')
       back.set(measures.thing, midpoint(value ?? undefined) ?? 0);
   }
-  const inBag = itemsOf(batch).filter(({ fate, state }) => fate === 'in the bag' && state === 'in');
+  const inBag = itemsOf(batch).filter((item) => isBagged(item) && item.state === 'in');
   const bag: ComesOut[] =
     inBag.length > 0
       ? [
@@ -48,8 +51,8 @@ export function comeOut(
       : [];
   const items = itemsOf(batch).flatMap((item): ComesOut[] => {
     const ingredient = ingredients.get(item.ref);
-    if (!ingredient || item.state !== 'in' || item.fate === 'in the bag') return [];
-    if (fateOf(item, ingredient) !== 'comes out') return [];
+    if (!ingredient || item.state !== 'in' || isBagged(item)) return [];
+    if (fateKind(fateOf(item, ingredient)).hands !== 'lifts') return [];
     return [
       {
         thing: item.id,

@@ -1,6 +1,6 @@
 import { type Batch, type Fate, type Item, saidOf } from '../../meal/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
-import { THICKENS } from '../../work/index.ts';
+import { THICKENS, fateKind, prepKind } from '../../work/index.ts';
 import { midpoint, relativeSpread } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 import { offShare, prepare, type Prepared } from './prep.ts';
@@ -117,10 +117,9 @@ function boughtG(item: Item, ingredient: Ingredient): number | undefined {
   if (bought !== undefined) return bought;
   const goesIn = gramsOf(item.amount, item, ingredient);
   // What is drained with its juice, or put through the sieve, was weighed before.
-  const takenOff = item.prep === 'peeled' || item.prep === 'seeded' || item.prep === 'drained';
-  return goesIn === undefined
-    ? undefined
-    : goesIn / (1 - (takenOff && !item.juiceIn ? offShare(ingredient, item.prep) : 0));
+  const kind = item.prep && prepKind(item.prep);
+  const takenOff = kind && !kind.sieved && !(kind.juice && item.juiceIn);
+  return goesIn === undefined ? undefined : goesIn / (1 - (takenOff ? offShare(ingredient, item.prep) : 0));
 }
 
 /** What the plan of the pot needs to know of the batch around it. */
@@ -275,8 +274,8 @@ function thickensOf(ingredient: Ingredient, fate: ItemPlan['fate']): number {
   const said = saidOf(ingredient);
   if (does === 'thickens') return said.includes('flour') ? THICKENS.flour : THICKENS.starch;
   if (role === 'liquid') return 0;
-  if (fate === 'puréed' || fate === 'melts in') return THICKENS.dry * (per.protein + per.other + per.ash);
-  return fate === 'stays' && PULSE.test(said) ? LEAVES * per.other : 0;
+  if (fateKind(fate).with === 'liquid') return THICKENS.dry * (per.protein + per.other + per.ash);
+  return fateKind(fate).with === 'solids' && PULSE.test(said) ? LEAVES * per.other : 0;
 }
 
 function boiledToG(item: Item, density: number): number | undefined {

@@ -1,14 +1,11 @@
 import type { Item, Prep } from '../../meal/index.ts';
 import { type Amount, amountOf, massOf, nothing, plus, times } from '../../ledger/index.ts';
+import { prepKind } from '../../work/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
 
-/** What a prep takes off where the table does not say, of the weight as bought (estimates). */
-const usuallyOff: Readonly<Record<Prep, number>> = { peeled: 0.12, seeded: 0.1, drained: 0.4, sieved: 0.25 };
 /** Water that a dried thing takes up, of its own weight, and what of its solids goes into the water (estimates). */
 const TAKES_UP = 1.6;
 const LEACHED = 0.1;
-/** What a sieve keeps back holds twice its dry weight of water (estimate). */
-const KEPT_WET = 2;
 /** Ethanol boils out of thin wine this much faster than its water, gram for gram (from memory: 9 to 11). */
 const VOLATILITY = 10;
 
@@ -25,7 +22,7 @@ export interface Prepared {
 
 /** What a prep takes off an ingredient, of its weight as bought, 0 to 1. */
 export const offShare = (ingredient: Pick<Ingredient, 'off'>, prep: Prep | undefined): number =>
-  prep === undefined ? 0 : (ingredient.off?.[prep] ?? usuallyOff[prep]);
+  prep === undefined ? 0 : (ingredient.off?.[prep] ?? prepKind(prep).off);
 
 /**
  * Prepares an ingredient: peeled, seeded or drained on the board, soaked, put through a sieve,
@@ -49,8 +46,8 @@ export function prepare(
     thrown = plus(thrown, part);
     goesIn = minus(goesIn, part);
   };
-  if (item.prep === 'drained' && !item.juiceIn) take(juiceOf(goesIn, off));
-  else if (item.prep === 'peeled' || item.prep === 'seeded') take(times(goesIn, off));
+  const kind = item.prep && prepKind(item.prep);
+  if (kind && !kind.sieved && !(kind.juice && item.juiceIn)) take(kind.takes(goesIn, off));
   let soaking = nothing;
   const soakG = massOf(tap);
   if (soakG > 0) {
@@ -63,10 +60,10 @@ export function prepare(
   }
   const before = massOf(goesIn);
   const part = before > 0 ? massOf(soaking) / before : 0;
-  if (item.prep === 'sieved') take(sieved(goesIn, off));
+  if (kind?.sieved) take(kind.takes(goesIn, off));
   const { air, rest } = boiledDown(goesIn, boiledToG);
   // Put through a sieve or boiled down with it, nobody can tell the two apart any more.
-  const mixed = item.prep === 'sieved' || massOf(air) > 0;
+  const mixed = kind?.sieved || massOf(air) > 0;
   return { bought, tap, thrown, air, goesIn: rest, soaking: mixed ? times(rest, part) : soaking };
 }
 
@@ -76,21 +73,6 @@ function minus(a: Amount, b: Amount): Amount {
   return amountOf(
     Object.fromEntries(Object.entries(left).map(([part, grams]) => [part, Math.max(0, grams)])),
   );
-}
-
-/** The juice that runs off a tin: water with what is dissolved in it, half as rich in solids as the whole. */
-function juiceOf(whole: Amount, share: number): Amount {
-  const thin = { ...whole, protein: whole.protein / 2, other: whole.other / 2, fat: 0 };
-  const mass = massOf(thin);
-  return mass > 0 ? times(thin, Math.min(1, (share * massOf(whole)) / mass)) : nothing;
-}
-
-/** Skins and seeds: a share of what is dry, wet through. */
-function sieved(wet: Amount, share: number): Amount {
-  const dry = { ...times(wet, share), water: 0, salt: 0, alcohol: 0 };
-  const water = Math.min(wet.water, KEPT_WET * massOf(dry));
-  const of = wet.water > 0 ? water / wet.water : 0;
-  return { ...dry, water, salt: wet.salt * of, alcohol: wet.alcohol * of };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { fateKind, prepKind, wayKind } from '../../work/index.ts';
 import { type Batch, type Item, saidOf, type Way } from '../../meal/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import type { Ingredient } from '@/reference/types.ts';
@@ -44,8 +45,6 @@ const softens: Readonly<Partial<Record<NonNullable<Ingredient['does']>, number>>
   'is fried': 2,
   burns: 1,
 };
-/** Ground spice in the fat, min (common practice, no source). */
-const BLOOM = 1;
 
 const isFromStart = ({ at }: Item) => at === undefined || (at.phase === 0 && at.minutes <= 0);
 
@@ -57,7 +56,10 @@ export function usualSoftenMin(
 ): number {
   // A pot that all goes raw into has no pan before it.
   if (!sear || role !== 'solid' || !isFromStart(item) || item.marinade || item.soak) return 0;
-  return Math.max(softens[does ?? 'soaks'] ?? 0, item.ways?.includes('bloomed') ? BLOOM : 0);
+  return Math.max(
+    softens[does ?? 'soaks'] ?? 0,
+    ...(item.ways ?? []).map((way) => wayKind(way).softens ?? 0),
+  );
 }
 
 /**
@@ -75,14 +77,14 @@ export function workOn(batch: Batch, ingredients: ReadonlyMap<string, Ingredient
       {
         id: item.id,
         name: ingredient.name,
-        knife: takesKnife(ingredient) && !ways.includes('ready cut'),
+        knife: takesKnife(ingredient) && !ways.some((way) => wayKind(way).noKnife === 'bought so'),
         ways,
         softenMin: midpoint(item.soften) ?? usualSoftenMin(item, ingredient, batch),
         softenWritten: item.soften !== undefined,
         soaked: item.soak !== undefined,
-        puréed: fate === 'puréed',
-        sieved: item.prep === 'sieved',
-        liftedOut: fate === 'comes out' && item.out === undefined,
+        puréed: fateKind(fate).hands === 'blends',
+        sieved: item.prep !== undefined && prepKind(item.prep).sieved === true,
+        liftedOut: fateKind(fate).hands === 'lifts' && item.out === undefined,
         mixed: ingredient.does === 'thickens' && !fromStart,
       },
     ];

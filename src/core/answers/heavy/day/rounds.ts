@@ -1,3 +1,4 @@
+import { roundKind } from '../../../work/index.ts';
 import { usualMinutes, type DayBatch } from '../../../day/index.ts';
 import type { Batch } from '../../../meal/index.ts';
 import { isSmoke, openPhase } from '../../../clock/index.ts';
@@ -10,9 +11,9 @@ const timed = (minutes: number) => ({ text: `${minutes} min`, lo: minutes, hi: m
 /** What is done at intervals where nobody has said: stirred on the stove, turned where it pokes out uncovered. */
 export function usualRounds(batch: Batch): NonNullable<Batch['rounds']> {
   if (openPhase(batch.cook)?.heat === 'stove')
-    return [{ what: 'stir', every: timed(usualMinutes.stirEvery) }];
+    return [{ what: 'stir', every: timed(roundKind('stir').every) }];
   return batch.level !== 'cover' && batch.cook.some((phase) => phase.lid === 'off' && !isSmoke(phase))
-    ? [{ what: 'turn', every: timed(usualMinutes.turnEvery) }]
+    ? [{ what: 'turn', every: timed(roundKind('turn').every) }]
     : [];
 }
 
@@ -36,12 +37,12 @@ export function roundsOf(plan: NominalBatch['plan'], potFrom: number, braiseMin:
   if (written)
     return [
       ...fires,
-      ...written.map(({ what, every }) => ({ what, ...whole(midpoint(every) ?? usualMinutes.turnEvery) })),
+      ...written.map(({ what, every }) => ({ what, ...whole(midpoint(every) ?? roundKind(what).every) })),
     ];
   const stirred = openPhase(batch.cook)?.heat === 'stove';
   return [
     ...fires,
-    ...(stirred ? [{ what: 'stir' as const, ...whole(usualMinutes.stirEvery) }] : []),
+    ...(stirred ? [{ what: 'stir' as const, ...whole(roundKind('stir').every) }] : []),
     ...(batch.level === 'cover'
       ? []
       : spans
@@ -50,7 +51,7 @@ export function roundsOf(plan: NominalBatch['plan'], potFrom: number, braiseMin:
           )
           .map(({ from, to }) => ({
             what: 'turn' as const,
-            every: usualMinutes.turnEvery,
+            every: roundKind('turn').every,
             from,
             to,
           }))),
@@ -60,5 +61,5 @@ export function roundsOf(plan: NominalBatch['plan'], potFrom: number, braiseMin:
 /** What the cook has written is done in the open smoke too, but for what wants a liquid around it. */
 export const smokeRoundsOf = ({ rounds = [] }: Batch): DayBatch['smokeRounds'] =>
   rounds
-    .filter(({ what }) => what === 'turn' || what === 'baste' || what === 'pierce')
-    .map(({ what, every }) => ({ what, every: midpoint(every) ?? usualMinutes.turnEvery }));
+    .filter(({ what }) => roundKind(what).inSmoke)
+    .map(({ what, every }) => ({ what, every: midpoint(every) ?? roundKind(what).every }));
