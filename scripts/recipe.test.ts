@@ -91,7 +91,7 @@ test('a new step is a file and a row, a new flow a row; the compiler asks for th
     ['during/rounds.ts', '  turn: {', '  flip: { every: 30, inSmoke: true },'],
     ['items/fates.ts', '  stays: {', "  fished: { with: 'lifted', hands: 'lifts' },"],
     ['items/preps.ts', '  peeled: {', '  scored: { off: 0, takes: times },'],
-    ['items/ways.ts', '  toasted: {', "  crushed: { inDay: { task: 'toast', pieces: [['grind', 3]] } },"],
+    ['items/ways.ts', '  toasted: {', "  crushed: { inDay: { task: 'toast', pieces: { grind: 3 } } },"],
   ] as const)
     change(`src/core/work/${register}`, first, `${row}\n${first}`);
   expect(asked()).toEqual(EXPECTED);

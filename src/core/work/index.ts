@@ -44,4 +44,4 @@ export { beforeKind, type BeforeWhat, beforeWhats } from './before/index.ts';
 export { type Round, roundKind, rounds } from './during/rounds.ts';
 export { type Fate, fateKind, fates } from './items/fates.ts';
 export { type Prep, prepKind, preps } from './items/preps.ts';
-export { type Way, wayKind, ways } from './items/ways.ts';
+export { boardPieces, type Way, wayKind, ways } from './items/ways.ts';

@@ -1,7 +1,7 @@
 import type { DayItem } from '../facts.ts';
 import { chopMinutes, processorMinutes, usual } from '../minutes.ts';
 import type { Doing } from '../task.ts';
-import { wayKind, ways } from '../../work/index.ts';
+import { boardPieces, wayKind, ways } from '../../work/index.ts';
 import {
   beforeTheLid,
   boardFor,
@@ -16,8 +16,10 @@ import {
 } from './draft.ts';
 
 type Work = Extract<Doing, { readonly names: readonly string[] }>['what'];
-const piece = (what: Work, minutes: number, items: readonly DayItem[]): Piece[] =>
-  items.length > 0 ? [{ does: { what, names: items.map(({ name }) => name) }, minutes }] : [];
+const piece = (what: Work, minutes: number | undefined, items: readonly DayItem[]): Piece[] =>
+  minutes !== undefined && items.length > 0
+    ? [{ does: { what, names: items.map(({ name }) => name) }, minutes }]
+    : [];
 const both = (a: readonly DayItem[], b: readonly DayItem[]) => on(...itemsIn([...new Set([...a, ...b])]));
 
 /** What is done in a task to whatever is prepared so, way by way: its pieces, and the things. */
@@ -26,19 +28,19 @@ function preparing(task: 'toast' | 'blister', items: readonly DayItem[]) {
     const { inDay } = wayKind(way);
     if (inDay?.task !== task) return [];
     const these = items.filter((item) => item.ways.includes(way));
-    return inDay.pieces.map(([does, minutes]) => ({ these, pieces: piece(does, minutes, these) }));
+    return [{ these, pieces: boardPieces.flatMap((does) => piece(does, inDay.pieces[does], these)) }];
   });
   const all = [...new Set(done.flatMap(({ these }) => these))];
-  return { pieces: done.flatMap(({ pieces }) => pieces), things: on(...itemsIn(all)) };
+  return { pieces: done.flatMap((one) => one.pieces), things: on(...itemsIn(all)) };
 }
 
 /** Dried chillies and spices in a dry pan, then ground. */
 export const toast: BatchTask = {
   draft: ({ items }, id) => {
-    const { pieces, things } = preparing('toast', items);
-    const [first] = pieces;
+    const done = preparing('toast', items);
+    const [first] = done.pieces;
     const needs = [{ kind: 'burner', amount: 1, from: 0, to: first?.minutes ?? 0 }] as const;
-    return inARow(id, 'pan', pieces, things, first?.does.what === 'toast' ? { needs } : {});
+    return inARow(id, 'pan', done.pieces, done.things, first?.does.what === 'toast' ? { needs } : {});
   },
   over: beforeTheLid,
 };
@@ -74,8 +76,8 @@ export const blend: BatchTask = {
 /** Fresh chillies under the grill or in the flame until their skins are black, then peeled. */
 export const blister: BatchTask = {
   draft: ({ items }, id) => {
-    const { pieces, things } = preparing('blister', items);
-    return inARow(id, 'pan', pieces, things);
+    const done = preparing('blister', items);
+    return inARow(id, 'pan', done.pieces, done.things);
   },
   over: beforeTheLid,
 };

@@ -1,9 +1,13 @@
+/** Pieces of a task of the board, in the order in which they are done. */
+export const boardPieces = ['toast', 'grind', 'blister', 'peel'] as const;
+type Piece = (typeof boardPieces)[number];
+
 /** Something that is done to an ingredient before the pot, beside what is taken off it. */
 export interface WayKind {
   /** The task of the day that it belongs to, and the pieces of that task, each with its minutes (common practice, no source). */
   readonly inDay?: {
     readonly task: 'toast' | 'blister';
-    readonly pieces: readonly (readonly [does: 'toast' | 'grind' | 'blister' | 'peel', minutes: number])[];
+    readonly pieces: Readonly<Partial<Record<Piece, number>>>;
   };
   /** It smokes and stings. */
   readonly smokes?: true;
@@ -15,19 +19,10 @@ export interface WayKind {
 
 /** Every one, in the order in which they are offered; minutes are common practice, no source. A new one is a row. */
 export const wayKinds = {
-  toasted: { inDay: { task: 'toast', pieces: [['toast', 5]] }, smokes: true },
-  ground: { inDay: { task: 'toast', pieces: [['grind', 5]] } },
+  toasted: { inDay: { task: 'toast', pieces: { toast: 5 } }, smokes: true },
+  ground: { inDay: { task: 'toast', pieces: { grind: 5 } } },
   bloomed: { softens: 1 },
-  blistered: {
-    inDay: {
-      task: 'blister',
-      pieces: [
-        ['blister', 11],
-        ['peel', 5],
-      ],
-    },
-    smokes: true,
-  },
+  blistered: { inDay: { task: 'blister', pieces: { blister: 11, peel: 5 } }, smokes: true },
   processor: { noKnife: 'processor' },
   'ready cut': { noKnife: 'bought so' },
 } as const satisfies Readonly<Record<string, WayKind>>;
