@@ -12,17 +12,19 @@ import { HowItEnds } from './HowItEnds.tsx';
 import { SmokeFirst } from './SmokeFirst.tsx';
 import css from './clock.module.scss';
 
+type EditPhase = (words: string, change: (phase: Phase) => Phase, field?: string) => void;
+interface OfPhase {
+  readonly phase: Phase;
+  readonly edit: EditPhase;
+}
+
 /** The heat and the lid of the phase that lasts until it is tender. */
 export function HeatRow() {
-  const { batch, units, opened } = useOpenMeal();
-  const isWarmed =
-    opened.now.find(({ id }) => id === batch.id)?.vessels.every(({ vessel }) => mayBeWarmed(vessel)) ?? true;
-  const { batchReckoning } = useFigures();
+  const { batch } = useOpenMeal();
   const phase = openPhase(batch.cook);
   // Beside other phases each field says that it is of the long one.
   const several = batch.cook.filter((one) => !isSmoke(one)).length > 1;
-  const tender = batchReckoning.ready.min && writeMinutes(batchReckoning.ready.min);
-  const edit = (words: string, change: (phase: Phase) => Phase, field?: string) => {
+  const edit: EditPhase = (words, change, field) => {
     changeOpen(batch.id, words, change, field);
   };
   return (
@@ -37,7 +39,63 @@ export function HeatRow() {
           edit('the heat', (p) => withHeat(p, value));
         }}
       />
-      {(phase?.heat === 'oven' || phase?.heat === 'smoker') && (
+      {phase && <HowHot phase={phase} edit={edit} />}
+      <Choice
+        legend={several ? 'Lid of the braise' : 'Lid'}
+        hidden
+        value={phase?.lid ?? 'on'}
+        options={lids}
+        onChoose={(lid) => {
+          edit('the lid', (p) => ({ ...p, lid }));
+        }}
+      />
+      {(phase?.heat === 'oven' || phase?.heat === 'smoker') && <GoesIn />}
+      {phase?.lid === 'on' && phase.heat !== 'slow cooker' && <LidFit phase={phase} edit={edit} />}
+      <SmokeFirst />
+      <HowLong
+        phase={phase}
+        label={several ? 'Braise for, if you know it' : 'Time, if you know it'}
+        edit={edit}
+      />
+      <HowItEnds />
+    </div>
+  );
+}
+
+interface HowLongProps extends Pick<OfPhase, 'edit'> {
+  readonly phase: Phase | undefined;
+  readonly label: string;
+}
+
+/** A time that is known; else how long it takes is shown in its place. */
+function HowLong({ phase, label, edit }: HowLongProps) {
+  const { batch } = useOpenMeal();
+  const { batchReckoning } = useFigures();
+  const tender = batchReckoning.ready.min && writeMinutes(batchReckoning.ready.min);
+  return (
+    <QuantityField
+      label={label}
+      quantity={phase?.minutes}
+      measure="duration"
+      placeholder={tender ? tender.value : '3 h 30 min'}
+      chars={11}
+      onChange={(minutes) => {
+        edit(
+          'the time',
+          ({ minutes: _, ...p }) => (minutes.text === '' ? p : { ...p, minutes }),
+          `${batch.id} minutes`,
+        );
+      }}
+    />
+  );
+}
+
+/** At how much: degrees of an oven or a smoker, how it bubbles on the stove. */
+function HowHot({ phase, edit }: OfPhase) {
+  const { batch, units } = useOpenMeal();
+  return (
+    <>
+      {(phase.heat === 'oven' || phase.heat === 'smoker') && (
         <QuantityField
           label={phase.heat === 'oven' ? 'Oven at' : 'Smoker at'}
           quantity={typeof phase.setting === 'object' ? phase.setting : undefined}
@@ -50,7 +108,7 @@ export function HeatRow() {
           }}
         />
       )}
-      {phase?.heat === 'oven' && (
+      {phase.heat === 'oven' && (
         <HeatSlider
           celsius={(typeof phase.setting === 'object' ? midpoint(phase.setting) : undefined) ?? 160}
           units={units}
@@ -64,7 +122,7 @@ export function HeatRow() {
           }}
         />
       )}
-      {phase?.heat === 'stove' && (
+      {phase.heat === 'stove' && (
         <Choice
           legend="It is kept at"
           hidden
@@ -75,63 +133,46 @@ export function HeatRow() {
           }}
         />
       )}
-      <Choice
-        legend={several ? 'Lid of the braise' : 'Lid'}
-        hidden
-        value={phase?.lid ?? 'on'}
-        options={lids}
-        onChoose={(lid) => {
-          edit('the lid', (p) => ({ ...p, lid }));
-        }}
-      />
-      {(phase?.heat === 'oven' || phase?.heat === 'smoker') && (
-        <SelectField
-          label="Goes in"
-          value={batch.start ?? ''}
-          onChoose={(value) => {
-            const start = starts.find((one) => one === value);
-            editBatch(batch.id, 'how the pot goes in', ({ start: _, ...b }) => (start ? { ...b, start } : b));
-          }}
-        >
-          <option value="">
-            {isWarmed ? 'warmed on the stove' : 'straight in: it cannot go on a burner'}
-          </option>
-          <option value="boiled">brought to the boil</option>
-          {(isWarmed || batch.start === 'straight in') && <option value="straight in">straight in</option>}
-        </SelectField>
-      )}
-      {phase?.lid === 'on' && phase.heat !== 'slow cooker' && (
-        <SelectField
-          label="Its lid"
-          value={phase.fit ?? ''}
-          onChoose={(value) => {
-            const fit = lidFits.find((one) => one === value);
-            edit('how the lid fits', ({ fit: _, ...p }) => (fit ? { ...p, fit } : p));
-          }}
-        >
-          <option value="">fits as usual</option>
-          <option value="tight">fits tight</option>
-          <option value="foil">is foil over parchment</option>
-          <option value="loose">is loose</option>
-        </SelectField>
-      )}
-      <SmokeFirst />
-      <QuantityField
-        label={several ? 'Braise for, if you know it' : 'Time, if you know it'}
-        quantity={phase?.minutes}
-        measure="duration"
-        placeholder={tender ? tender.value : '3 h 30 min'}
-        chars={11}
-        onChange={(minutes) => {
-          edit(
-            'the time',
-            ({ minutes: _, ...p }) => (minutes.text === '' ? p : { ...p, minutes }),
-            `${batch.id} minutes`,
-          );
-        }}
-      />
-      <HowItEnds />
-    </div>
+    </>
+  );
+}
+
+/** How the pot goes into its oven or its smoker. */
+function GoesIn() {
+  const { batch, opened } = useOpenMeal();
+  const isWarmed =
+    opened.now.find(({ id }) => id === batch.id)?.vessels.every(({ vessel }) => mayBeWarmed(vessel)) ?? true;
+  return (
+    <SelectField
+      label="Goes in"
+      value={batch.start ?? ''}
+      onChoose={(value) => {
+        const start = starts.find((one) => one === value);
+        editBatch(batch.id, 'how the pot goes in', ({ start: _, ...b }) => (start ? { ...b, start } : b));
+      }}
+    >
+      <option value="">{isWarmed ? 'warmed on the stove' : 'straight in: it cannot go on a burner'}</option>
+      <option value="boiled">brought to the boil</option>
+      {(isWarmed || batch.start === 'straight in') && <option value="straight in">straight in</option>}
+    </SelectField>
+  );
+}
+
+function LidFit({ phase, edit }: OfPhase) {
+  return (
+    <SelectField
+      label="Its lid"
+      value={phase.fit ?? ''}
+      onChoose={(value) => {
+        const fit = lidFits.find((one) => one === value);
+        edit('how the lid fits', ({ fit: _, ...p }) => (fit ? { ...p, fit } : p));
+      }}
+    >
+      <option value="">fits as usual</option>
+      <option value="tight">fits tight</option>
+      <option value="foil">is foil over parchment</option>
+      <option value="loose">is loose</option>
+    </SelectField>
   );
 }
 

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { wallTimeOf } from '@/core/clock/index.ts';
 import { writeMass, writeMinutes } from '@/core/quantity/index.ts';
 import type { Filled, LotNow } from '@/core/answers/index.ts';
@@ -30,6 +31,29 @@ export function ServiceNow({ now, zone, onDone }: Props) {
   const rest = restAt === undefined ? undefined : wall.moment(restAt, now);
   const firstDish = reordered.dishes.find(({ id }, i) => id !== served.dishes[i]?.id);
   const before = served.dishes.find(({ id }, i) => id !== reordered.dishes[i]?.id);
+  const hold = () => {
+    editMeal(meal.id, 'the serving time', (m) => ({ ...m, serving: wallTimeOf(restAt ?? now, zone) }));
+    onDone();
+  };
+  const chop = () => {
+    // Its pots come off the heat: what is left of the day is chopping and plates.
+    for (const of of new Set(hard.filter(({ raw }) => !raw).map(({ batch }) => batch)))
+      weigh(meal.id, 'lifting it out to be chopped', {
+        batch: of,
+        measures: { what: 'done', task: `${of}|pot` },
+        value: { text: 'done' },
+        measure: 'time',
+      });
+    editMeal(meal.id, 'serving now, chopped', (m) => ({ ...m, serving: wallTimeOf(at, zone) }));
+    onDone();
+  };
+  const swap = () => {
+    const order = reordered.dishes.map(({ id }) => id);
+    editMeal(meal.id, 'the order of the dishes', (m) => ({
+      ...m,
+      dishes: m.dishes.toSorted((a, b) => order.indexOf(a.id) - order.indexOf(b.id)),
+    }));
+  };
   return (
     <section className={css.service} aria-label="Serve now" data-old={isPlaceholderData || undefined}>
       <h1>
@@ -43,93 +67,25 @@ export function ServiceNow({ now, zone, onDone }: Props) {
       <Plates filled={served} />
       <ul className={css.waysOut}>
         {rest !== undefined && hard.length > 0 && (
-          <li>
-            <span>
-              <b>Hold</b> and serve all of it at {rest}.
-            </span>
-            <button
-              type="button"
-              className="btn act"
-              onClick={() => {
-                editMeal(meal.id, 'the serving time', (m) => ({
-                  ...m,
-                  serving: wallTimeOf(restAt ?? now, zone),
-                }));
-                onDone();
-              }}
-            >
-              Serve at {rest}
-            </button>
-          </li>
+          <WayOut act={`Serve at ${rest}`} onTake={hold}>
+            <b>Hold</b> and serve all of it at {rest}.
+          </WayOut>
         )}
         {chopping > 0 && (
-          <li>
-            <span>
-              <b>Chop</b> what will not pull: {counted(chopping, PLATE)} more now, firmer in the bite.
-            </span>
-            <button
-              type="button"
-              className="btn act"
-              onClick={() => {
-                // Its pots come off the heat: what is left of the day is chopping and plates.
-                for (const of of new Set(hard.filter(({ raw }) => !raw).map(({ batch }) => batch)))
-                  weigh(meal.id, 'lifting it out to be chopped', {
-                    batch: of,
-                    measures: { what: 'done', task: `${of}|pot` },
-                    value: { text: 'done' },
-                    measure: 'time',
-                  });
-                editMeal(meal.id, 'serving now, chopped', (m) => ({ ...m, serving: wallTimeOf(at, zone) }));
-                onDone();
-              }}
-            >
-              Chop, serve now
-            </button>
-          </li>
+          <WayOut act="Chop, serve now" onTake={chop}>
+            <b>Chop</b> what will not pull: {counted(chopping, PLATE)} more now, firmer in the bite.
+          </WayOut>
         )}
         {reordered.plates > served.plates && firstDish && before && (
-          <li>
-            <span>
-              <b>Swap dishes</b>: {firstDish.name} before {before.name}, {counted(reordered.plates, PLATE)}{' '}
-              now
-              {rest !== undefined && `, the others from ${rest}`}.
-            </span>
-            <button
-              type="button"
-              className="btn act"
-              onClick={() => {
-                const order = reordered.dishes.map(({ id }) => id);
-                editMeal(meal.id, 'the order of the dishes', (m) => ({
-                  ...m,
-                  dishes: m.dishes.toSorted((a, b) => order.indexOf(a.id) - order.indexOf(b.id)),
-                }));
-              }}
-            >
-              {capital(firstDish.name)} first
-            </button>
-          </li>
+          <WayOut act={`${capital(firstDish.name)} first`} onTake={swap}>
+            <b>Swap dishes</b>: {firstDish.name} before {before.name}, {counted(reordered.plates, PLATE)} now
+            {rest !== undefined && `, the others from ${rest}`}.
+          </WayOut>
         )}
         {hard
           .filter(({ moreMin, smallerMin, raw }) => !raw && moreMin - smallerMin >= 10)
-          .map(({ batch, lot, name, moreMin, smallerMin }) => (
-            <li key={lot}>
-              <span>
-                <b>Cut the {name.split(',')[0]?.toLowerCase()} smaller</b> and put it back:{' '}
-                {writeMinutes(smallerMin).value} more in place of {writeMinutes(moreMin).value}.
-              </span>
-              <button
-                type="button"
-                className="btn act"
-                onClick={() => {
-                  changeLot(batch, lot, 'cutting a lot smaller', (one) => ({
-                    ...one,
-                    pieces: { ...one.pieces, size: 'cubes' },
-                  }));
-                }}
-              >
-                It is cut
-              </button>
-            </li>
+          .map((lot) => (
+            <CutSmaller key={lot.lot} lot={lot} />
           ))}
       </ul>
       <p className="quiet">
@@ -141,6 +97,42 @@ export function ServiceNow({ now, zone, onDone }: Props) {
       </p>
       <Cautions at={{ task: 'hold' }} />
     </section>
+  );
+}
+
+interface WayOutProps {
+  readonly act: string;
+  readonly onTake: () => void;
+  readonly children: ReactNode;
+}
+
+/** A way out and the press that takes it. */
+function WayOut({ act, onTake, children }: WayOutProps) {
+  return (
+    <li>
+      <span>{children}</span>
+      <button type="button" className="btn act" onClick={onTake}>
+        {act}
+      </button>
+    </li>
+  );
+}
+
+/** Smaller pieces, back in the pot. */
+function CutSmaller({ lot: { batch, lot, name, moreMin, smallerMin } }: { readonly lot: LotNow }) {
+  return (
+    <WayOut
+      act="It is cut"
+      onTake={() => {
+        changeLot(batch, lot, 'cutting a lot smaller', (one) => ({
+          ...one,
+          pieces: { ...one.pieces, size: 'cubes' },
+        }));
+      }}
+    >
+      <b>Cut the {name.split(',')[0]?.toLowerCase()} smaller</b> and put it back:{' '}
+      {writeMinutes(smallerMin).value} more in place of {writeMinutes(moreMin).value}.
+    </WayOut>
   );
 }
 

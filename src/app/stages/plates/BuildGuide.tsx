@@ -48,21 +48,12 @@ interface GuideProps {
 }
 
 function Guide({ dish, share, facts, cost }: GuideProps) {
-  const { loaded, units } = useOpenMeal();
+  const { loaded } = useOpenMeal();
   const said = useSaid();
-  const build = builds[dish.kind];
   const says = buildWords[dish.kind];
   const layers = layersOf(dish);
   const count = share?.of ?? 0;
-  const heating = heatingOf(dish.kind, count);
-  const items = itemsFor(dish);
   const over = share ? overflows(dish.kind, share.meatG, share.liquidMl) : undefined;
-  const about = ({ mid, p10 = mid, p90 = mid }: Range, unit: string) =>
-    `${String(Math.round(mid))} ${unit} (${String(Math.round(p10))}–${String(Math.round(p90))})`;
-  const grams = (range: Range) => {
-    const { value, unit, range: wide } = writeMass(range, units);
-    return `${value} ${unit}${wide === undefined ? '' : ` (${wide})`}`;
-  };
   return (
     <section aria-label={dishName(dish)}>
       <h3>{dishName(dish)}</h3>
@@ -88,37 +79,10 @@ function Guide({ dish, share, facts, cost }: GuideProps) {
           ))}
         </ol>
       </SortableList>
-      {build.heat && heating && (
-        <p>
-          {onHeat[build.heat.on]}
-          {build.heat.celsius === undefined ? '' : ` at ${String(build.heat.celsius)} °C`}: {says.heat}.{' '}
-          {String(build.heat.atOnce)} at once,{' '}
-          {heating.rounds === 1 ? 'one round' : `${String(heating.rounds)} rounds`},{' '}
-          <b>{String(heating.minutes)} min</b> for all.
-        </p>
-      )}
-      {items.length > 0 && (
-        <p>
-          For all:{' '}
-          {items
-            .map(({ name, amount, unit }) =>
-              unit === 'pieces'
-                ? `${String(amount)} ${name}`
-                : `${unit === 'g' ? said.mass(amount) : said.volume(amount)} of ${name}`,
-            )
-            .join(', ')}
-          .
-        </p>
-      )}
+      <Heating dish={dish} count={count} />
+      <ForAll dish={dish} />
       {says.keepsDry !== '' && <p className="quiet">{says.keepsDry}</p>}
-      {facts && facts.energyKcal.mid > 0 && (
-        <p className="quiet">
-          {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots
-          (estimate): {about(facts.energyKcal, 'kcal')}, protein {grams(facts.proteinG)}, fat{' '}
-          {grams(facts.fatG)}, salt {grams(facts.saltG)}
-          {facts.alcoholG && `, alcohol ${facts.alcoholG.mid.toFixed(1)} g`}.
-        </p>
-      )}
+      {facts && facts.energyKcal.mid > 0 && <OneServing facts={facts} cost={cost} />}
       {facts && facts.holds.length + facts.notKnown.length > 0 && (
         <p className="quiet">It contains {holdsWords(facts).join(', ')}; go by the label.</p>
       )}
@@ -132,6 +96,57 @@ const onHeat = {
   oven: 'In the oven',
   pot: 'In the pot',
 } as const;
+
+/** What it is heated on, how much of it at once, and how long all of it takes. */
+function Heating({ dish, count }: { readonly dish: Dish; readonly count: number }) {
+  const { heat } = builds[dish.kind];
+  const heating = heatingOf(dish.kind, count);
+  if (!heat || !heating) return null;
+  return (
+    <p>
+      {onHeat[heat.on]}
+      {heat.celsius === undefined ? '' : ` at ${String(heat.celsius)} °C`}: {buildWords[dish.kind].heat}.{' '}
+      {String(heat.atOnce)} at once, {heating.rounds === 1 ? 'one round' : `${String(heating.rounds)} rounds`}
+      , <b>{String(heating.minutes)} min</b> for all.
+    </p>
+  );
+}
+
+function ForAll({ dish }: { readonly dish: Dish }) {
+  const said = useSaid();
+  const items = itemsFor(dish);
+  if (items.length === 0) return null;
+  const each = items.map(({ name, amount, unit }) =>
+    unit === 'pieces'
+      ? `${String(amount)} ${name}`
+      : `${unit === 'g' ? said.mass(amount) : said.volume(amount)} of ${name}`,
+  );
+  return <p>For all: {each.join(', ')}.</p>;
+}
+
+interface ServingProps {
+  readonly facts: NonNullable<GuideProps['facts']>;
+  readonly cost: Money | undefined;
+}
+
+/** What one serving holds of what comes out of the pots. */
+function OneServing({ facts, cost }: ServingProps) {
+  const { units } = useOpenMeal();
+  const about = ({ mid, p10 = mid, p90 = mid }: Range, unit: string) =>
+    `${String(Math.round(mid))} ${unit} (${String(Math.round(p10))}–${String(Math.round(p90))})`;
+  const grams = (range: Range) => {
+    const { value, unit, range: wide } = writeMass(range, units);
+    return `${value} ${unit}${wide === undefined ? '' : ` (${wide})`}`;
+  };
+  return (
+    <p className="quiet">
+      {cost && `Its meat costs ${writeMoney(cost)}. `}One serving, of what comes out of the pots (estimate):{' '}
+      {about(facts.energyKcal, 'kcal')}, protein {grams(facts.proteinG)}, fat {grams(facts.fatG)}, salt{' '}
+      {grams(facts.saltG)}
+      {facts.alcoholG && `, alcohol ${facts.alcoholG.mid.toFixed(1)} g`}.
+    </p>
+  );
+}
 
 function Layer({ layer }: { readonly layer: string }) {
   const { row, grip } = useRow(layer);

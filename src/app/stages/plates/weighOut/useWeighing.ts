@@ -1,7 +1,7 @@
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { nothingOnScale, onTray, type PlateNow, plateNow, withReading } from '@/core/plates/index.ts';
-import { gramsOn, scaleNow } from '../../browser/scale.ts';
-import { useWatched } from '../../browser/watched.ts';
+import { gramsOn, scaleNow } from '../../../browser/scale.ts';
+import { useWatched } from '../../../browser/watched.ts';
 
 export interface Weighing {
   /** A scale is heard. */
