@@ -2,7 +2,7 @@ import type { Transaction } from 'dexie';
 import { sameKept } from './sameKept.ts';
 import { usualKitchen } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from './db.ts';
-import type { BatchRow, Change, EntryRow, KeptRow, MealRow, PackRow, Row, TableName } from './kinds.ts';
+import type { BatchRow, Change, EntryRow, KeptRow, MealRow, ReadingsRow, Row, TableName } from './kinds.ts';
 import { bin } from './bin.ts';
 import { forgetDigests } from './forgetDigests.ts';
 import { goneFrom, markGone } from './gone.ts';
@@ -10,7 +10,7 @@ import { refuseIfCleared } from './cleared.ts';
 import { markChanged } from './backup/lastBackup.ts';
 import { actsOf, mark, nextActs, record, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
-import { entryOf, unpacked, writeEntries } from './packs.ts';
+import { entryOf, entriesIn, writeEntries } from './readings.ts';
 import { scopeOf } from './scopes.ts';
 import { changesOf, rowsFrom, type RowEdits, type Rows } from './rows.ts';
 import { summarize } from './summaries.ts';
@@ -27,14 +27,14 @@ const tableOf = (tx: Transaction, table: Exclude<TableName, 'entries'>) => tx.ta
 /** The rows that an act may see: a meal's, and those that all meals share. */
 export async function rowsIn(tx: Transaction, mealId: string | undefined): Promise<Rows> {
   const of = mealId ?? '';
-  const [meal, batches, packs, kept] = await Promise.all([
+  const [meal, batches, readings, kept] = await Promise.all([
     mealId === undefined ? undefined : tx.table<MealRow, string>('meals').get(mealId),
     tx.table<BatchRow, string>('batches').where('mealId').equals(of).toArray(),
-    tx.table<PackRow, string>('entries').where('mealId').equals(of).toArray(),
+    tx.table<ReadingsRow, string>('entries').where('mealId').equals(of).toArray(),
     tx.table<KeptRow, string>('kept').toArray(),
   ]);
   const gone = await goneFrom(tx, of, meal?.kitchen !== undefined);
-  return rowsFrom({ meals: meal ? [meal] : [], batches, entries: packs.flatMap(unpacked), kept }, gone);
+  return rowsFrom({ meals: meal ? [meal] : [], batches, entries: readings.flatMap(entriesIn), kept }, gone);
 }
 
 /** All that belongs to meals and what they share. */

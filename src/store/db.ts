@@ -3,7 +3,7 @@ import type {
   MealRow,
   BatchRow,
   EntryRow,
-  PackRow,
+  ReadingsRow,
   SummaryRow,
   DigestRow,
   PhotoRow,
@@ -11,26 +11,26 @@ import type {
   GoneRow,
   DraftRow,
   KeptRow,
-  HouseRow,
+  BrowserRow,
   TimerRow,
   Act,
   Change,
   Row,
 } from './kinds.ts';
 import { newerBatch } from '@/core/meal/index.ts';
-import { packRows } from './packs.ts';
+import { rowsByBatch } from './readings.ts';
 import { scopeOf } from './scopes.ts';
 
 export type SlowSpoonDb = Dexie & {
   meals: EntityTable<MealRow, 'id'>;
   batches: EntityTable<BatchRow, 'id'>;
-  entries: EntityTable<PackRow, 'id'>;
+  entries: EntityTable<ReadingsRow, 'id'>;
   kept: EntityTable<KeptRow, 'id'>;
   acts: EntityTable<Act, 'seq'>;
   timers: EntityTable<TimerRow, 'id'>;
   summaries: EntityTable<SummaryRow, 'id'>;
   drafts: EntityTable<DraftRow, 'id'>;
-  house: EntityTable<HouseRow, 'id'>;
+  house: EntityTable<BrowserRow, 'id'>;
   digests: EntityTable<DigestRow, 'id'>;
   photos: EntityTable<PhotoRow, 'id'>;
   bin: EntityTable<BinRow, 'id'>;
@@ -60,7 +60,7 @@ export function openDb(name: string): SlowSpoonDb {
       house: 'id',
     })
     .upgrade(async (tx) => {
-      await packRows(tx.table<EntryRow | PackRow, string>('entries'));
+      await rowsByBatch(tx.table<EntryRow | ReadingsRow, string>('entries'));
       const acts = tx.table<Act, number>('acts');
       await acts.toCollection().modify((act) => {
         Object.assign(act, scopeOf(act.changes, undefined));

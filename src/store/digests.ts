@@ -9,7 +9,7 @@ import {
   pastOf,
 } from '@/core/log/index.ts';
 import type { SlowSpoonDb } from './db.ts';
-import type { DigestRow, HouseRow, MealRow } from './kinds.ts';
+import type { DigestRow, BrowserRow, MealRow } from './kinds.ts';
 import { type Damaged, loadMeals, type LoadedMeal } from './meals.ts';
 
 /** Makes the digests of meals; in a thread of its own, since a hundred meals take a second. */
@@ -117,7 +117,7 @@ export async function mendDigests(
   await db.transaction('rw', db.digests, db.meals, db.house, async (tx) => {
     // Meals may have gone while digests were made, and others been marked: what is listed is what is there by now.
     const here = new Set(await tx.table<MealRow, string>('meals').toCollection().primaryKeys());
-    const since = await tx.table<HouseRow, string>('house').get('untaught');
+    const since = await tx.table<BrowserRow, string>('house').get('untaught');
     // Where nobody knows which have changed, all parts are put together anew.
     const marked = since?.id === 'untaught' ? since.meals : [];
     const parts =
@@ -129,7 +129,7 @@ export async function mendDigests(
     const still = new Set(logged.length > 0 ? await digests.toCollection().primaryKeys() : []);
     const made = logged.filter(({ meal }) => still.has(meal));
     const foreign = await foreigners(tx, made);
-    const house = tx.table<HouseRow, string>('house');
+    const house = tx.table<BrowserRow, string>('house');
     for (const part of parts) {
       const own = made.filter(({ meal }) => partOf(meal) === part);
       const log = listedIn(await house.get(`log ${part}`)).filter(stands);
@@ -173,9 +173,9 @@ function partOf(meal: string): number {
   return Math.abs(hash) % PARTS;
 }
 
-const textOf = (row: HouseRow | undefined): string => (row && 'text' in row ? row.text : '[]');
-const listedIn = (row: HouseRow | undefined) => JSON.parse(textOf(row)) as Listed[];
-const taughtIn = (row: HouseRow | undefined) => JSON.parse(textOf(row)) as PastBatch[];
+const textOf = (row: BrowserRow | undefined): string => (row && 'text' in row ? row.text : '[]');
+const listedIn = (row: BrowserRow | undefined) => JSON.parse(textOf(row)) as Listed[];
+const taughtIn = (row: BrowserRow | undefined) => JSON.parse(textOf(row)) as PastBatch[];
 
 const byTime = (a: { readonly at: number }, b: { readonly at: number }): number => a.at - b.at;
 

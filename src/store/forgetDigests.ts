@@ -1,12 +1,12 @@
 import type { Transaction } from 'dexie';
-import type { Change, DigestRow, HouseRow } from './kinds.ts';
+import type { Change, DigestRow, BrowserRow } from './kinds.ts';
 
 /**
  * What the log keeps has to be put together anew.
  * @param meals of which; absent: of all
  */
 export async function markUntaught(tx: Transaction, meals?: ReadonlySet<string>): Promise<void> {
-  const house = tx.table<HouseRow, string>('house');
+  const house = tx.table<BrowserRow, string>('house');
   const before = await house.get('untaught');
   const known = before?.id === 'untaught' ? before.meals : [];
   const all = meals && known ? [...new Set([...known, ...meals])] : undefined;

@@ -16,7 +16,7 @@ export interface ActOptions {
   readonly words: string;
   readonly field?: string;
   /** It was done where no meal is open: it is on offer there too. */
-  readonly house?: true;
+  readonly ofNoMeal?: true;
   readonly now?: number;
 }
 
@@ -64,7 +64,7 @@ export async function record(
 ): Promise<void> {
   const acts = actsOf(tx);
   const now = options.now ?? Date.now();
-  const scope = { ...scopeOf(changes, mealId), ...(options.house && { house: 1 as const }) };
+  const scope = { ...scopeOf(changes, mealId), ...(options.ofNoMeal && { house: 1 as const }) };
   await forgetUndone(tx, scope);
   const last = await standing(acts, scope.mealId, 0).last();
   const merged = last && mergeable(last, options, now) ? mergedEdit(last, changes) : undefined;

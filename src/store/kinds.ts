@@ -21,7 +21,7 @@ export interface BatchRow {
   readonly batch: Batch;
 }
 
-/** A reading as acts know it; on the disk those of a batch lie in one row, a `PackRow`. */
+/** A reading as acts know it; on the disk those of a batch lie in one row, a `ReadingsRow`. */
 export interface EntryRow {
   readonly id: string;
   readonly mealId: string;
@@ -29,7 +29,7 @@ export interface EntryRow {
 }
 
 /** All readings of a batch, in the order in which they were made. */
-export interface PackRow {
+export interface ReadingsRow {
   /** The batch. */
   readonly id: string;
   readonly mealId: string;
@@ -122,7 +122,7 @@ export type KeptRow =
 export type LogPart = `${'log' | 'taught'} ${number}`;
 
 /** What this browser keeps of itself, and no file carries: when all was backed up last, and when something was changed. */
-export type HouseRow =
+export type BrowserRow =
   | {
       readonly id: 'backup';
       /** Epoch ms. */

@@ -11,11 +11,11 @@ import {
 import { canonical } from '@/core/meal/file/index.ts';
 import { act, type ActOptions, rowsIn } from './acts.ts';
 import { alsoGone } from './gone.ts';
-import { unpacked } from './packs.ts';
+import { entriesIn } from './readings.ts';
 import { loadedOf, rowsFrom, type RowEdits, type LoadedMeal, type Rows } from './rows.ts';
 import { nameOf, summarizeMeal } from './summaries.ts';
 import type { SlowSpoonDb } from './db.ts';
-import type { BatchRow, EntryRow, MealRow, PackRow } from './kinds.ts';
+import type { BatchRow, EntryRow, MealRow, ReadingsRow } from './kinds.ts';
 import type { EntityTable } from 'dexie';
 
 export type { LoadedMeal } from './rows.ts';
@@ -59,13 +59,13 @@ export async function loadMeals(db: SlowSpoonDb, ids: readonly string[]): Promis
   const damaged: Damaged[] = [];
   for (let from = 0; from < ids.length; from += AT_A_TIME) {
     const some = ids.slice(from, from + AT_A_TIME);
-    const [rows, batches, packs] = await rowsOf(db, some);
+    const [rows, batches, readings] = await rowsOf(db, some);
     for (const meal of rows) {
       if (!meal) continue;
       const own = <T extends { readonly mealId: string }>(all: readonly T[]) =>
         all.filter(({ mealId }) => mealId === meal.id);
       try {
-        const entries = own(packs).flatMap(unpacked);
+        const entries = own(readings).flatMap(entriesIn);
         const loaded = loadedOf(rowsFrom({ meals: [meal], batches: own(batches), entries, kept }));
         // A row need not hold what its type says.
         if (typeof (loaded?.meal as unknown) !== 'object' || !loaded?.meal)
@@ -94,7 +94,7 @@ async function asked(db: SlowSpoonDb, ids: readonly string[]) {
   const inOrder = ids.toSorted();
   const [first = '', last = ''] = [inOrder[0], inOrder.at(-1)];
   const between = await db.meals.where('id').between(first, last, true, true).count();
-  return <T extends BatchRow | PackRow>(table: EntityTable<T, 'id'>) =>
+  return <T extends BatchRow | ReadingsRow>(table: EntityTable<T, 'id'>) =>
     between === ids.length
       ? table.where('mealId').between(first, last, true, true)
       : table.where('mealId').anyOf(ids);
@@ -189,14 +189,14 @@ export interface Going {
 
 /** Counts what would go with a meal. */
 export async function goingWith(db: SlowSpoonDb, mealId: string): Promise<Going> {
-  const [batches, packs] = await Promise.all([
+  const [batches, readings] = await Promise.all([
     db.batches.where({ mealId }).toArray(),
     db.entries.where({ mealId }).toArray(),
   ]);
   return {
     pots: batches.length,
-    // A damaged pack holds something that nobody can count.
-    readings: packs.reduce((sum, { entries }) => sum + (Array.isArray(entries) ? entries.length : 1), 0),
+    // A damaged row holds something that nobody can count.
+    readings: readings.reduce((sum, { entries }) => sum + (Array.isArray(entries) ? entries.length : 1), 0),
     closed: batches.filter(({ batch }) => (batch as Partial<typeof batch> | undefined)?.closed).length,
   };
 }
@@ -247,7 +247,7 @@ export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.no
   };
   const batches = file.batches.map((batch): BatchRow => ({ id: batch.id, mealId, batch }));
   const entries = file.entries.map((entry): EntryRow => ({ id: entry.id, mealId, entry }));
-  const options: ActOptions = { words: `bringing in “${meal.name}”`, house: true };
+  const options: ActOptions = { words: `bringing in “${meal.name}”`, ofNoMeal: true };
   const bringIn = (edits: RowEdits) => {
     deleteMealRows(edits, mealId);
     edits.put('meals', row);

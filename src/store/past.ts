@@ -5,7 +5,7 @@ import type { SlowSpoonDb } from './db.ts';
 
 /** Puts past meals in, all of them as one act or none; undo takes them out again. */
 export async function putPastMeals(db: SlowSpoonDb, past: readonly PastMeal[], words: string): Promise<void> {
-  await act(db, { words, house: true }, undefined, (edits) => {
+  await act(db, { words, ofNoMeal: true }, undefined, (edits) => {
     for (const { meal, batches, entries } of past) {
       edits.put('meals', { id: meal.id, meal, made: batches[0]?.closed?.at ?? Date.now() });
       for (const batch of batches) edits.put('batches', { id: batch.id, mealId: meal.id, batch });
@@ -16,6 +16,6 @@ export async function putPastMeals(db: SlowSpoonDb, past: readonly PastMeal[], w
 
 /** All entries that are kept, oldest first. */
 export async function entriesOf(db: SlowSpoonDb): Promise<readonly Entry[]> {
-  const packs = await db.entries.toArray();
-  return packs.flatMap(({ entries }) => entries).sort((a, b) => a.at - b.at);
+  const readings = await db.entries.toArray();
+  return readings.flatMap(({ entries }) => entries).sort((a, b) => a.at - b.at);
 }

@@ -1,5 +1,5 @@
 import type { SlowSpoonDb } from '@/store/db.ts';
-import type { HouseRow } from '@/store/kinds.ts';
+import type { BrowserRow } from '@/store/kinds.ts';
 
 /** ms: how far the kitchen's clock is ahead of this machine's; only the demo has a clock of its own. */
 let ahead = 0;
@@ -10,7 +10,7 @@ export const clockNow = (): number => Date.now() + ahead;
 /** Sets the clock, and keeps it: it runs on from there, through any reload. */
 export async function setClock(db: SlowSpoonDb, moment: number): Promise<void> {
   ahead = moment - Date.now();
-  await db.table<HouseRow, string>('house').put({ id: 'clock', ahead });
+  await db.table<BrowserRow, string>('house').put({ id: 'clock', ahead });
 }
 
 /** Takes up the clock as it was kept. */

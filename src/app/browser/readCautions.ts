@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie';
-import type { HouseRow } from '@/store/kinds.ts';
+import type { BrowserRow } from '@/store/kinds.ts';
 import { db } from './db.ts';
 import { watched } from './watched.ts';
 
@@ -24,6 +24,6 @@ export function foldCaution(id: string, folded: boolean): void {
   if (folded) which.add(id);
   else which.delete(id);
   readCautions.set(which);
-  const row: HouseRow = { id: 'read cautions', which: [...which] };
-  db.table<HouseRow, string>('house').put(row).catch(reportError);
+  const row: BrowserRow = { id: 'read cautions', which: [...which] };
+  db.table<BrowserRow, string>('house').put(row).catch(reportError);
 }

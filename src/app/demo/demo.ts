@@ -6,7 +6,7 @@ import { type Kitchen, type MealFile, shifted } from '@/core/meal/index.ts';
 import { startLogger } from '@/workers/logger.ts';
 import { reference } from '@/reference/index.ts';
 import { mendDigests, stampOf } from '@/store/digests.ts';
-import { packed } from '@/store/packs.ts';
+import { byBatch } from '@/store/readings.ts';
 import { summarizeMeal } from '@/store/summaries.ts';
 import { importMeal } from '@/store/meals.ts';
 import { setClock } from '../browser/clock.ts';
@@ -75,7 +75,7 @@ async function putPast(db: SlowSpoonDb, past: ReturnType<typeof demoLog>): Promi
       await db.meals.put({ id: meal.id, meal, made: Math.min(MADE, batches[0]?.lidOn ?? MADE) });
       await db.batches.bulkPut(batches.map((batch) => ({ id: batch.id, mealId: meal.id, batch })));
       await db.entries.bulkPut([
-        ...packed(entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry }))),
+        ...byBatch(entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry }))),
       ]);
       await summarizeMeal(tx, meal.id);
     }

@@ -7,7 +7,7 @@ import { BrowserRouter } from 'react-router';
 import { type Kitchen, type Stage, usualKitchen } from '@/core/meal/index.ts';
 import type { Input } from '@/core/model/index.ts';
 import { loadMeal, type LoadedMeal } from '@/store/meals.ts';
-import { packed } from '@/store/packs.ts';
+import { byBatch } from '@/store/readings.ts';
 import { askerOf } from '@/workers/asker.ts';
 import { readQuantity } from '@/core/quantity/index.ts';
 import { PastTable } from '@/workers/pastTable.ts';
@@ -109,7 +109,7 @@ export async function openAt(stage: Stage, input: Omit<Input, 'reference'>): Pro
   await emptyDisk();
   await db.meals.put({ id: meal.id, meal, made: 1 });
   await db.batches.bulkPut(batches.map((batch) => ({ id: batch.id, mealId: meal.id, batch })));
-  await db.entries.bulkPut([...packed(entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry })))]);
+  await db.entries.bulkPut([...byBatch(entries.map((entry) => ({ id: entry.id, mealId: meal.id, entry })))]);
   await db.table('kept').put({ id: 'kitchen', kitchen });
   await openPath(`/meals/${meal.id}/batches/${meal.batches[0] ?? ''}/${stage}`);
 }

@@ -8,7 +8,7 @@ export { type StrandBar, strandBars } from './bars.ts';
 export { type Guessed, guessesOf, offBy } from './eye.ts';
 export { isPast, type LogOrder, ordered, orders, rawOf, searched, unaccountedG, yieldOf } from './list.ts';
 export { type CutStory, cutsInLog, storyOf, type Told } from './story.ts';
-export { againFor } from './again.ts';
+export { takesFor } from './takesFor.ts';
 export { type Compared, comparedOf, overTime, quarters } from './overTime.ts';
 export {
   chances,

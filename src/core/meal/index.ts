@@ -1,4 +1,4 @@
-export { cookAgain } from './again.ts';
+export { cookAgain } from './cookAgain.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';
 export { forPlates, platesIn } from './scaled.ts';
 export { avoidable, type Avoidable } from './avoidable.ts';

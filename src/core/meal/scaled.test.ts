@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { reference } from '@/reference/index.ts';
-import { againFor } from '../log/index.ts';
+import { takesFor } from '../log/index.ts';
 import { batchOf, dishOf, grams, inputOf, lotOf } from '../testing/meals.ts';
 import { mealFile } from './schema.ts';
 import { forPlates, platesIn } from './scaled.ts';
@@ -53,7 +53,7 @@ describe('cooked again for another number of plates', () => {
   });
 
   test('twice the plates want twice the meat, and far less than twice the steam', () => {
-    const { before, after } = againFor(input, 36);
+    const { before, after } = takesFor(input, 36);
     expect(after.rawG / before.rawG).toBeCloseTo(2, 2);
     expect(after.shredG / before.shredG).toBeCloseTo(2, 1);
     expect(after.steamMl / before.steamMl).toBeLessThan(1.7);

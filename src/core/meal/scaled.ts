@@ -1,5 +1,5 @@
 import { entryAt } from '../columns/index.ts';
-import type { Again } from './again.ts';
+import type { MealAgain } from './cookAgain.ts';
 import type { AfterStep, Batch, Dish, Item, Lot } from './schema.ts';
 
 type Written = Dish['count'];
@@ -34,7 +34,7 @@ export const platesIn = (dishes: readonly Dish[]): number =>
  * off does not: the pour that is solved to its line, vessels and times are left to the reckoning.
  * @returns the same meal where its plates are not counted
  */
-export function forPlates({ meal, batches }: Again, plates: number): Again {
+export function forPlates({ meal, batches }: MealAgain, plates: number): MealAgain {
   const before = platesIn(meal.dishes);
   if (before <= 0 || plates <= 0) return { meal, batches };
   const factor = plates / before;

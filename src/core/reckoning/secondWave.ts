@@ -6,7 +6,7 @@ import { sidesOf } from '../pot/index.ts';
 import { emptyServed, forPlates, goneOf, nominalServing, restOf, serve } from '../plates/index.ts';
 import { mlOf } from '../broth/index.ts';
 import { MINUTE_MS, type Range } from '../quantity/index.ts';
-import { againMinutes, boilingAt, farOfSlow, leftSpread } from '../tender/index.ts';
+import { secondWaveMinutes, boilingAt, farOfSlow, leftSpread } from '../tender/index.ts';
 
 /** Meat that was not tender and went back, to be pulled later. */
 export interface SecondWave {
@@ -55,7 +55,7 @@ export function secondWaveOf({ plan, mass }: NominalBatch, { kitchen, entries }:
     const lotFar = plan.ready && r >= 0 && minutes !== undefined ? plan.ready.odds.farAt(r, minutes) : 1;
     const far = farOfSlow(lotFar);
     const flesh = own?.flesh ?? { protein: 0.2, fat: 0.1, ash: 0.01 };
-    return againMinutes({
+    return secondWaveMinutes({
       sides: sidesOf({ lot: '', size, grams: lot.unpulled, count: undefined }),
       flesh: { ...flesh, water: 1 - flesh.protein - flesh.fat - flesh.ash },
       celsius: boilingAt(kitchen.altitudeM) - BELOW_BOIL,

@@ -6,7 +6,7 @@ export { hoursColdBeyond } from './cold.ts';
 export { propertiesOf } from './heat/properties.ts';
 export { STEP } from './curve.ts';
 export { boilingAt } from './heat/boiling.ts';
-export { againMinutes, farOfSlow, leftSpread } from './again.ts';
+export { secondWaveMinutes, farOfSlow, leftSpread } from './secondWave.ts';
 export { isTender, phi, type Seen } from './checks.ts';
 export { tenderness } from './constants.ts';
 export { readinessOf, startOf, type LotToCook, type Readiness } from './readiness.ts';

@@ -1,6 +1,6 @@
 import type { Transaction } from 'dexie';
 import type { SlowSpoonDb } from '../db.ts';
-import type { HouseRow } from '../kinds.ts';
+import type { BrowserRow } from '../kinds.ts';
 
 const DAY_MS = 86_400_000;
 /** After so many days with changes it is time for another (common practice, no source). */
@@ -18,9 +18,9 @@ interface Remembered {
   readonly failed?: string;
 }
 
-const houseOf = (tx: Transaction) => tx.table<HouseRow, string>('house');
+const houseOf = (tx: Transaction) => tx.table<BrowserRow, string>('house');
 
-const remembered = (row: HouseRow | undefined): Remembered => {
+const remembered = (row: BrowserRow | undefined): Remembered => {
   if (row?.id !== 'backup') return {};
   const { id: _, ...rest } = row;
   return rest;

@@ -4,7 +4,7 @@ import type { Transaction } from 'dexie';
 import type { SlowSpoonDb } from '../db.ts';
 import type { BatchRow, GoneRow, KeptRow } from '../kinds.ts';
 import { MEAL_TABLES } from '../acts.ts';
-import { packed } from '../packs.ts';
+import { byBatch } from '../readings.ts';
 import { markUntaught } from '../forgetDigests.ts';
 import { nameOf, summaryOf } from '../summaries.ts';
 import { markChanged } from './lastBackup.ts';
@@ -143,7 +143,7 @@ async function put(
     tx.table('gone').bulkPut(goneRows),
     tx.table('meals').bulkAdd(mealRows),
     tx.table('batches').bulkAdd(batchRows),
-    tx.table('entries').bulkAdd([...packed(entryRows)]),
+    tx.table('entries').bulkAdd([...byBatch(entryRows)]),
     tx.table('summaries').bulkPut(
       mealRows.map((row) =>
         summaryOf(

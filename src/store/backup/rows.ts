@@ -1,7 +1,7 @@
 import type { BackupMeal } from '@/core/meal/file/index.ts';
 import type { Entry } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from '../db.ts';
-import type { BatchRow, MealRow, PackRow } from '../kinds.ts';
+import type { BatchRow, MealRow, ReadingsRow } from '../kinds.ts';
 
 /** So many meals are read at a time. */
 const AT_A_TIME = 50;
@@ -17,7 +17,7 @@ export async function* backupRows(
   for (let from = 0; from < ids.length; from += AT_A_TIME) {
     const some = ids.slice(from, from + AT_A_TIME);
     const [first = '', last = ''] = [some[0], some.at(-1)];
-    const [rows, batches, packs, gone] = await Promise.all([
+    const [rows, batches, readings, gone] = await Promise.all([
       db.meals.where('id').between(first, last, true, true).toArray(),
       db.batches.where('mealId').between(first, last, true, true).toArray(),
       db.entries.where('mealId').between(first, last, true, true).toArray(),
@@ -27,7 +27,7 @@ export async function* backupRows(
     const of = <T extends { readonly mealId: string }>(all: readonly T[], id: string) =>
       all.filter(({ mealId }) => mealId === id);
     const meals = rows.map((row) =>
-      backupMealOf(row, of(batches, row.id), of(packs, row.id), goneOf.get(row.id)),
+      backupMealOf(row, of(batches, row.id), of(readings, row.id), goneOf.get(row.id)),
     );
     yield { meals, done: from + some.length };
   }
@@ -37,14 +37,14 @@ export async function* backupRows(
 const backupMealOf = (
   { made, meal, kitchen, learned }: MealRow,
   batches: readonly BatchRow[],
-  packs: readonly PackRow[],
+  readings: readonly ReadingsRow[],
   gone: readonly string[] | undefined,
 ): BackupMeal => ({
   made,
   meal,
   batches: batches.map(({ batch }) => batch),
-  // In the order in which they were made, whatever their packs' order is.
-  entries: inOrder(packs.flatMap(({ entries }) => entries)),
+  // In the order in which they were made, whatever their readings' order is.
+  entries: inOrder(readings.flatMap(({ entries }) => entries)),
   ...(kitchen && { kitchen }),
   ...(learned && { learned }),
   ...(gone && { gone: [...gone] }),

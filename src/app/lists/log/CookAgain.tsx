@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { platesIn } from '@/core/meal/index.ts';
-import { againFor } from '@/core/log/index.ts';
+import { takesFor } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import { loadMeal, mealAgain } from '@/store/meals.ts';
 import { db } from '../../browser/db.ts';
@@ -30,7 +30,7 @@ export function CookAgain({ meal, lastTime, onCooked }: Props) {
   const isRead = Number.isInteger(read) && read >= 1 && read <= MOST;
   const plates = isRead ? read : before;
   const change = useMemo(
-    () => (loaded && plates > 0 ? againFor({ ...loaded, reference }, plates) : undefined),
+    () => (loaded && plates > 0 ? takesFor({ ...loaded, reference }, plates) : undefined),
     [loaded, plates],
   );
   if (!loaded) return <p className="quiet">One moment.</p>;

@@ -4,10 +4,13 @@ import { change } from '../memory.ts';
 
 /** Leaves a past batch out of the learning, or takes it in again. */
 export function leaveOut(mealId: string, batchId: string, out: boolean): void {
-  change(mealId, { words: out ? 'leaving a batch out' : 'taking a batch in again', house: true }, (edits) =>
-    edits.edit('batches', batchId, (row) => {
-      const { leftOut: _, ...batch } = row.batch;
-      return { ...row, batch: out ? { ...batch, leftOut: true } : batch };
-    }),
+  change(
+    mealId,
+    { words: out ? 'leaving a batch out' : 'taking a batch in again', ofNoMeal: true },
+    (edits) =>
+      edits.edit('batches', batchId, (row) => {
+        const { leftOut: _, ...batch } = row.batch;
+        return { ...row, batch: out ? { ...batch, leftOut: true } : batch };
+      }),
   );
 }

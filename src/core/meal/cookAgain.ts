@@ -1,7 +1,7 @@
 import type { Batch, Item, Meal } from './schema.ts';
 
 /** A meal to be cooked once more: as it was planned, with nothing of what happened to it. */
-export interface Again {
+export interface MealAgain {
   readonly meal: Meal;
   readonly batches: readonly Batch[];
 }
@@ -25,7 +25,7 @@ const freshBatch = (
  * the tasks that were set by hand.
  * @param newId gives an id that nothing has yet
  */
-export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => string): Again {
+export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => string): MealAgain {
   const ids = new Map(batches.map(({ id }) => [id, newId()]));
   const renamed = (task: string) => {
     const [of = '', ...rest] = task.split('|');

@@ -11,7 +11,7 @@ export interface Takes {
 }
 
 /** A past meal once more for so many plates: what it takes, beside what it took then. */
-export interface AgainFor {
+export interface TakesFor {
   readonly before: Takes;
   readonly after: Takes;
 }
@@ -29,7 +29,7 @@ function takes(input: Input): Takes {
 }
 
 /** What cooking it again for so many plates would take: meat grows with them, what steams off hardly. */
-export function againFor(input: Input, plates: number): AgainFor {
+export function takesFor(input: Input, plates: number): TakesFor {
   let n = 0;
   const again = cookAgain(input.meal, input.batches, () => `again-${String((n += 1))}`);
   const { meal, batches } = forPlates(again, plates);

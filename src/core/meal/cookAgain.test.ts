@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import { openMeal } from '../model/index.ts';
 import { reckon } from '../reckoning/reckon.ts';
 import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
-import { cookAgain } from './again.ts';
+import { cookAgain } from './cookAgain.ts';
 import { mealFile } from './schema.ts';
 
 test('cooked again it is the same plan, with nothing of what happened to it', () => {

@@ -48,7 +48,7 @@ export interface Again {
  * How long until pieces that went back are tender, min from a simmering pot: heat into their middle first, from what they
  * had on the bench, then what was left of their way to tender there.
  */
-export function againMinutes({ sides, flesh, celsius, far, total, spread }: Again): Range {
+export function secondWaveMinutes({ sides, flesh, celsius, far, total, spread }: Again): Range {
   const surface = new Float64Array(LONGEST / STEP + 1).fill(celsius);
   const middle = coreTemperature({ sides, diffusivity: diffusivityOf(flesh) }, surface, FROM_BENCH, STEP);
   const curve = new Float64Array(middle.length);
