@@ -7,6 +7,7 @@ export {
   compositionOf,
   emptyLotMass,
   isWeighed,
+  weighedIn,
   nominalLot,
   nothingWeighed,
   readingOf,

@@ -53,7 +53,17 @@ export const nothingWeighed = (): LotWeighed => ({
   thrown: NaN,
 });
 
+/** Within a kernel: whether a column's figure was weighed. */
 export const isWeighed = (grams: number): boolean => !Number.isNaN(grams);
+
+/** A weighed figure as all beyond the kernels have it, g; undefined where nobody weighed it. */
+export function weighedIn<K extends string>(
+  weighed: Readonly<Record<K, number>> | undefined,
+  what: K,
+): number | undefined {
+  const grams = weighed?.[what];
+  return grams === undefined || Number.isNaN(grams) ? undefined : grams;
+}
 
 /** One draw's multipliers on the plan; 1 everywhere is the nominal run. */
 export interface LotDraw {

@@ -1,5 +1,5 @@
 import { valueAt } from '../columns/index.ts';
-import { isWeighed } from '../meat/index.ts';
+import { weighedIn } from '../meat/index.ts';
 import { type BatchPlan, type Drawn, largestLot, type Nominal } from '../model/index.ts';
 import { forPlates } from '../plates/index.ts';
 import { percentileOfSorted } from '../quantity/index.ts';
@@ -79,7 +79,7 @@ function doublesOf(
 /** What is on the heat or on the scale cannot be bought any more. */
 const isStillBought = ({ batch, lots }: BatchPlan) =>
   batch.lidOn === undefined &&
-  lots.every(({ weighed }) => !isWeighed(weighed.cooked) && !isWeighed(weighed.shred));
+  lots.every(({ weighed }) => (weighedIn(weighed, 'cooked') ?? weighedIn(weighed, 'shred')) === undefined);
 
 /** So much of what was cooked will not pull: it wants time, and more meat is no remedy (estimate). */
 const UNTENDER = 0.02;

@@ -1,7 +1,7 @@
 import { type Batch } from '../meal/index.ts';
 import type { Input } from '../model/index.ts';
 import type { ComesOut } from '../pot/index.ts';
-import { isWeighed } from '../meat/index.ts';
+import { weighedIn } from '../meat/index.ts';
 import type { BatchPlan } from '../model/index.ts';
 import type { Unaccounted } from './unaccounted.ts';
 
@@ -48,7 +48,7 @@ export function causesOf(
 }
 
 const nobodyWeighed = ({ lots }: BatchPlan, what: 'pickings' | 'bone' | 'eaten' | 'thrown') =>
-  !lots.some(({ weighed }) => isWeighed(weighed[what]));
+  lots.every(({ weighed }) => weighedIn(weighed, what) === undefined);
 
 function lost(plan: BatchPlan, comeOut: readonly ComesOut[]): Cause[] {
   const bones = comeOut

@@ -1,6 +1,6 @@
 import { standingEntries, type Entry, isStrained } from '../meal/index.ts';
 import { milestonesOf, taskId, type BatchTaskKind, type Milestones } from '../day/index.ts';
-import { isWeighed } from '../meat/index.ts';
+import { weighedIn } from '../meat/index.ts';
 import type { BatchPlan } from '../model/index.ts';
 
 /** The tasks that have been ticked as done, by their names in the file. */
@@ -20,12 +20,13 @@ export function milestonesIn(
   { id, batch, lots, liquid }: BatchPlan,
   ticked: ReadonlySet<string>,
 ): Milestones {
-  const weighed = (of: 'shred' | 'cooked' | 'bone') => lots.some((lot) => isWeighed(lot.weighed[of]));
+  const weighed = (of: 'shred' | 'cooked' | 'bone') =>
+    lots.some((lot) => weighedIn(lot.weighed, of) !== undefined);
   return milestonesOf({
     lidOn: batch.lidOn !== undefined,
     meatWeighed: weighed('cooked') || weighed('bone') || weighed('shred'),
     shredWeighed: weighed('shred'),
-    liquidWeighed: liquid !== undefined && isWeighed(liquid.weighed.liquid),
+    liquidWeighed: weighedIn(liquid?.weighed, 'liquid') !== undefined,
     strain: isStrained(batch),
     ticked: tickedIn(id, ticked),
   });

@@ -125,7 +125,7 @@ function waterToThin(one: NominalBatch, input: Input): number | undefined {
   const upwards = (ml: number) => Math.ceil(ml / 100 - 1e-6) * 100;
   let ml = upwards(firstGuess(one, target));
   for (let i = 0; i < TRIES; i += 1) {
-    const ratio = thinnedBy(ml, plan.id, input) / target;
+    const ratio = (thinnedBy(ml, plan.id, input) ?? 0) / target;
     if (!(ratio > THIN_ENOUGH)) break;
     ml = Math.max(ml + 100, upwards(ml * (2 * ratio - 1)));
     if (ml > most) return undefined;
@@ -133,10 +133,10 @@ function waterToThin(one: NominalBatch, input: Input): number | undefined {
   return ml > most ? undefined : ml;
 }
 
-/** How salty the finished liquid is with so much more water in the pot from the start. */
-function thinnedBy(ml: number, id: string, input: Input): number {
+/** How salty the finished liquid is with so much more water in the pot from the start; undefined where the batch is none. */
+function thinnedBy(ml: number, id: string, input: Input): number | undefined {
   const found = withWater(input, id, ml).nominal.batches.find(({ plan }) => plan.id === id);
-  return found ? saltShareOf(mainOf(found.mass.liquid)) : NaN;
+  return found && saltShareOf(mainOf(found.mass.liquid));
 }
 
 /** The same by the balance of what is finished alone. */

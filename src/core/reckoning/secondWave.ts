@@ -1,5 +1,5 @@
 import { type Size, standingEntries } from '../meal/index.ts';
-import { isWeighed } from '../meat/index.ts';
+import { weighedIn } from '../meat/index.ts';
 import { cookOf } from '../clock/index.ts';
 import { bowlG, type Input, type NominalBatch, type OpenedMeal } from '../model/index.ts';
 import { sidesOf } from '../pot/index.ts';
@@ -40,7 +40,7 @@ const BELOW_BOIL = 4;
  */
 export function secondWaveOf({ plan, mass }: NominalBatch, { kitchen, entries }: Input): SecondWave | null {
   const back = mass.lots.flatMap((lot, i) =>
-    isWeighed(plan.lots[i]?.weighed.unpulled ?? NaN) && lot.unpulled > 0 ? [{ lot, i }] : [],
+    weighedIn(plan.lots[i]?.weighed, 'unpulled') !== undefined && lot.unpulled > 0 ? [{ lot, i }] : [],
   );
   const at = standingEntries(entries).find(
     ({ batch, measures }) => batch === plan.id && 'flow' in measures && measures.flow === 'unpulled',
@@ -76,7 +76,7 @@ export function secondWaveOf({ plan, mass }: NominalBatch, { kitchen, entries }:
       p90: last(({ mid, p90 = mid }) => p90),
     },
     shredG: back.reduce((sum, { lot }) => sum + lot.again, 0),
-    pulled: back.every(({ i }) => isWeighed(plan.lots[i]?.weighed.again ?? NaN)),
+    pulled: back.every(({ i }) => weighedIn(plan.lots[i]?.weighed, 'again') !== undefined),
   };
 }
 

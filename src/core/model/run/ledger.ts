@@ -1,4 +1,4 @@
-import { isWeighed } from '../../meat/index.ts';
+import { weighedIn } from '../../meat/index.ts';
 import {
   batchReadings,
   flowKey,
@@ -18,10 +18,10 @@ function wasWeighed({ id, batch, lot: lotId, liquid }: Flow, plans: readonly Bat
   const plan = plans.find((one) => one.id === batch);
   const lot = plan?.lots.find((one) => one.id === lotId);
   const ofLot = lotReadings.find((reading) => reading === name);
-  if (lot) return ofLot !== undefined && isWeighed(lot.weighed[ofLot]);
+  if (lot) return ofLot !== undefined && weighedIn(lot.weighed, ofLot) !== undefined;
   if (liquid !== undefined && id === 'liquid') return plan?.liquid?.jugs?.has(liquid) === true;
   const ofBatch = batchReadings.find((reading) => reading === name);
-  return ofBatch !== undefined && plan?.liquid !== undefined && isWeighed(plan.liquid.weighed[ofBatch]);
+  return ofBatch !== undefined && weighedIn(plan?.liquid?.weighed, ofBatch) !== undefined;
 }
 
 /** The planned and the present flows side by side: one ledger. */
