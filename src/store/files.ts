@@ -1,5 +1,5 @@
 import { mealFileOf, readMealFile, tooLarge, writeMealFile } from '@/core/meal/file/index.ts';
-import type { MealFile } from '@/core/meal/index.ts';
+import { type Compared, compared, type MealFile } from '@/core/meal/index.ts';
 import { begunAt, learnedBefore } from '@/core/log/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { SlowSpoonDb } from './db.ts';
@@ -41,10 +41,10 @@ export async function exportWhatIsThere(
 }
 
 export type Incoming =
-  | { readonly ok: true; readonly file: MealFile; readonly known: boolean }
+  | { readonly ok: true; readonly file: MealFile; readonly known: Compared | undefined }
   | { readonly ok: false; readonly error: string };
 
-/** Reads a file whole before anything changes; says whether its meal is here already. */
+/** Reads a file whole before anything changes; holds its meal against the copy that is here, if one is. */
 export async function readIncoming(
   db: SlowSpoonDb,
   source: { size: number; text(): Promise<string> },
@@ -53,11 +53,11 @@ export async function readIncoming(
   if (large !== undefined) return { ok: false, error: large };
   const reading = readMealFile(await source.text());
   if (!reading.ok) return reading;
-  const known = (await db.meals.get(reading.file.meal.id)) !== undefined;
   const other = await batchesElsewhere(db, reading.file);
   if (other !== undefined)
     return { ok: false, error: `Batch “${other}” of this file belongs to another meal here.` };
-  return { ok: true, file: reading.file, known };
+  const here = await loadMeal(db, reading.file.meal.id);
+  return { ok: true, file: reading.file, known: here && compared(here, reading.file) };
 }
 
 async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string | undefined> {

@@ -1,3 +1,4 @@
+import { listed } from './listed.ts';
 import type { Allergens, ForGuests, From } from '@/core/model/index.ts';
 import type { BuildChoice, BuildPart } from '@/core/meal/index.ts';
 import { avoidableWords } from './called.ts';
@@ -9,9 +10,6 @@ export function fromWords(from: readonly From[], pots = 2): string {
     byName.set(name, [...(byName.get(name) ?? []), ...(pot === undefined || pots < 2 ? [] : [pot])]);
   return [...byName].map(([name, of]) => (of.length > 0 ? `${name} in ${listed(of)}` : name)).join(', ');
 }
-
-const listed = (all: readonly string[]): string =>
-  all.length < 2 ? all.join('') : `${all.slice(0, -1).join(', ')} and ${String(all.at(-1))}`;
 
 /** What it contains, one by one, each with where it comes from. */
 export const containsWords = (

@@ -1,4 +1,5 @@
 import { type Batch, type Day, type Lot, usualDay } from '@/core/meal/index.ts';
+import { listed } from './listed.ts';
 import { beforeWords } from './before.ts';
 import { type Hours, openPhase, writeTime } from '@/core/clock/index.ts';
 
@@ -27,16 +28,13 @@ export function heatWords({ cook, tear, start }: Pick<Batch, 'cook' | 'tear' | '
   return [phases.join(', then '), ...more].join(', ');
 }
 
-const listedNames = (names: readonly string[]) =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
-
 /** Who cooks and between which hours: "one cook, 06:30 to 22:30, ready 90 in 100". */
 export function crewWords(day: Day = {}, hours?: Hours, names: readonly string[] = []): string {
   const { hands = usualDay.hands, from = usualDay.from, to = usualDay.to, chance = usualDay.chance } = day;
   const others = hands - names.length;
   const all =
     names.length > 0 && others > 0 ? [...names, others === 1 ? 'one more' : `${others} more`] : names;
-  const who = names.length > 0 ? listedNames(all) : hands === 1 ? 'one cook' : `${hands} cooks`;
+  const who = names.length > 0 ? listed(all) : hands === 1 ? 'one cook' : `${hands} cooks`;
   return `${who}, ${writeTime(from, hours)} to ${writeTime(to, hours)}, ready ${Math.round(100 * chance)} in 100`;
 }
 

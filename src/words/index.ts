@@ -73,3 +73,4 @@ export {
 } from './log.ts';
 export { beforeWords } from './before.ts';
 export { fateWords } from './fates.ts';
+export { copyWords } from './copies.ts';

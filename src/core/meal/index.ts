@@ -1,3 +1,4 @@
+export { type Compared, compared, type Copy } from './copies.ts';
 export { cookAgain } from './cookAgain.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';
 export { forPlates, platesIn } from './scaled.ts';

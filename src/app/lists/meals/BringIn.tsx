@@ -1,6 +1,6 @@
 import { importMeal } from '@/store/meals.ts';
 import { useState } from 'react';
-import type { MealFile } from '@/core/meal/index.ts';
+import type { Compared, Copy, MealFile } from '@/core/meal/index.ts';
 import { db } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import { AskReplace } from './AskReplace.tsx';
@@ -15,10 +15,16 @@ interface Props {
 
 /** Brings in the file of a meal; one that is here already is asked about. */
 export function BringIn({ tell, report, onBackup }: Props) {
-  const [asked, setAsked] = useState<MealFile>();
+  const [asked, setAsked] = useState<{ readonly file: MealFile; readonly copies: Compared }>();
   const take = async (file: MealFile) => {
     await onDisk(() => importMeal(db, file));
     tell(`“${file.meal.name}” is in.`);
+    setAsked(undefined);
+  };
+  const join = async (both: Copy) => {
+    const { keepTogether } = await import('@/store/together.ts');
+    await onDisk(() => keepTogether(db, both));
+    tell(`“${both.meal.name}” and the file’s copy of it are one.`);
     setAsked(undefined);
   };
   const open = async (source: File) => {
@@ -29,7 +35,7 @@ export function BringIn({ tell, report, onBackup }: Props) {
     const { readIncoming } = await import('@/store/files.ts');
     const incoming = await readIncoming(db, source);
     if (!incoming.ok) report(incoming.error);
-    else if (incoming.known) setAsked(incoming.file);
+    else if (incoming.known) setAsked({ file: incoming.file, copies: incoming.known });
     else await take(incoming.file);
   };
   return (
@@ -44,9 +50,12 @@ export function BringIn({ tell, report, onBackup }: Props) {
       />
       {asked && (
         <AskReplace
-          name={asked.meal.name}
+          {...asked}
+          onTogether={(both) => {
+            join(both).catch(report);
+          }}
           onReplace={() => {
-            take(asked).catch(report);
+            take(asked.file).catch(report);
           }}
           onLeave={() => {
             setAsked(undefined);

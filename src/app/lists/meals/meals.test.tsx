@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, waitFor } from '../../testing/dom.ts';
-import { batchOf, dishOf, grams, inputOf, lotOf } from '@/core/testing/meals.ts';
+import type { MealFile } from '@/core/meal/index.ts';
+import { batchOf, dishOf, grams, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 
 const {
   closePage,
@@ -70,6 +71,45 @@ describe('meals go out and come in', () => {
     expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('3 kg');
     await takeBack('bringing in “Supper”');
     expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('5 kg');
+  });
+
+  test('what two copies have each weighed comes together unasked, and goes apart again in one', async () => {
+    await openAt('meat', supper);
+    closePage();
+    await openPath('/meals');
+    await save(/^Save as a file/);
+    const file = JSON.parse(saved[0]?.text ?? '') as MealFile;
+    const there = weighedEntry({ what: 'flow', flow: 'raw', lot: 'lot' }, 2650, 2);
+    const copy = JSON.stringify({ ...file, entries: [{ ...there, id: 'weighed-there' }] });
+    closePage();
+    await openPath('/meals');
+    await bringIn(copy);
+    await screen.findByText(/Only in the file: 1 reading\./);
+    await press('Put them together');
+    await waitFor(() => expect(sheet()).toContain('are one.'));
+    expect((await stored()).entries.map(({ id }) => id)).toEqual(['weighed-there']);
+    await bringIn(copy);
+    await screen.findByText(/They are the same\./);
+    await press('Leave it as it is');
+    await takeBack('putting two copies of “Supper” together');
+    expect((await stored()).entries).toEqual([]);
+  });
+
+  test('where both say something else of one pot they are not put together, and the pot is named', async () => {
+    await openAt('meat', supper);
+    closePage();
+    await openPath('/meals');
+    await save(/^Save as a file/);
+    closePage();
+    await openPath('/meals/meal');
+    await write('Weight', '5 kg');
+    closePage();
+    await openPath('/meals');
+    await bringIn(saved[0]?.text ?? '');
+    const { name = '' } = (await stored()).batches[0] ?? {};
+    await screen.findByText(new RegExp(`Written otherwise in the file: ${name}`));
+    expect(screen.queryByRole('button', { name: 'Put them together' })).toBeNull();
+    await press('Leave it as it is');
   });
 
   test.each([
