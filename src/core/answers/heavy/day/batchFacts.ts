@@ -18,7 +18,7 @@ import { MINUTE_MS, midpoint } from '../../../quantity/index.ts';
 import { minutesOnBurner } from '../../../tender/index.ts';
 import { bowlG, ingredientsById, type Input, type NominalBatch, priorFor } from '../../../model/index.ts';
 
-import { lookAtOf, looksOf, readyAt } from './forkTests.ts';
+import { lookAtOf, looksOf, readyAt } from './forkTimes.ts';
 import { momentsOf, paintedInSmoke } from './moments.ts';
 import { heatsOf } from './heats.ts';
 import { boilsOff, dayItems, isPouredIn, loosening, softeningsOf } from './items.ts';
