@@ -4,7 +4,7 @@ import { counted, noun } from './nouns.ts';
 
 /** What two copies of a meal have that the other has not, and where they say something else of one thing. */
 export function copyWords(
-  { readings, things, apart }: Compared,
+  { readings, things, taken, apart }: Compared,
   nameOf: (one: Compared['apart'][number]) => string,
 ): readonly string[] {
   const only = (of: 'here' | 'there') =>
@@ -16,7 +16,8 @@ export function copyWords(
   return [
     ...(there === '' ? [] : [`Only in the file: ${there}.`]),
     ...(here === '' ? [] : [`Only here: ${here}.`]),
+    ...(taken === 0 ? [] : [`Taken away there: ${counted(taken, noun('thing'))} of what is here.`]),
     ...(apart.length === 0 ? [] : [`Written otherwise in the file: ${listed(apart.map(nameOf))}.`]),
-    ...(here === '' && there === '' && apart.length === 0 ? ['They are the same.'] : []),
+    ...(here === '' && there === '' && taken === 0 && apart.length === 0 ? ['They are the same.'] : []),
   ];
 }

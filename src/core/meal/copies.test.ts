@@ -88,6 +88,26 @@ describe('two copies of one meal', () => {
     expect({ ...together, gone: undefined }).toEqual({ ...one, gone: undefined });
   });
 
+  test('what was taken away in the other goes, and is told', () => {
+    const { taken, together } = compared(after(['weighs'], 'a'), after(['takes the shank out'], 'b'));
+    expect(taken).toBe(1);
+    expect(together?.batches[0]?.lots.map(({ id }) => id)).toEqual(['blade']);
+    expect(together?.entries).toHaveLength(1);
+    expect(compared(after(['takes the shank out'], 'b'), copy).taken).toBe(0);
+  });
+
+  test('a pot that one took away and the other weighed in is not lost: it is named', () => {
+    const two = acts['adds a pot']?.(copy, 'two') ?? copy;
+    const without = { ...copy, gone: ['two'] };
+    const weighed = {
+      ...two,
+      entries: [{ ...weighedEntry({ what: 'sum', flow: 'shred' }, 9, 1), batch: 'two' }],
+    };
+    expect(compared(weighed, without).apart).toEqual([{ what: 'pot', id: 'two' }]);
+    expect(compared(without, weighed).together).toBeUndefined();
+    expect(compared(two, without).together?.meal.batches).toEqual([pot]);
+  });
+
   test('a field that both say otherwise is not chosen for the cook: what it is of is named', () => {
     const heavier = inPot(copy, (batch) => ({
       ...batch,

@@ -26,6 +26,8 @@ export interface Compared {
   readonly readings: Only;
   /** Dishes and pots. */
   readonly things: Only;
+  /** What is here and was taken away there: it goes where they come together. */
+  readonly taken: number;
   /** Each once, in the order of this copy. */
   readonly apart: readonly Apart[];
   /** Both in one: all that either has, without what either has taken away; undefined where they are apart. */
@@ -36,6 +38,8 @@ export interface Compared {
 const HAPPENS: ReadonlySet<string> = new Set(['lidOn', 'closed', 'put', 'cools', 'guessG']);
 /** Lists whose order is the work: what both have added to one has no order. */
 const ORDERED: ReadonlySet<string> = new Set(['cook', 'after', 'layers']);
+/** Lists whose order nobody has chosen. */
+const LOOSE: ReadonlySet<string> = new Set(['entries', 'pots']);
 /** Lists of ids or of keys. */
 const OF_WORDS: ReadonlySet<string> = new Set(['batches', 'dismissed']);
 
@@ -56,22 +60,29 @@ const idIn = (list: string, one: unknown): string | undefined => {
  */
 export function compared(here: Copy, there: Copy): Compared {
   const gone = new Set([...(here.gone ?? []), ...(there.gone ?? [])]);
-  const found = new Set<string>();
-  const joined = joining(gone, found)(
+  const [found, taken] = [new Set<string>(), new Set<string>()];
+  const joined = joining(gone, found, taken)(
     { meal: here.meal, pots: here.batches, entries: here.entries },
     { meal: there.meal, pots: there.batches, entries: there.entries },
     '',
     // Each stands for a list of that very kind, and both copies were read as such.
   ) as { meal: Meal; pots: Batch[]; entries: Entry[] };
+  // A pot that was taken away in one copy and weighed in the other stays: which of the two holds is for the cook.
+  const pots = new Set(joined.pots.map(({ id }) => id));
+  for (const { batch } of joined.entries) if (!pots.has(batch)) found.add(batch);
+  if (pots.size === 0) found.add('');
   const only = (of: (copy: Copy) => readonly { readonly id: string }[]): Only => {
-    const missing = (one: Copy, other: Copy) =>
-      of(one).filter(({ id }) => !gone.has(id) && !of(other).some((its) => its.id === id)).length;
+    const missing = (one: Copy, other: Copy) => {
+      const its = new Set(of(other).map(({ id }) => id));
+      return of(one).filter(({ id }) => !gone.has(id) && !its.has(id)).length;
+    };
     return { here: missing(here, there), there: missing(there, here) };
   };
   const apart = apartIn(here, found);
   return {
     readings: only(({ entries }) => entries),
     things: only(({ meal, batches }) => [...meal.dishes, ...batches]),
+    taken: taken.size,
     apart,
     together:
       apart.length > 0
@@ -97,8 +108,8 @@ function apartIn({ meal, batches }: Copy, found: ReadonlySet<string>): readonly 
   return said.size > 0 ? [...things, { what: 'meal', id: meal.id }] : things;
 }
 
-/** Joins objects by their keys and lists by the ids in them; what is said otherwise is put to `found`, by its path. */
-function joining(gone: ReadonlySet<string>, found: Set<string>) {
+/** Joins objects by their keys and lists by the ids in them. By their paths what is said otherwise is put to `found`, what goes to `taken`. */
+function joining(gone: ReadonlySet<string>, found: Set<string>, taken: Set<string>) {
   const otherwise = (path: string, one: unknown): unknown => {
     found.add(path);
     return one;
@@ -125,14 +136,10 @@ function joining(gone: ReadonlySet<string>, found: Set<string>) {
     const byId = (all: readonly unknown[]) =>
       new Map(all.filter(stands).map((one) => [idIn(key, one) ?? '', one] as const));
     const [mine, its] = [byId(a), byId(b)];
+    for (const one of a) if (!stands(one)) taken.add(within + (idIn(key, one) ?? ''));
     const both = [...mine.keys()].filter((id) => its.has(id));
-    if (
-      !same(
-        both,
-        [...its.keys()].filter((id) => mine.has(id)),
-      )
-    )
-      return otherwise(path, a);
+    const theirs = [...its.keys()].filter((id) => mine.has(id));
+    if (!LOOSE.has(key) && !same(both, theirs)) return otherwise(path, a);
     const [more, less] = its.size > both.length && mine.size === both.length ? [its, mine] : [mine, its];
     if (less.size > both.length && ORDERED.has(key)) return otherwise(path, a);
     const ids = [...more.keys(), ...[...less.keys()].filter((id) => !more.has(id))];

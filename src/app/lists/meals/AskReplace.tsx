@@ -13,8 +13,8 @@ interface Props {
 
 /** A file whose meal is here already: how the two differ, and what can be done; nothing is done unasked. */
 export function AskReplace({ file, copies, onTogether, onReplace, onLeave }: Props) {
-  const { together, apart, readings, things } = copies;
-  const brings = readings.there + things.there > 0;
+  const { together, apart, readings, things, taken } = copies;
+  const brings = readings.there + things.there + taken > 0;
   const isSame = !brings && apart.length === 0 && readings.here + things.here === 0;
   const nameOf = ({ what, id }: Compared['apart'][number]) => {
     const dish = file.meal.dishes.find((one) => one.id === id);
