@@ -1,5 +1,5 @@
 import type { Transaction } from 'dexie';
-import { sameKept } from './sameKept.ts';
+import { sameKept } from '@/core/meal/index.ts';
 import { usualKitchen } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, ReadingsRow, Row, TableName } from './kinds.ts';

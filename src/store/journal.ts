@@ -1,5 +1,5 @@
 import type { Table, Transaction } from 'dexie';
-import { sameKept } from './sameKept.ts';
+import { sameKept } from '@/core/meal/index.ts';
 import type { Act, Change } from './kinds.ts';
 import { mealsIn, scopeOf } from './scopes.ts';
 

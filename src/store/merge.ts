@@ -1,4 +1,4 @@
-import { sameKept } from './sameKept.ts';
+import { sameKept } from '@/core/meal/index.ts';
 
 /**
  * What stands after a change is made that was thought of on other ground: where `now` still is as it was `from`, it

@@ -9,7 +9,7 @@ import {
 } from '@/core/meal/index.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, Row, TableName } from './kinds.ts';
 import { goneAfter } from './gone.ts';
-import { sameKept } from './sameKept.ts';
+import { sameKept } from '@/core/meal/index.ts';
 
 /** A meal with all that its reckoning needs. */
 export interface LoadedMeal {

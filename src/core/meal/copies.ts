@@ -1,3 +1,4 @@
+import { sameKept } from './sameKept.ts';
 import type { Batch, Entry, Meal } from './schema.ts';
 
 /** A meal as one of its copies has it. */
@@ -121,12 +122,12 @@ function joining(gone: ReadonlySet<string>, found: Set<string>, taken: Set<strin
         .filter(([, one]) => one !== undefined),
     );
   const value = (key: string, a: unknown, b: unknown, path: string): unknown => {
-    if (same(a, b) && !Array.isArray(a)) return a;
+    if (sameKept(a, b) && !Array.isArray(a)) return a;
     const isThings = (one: unknown): one is readonly unknown[] =>
       Array.isArray(one) && one.every((each) => idIn(key, each) !== undefined);
     const [mine, its] = [a ?? (isThings(b) ? [] : a), b ?? (isThings(a) ? [] : b)];
     if (isThings(mine) && isThings(its)) return list(key, mine, its, path);
-    if (same(a, b)) return a;
+    if (sameKept(a, b)) return a;
     if (a === undefined || b === undefined) return HAPPENS.has(key) ? (a ?? b) : otherwise(path, a ?? b);
     return isObject(a) && isObject(b) ? keys(a, b, path) : otherwise(path, a);
   };
@@ -139,7 +140,7 @@ function joining(gone: ReadonlySet<string>, found: Set<string>, taken: Set<strin
     for (const one of a) if (!stands(one)) taken.add(within + (idIn(key, one) ?? ''));
     const both = [...mine.keys()].filter((id) => its.has(id));
     const theirs = [...its.keys()].filter((id) => mine.has(id));
-    if (!LOOSE.has(key) && !same(both, theirs)) return otherwise(path, a);
+    if (!LOOSE.has(key) && !sameKept(both, theirs)) return otherwise(path, a);
     const [more, less] = its.size > both.length && mine.size === both.length ? [its, mine] : [mine, its];
     if (less.size > both.length && ORDERED.has(key)) return otherwise(path, a);
     const ids = [...more.keys(), ...[...less.keys()].filter((id) => !more.has(id))];
@@ -150,13 +151,4 @@ function joining(gone: ReadonlySet<string>, found: Set<string>, taken: Set<strin
     });
   };
   return keys;
-}
-
-/** Whether two values say the same: a field that is undefined is none. */
-function same(a: unknown, b: unknown): boolean {
-  if (Object.is(a, b)) return true;
-  if (Array.isArray(a) && Array.isArray(b))
-    return a.length === b.length && a.every((one, i) => same(one, b[i]));
-  if (!isObject(a) || !isObject(b)) return false;
-  return [...new Set([...Object.keys(a), ...Object.keys(b)])].every((key) => same(a[key], b[key]));
 }

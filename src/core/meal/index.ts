@@ -1,4 +1,5 @@
 export { type Compared, compared, type Copy } from './copies.ts';
+export { sameKept } from './sameKept.ts';
 export { cookAgain } from './cookAgain.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';
 export { forPlates, platesIn } from './scaled.ts';

@@ -1,5 +1,5 @@
 import type { LotReckoning } from '@/core/reckoning/index.ts';
-import { sameKept } from '@/store/sameKept.ts';
+import { sameKept } from '@/core/meal/index.ts';
 import { X } from 'lucide-react';
 import { lazy, memo, Suspense, useState } from 'react';
 import type { Lot, OwnCut } from '@/core/meal/index.ts';
