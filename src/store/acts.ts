@@ -1,6 +1,5 @@
 import type { Transaction } from 'dexie';
-import { sameKept } from '@/core/meal/index.ts';
-import { usualKitchen } from '@/core/meal/index.ts';
+import { sameKept, usualKitchen } from '@/core/meal/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import type { BatchRow, Change, EntryRow, KeptRow, MealRow, ReadingsRow, Row, TableName } from './kinds.ts';
 import { bin } from './bin.ts';

@@ -1,6 +1,5 @@
 import type { Transaction } from 'dexie';
-import { sameKept } from '@/core/meal/index.ts';
-import type { Kitchen } from '@/core/meal/index.ts';
+import { sameKept, type Kitchen } from '@/core/meal/index.ts';
 import { countOf, dishName } from '@/core/order/index.ts';
 import { reference } from '@/reference/index.ts';
 import type { SlowSpoonDb } from './db.ts';
