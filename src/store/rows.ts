@@ -63,7 +63,12 @@ export interface RowEdits {
 /** The lists of a row, by what they hold. */
 export function listsOf(row: Row): Lists {
   if ('meal' in row)
-    return { dishes: row.meal.dishes, batches: row.meal.batches, tasks: row.meal.day?.tasks };
+    return {
+      dishes: row.meal.dishes,
+      sittings: row.meal.sittings,
+      batches: row.meal.batches,
+      tasks: row.meal.day?.tasks,
+    };
   if ('batch' in row) {
     const { lots, items, cook, dismissed } = row.batch;
     return { lots, items, phases: cook, dismissed };

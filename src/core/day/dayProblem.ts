@@ -1,5 +1,6 @@
 import { MINUTE_MS } from '../quantity/index.ts';
 import type { DayFacts } from './facts.ts';
+import { type ServedAt, sittingServed } from './sittings.ts';
 import type { MetNeed, Resource } from './resources.ts';
 import { SLOT, type Job, type Problem, type Schedule, type Span } from '../schedule/index.ts';
 import { batchOf, taskId, type Task } from './task.ts';
@@ -48,21 +49,33 @@ export interface Place {
 
 const slots = (minutes: number) => Math.ceil(minutes / SLOT - 1e-6);
 
+/** When the sittings are served, and whether what serves one ends by then, or is done no sooner than for then. */
+export interface Bounded {
+  readonly served: ServedAt;
+  readonly hangs: boolean;
+}
+
 /** The tasks as jobs in slots from an origin. */
 export function problemOf(
   setting: Setting,
   origin: number,
   horizon: number,
   earliest: number,
-  serving: number | undefined,
+  { served, hangs }: Bounded,
 ): Problem {
   const { facts, resources } = setting;
   const chains = chainsOf(setting.tasks);
   const spans = spansOf(setting, chains);
   return {
-    jobs: chains.map((chain, i) => jobOf(chain, i, setting, chains, spans, origin)),
+    jobs: chains.map((chain, i) => ({
+      ...jobOf(chain, i, setting, chains, spans, origin),
+      ...boundsOf(chain, setting, origin, earliest, { served, hangs }),
+    })),
     resources: [
-      { name: 'hands', free: handsFree(facts, origin, horizon, setting.keepsHours ? undefined : serving) },
+      {
+        name: 'hands',
+        free: handsFree(facts, origin, horizon, setting.keepsHours || !hangs ? [] : [...served.values()]),
+      },
       ...resources.map(({ kind, id, amount }) => ({
         name: `${kind} ${id}`,
         free: new Int16Array(horizon).fill(amount),
@@ -190,6 +203,27 @@ function jobOf(
   };
 }
 
+/** Of several sittings, what serves one ends by then; run from now, it is not filled before it is wanted. */
+function boundsOf(
+  chain: Chain,
+  { facts, tasks }: Setting,
+  origin: number,
+  earliest: number,
+  { served, hangs }: Bounded,
+): Pick<Job, 'due' | 'notBefore'> {
+  if (served.size < 2) return {};
+  const [last] = chain.toReversed();
+  const task = last === undefined ? undefined : tasks[last];
+  const at = task && served.get(sittingServed(task.ref, facts) ?? NONE);
+  if (at === undefined) return {};
+  const slot = Math.floor((at - origin) / SLOT_MS);
+  if (hangs) return { due: slot };
+  const length = chain.reduce((sum, i) => sum + lengthOf(tasks[i]), 0);
+  return { notBefore: Math.max(earliest, slot - length) };
+}
+/** No sitting is called so. */
+const NONE = ' ';
+
 /** The parts that want hands: the first uses of its job, in this order. */
 export const handsOf = (task: Task) =>
   task.parts.filter(({ hands, handsMin }) => hands > 0 && handsMin !== 0);
@@ -199,7 +233,7 @@ function handsFree(
   { hands, awake: [from, to], zone }: DayFacts,
   origin: number,
   horizon: number,
-  serving: number | undefined,
+  servings: readonly number[],
 ): Int16Array {
   const hour = 60 / SLOT;
   let first = 0;
@@ -207,7 +241,8 @@ function handsFree(
     const at = origin + slot * SLOT_MS;
     // Read off the wall clock every hour, so that a change of the clocks moves the night with it.
     if (slot % hour === 0) first = minuteOfDay(at, zone);
-    if (serving !== undefined && serving - at <= UP_BEFORE_SERVING * MINUTE_MS) return hands;
+    if (servings.some((serving) => serving > at && serving - at <= UP_BEFORE_SERVING * MINUTE_MS))
+      return hands;
     const minute = (first + (slot % hour) * SLOT) % (24 * 60);
     return minute >= from && minute + SLOT <= to ? hands : 0;
   });

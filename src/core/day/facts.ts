@@ -117,6 +117,16 @@ export interface DayBatch {
   readonly shredG: number;
 }
 
+/** When and how some of the dishes reach their guests. */
+export interface DaySitting {
+  readonly id: string;
+  /** Epoch ms; undefined: nobody has said. */
+  readonly serving: number | undefined;
+  /** Filled here, from hot boxes as they are asked for, or sent out. */
+  readonly place: 'here' | 'kept hot' | 'sent out';
+  readonly sent: { readonly road: number; readonly packing: number | undefined; readonly cold: boolean };
+}
+
 /** What a day is planned from. */
 export interface DayFacts {
   readonly batches: readonly DayBatch[];
@@ -129,12 +139,13 @@ export interface DayFacts {
     readonly built: boolean;
     /** It is built on nothing that would be boiled or toasted. */
     readonly bare: boolean;
+    /** The sitting at which it is served. */
+    readonly sitting: string;
     /** The batches that it is filled from, where the cook has said; undefined: from any. */
     readonly from: readonly string[] | undefined;
   }[];
-  /** Filled here, from hot boxes as they are asked for, or sent out. */
-  readonly place: 'here' | 'kept hot' | 'sent out';
-  readonly sent: { readonly road: number; readonly packing: number | undefined; readonly cold: boolean };
+  /** The meal's own sitting, and those of an event beside it. */
+  readonly sittings: readonly DaySitting[];
   readonly own: readonly OwnTask[];
   readonly hands: number;
   /** Ids of those who cook and have names: at most as many as there are hands. */
@@ -144,8 +155,6 @@ export interface DayFacts {
   /** Minutes of the day between which somebody works. */
   readonly awake: readonly [number, number];
   readonly zone: string;
-  /** Epoch ms. */
-  readonly serving: number | undefined;
   readonly forward: boolean;
   readonly minutes: Readonly<Record<string, number>>;
   /** How long the hands of this kitchen take at a kind of task, of the usual: by `paceGroup`. */

@@ -14,18 +14,18 @@ type Where = Extract<Doing, { what: 'hold' }>['where'];
  * The lines with what is held between them: raw meat that goes back into the cold before its pot, and all that is cooked
  * and waits, from the pot until it is served. Nothing cooked stands without a line that holds, cools or reheats it.
  * @param now epoch ms: what has come out of its pot waits from now on
- * @param serving epoch ms: filled plates wait until then
+ * @param servedAt epoch ms: filled plates wait until then
  */
 export function withHolding(
   lines: readonly Line[],
-  { batches }: Pick<DayFacts, 'batches'>,
+  { batches, dishes }: Pick<DayFacts, 'batches' | 'dishes'>,
   now: number,
-  serving: number,
+  servedAt: (ref: TaskRef) => number,
 ): readonly Line[] {
   const held = [
     ...lines.flatMap((line) => rawAfter(line, lines)),
-    ...batches.flatMap((batch) => cookedOf(batch, lines, now)),
-    ...filled(lines, serving),
+    ...batches.flatMap((batch) => cookedOf(batch, lines, dishes, now)),
+    ...filled(lines, servedAt),
   ];
   return [...lines, ...held].sort((a, b) => a.from - b.from || a.to - b.to);
 }
@@ -62,13 +62,24 @@ function rawAfter(line: Line, lines: readonly Line[]): readonly Line[] {
 const cooked = new Set<TaskRef['kind']>([
   ...batchTaskKinds.slice(batchTaskKinds.indexOf('pot') + 1),
   'after',
+  'keep on',
+  'reheat',
 ]);
 
-function cookedOf({ id, over }: DayBatch, lines: readonly Line[], now: number): readonly Line[] {
+function cookedOf(
+  { id, over }: DayBatch,
+  lines: readonly Line[],
+  dishes: DayFacts['dishes'],
+  now: number,
+): readonly Line[] {
   const own = lines.filter(({ batch, ref }) => batch === id && cooked.has(ref.kind));
   const out = lines.filter(({ batch, ref }) => batch === id && ref.kind === 'pot').at(-1);
-  // What the last dish wants waits for it too.
-  const plates = lines.filter(({ kind }) => kind === 'plates');
+  // What the last dish wants waits for it too; of several sittings, of those alone that draw on it.
+  const isOther = (dish: string) => {
+    const one = dishes.find((other) => other.id === dish);
+    return one !== undefined && isOfAnotherSitting(one, id, dishes);
+  };
+  const plates = lines.filter(({ kind, ref }) => kind === 'plates' && !('dish' in ref && isOther(ref.dish)));
   // Of what is over already nothing is known but that it is warm, and waits from now on.
   const first = out ?? (over.has('pot') ? own[0] : undefined);
   if (!first) return [];
@@ -77,7 +88,11 @@ function cookedOf({ id, over }: DayBatch, lines: readonly Line[], now: number): 
   // Out of its pot and chilled already, it lies in the fridge.
   let isCold = over.has('chill');
   const held: Line[] = [];
-  for (const line of [...own, ...plates]) {
+  // Of a pot from which something is kept on, plates are filled between what is done with it.
+  const all = own.some(({ ref }) => ref.kind === 'keep on')
+    ? [...own, ...plates].sort((a, b) => a.from - b.from || a.to - b.to)
+    : [...own, ...plates];
+  for (const line of all) {
     if (line.from - until >= HOLD * MINUTE_MS) {
       const where: Where = isCold ? 'in the fridge' : last === out ? 'in its liquid' : 'hot';
       held.push(holding(last, where, until, line.from));
@@ -93,15 +108,25 @@ function cookedOf({ id, over }: DayBatch, lines: readonly Line[], now: number): 
   return held;
 }
 
+/** None of the dishes of its sitting is filled from that pot. */
+const isOfAnotherSitting = (
+  { sitting }: DayFacts['dishes'][number],
+  batch: string,
+  dishes: DayFacts['dishes'],
+): boolean =>
+  !dishes.some(
+    (dish) => dish.sitting === sitting && (!dish.from || dish.from.length === 0 || dish.from.includes(batch)),
+  );
+
 /** Plates that are filled well before they are served are kept hot, or are filled later. */
-function filled(lines: readonly Line[], serving: number): readonly Line[] {
+function filled(lines: readonly Line[], servedAt: (ref: TaskRef) => number): readonly Line[] {
   return (
     lines
       .filter(({ ref, kind }) => ref.kind === 'plates' && kind === 'plates')
       // What is baked once it is filled waits from then on.
       .filter((line) => !lines.some((other) => other.task === line.task && other.to > line.to))
-      .filter((line) => serving - line.to >= HOLD * MINUTE_MS)
-      .map((line) => holding(line, 'hot', line.to, serving))
+      .filter((line) => servedAt(line.ref) - line.to >= HOLD * MINUTE_MS)
+      .map((line) => holding(line, 'hot', line.to, servedAt(line.ref)))
   );
 }
 

@@ -11,17 +11,37 @@ import { gaps, mergeIntervals } from './intervals.ts';
 import { batchOf, type Task } from './task.ts';
 import { tasksOf } from './tasks/index.ts';
 import { HELD_LONG } from './minutes.ts';
+import { askedAt, lastOf, type ServedAt, sittingServed } from './sittings.ts';
 import { tightOf } from './tight.ts';
 import { withNames } from './who.ts';
 import { minuteOfDay } from '../clock/index.ts';
 
 /** Two days before the serving and a night more: nobody begins sooner, slots. */
 const HORIZON = (4 * 24 * 60) / SLOT;
+/** Of an event, from so long before its first sitting to its last; no more than a fortnight in all, slots. */
+function horizonOf(served: ServedAt, from = Infinity): number {
+  if (served.size < 2) return HORIZON;
+  const first = Math.min(from, ...served.values());
+  const span = Math.ceil(((lastOf(served) ?? first) - first) / SLOT_MS);
+  return HORIZON + Math.min(HORIZON * 3, Math.max(0, span));
+}
+
+/** A sitting as the plan serves it. */
+export interface ServedSitting {
+  readonly id: string;
+  /** Epoch ms: when it is served by this plan, and when it was asked for. */
+  readonly serving: number;
+  readonly asked: number | undefined;
+  readonly lateMin: number;
+}
+
 export interface Day {
-  /** Epoch ms: when it is served by this plan, and when the first task begins. */
+  /** Every sitting, in the order in which they are served. */
+  readonly sittings: readonly ServedSitting[];
+  /** Epoch ms: when the last is served by this plan, and when the first task begins. */
   readonly serving: number;
   readonly begins: number;
-  /** So much later than was asked, min. */
+  /** So much later than was asked, the worst of them, min. */
   readonly lateMin: number;
   /** It hangs from a serving time, or runs from now. */
   readonly hangs: boolean;
@@ -54,21 +74,24 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     facts.resources,
   );
   const setting: Setting = { facts, tasks, needs: met, resources, keepsHours: true };
-  const asked = facts.forward ? undefined : facts.serving;
-  const hung = asked !== undefined && asked > now ? hangInHours(setting, asked, now, tries) : undefined;
+  const asked: ServedAt = facts.forward ? new Map() : askedAt(facts);
+  const last = lastOf(asked);
+  const hung = last !== undefined && last > now ? hangInHours(setting, asked, now, tries) : undefined;
   const run = hung?.run ?? freely(setting, now, tries, asked);
+  const sittings = servedIn(run, setting, asked);
   const unplaced = unplacedIn(tasks, run);
   // Nobody trims and browns what will not be cooked: of a pot without a place nothing is told, unless it has begun.
   const begun = new Set(tasks.flatMap((task) => (task.begun === undefined ? [] : (batchOf(task) ?? []))));
   const isTold = (batch = '') => !unplaced.includes(batch) || begun.has(batch);
-  const told = toldOf(setting, run, now).filter(({ batch }) => isTold(batch));
+  const told = toldOf(setting, run, now, sittings).filter(({ batch }) => isTold(batch));
   const lines = withNames(told, tasks, facts.cooks, facts.hands);
   const here = mergeIntervals(lines.filter((line) => wantsSomebody(line) && line.to > now));
   return {
+    sittings,
     serving: run.serving,
     begins: Math.min(run.serving, ...lines.map(({ from }) => from)),
-    lateMin: asked === undefined ? 0 : Math.max(0, Math.round((run.serving - asked) / MINUTE_MS)),
-    hangs: hung !== undefined || run.serving === asked,
+    lateMin: Math.max(0, ...sittings.map(({ lateMin }) => lateMin)),
+    hangs: hung !== undefined || run.serving === last,
     outside: hung?.outside,
     gapMin: run.gap * SLOT,
     lines,
@@ -115,8 +138,43 @@ function atOnce(tasks: readonly Task[], now: number): readonly Task[] {
   });
 }
 
-const toldOf = (setting: Setting, run: Run, now: number): readonly Line[] =>
-  withHolding(linesOf(setting.tasks, run, setting.facts), setting.facts, now, run.serving);
+/** When a schedule serves each sitting: when it was asked for, or once all is done that serves it. */
+function servedIn(run: Run, { facts, tasks }: Setting, asked: ServedAt): readonly ServedSitting[] {
+  const { origin, places, schedule } = run;
+  const ends = new Map<string, number>();
+  for (const [i, task] of tasks.entries()) {
+    const sitting = sittingServed(task.ref, facts);
+    const place = places[i];
+    const slot = schedule.starts[place?.job ?? -1] ?? -1;
+    if (sitting === undefined || !place || slot < 0) continue;
+    const end = origin + (slot + place.offset) * SLOT_MS + task.minutes * MINUTE_MS;
+    ends.set(sitting, Math.max(ends.get(sitting) ?? 0, end));
+  }
+  const { sittings } = facts;
+  return sittings
+    .map(({ id }): ServedSitting => {
+      const wanted = asked.get(id);
+      // What runs to the end of the day is served then: nothing after it is waited for.
+      const serving =
+        sittings.length < 2 || (wanted !== undefined && wanted === lastOf(asked))
+          ? run.serving
+          : Math.max(wanted ?? 0, Math.ceil((ends.get(id) ?? wanted ?? run.serving) / SLOT_MS) * SLOT_MS);
+      const late = wanted === undefined ? 0 : Math.round((serving - wanted) / MINUTE_MS);
+      return { id, serving, asked: wanted, lateMin: Math.max(0, late) };
+    })
+    .sort((a, b) => a.serving - b.serving);
+}
+
+const toldOf = (
+  setting: Setting,
+  run: Run,
+  now: number,
+  sittings: readonly ServedSitting[] = servedIn(run, setting, askedAt(setting.facts)),
+): readonly Line[] =>
+  withHolding(linesOf(setting.tasks, run, setting.facts), setting.facts, now, (ref) => {
+    const sitting = sittingServed(ref, setting.facts);
+    return sittings.find(({ id }) => id === sitting)?.serving ?? run.serving;
+  });
 
 const isHotHold = ({ does }: Line) => does.what === 'hold' && does.where !== 'in the fridge';
 const holdsLong = (lines: readonly Line[]): boolean =>
@@ -129,26 +187,30 @@ const holdsLong = (lines: readonly Line[]): boolean =>
  */
 function hangInHours(
   setting: Setting,
-  serving: number,
+  asked: ServedAt,
   now: number,
   tries: number,
 ): { readonly run: Run; readonly outside?: Outside | undefined } | undefined {
   const good = (run: Run | undefined): run is Run =>
     run !== undefined && !holdsLong(toldOf(setting, run, now));
   // The quick list tells whether it can be done; only then is it worth levelling.
-  const quick = hang(setting, serving, now, 0);
-  const kept = good(quick) ? (tries > 0 ? hang(setting, serving, now, tries) : quick) : undefined;
+  const quick = hang(setting, asked, now, 0);
+  const kept = good(quick) ? (tries > 0 ? hang(setting, asked, now, tries) : quick) : undefined;
   if (good(kept)) return { run: kept };
-  const open = hang({ ...setting, keepsHours: false }, serving, now, 0);
+  const open = hang({ ...setting, keepsHours: false }, asked, now, 0);
   if (!open) return quick && { run: quick };
   const outside = outsideOf(setting.facts, toldOf(setting, open, now), now);
   // Nothing that wants hands lies outside the hours after all.
-  if (!outside) return { run: hang({ ...setting, keepsHours: false }, serving, now, tries) ?? open };
+  if (!outside) return { run: hang({ ...setting, keepsHours: false }, asked, now, tries) ?? open };
+  const [serving = 0, another] = asked.values();
+  // Which of several sittings could be later is nobody's to say but the cook's.
+  if (another !== undefined) return { run: open, outside };
   for (let later = LATER; later <= LATEST; later += LATER) {
     const at = serving + later * MINUTE_MS;
-    const run = hang(setting, at, now, 0);
+    const then: ServedAt = new Map([...asked.keys()].map((id) => [id, at]));
+    const run = hang(setting, then, now, 0);
     if (!good(run)) continue;
-    const levelled = tries > 0 ? hang(setting, at, now, tries) : run;
+    const levelled = tries > 0 ? hang(setting, then, now, tries) : run;
     return { run: good(levelled) ? levelled : run, outside: { ...outside, serving: at } };
   }
   return { run: open, outside };
@@ -188,14 +250,16 @@ function outsideOf({ awake, zone }: DayFacts, lines: readonly Line[], now: numbe
   return { first: first.from, hours, serving: undefined };
 }
 
-/** From the serving time backwards; undefined if it would have to begin before now. */
-function hang(setting: Setting, serving: number, now: number, tries: number): Run | undefined {
-  const origin = serving - HORIZON * SLOT_MS;
-  const problem = problemOf(setting, origin, HORIZON, 0, serving);
+/** From the last serving backwards; undefined if it would have to begin before now. */
+function hang(setting: Setting, served: ServedAt, now: number, tries: number): Run | undefined {
+  const serving = lastOf(served) ?? now;
+  const horizon = horizonOf(served);
+  const origin = serving - horizon * SLOT_MS;
+  const problem = problemOf(setting, origin, horizon, 0, { served, hangs: true });
   const back = mirrored(problem);
   const { schedule, bound } = level(back, tries);
   if (!schedule.placed) return undefined;
-  const starts = schedule.starts.map((start, i) => HORIZON - start - (problem.jobs[i]?.length ?? 0));
+  const starts = schedule.starts.map((start, i) => horizon - start - (problem.jobs[i]?.length ?? 0));
   const moved = schedule.moved.map((row) => row.map((by) => -by));
   const early = problem.jobs.some((job, i) => {
     const start = wholeAt(starts, i);
@@ -224,6 +288,12 @@ function pushedLate(run: Run, horizon: number): Run | undefined {
   const { problem, schedule } = run;
   const cut = {
     ...problem,
+    // What serves a sitting is not pushed beyond it.
+    jobs: problem.jobs.map(({ notBefore, ...job }, i) =>
+      notBefore === undefined
+        ? job
+        : { ...job, due: job.length + Math.max(notBefore, wholeAt(schedule.starts, i)) },
+    ),
     horizon,
     resources: problem.resources.map(({ name, free }) => ({ name, free: free.slice(0, horizon) })),
   };
@@ -247,10 +317,10 @@ function pushedLate(run: Run, horizon: number): Run | undefined {
  * From now; but where nothing has begun, no time was asked and nobody said to start now, a day that would hold a pot hot through the
  * night begins the next morning.
  */
-function freely(setting: Setting, now: number, tries: number, asked: number | undefined): Run {
+function freely(setting: Setting, now: number, tries: number, asked: ServedAt): Run {
   const run = forward(setting, now, tries, asked);
   const { facts, tasks } = setting;
-  const isFree = asked === undefined && !facts.forward && tasks.every(({ begun }) => begun === undefined);
+  const isFree = asked.size === 0 && !facts.forward && tasks.every(({ begun }) => begun === undefined);
   if (!isFree || !holdsLong(toldOf(setting, run, now))) return run;
   const wait = (facts.awake[0] - minuteOfDay(now, facts.zone) + DAY) % DAY;
   const next = forward(setting, now + wait * MINUTE_MS, tries);
@@ -261,12 +331,13 @@ function freely(setting: Setting, now: number, tries: number, asked: number | un
  * From now, as soon as it can be; then hung from the end of that, so that nothing waits longer than it must. What is ready before
  * the serving that was asked for is served when it was asked for.
  */
-function forward(setting: Setting, now: number, tries: number, asked?: number): Run {
+function forward(setting: Setting, now: number, tries: number, asks: ServedAt = new Map()): Run {
+  const asked = lastOf(asks);
   const begun = setting.tasks.flatMap(({ begun: at }) => (at === undefined ? [] : [at]));
   const from = Math.floor(Math.min(now, ...begun) / SLOT_MS) * SLOT_MS;
   const earliest = Math.ceil((now - from) / SLOT_MS);
-  const horizon = HORIZON + earliest;
-  const problem = problemOf(setting, from, horizon, earliest, undefined);
+  const horizon = horizonOf(asks, from) + earliest;
+  const problem = problemOf(setting, from, horizon, earliest, { served: asks, hangs: false });
   const { schedule, bound } = level(problem, tries);
   const serving = from + schedule.end * SLOT_MS;
   const gap = Math.max(0, schedule.end - bound);
@@ -275,6 +346,9 @@ function forward(setting: Setting, now: number, tries: number, asked?: number): 
     const until = Math.floor((asked - from) / SLOT_MS);
     return { ...(pushedLate(plain, until) ?? plain), serving: asked };
   }
-  const hung = schedule.placed ? hang(setting, serving, now, Math.ceil(tries / 4)) : undefined;
+  const served = new Map(
+    servedIn(plain, setting, asks).map((one) => [one.id, Math.min(serving, one.serving)] as const),
+  );
+  const hung = schedule.placed ? hang(setting, served, now, Math.ceil(tries / 4)) : undefined;
   return hung ? { ...hung, gap } : (pushedLate(plain, schedule.end) ?? plain);
 }

@@ -1,4 +1,12 @@
-import { type AfterWhat, batchTask, type Heat, type Lid, type Onto, type Round } from '../meal/index.ts';
+import {
+  type AfterWhat,
+  batchTask,
+  type Heat,
+  type Lid,
+  type Onto,
+  OWN_SITTING,
+  type Round,
+} from '../meal/index.ts';
 import type { Strand } from '../work/index.ts';
 import type { Need } from './resources.ts';
 
@@ -39,8 +47,11 @@ export type TaskRef =
   /** A step of the cook's own list that the usual order does not have. */
   | { readonly kind: 'after'; readonly batch: string; readonly step: string }
   | { readonly kind: 'plates' | 'boil' | 'toast rolls'; readonly dish: string }
-  /** Into hot boxes, or packed and sent out. */
-  | { readonly kind: 'boxes' | 'sent' }
+  /** What a later sitting draws on is cooled, and reheated for it. */
+  | { readonly kind: 'keep on'; readonly batch: string }
+  | { readonly kind: 'reheat'; readonly batch: string; readonly sitting: string }
+  /** Of a sitting: into hot boxes, or packed and sent out. */
+  | { readonly kind: 'boxes' | 'sent'; readonly sitting: string }
   | { readonly kind: 'own'; readonly own: string };
 
 /** The task's name in a file: what its minutes, its pin and its being done are kept under. Nobody takes it apart. */
@@ -54,9 +65,13 @@ export function taskId(ref: TaskRef): string {
       return `own|${ref.own}`;
     case 'after':
       return `${ref.batch}|after ${ref.step}`;
+    case 'reheat':
+      return `${ref.batch}|reheat ${ref.sitting}`;
+    case 'keep on':
+      return `${ref.batch}|keep on`;
     case 'boxes':
     case 'sent':
-      return ref.kind;
+      return ref.sitting === OWN_SITTING ? ref.kind : `${ref.kind}|${ref.sitting}`;
     default:
       return batchTask(ref.batch, ref.kind);
   }

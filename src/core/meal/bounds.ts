@@ -1,6 +1,7 @@
 /** How many of each the file, the acts and the fields take; what more there were could not be kept. */
 export const most = {
   dishes: 50,
+  sittings: 20,
   batches: 50,
   lots: 1000,
   items: 500,

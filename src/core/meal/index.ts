@@ -66,6 +66,7 @@ export {
   type Onto,
   type Round,
   type Scoop,
+  type Sitting,
   type Size,
   type Skim,
   type Stand,
@@ -161,5 +162,6 @@ export {
   vesselKinds,
   ways,
 } from './choices.ts';
+export { isEvent, OWN_SITTING, sittingOf, sittingsOf } from './sittings.ts';
 export { saidOf } from './saidOf.ts';
 export { largeTinOf, soldIn } from './tins.ts';

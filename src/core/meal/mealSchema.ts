@@ -74,6 +74,7 @@ export const dish = z.strictObject({
   built: z.literal(true).optional().describe('guests build it themselves: it is set out, not filled'),
   priority: z.int().min(1).max(3).optional().describe('1 is served first; absent: 2'),
   from: z.array(id).max(most.batches).optional().describe('batches that it may draw on; absent: all'),
+  sitting: id.optional().describe('the sitting at which it is served; absent: the meal’s own'),
   layers: z.array(name).max(20).optional().describe('from below, in the cook’s own order; absent: as usual'),
   locked: z
     .strictObject({ meat: mass.optional(), liquid: volume.optional() })
@@ -139,9 +140,13 @@ const wallTime = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-([0-2]\d|3[01])T
   error: 'a moment is written 2026-12-05T18:00',
 });
 
-export const meal = z.strictObject({
-  id,
-  name,
+const people = z.strictObject({
+  adults: pieces.optional(),
+  children: pieces.optional().describe('of a child’s appetite; they are not among the adults'),
+});
+
+/** When and where people sit down to some of the dishes, and how many. */
+const served = {
   serving: z.strictObject({ local: wallTime, zone }).optional(),
   place: z.enum(['here', 'kept hot', 'sent out']).optional(),
   sent: z
@@ -154,7 +159,22 @@ export const meal = z.strictObject({
         .describe('sent out chilled and reheated there; absent: hot, in hot boxes'),
     })
     .optional()
-    .describe('of a meal that is sent out'),
+    .describe('of what is sent out'),
+  people: people.optional().describe('heads, told apart from servings'),
+};
+
+export const sitting = z.strictObject({ id, name, ...served });
+
+export const meal = z.strictObject({
+  id,
+  name,
+  ...served,
+  sitting: name.optional().describe('what its own sitting is called, of an event'),
+  sittings: z
+    .array(sitting)
+    .max(most.sittings)
+    .optional()
+    .describe('further ones: of an event, whose pots they all draw on; absent: it is one meal'),
   dishes: z.array(dish).max(most.dishes),
   avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
   avoidFor: z

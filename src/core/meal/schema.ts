@@ -31,6 +31,7 @@ import {
   type ownTask,
   type parcel,
   type parts,
+  type sitting,
 } from './mealSchema.ts';
 import type {
   becameOf,
@@ -339,6 +340,7 @@ export const backupMeal = z.strictObject({
 export type BackupHead = z.infer<typeof backupHead>;
 export type BackupMeal = z.infer<typeof backupMeal>;
 export type Meal = z.infer<typeof meal>;
+export type Sitting = z.infer<typeof sitting>;
 export type Dish = z.infer<typeof dish>;
 export type Batch = z.infer<typeof batch>;
 export type Lot = z.infer<typeof lot>;

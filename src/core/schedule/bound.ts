@@ -46,7 +46,7 @@ function headsOf(problem: Problem): Int32Array {
     let start = job.after.reduce(
       (latest, { job: before, lead }) =>
         Math.max(latest, headOf(before) + (jobs[before]?.length ?? 0) - lead),
-      earliest,
+      Math.max(earliest, job.notBefore ?? 0),
     );
     const upTo = waysTo(jobs, i);
     if (upTo.size > 1)

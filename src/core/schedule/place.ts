@@ -58,8 +58,8 @@ export function place(problem: Problem, rank: Float64Array): Schedule {
   return { starts, taken, moved, end, placed: left === 0 };
 }
 
-function soonestOf({ after }: Job, { jobs, earliest }: Problem, starts: Int32Array): number {
-  let soonest = earliest;
+function soonestOf({ after, notBefore = 0 }: Job, { jobs, earliest }: Problem, starts: Int32Array): number {
+  let soonest = Math.max(earliest, notBefore);
   for (const { job, lead } of after)
     soonest = Math.max(soonest, wholeAt(starts, job) + (jobs[job]?.length ?? 0) - lead);
   return soonest;

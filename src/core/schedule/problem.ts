@@ -23,6 +23,9 @@ export interface Job {
   readonly after: readonly { readonly job: number; readonly lead: number }[];
   /** It has begun, or somebody has said when: it starts then. */
   readonly fixed?: number;
+  /** It starts no sooner than this slot, and ends no later than that one: what serves one sitting of several. */
+  readonly notBefore?: number;
+  readonly due?: number;
 }
 
 export interface Resource {
@@ -69,11 +72,13 @@ export function mirrored({ jobs, resources, spans, horizon }: Problem): Problem 
   for (const [i, job] of jobs.entries())
     for (const { job: before, lead } of job.after) after[before]?.push({ job: i, lead });
   return {
-    jobs: jobs.map(({ fixed, ...job }, i) => ({
+    jobs: jobs.map(({ fixed, notBefore, due, ...job }, i) => ({
       ...job,
       uses: job.uses.map((use) => ({ ...use, from: job.length - use.to, to: job.length - use.from })),
       after: after[i] ?? [],
       ...(fixed !== undefined && { fixed: horizon - fixed - job.length }),
+      ...(due !== undefined && { notBefore: horizon - due }),
+      ...(notBefore !== undefined && { due: horizon - notBefore }),
     })),
     resources: resources.map(({ name, free }) => ({ name, free: free.slice().reverse() })),
     spans: spans.map(({ resource, from, to }) => ({ resource, from: to, to: from })),

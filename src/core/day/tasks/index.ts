@@ -8,6 +8,7 @@ import { boilMarinade, brine, marinate } from './cure.ts';
 import { inOrderOfMaterials, leftBy, materialOf, type Unordered } from '../materials.ts';
 import type { Milestones } from '../milestones.ts';
 import type { BatchTask } from './draft.ts';
+import { keepOn } from './keepOn.ts';
 import { inOwnOrder } from './order.ts';
 import { beforeThePot, ownTask } from './own.ts';
 import { servingTasks } from './serving.ts';
@@ -69,8 +70,10 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
     inOwnOrder(batch, batchTasks(batch, facts.hands, beforePot)).filter(isLeft),
   );
   const ofOthers = own.map(ownTask).filter(isLeft);
-  const serving = servingTasks(facts, leftBy(ofBatches)).filter(isLeft);
-  return inOrderOfMaterials([...ofOthers, ...ofBatches, ...serving]).map((task) => {
+  const kept = keepOn(facts, leftBy(ofBatches));
+  const serving = facts.sittings.flatMap((sitting) => servingTasks(facts, sitting, kept.leftAt(sitting.id)));
+  const all = [...ofOthers, ...ofBatches, ...[...kept.tasks, ...serving].filter(isLeft)];
+  return inOrderOfMaterials(all).map((task) => {
     const typed = minutes[task.id];
     const sized =
       typed !== undefined && task.parts.some((part) => isSized(task, part))

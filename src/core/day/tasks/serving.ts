@@ -1,4 +1,4 @@
-import type { DayFacts } from '../facts.ts';
+import type { DayFacts, DaySitting } from '../facts.ts';
 import { packMinutes, plateMinutes, usual } from '../minutes.ts';
 import { isOfBatch, type Unordered } from '../materials.ts';
 import { taskId, type Doing, type Part } from '../task.ts';
@@ -9,22 +9,30 @@ import { byHand, on } from './draft.ts';
 /** More hands than these get in each other's way (common practice, no source). */
 const MOST_HANDS = 3;
 
+const isFrom = (from: readonly string[] | undefined) => (material: string) =>
+  !from || from.length === 0 || from.some((batch) => isOfBatch(batch, material));
+
 /**
- * How the meal reaches the plates, of all that the batches leave and what is served with it: filled here, put into hot boxes
+ * How a sitting reaches the plates, of all that the batches leave and what is served with it: filled here, put into hot boxes
  * to be filled as they are asked for, or packed, sent out and filled there.
  * @param left what stands when the batches are done
  */
-export function servingTasks(facts: DayFacts, left: readonly string[]): readonly Unordered[] {
-  const { own, dishes, place } = facts;
+export function servingTasks(
+  facts: DayFacts,
+  { id: sitting, place, sent: how }: DaySitting,
+  left: readonly string[],
+): readonly Unordered[] {
+  const { own } = facts;
+  const dishes = facts.dishes.filter((dish) => dish.sitting === sitting);
   if (dishes.length === 0) return [];
   const beside = [
     ...own.filter(({ when }) => when === 'serving').map(({ id }) => taskId({ kind: 'own', own: id })),
   ];
-  if (place === 'kept hot') return [{ ...boxes, takes: [...left, ...beside] }];
-  if (place === 'sent out') return [{ ...sent(facts), takes: [...left, ...beside] }];
-  // A dish that is filled from some of the pots waits for no other.
-  const isFrom = (from: readonly string[] | undefined) => (material: string) =>
-    !from || from.length === 0 || from.some((batch) => isOfBatch(batch, material));
+  // A dish that is filled from some of the pots waits for no other, nor a sitting for a pot that none of its dishes is filled from.
+  const drawn = left.filter((one) => dishes.some(({ from }) => isFrom(from)(one)));
+  if (place === 'kept hot') return [{ ...boxes(sitting), takes: [...drawn, ...beside] }];
+  if (place === 'sent out')
+    return [{ ...sent(sitting, how, dishes, facts.hands), takes: [...drawn, ...beside] }];
   return dishes.flatMap((dish): Unordered[] => {
     const first = beforeFilling(dish, facts);
     const ref = { kind: 'plates', dish: dish.id } as const;
@@ -49,19 +57,22 @@ export function servingTasks(facts: DayFacts, left: readonly string[]): readonly
   });
 }
 
-const boxesId = taskId({ kind: 'boxes' });
-const boxes: Omit<Unordered, 'takes'> = {
-  ref: { kind: 'boxes' },
-  id: boxesId,
-  minutes: usual.hotBoxes,
-  parts: byHand(boxesId, 'plates', { what: 'hot boxes' }, usual.hotBoxes, on()).parts,
-  makes: [],
-  needs: [],
-};
+function boxes(sitting: string): Omit<Unordered, 'takes'> {
+  const ref = { kind: 'boxes', sitting } as const;
+  const id = taskId(ref);
+  const { parts } = byHand(id, 'plates', { what: 'hot boxes' }, usual.hotBoxes, on());
+  return { ref, id, minutes: usual.hotBoxes, parts, makes: [], needs: [] };
+}
 
 /** Packed, out of the door, on the road, reheated there if it went cold, and filled there by other hands. */
-function sent({ dishes, hands, sent: { road, packing, cold } }: DayFacts): Omit<Unordered, 'takes'> {
-  const id = taskId({ kind: 'sent' });
+function sent(
+  sitting: string,
+  { road, packing, cold }: DaySitting['sent'],
+  dishes: DayFacts['dishes'],
+  hands: number,
+): Omit<Unordered, 'takes'> {
+  const ref = { kind: 'sent', sitting } as const;
+  const id = taskId(ref);
   const servings = dishes.reduce((sum, { count }) => sum + count, 0);
   const steps: {
     readonly key: string;
@@ -93,5 +104,5 @@ function sent({ dishes, hands, sent: { road, packing, cold } }: DayFacts): Omit<
     from += step.minutes;
     return { ...step, kind: 'plates', from: at };
   });
-  return { ref: { kind: 'sent' }, id, minutes: from, parts, needs: [], makes: [] };
+  return { ref, id, minutes: from, parts, needs: [], makes: [] };
 }

@@ -8,6 +8,9 @@ import {
   isChilled,
   skimWay,
   staysInPot,
+  type Meal,
+  sittingOf,
+  sittingsOf,
 } from '../../../meal/index.ts';
 import { pullingOf } from '../../../bench/index.ts';
 import { mlOf, takenBy } from '../../../broth/index.ts';
@@ -33,12 +36,21 @@ interface Asked {
   readonly now: number;
 }
 
+/** All that draws on it is sent out chilled, and reheated there. */
+function isSentCold(batch: string, meal: Meal): boolean {
+  const drawing = meal.dishes.filter(({ from }) => !from || from.length === 0 || from.includes(batch));
+  const sittings = sittingsOf(meal).filter(
+    ({ id }) => drawing.length === 0 || drawing.some((dish) => sittingOf(dish, meal) === id),
+  );
+  return sittings.every(({ place, sent }) => place === 'sent out' && (sent?.cold ?? false));
+}
+
 export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now }: Asked): DayBatch {
   const { plan, mass } = one;
   const { batch, ready, liquid, vessels } = plan;
   const ingredients = ingredientsById(input);
   const work = workOn(batch, ingredients);
-  const sentCold = input.meal.place === 'sent out' && (input.meal.sent?.cold ?? false);
+  const sentCold = isSentCold(batch.id, input.meal);
   const { potFrom } = cookOf(batch.cook);
   const lidOn = batch.lidOn === undefined ? undefined : Math.max(batch.lidOn, now - LONG_AGO);
   const since = lidOn === undefined ? undefined : (now - lidOn) / MINUTE_MS;
