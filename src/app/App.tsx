@@ -18,6 +18,7 @@ const Eye = lazy(() => import('./lists/log/Eye.tsx'));
 const Log = lazy(() => import('./lists/log/Log.tsx'));
 const Shopping = lazy(() => import('./lists/shopping/Shopping.tsx'));
 const BenchMode = lazy(() => import('./stages/bench/task/BenchMode.tsx'));
+const Event = lazy(() => import('./event/Event.tsx'));
 const WeighOut = lazy(() => import('./stages/plates/WeighOut.tsx'));
 const Kitchen = lazy(() => import('./lists/kitchen/Kitchen.tsx'));
 
@@ -47,6 +48,7 @@ export function App() {
               <Route path="shopping" element={<Shopping />} />
               <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
               <Route path="meals/:mealId/bench" element={<BenchMode />} />
+              <Route path="meals/:mealId/event" element={<Event />} />
               <Route path="meals/:mealId/weigh-out/:dishId" element={<WeighOut />} />
               <Route path="meals/:mealId" element={<Start />} />
               <Route path="*" element={<Start />} />

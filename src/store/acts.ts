@@ -11,7 +11,7 @@ import { actsOf, mark, nextActs, record, type ActOptions } from './journal.ts';
 import { merged } from './merge.ts';
 import { entryOf, entriesIn, writeEntries } from './readings.ts';
 import { scopeOf } from './scopes.ts';
-import { changesOf, rowsFrom, type RowEdits, type Rows } from './rows.ts';
+import { changesOf, rowsFrom, type RowEdits, type Rows, withRows } from './rows.ts';
 import { summarize } from './summaries.ts';
 
 export { nextActs, type ActOptions } from './journal.ts';
@@ -53,6 +53,7 @@ const TABLES = [...MEAL_TABLES, 'house', 'bin'] as const;
  * Does something to a meal's rows and keeps how to take it back, in the same transaction: all of it is kept, or none.
  * @param mealId whose rows the act sees beside those that all meals share
  * @param also what else is kept with it and is not to be taken back
+ * @param other a second meal whose rows it sees
  */
 export async function act(
   db: SlowSpoonDb,
@@ -60,9 +61,12 @@ export async function act(
   mealId: string | undefined,
   what: (edits: RowEdits) => void,
   also?: (tx: Transaction) => Promise<void>,
+  other?: string,
 ): Promise<void> {
   await db.transaction('rw', [...TABLES], async (tx) => {
-    await write(tx, options, mealId, changesOf(await rowsIn(tx, mealId), what));
+    const rows = await rowsIn(tx, mealId);
+    const seen = other === undefined ? rows : withRows(rows, await rowsIn(tx, other));
+    await write(tx, options, mealId, changesOf(seen, what));
     await also?.(tx);
   });
 }

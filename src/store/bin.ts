@@ -16,9 +16,23 @@ export async function bin(tx: Transaction, changes: readonly Change[], now: numb
   for (const change of changes) {
     if (change.what === 'append' || change.table !== 'meals') continue;
     if (change.after) await rows.delete(change.id);
-    else if (change.before) await rows.put(binned(change.before as MealRow, changes, now));
+    else if (change.before && !wentOver(change.id, changes))
+      await rows.put(binned(change.before as MealRow, changes, now));
   }
 }
+
+/** Its pots are in another meal now: it has not gone, but become a part of that. */
+const wentOver = (mealId: string, changes: readonly Change[]): boolean =>
+  changes.some(
+    (change) =>
+      change.what === 'put' &&
+      change.before !== undefined &&
+      change.after !== undefined &&
+      'mealId' in change.before &&
+      'mealId' in change.after &&
+      change.before.mealId === mealId &&
+      change.after.mealId !== mealId,
+  );
 
 /** A meal that has gone, with the rows that have gone with it. */
 function binned(row: MealRow, changes: readonly Change[], now: number): BinRow {

@@ -42,7 +42,8 @@ export async function writeEntries(
     const { batch } = one.entry;
     const row = open.get(batch) ??
       (await readingsTable(tx).get(batch)) ?? { id: batch, mealId: one.mealId, entries: [] };
-    open.set(batch, { ...row, entries: withEntry(row.entries, one.id, after?.entry) });
+    // With its batch it may have come into another meal.
+    open.set(batch, { ...row, mealId: one.mealId, entries: withEntry(row.entries, one.id, after?.entry) });
   }
   for (const row of open.values())
     await (row.entries.length > 0 ? readingsTable(tx).put(row) : readingsTable(tx).delete(row.id));

@@ -66,6 +66,7 @@ export function listsOf(row: Row): Lists {
     return {
       dishes: row.meal.dishes,
       sittings: row.meal.sittings,
+      costs: row.meal.quote?.costs,
       batches: row.meal.batches,
       tasks: row.meal.day?.tasks,
     };
@@ -77,6 +78,14 @@ export function listsOf(row: Row): Lists {
   const { vessels, heatSources, scoops, cuts, ingredients, hands, fridges } = row.kitchen;
   return { vessels, heatSources, scoops, cuts, ingredients, hands, fridges };
 }
+
+/** The rows of two meals, and what all share. */
+export const withRows = (rows: Rows, others: Rows): Rows => ({
+  ...rows,
+  meals: new Map([...rows.meals, ...others.meals]),
+  batches: new Map([...rows.batches, ...others.batches]),
+  entries: new Map([...rows.entries, ...others.entries]),
+});
 
 /**
  * What an act would change in these rows, in its order; the rows stay as they are.

@@ -3,6 +3,7 @@ import type { Overfull } from '@/core/meal/index.ts';
 const names: Readonly<Record<Overfull['what'], string>> = {
   dishes: 'A meal holds at most N dishes',
   sittings: 'An event holds at most N further sittings',
+  costs: 'A quote holds at most N lines',
   batches: 'A meal holds at most N pots',
   lots: 'A pot holds at most N lots',
   items: 'A pot holds at most N lines',

@@ -20,11 +20,13 @@ interface Props {
   readonly batchId: string;
   /** The station, or the mode, whose sheet it is. */
   readonly of: string;
+  /** It is of all pots: the strands of one do not stand beside it. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
 }
 
 /** The frame about a sheet of an open batch: the stove along the top, the strands at the left. */
-export function OpenFrame({ loaded, batchId, of, children }: Props) {
+export function OpenFrame({ loaded, batchId, of, wide = false, children }: Props) {
   const { opened, reckoning, working, failed } = useReckoning(loaded);
   const units = useSettings();
   const standing = useMemo(() => standingOf(loaded.entries, batchId), [loaded.entries, batchId]);
@@ -44,8 +46,13 @@ export function OpenFrame({ loaded, batchId, of, children }: Props) {
     <MealProvider open={open} figures={figures}>
       <div className={`frame has-${of}`}>
         {top}
-        {strands}
-        <main id="sheet" className={`sheet of-${of}`} tabIndex={-1} aria-busy={working}>
+        {!wide && strands}
+        <main
+          id="sheet"
+          className={`sheet of-${of}${wide ? ' is-wide' : ''}`}
+          tabIndex={-1}
+          aria-busy={working}
+        >
           {failed !== undefined && (
             <FieldError>The ranges could not be worked out ({failed}). Reload the page.</FieldError>
           )}

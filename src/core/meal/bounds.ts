@@ -2,6 +2,7 @@
 export const most = {
   dishes: 50,
   sittings: 20,
+  costs: 60,
   batches: 50,
   lots: 1000,
   items: 500,

@@ -67,6 +67,8 @@ export {
   type Round,
   type Scoop,
   type Sitting,
+  type CostPer,
+  type Quote,
   type Size,
   type Skim,
   type Stand,
@@ -162,6 +164,7 @@ export {
   vesselKinds,
   ways,
 } from './choices.ts';
+export { costPers } from './mealSchema.ts';
 export { isEvent, OWN_SITTING, sittingOf, sittingsOf } from './sittings.ts';
 export { saidOf } from './saidOf.ts';
 export { largeTinOf, soldIn } from './tins.ts';

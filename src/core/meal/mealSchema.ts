@@ -2,7 +2,20 @@ import './jitless.ts';
 import { z } from 'zod';
 import { avoidable } from './avoidable.ts';
 import { most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
-import { duration, id, mass, measured, moment as time, name, pieces, share, volume, zone } from './fields.ts';
+import { PRICE, TEXT_MOST } from '../quantity/index.ts';
+import {
+  duration,
+  id,
+  mass,
+  measured,
+  moment as time,
+  name,
+  pieces,
+  share,
+  volume,
+  within,
+  zone,
+} from './fields.ts';
 import { buildChoices, buildParts, taskNeeds, taskWhens } from './choices.ts';
 
 /** Of the file: who eats what, when and where, and how the day is worked. */
@@ -163,6 +176,34 @@ const served = {
   people: people.optional().describe('heads, told apart from servings'),
 };
 
+const money = z.strictObject({
+  text: z.string().max(TEXT_MOST).describe('as it was typed'),
+  amount: within(PRICE).optional().describe('in the currency of the kitchen'),
+});
+
+export const costPers = ['all', 'head', 'plate', 'hour'] as const;
+
+/** What the cook asks for it, and what it costs beside the meat. */
+const quote = z.strictObject({
+  costs: z
+    .array(
+      z.strictObject({
+        id,
+        name,
+        price: money,
+        per: z
+          .enum(costPers)
+          .describe('in all, for each person, for each plate, for each hour of a pair of hands'),
+      }),
+    )
+    .max(most.costs)
+    .optional(),
+  head: money.optional().describe('asked for a grown person'),
+  child: money.optional().describe('asked for a child; absent: as for a grown person'),
+  tax: share.optional().describe('of the price, on top of it'),
+  deposit: share.optional().describe('of all that is asked, when it is ordered'),
+});
+
 export const sitting = z.strictObject({ id, name, ...served });
 
 export const meal = z.strictObject({
@@ -175,6 +216,7 @@ export const meal = z.strictObject({
     .max(most.sittings)
     .optional()
     .describe('further ones: of an event, whose pots they all draw on; absent: it is one meal'),
+  quote: quote.optional(),
   dishes: z.array(dish).max(most.dishes),
   avoid: z.array(z.enum(avoidable)).max(avoidable.length).optional(),
   avoidFor: z

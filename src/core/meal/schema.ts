@@ -23,6 +23,7 @@ import { closing, learned } from './learnedSchema.ts';
 import { kitchen } from './kitchenSchema.ts';
 import { shelfItem } from './shelfSchema.ts';
 import {
+  type costPers,
   type day,
   type dish,
   type dishKinds,
@@ -340,6 +341,8 @@ export const backupMeal = z.strictObject({
 export type BackupHead = z.infer<typeof backupHead>;
 export type BackupMeal = z.infer<typeof backupMeal>;
 export type Meal = z.infer<typeof meal>;
+export type CostPer = (typeof costPers)[number];
+export type Quote = NonNullable<Meal['quote']>;
 export type Sitting = z.infer<typeof sitting>;
 export type Dish = z.infer<typeof dish>;
 export type Batch = z.infer<typeof batch>;

@@ -1,0 +1,62 @@
+import type { EventCost } from '@/core/event/index.ts';
+import { figureOf, type Money, writeMoney } from '@/core/shop/index.ts';
+import css from './event.module.scss';
+
+/** What it costs, line by line, and what of it falls to each sitting. */
+export function CostTable({ cost }: { readonly cost: EventCost }) {
+  const several = cost.sittings.length > 1;
+  return (
+    <div className={css.scrolls}>
+      <table className="table">
+        <thead>
+          <tr>
+            <th scope="col">What it costs</th>
+            <th scope="col">in all</th>
+            {several &&
+              cost.sittings.map(({ id, name }) => (
+                <th key={id} scope="col">
+                  {name}
+                </th>
+              ))}
+          </tr>
+        </thead>
+        <tbody>
+          {cost.lines.map(({ id, name, of, cost: paid, bySitting }) => (
+            <tr key={id}>
+              <th scope="row">{of === 'meat' ? `meat of ${name}` : name}</th>
+              <td className="num">{writeMoney(paid)}</td>
+              {several && cells(cost.sittings, bySitting)}
+            </tr>
+          ))}
+          <tr>
+            <th scope="row">all of it</th>
+            <td className="num">
+              <b>{writeMoney(cost.total)}</b>
+            </td>
+            {several && cells(cost.sittings, cost.bySitting)}
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+const cells = (sittings: readonly { readonly id: string }[], all: readonly Money[]) =>
+  sittings.map(({ id }, i) => {
+    const one = all[i];
+    return (
+      <td key={id} className="num">
+        {one && writeMoney(one)}
+      </td>
+    );
+  });
+
+/** The same as rows of a file: amounts as figures, their currency in the heading. */
+export const costRows = (cost: EventCost): readonly (readonly string[])[] => [
+  ['what', `in all, ${cost.currency}`, ...cost.sittings.map(({ name }) => name)],
+  ...cost.lines.map(({ name, of, cost: paid, bySitting }) => [
+    of === 'meat' ? `meat of ${name}` : name,
+    ...[paid, ...bySitting].map((one) => String(figureOf(one))),
+  ]),
+  ['all of it', ...[cost.total, ...cost.bySitting].map((one) => String(figureOf(one)))],
+];

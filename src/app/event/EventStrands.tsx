@@ -1,0 +1,168 @@
+import clsx from 'clsx';
+import { Link } from 'react-router';
+import type { DayPlan } from '@/core/answers/index.ts';
+import type { EventFigures, EventSitting } from '@/core/event/index.ts';
+import { dateOf, minuteOfDay, weekdayOf } from '@/core/clock/index.ts';
+import { bothWords } from '@/words/index.ts';
+import { useNow } from '../browser/useNow.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
+import { useWall, zoneHere } from '../open/useWall.ts';
+import { useWrites } from './Headline.tsx';
+import { layoutOf, type PotTimes, type Table, WIDTH } from './layout.ts';
+import css from './event.module.scss';
+
+interface Props {
+  readonly event: EventFigures;
+  readonly day: DayPlan | undefined;
+}
+
+const HALF_DAY = 12 * 3_600_000;
+
+/** When each pot is cooked by the plan; one whose time nobody knows stands at the beginning. */
+function timesOf({ pots }: EventFigures, day: DayPlan): ReadonlyMap<string, PotTimes> {
+  return new Map(
+    pots.map(({ id }) => {
+      const band = day.pots.find(({ batch }) => batch === id);
+      return [id, band ? { from: band.from, to: band.to } : { from: day.begins, to: day.begins }];
+    }),
+  );
+}
+
+/** The strands of all pots, running down through the days into what the sittings want; what is missing is a missing piece. */
+export function EventStrands({ event, day }: Props) {
+  const { meal } = useOpenMeal().loaded;
+  const now = useNow();
+  const writes = useWrites();
+  const zone = day?.zone ?? zoneHere();
+  if (!day) return <p className={css.waits}>The plan of the days is being made.</p>;
+  const { height, columns, tables, pieces, yOf } = layoutOf(event, timesOf(event, day), (at) =>
+    Math.floor(minuteOfDay(at, zone) / 60),
+  );
+  const days = midnights(day, zone);
+  const nowY = now > day.begins && now < day.serving ? yOf(now) : undefined;
+  return (
+    <figure className={css.strands} aria-label="What the pots give to the sittings">
+      <svg
+        viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
+        role="img"
+        aria-label="The strands of all pots; the table below says the same"
+      >
+        {days.map(({ at, words }) => (
+          <g key={at}>
+            <path d={`M0 ${String(yOf(at))}H${String(WIDTH)}`} className={css.midnight} />
+            <text x={0} y={yOf(at) + 16} className={css.day}>
+              {words}
+            </text>
+          </g>
+        ))}
+        {nowY !== undefined && (
+          <g>
+            <path d={`M0 ${String(nowY)}H${String(WIDTH)}`} className={css.now} />
+            <text x={0} y={nowY - 4} className={css.small}>
+              now
+            </text>
+          </g>
+        )}
+        {pieces.map(({ key, path, material, weighed }) => (
+          <path
+            key={key}
+            d={path}
+            className={clsx(material === 'meat' ? css.meat : css.broth)}
+            fill={`url(#${material}${weighed ? '' : '-planned'})`}
+          />
+        ))}
+        {event.pots.map((pot, i) => {
+          const column = columns[i];
+          if (!column) return null;
+          return (
+            <g key={pot.id}>
+              <text x={column.x} y={column.y - 20} className={css.pot}>
+                {shortName(pot.name, event.pots.length)}
+              </text>
+              <text x={column.x} y={column.y - 5} className={css.small}>
+                {writes.mass(pot.rawG)} raw
+              </text>
+              {column.over && (
+                <text x={column.over.x} y={column.over.y} className={css.small}>
+                  over: {bothWords(pot.over, writes)}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        {event.sittings.map((sitting) => (
+          <SittingTable
+            key={sitting.id}
+            sitting={sitting}
+            table={tables.find(({ id }) => id === sitting.id)}
+            day={day}
+          />
+        ))}
+      </svg>
+      <figcaption className="quiet">
+        Drawn to one scale, time running down: full where it was weighed, pale as planned.{' '}
+        {event.pots.map(({ id, name }, i) => (
+          <span key={id}>
+            {i > 0 && ', '}
+            <Link to={`/meals/${meal.id}/batches/${id}/clock`}>{name}</Link>
+          </span>
+        ))}
+      </figcaption>
+    </figure>
+  );
+}
+
+interface TableProps {
+  readonly sitting: EventSitting;
+  readonly table: Table | undefined;
+  readonly day: DayPlan;
+}
+
+/** What a sitting wants, outlined; what it gets of each pot fills it. */
+function SittingTable({ sitting, table, day }: TableProps) {
+  const writes = useWrites();
+  const wall = useWall(day.zone);
+  if (!table) return null;
+  const lacks = bothWords(sitting.lacks, writes);
+  const plates = sitting.dishes.reduce((sum, { count }) => sum + count, 0);
+  return (
+    <g>
+      {table.slots.map(({ key, what, ...box }) => (
+        <rect
+          key={key}
+          x={box.x}
+          y={box.y}
+          width={box.w}
+          height={box.h}
+          className={clsx(what === 'missing' ? css.missing : what === 'meat' ? css.meat : css.broth)}
+          {...(what !== 'missing' && { fill: `url(#${what})` })}
+        />
+      ))}
+      <text x={table.x} y={table.y + 46} className={css.sitting}>
+        {sitting.name}
+        <tspan className={css.small}>
+          {sitting.at === undefined ? '' : `  ${wall.moment(sitting.at, day.serving - HALF_DAY * 4)}`}
+          {`  ${String(plates)} plates`}
+        </tspan>
+        {lacks !== '' && <tspan className={css.lacks}>{`  ${lacks} short`}</tspan>}
+      </text>
+    </g>
+  );
+}
+
+/** The day that a plan begins in, and each midnight in it, with the names of the days. */
+function midnights(day: DayPlan, zone: string): readonly { readonly at: number; readonly words: string }[] {
+  const found: { at: number; words: string }[] = [];
+  let at = day.begins;
+  while (at <= day.serving && found.length < 20) {
+    found.push({ at, words: `${weekdayOf(at, zone)} ${dateOf(at, zone).slice(8)}` });
+    at += (24 * 60 - minuteOfDay(at, zone)) * 60_000;
+  }
+  return found;
+}
+
+/** There is room for so many letters above a strand. */
+const shortName = (name: string, pots: number): string => {
+  const most = Math.max(6, Math.floor(110 / pots));
+  return name.length > most ? `${name.slice(0, most - 1)}…` : name;
+};

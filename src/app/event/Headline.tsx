@@ -1,0 +1,105 @@
+import type { DayPlan } from '@/core/answers/index.ts';
+import { type EventFigures, eventWays, shortOf, type TriedWay, withWay } from '@/core/event/index.ts';
+import { dishName } from '@/core/order/index.ts';
+import { writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { eventHeadline, eventWayWords, leftShort, peopleWords, shortDishes } from '@/words/index.ts';
+import { editMeal } from '../open/edits/index.ts';
+import { useOpenMeal } from '../open/MealContext.ts';
+import { useWall } from '../open/useWall.ts';
+
+interface Props {
+  readonly event: EventFigures;
+  readonly day: DayPlan | undefined;
+}
+
+/** So many ways out are told: what leaves least comes first. */
+const WAYS = 4;
+
+/** Amounts in the cook's units, as one text. */
+export function useWrites() {
+  const { units } = useOpenMeal();
+  const said = ({ value, unit }: { value: string; unit: string }) => `${value} ${unit}`;
+  return {
+    mass: (g: number) => said(writeMass(g, units)),
+    volume: (ml: number) => said(writeVolume(ml, units)),
+  };
+}
+
+/** One problem at a time, the first to be served first, with what would put it right; each way was tried. */
+export function Headline({ event, day }: Props) {
+  const { loaded, opened } = useOpenMeal();
+  const { meal } = loaded;
+  const writes = useWrites();
+  const wall = useWall();
+  const short = shortOf(event);
+  const [first] = short;
+  const sitting = first?.id;
+  const ways = sitting === undefined ? [] : eventWays(opened, sitting).slice(0, WAYS);
+  const people = event.sittings.reduce(
+    (sum, { adults, children }) => ({ adults: sum.adults + adults, children: sum.children + children }),
+    { adults: 0, children: 0 },
+  );
+  const nameOf = {
+    dish: (id: string) => {
+      const dish = meal.dishes.find((one) => one.id === id);
+      return dish ? dishName(dish) : '';
+    },
+    pot: (id: string) => event.pots.find((one) => one.id === id)?.name ?? '',
+  };
+  const take = ({ way }: TriedWay) => {
+    editMeal(meal.id, `a way out: ${eventWayWords(way, nameOf)}`, (m) => withWay(m, way));
+  };
+  const late = day?.sittings.filter(({ lateMin }) => lateMin > 0) ?? [];
+  return (
+    <>
+      <div className="line">
+        <h1>
+          {event.sittings.length < 2
+            ? 'One sitting so far'
+            : eventHeadline(short, event.sittings.length, writes)}
+        </h1>
+        <p className="quiet">
+          {[peopleWords(people), `${String(event.pots.length)} ${event.pots.length === 1 ? 'pot' : 'pots'}`]
+            .filter((one) => one !== '')
+            .join(' · ')}
+          {day && ` · the work begins ${wall.moment(day.begins, day.serving)}`}
+        </p>
+      </div>
+      {first && <p>{shortDishes(first.dishes)}.</p>}
+      {short.length > 1 && (
+        <p className="quiet">
+          {short.length - 1} more after it:{' '}
+          {short
+            .slice(1)
+            .map(({ name }) => name)
+            .join(', ')}
+          .
+        </p>
+      )}
+      {late.map(({ id, serving, lateMin }) => (
+        <p key={id} className="wrong">
+          {event.sittings.find((one) => one.id === id)?.name}: by this plan on the plates at{' '}
+          {wall.moment(serving, day?.serving ?? serving)}, {Math.round(lateMin)} min late.
+        </p>
+      ))}
+      {ways.length > 0 && (
+        <ul className="choices" aria-label="Ways out">
+          {ways.map((one) => (
+            <li key={eventWayWords(one.way, nameOf)}>
+              <button type="button" className="btn act" onClick={() => take(one)}>
+                {eventWayWords(one.way, nameOf)}
+              </button>{' '}
+              <span className="quiet">{leftShort(one.lacks, one.elsewhere, writes)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {first && ways.length === 0 && (
+        <p className="quiet">
+          No pot has anything over that would help, and nothing of it can be filled with less: buy more for a
+          pot that it draws on.
+        </p>
+      )}
+    </>
+  );
+}

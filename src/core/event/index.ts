@@ -1,0 +1,13 @@
+export { type Asked, askedFor, type CostLine, type EventCost, eventCost } from './cost.ts';
+export { joined, kitchenWith, type Whole } from './join.ts';
+export {
+  type Both,
+  type EventDish,
+  type EventFigures,
+  eventOf,
+  type EventPot,
+  type EventSitting,
+  type Gives,
+  shortOf,
+} from './figures.ts';
+export { type EventWay, eventWays, type TriedWay, withWay } from './ways.ts';

@@ -1,0 +1,68 @@
+import type { Both, EventDish, EventSitting, EventWay } from '@/core/event/index.ts';
+import { listed } from './listed.ts';
+
+/** How amounts are written in the cook's units. */
+export interface Writes {
+  readonly mass: (g: number) => string;
+  readonly volume: (ml: number) => string;
+}
+
+/** Less of either than this goes unsaid: g and ml. */
+const UNSAID = 1;
+
+/** "1.2 kg of shred and 1.4 l of broth"; "" of nothing. */
+export const bothWords = ({ g, ml }: Both, { mass, volume }: Writes): string =>
+  listed([
+    ...(g >= UNSAID ? [`${mass(g)} of shred`] : []),
+    ...(ml >= UNSAID ? [`${volume(ml)} of broth`] : []),
+  ]);
+
+/** The first thing to put right of an event: "Sunday noon is 1.4 l of broth short". */
+export function eventHeadline(short: readonly EventSitting[], sittings: number, writes: Writes): string {
+  const [first] = short;
+  if (!first) return `${sittings === 2 ? 'Both' : `All ${String(sittings)}`} sittings have what they want`;
+  return `${first.name} is ${bothWords(first.lacks, writes)} short`;
+}
+
+/** Of which dishes: "of 60 plates of pasta, 41 can be filled". */
+export const shortDishes = (dishes: readonly EventDish[]): string =>
+  listed(
+    dishes
+      .filter(({ lacks }) => lacks.g + lacks.ml > 0)
+      .map(
+        ({ name, count, filled }) =>
+          `of ${String(count)} ${name}, ${String(Math.floor(filled))} can be filled`,
+      ),
+  );
+
+/** What a way out does. */
+export function eventWayWords(
+  way: EventWay,
+  nameOf: { readonly dish: (id: string) => string; readonly pot: (id: string) => string },
+): string {
+  return way.what === 'draw on'
+    ? `Let ${nameOf.dish(way.dish)} draw on ${nameOf.pot(way.pot)} too`
+    : `Promise ${String(way.count)} ${nameOf.dish(way.dish)}`;
+}
+
+/** And what is left then: "nothing is short then", "0.3 l of broth short still". */
+export const leftShort = (lacks: Both, elsewhere: Both, writes: Writes): string => {
+  const left = bothWords(lacks, writes);
+  const taken = bothWords(elsewhere, writes);
+  const said = left === '' ? 'nothing is short then' : `${left} short still`;
+  return taken === '' ? said : `${said}, ${taken} of it at another sitting`;
+};
+
+/** "120 people, 14 of them children"; "" where nobody has said. */
+export function peopleWords({
+  adults,
+  children,
+}: {
+  readonly adults: number;
+  readonly children: number;
+}): string {
+  const all = adults + children;
+  if (all === 0) return '';
+  const who = `${String(all)} ${all === 1 ? 'person' : 'people'}`;
+  return children > 0 && adults > 0 ? `${who}, ${String(children)} of them children` : who;
+}
