@@ -58,7 +58,7 @@ export function EventStrands({ event, day }: Props) {
         {nowY !== undefined && (
           <g>
             <path d={`M0 ${String(nowY)}H${String(WIDTH)}`} className={css.now} />
-            <text x={0} y={nowY - 4} className={css.small}>
+            <text x={WIDTH} y={nowY - 4} textAnchor="end" className={css.small}>
               now
             </text>
           </g>
@@ -155,7 +155,7 @@ function midnights(day: DayPlan, zone: string): readonly { readonly at: number; 
   const found: { at: number; words: string }[] = [];
   let at = day.begins;
   while (at <= day.serving && found.length < 20) {
-    found.push({ at, words: `${weekdayOf(at, zone)} ${dateOf(at, zone).slice(8)}` });
+    found.push({ at, words: `${weekdayOf(at, zone)} ${String(Number(dateOf(at, zone).slice(8)))}` });
     at += (24 * 60 - minuteOfDay(at, zone)) * 60_000;
   }
   return found;

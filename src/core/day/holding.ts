@@ -102,7 +102,7 @@ function cookedOf(
     if (line.kind === 'plates') continue;
     last = line;
     const { does } = line;
-    if (does.what === 'chills') isCold = true;
+    if (does.what === 'chills' || does.what === 'cool fast') isCold = true;
     if (does.what === 'bring together') isCold = does.how === 'cold';
   }
   return held;

@@ -1,5 +1,6 @@
 import clsx from 'clsx';
-import type { Batch, Day } from '@/core/meal/index.ts';
+import { Link } from 'react-router';
+import { type Batch, type Day, type Meal, OWN_SITTING, sittingsOf } from '@/core/meal/index.ts';
 import { isAtPot, type Line, stillToDo } from '@/core/day/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { type Wall, wallTimeOf, weekdayOf, writeTime } from '@/core/clock/index.ts';
@@ -7,7 +8,7 @@ import { MINUTE_MS, writeMinutes } from '@/core/quantity/index.ts';
 import { capital, doingWords, handsWords, uncapital, untilWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { WallField } from '../../parts/fields/WallField.tsx';
-import { editMeal } from '../../open/edits/index.ts';
+import { editMeal, editSitting } from '../../open/edits/index.ts';
 import { useWall, zoneHere } from '../../open/useWall.ts';
 import { useSettings } from '../../open/useSettings.ts';
 import { useCooks } from './useCooks.ts';
@@ -80,6 +81,7 @@ function ServedAt({ day, isOld }: Pick<Props, 'day' | 'isOld'>) {
         }}
       />
       {isOld && <span role="status">working it out</span>}
+      {day && day.sittings.length > 1 && <OtherSittings day={day} />}
       {day && (
         <span data-old={isOld || undefined}>
           <HowSurely day={day} />
@@ -94,6 +96,23 @@ function ServedAt({ day, isOld }: Pick<Props, 'day' | 'isOld'>) {
   );
 }
 
+/** The further sittings of an event, each when it is served by this plan. */
+function OtherSittings({ day }: { readonly day: DayPlan }) {
+  const { meal } = useOpenMeal().loaded;
+  const wall = useWall(day.zone);
+  const told = day.sittings.filter(({ id }) => id !== OWN_SITTING);
+  return (
+    <Link to={`/meals/${meal.id}/event`}>
+      {told
+        .map(({ id, serving }) => `${nameOfSitting(meal, id)} ${wall.moment(serving, day.begins)}`)
+        .join(', ')}
+    </Link>
+  );
+}
+
+const nameOfSitting = (meal: Meal, id: string): string =>
+  sittingsOf(meal).find((one) => one.id === id)?.name ?? '';
+
 /** The day it is served, and how surely it is ready by then. */
 function HowSurely({ day }: { readonly day: DayPlan }) {
   const { batch } = useOpenMeal();
@@ -104,7 +123,7 @@ function HowSurely({ day }: { readonly day: DayPlan }) {
     written === null ? null : (day.pots.find((pot) => pot.batch === batch.id)?.chanceAtEnd ?? written);
   return (
     <>
-      {weekdayOf(day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
+      {weekdayOf(day.sittings[0]?.serving ?? day.serving, day.zone)}, {chance === null ? 'ready' : 'tender'}{' '}
       <b className="num">{Math.round(100 * (chance ?? day.chance))} in 100</b>
     </>
   );
@@ -140,8 +159,11 @@ function titleOf(
   }
   const next = mine[0];
   if (next) return `${next.from <= now ? 'Now' : `At ${at(next)}`}: ${uncapital(doingWords(next.does))}`;
-  return `On the plates at ${wall.moment(day.serving, now)}`;
+  return `On the plates at ${wall.moment(nextServing(day, now), now)}`;
 }
+
+const nextServing = ({ sittings, serving: last }: DayPlan, now: number): number =>
+  sittings.find(({ serving }) => serving >= now)?.serving ?? last;
 
 /** The plan is asked for at five-minute steps: what begins within one begins now. */
 const FIVE_MINUTES = 5 * MINUTE_MS;
@@ -152,7 +174,8 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
   const { meal } = loaded;
   const { hours } = useSettings();
   const wall = useWall(day.zone);
-  if (!meal.serving)
+  const [sooner] = day.sittings.filter(({ lateMin }) => lateMin > 0);
+  if (day.sittings.every(({ asked }) => asked === undefined))
     return (
       <p className="quiet">
         No serving time is written: begun{' '}
@@ -161,14 +184,21 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
       </p>
     );
   // Where the hours are what makes it late, that is said with what would do.
-  if (day.lateMin <= 0 || day.unplanned || meal.day?.forward || day.outside?.serving !== undefined)
+  if (
+    !sooner ||
+    sooner.asked === undefined ||
+    day.unplanned ||
+    meal.day?.forward ||
+    day.outside?.serving !== undefined
+  )
     return null;
   // Nobody starts what is on the heat.
   const begun = loaded.batches.some(({ lidOn }) => lidOn !== undefined);
-  const asked = writeTime(meal.serving.local.slice(11), hours);
-  const past = day.serving - day.lateMin * MINUTE_MS <= now;
-  const at = wall.moment(day.serving, now);
-  const late = writeMinutes(day.lateMin).value;
+  const { serving } = sooner;
+  const asked = writeTime(wallTimeOf(sooner.asked, day.zone).local.slice(11), hours);
+  const past = sooner.asked <= now;
+  const at = wall.moment(serving, now);
+  const late = writeMinutes(sooner.lateMin).value;
   const start = day.begins <= now + FIVE_MINUTES ? 'start now' : `start at ${wall.moment(day.begins, now)}`;
   return (
     <div className="problem">
@@ -184,9 +214,9 @@ function Late({ day, now }: { readonly day: DayPlan; readonly now: number }) {
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            editMeal(meal.id, 'the serving time', (m) => ({
-              ...m,
-              serving: wallTimeOf(day.serving, day.zone),
+            editSitting(meal.id, sooner.id, 'the serving time', (one) => ({
+              ...one,
+              serving: wallTimeOf(serving, day.zone),
             }));
           }}
         >

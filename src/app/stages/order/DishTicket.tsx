@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import type { Dish, DishKind } from '@/core/meal/index.ts';
+import { type Dish, type DishKind, isEvent, sittingOf, sittingsOf } from '@/core/meal/index.ts';
 import { dishName, heldOfTicket, needOfTicket, type Ticket, usualDishes } from '@/core/order/index.ts';
 import { problemWords } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -55,6 +55,11 @@ export function DishTicket({ dish, ticket }: Props) {
           }}
         />
         {dish.name !== undefined && <p className={css.ticketName}>{dish.name}</p>}
+        {isEvent(meal) && (
+          <p className={clsx(css.ticketName, 'quiet')}>
+            {sittingsOf(meal).find(({ id }) => id === sittingOf(dish, meal))?.name}
+          </p>
+        )}
       </div>
       <Each ticket={ticket} />
       <button

@@ -1,5 +1,7 @@
 import { arrayMove } from '@dnd-kit/sortable';
 import { Plus } from 'lucide-react';
+import { Link } from 'react-router';
+import { isEvent } from '@/core/meal/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
@@ -63,6 +65,9 @@ export default function Order() {
         >
           <Plus size={16} aria-hidden /> Another dish
         </button>
+        <Link to={`/meals/${meal.id}/event`}>
+          {isEvent(meal) ? 'the whole event' : 'more sittings, costs, a quote'}
+        </Link>
         {meal.dishes.length > 1 && (
           <span className="quiet">Served from the top: the last ticket runs short first.</span>
         )}

@@ -8,6 +8,8 @@ import { reheatParts } from './together.ts';
 
 /** Into shallow pans, min (common practice, no source). */
 const INTO_PANS = 10;
+/** It may wait, hot, until hands are free: half of the two hours that the usual rule gives, min. */
+const WITHIN = 60;
 
 /** What a pot leaves for a later sitting: the tasks that keep it, and what each of those sittings finds in place of it. */
 export interface KeptOn {
@@ -49,7 +51,7 @@ function cooledOf(batch: DayBatch, rest: readonly string[]): Unordered | undefin
   if (batch.sentCold) return undefined;
   const ref = { kind: 'keep on', batch: batch.id } as const;
   const id = taskId(ref);
-  const from = Math.ceil(INTO_PANS / SLOT) * SLOT;
+  const from = WITHIN + Math.ceil(INTO_PANS / SLOT) * SLOT;
   const minutes = from + usual.coolThrough;
   const before = taskId({ kind: 'together', batch: batch.id });
   return {
@@ -66,9 +68,10 @@ function cooledOf(batch: DayBatch, rest: readonly string[]): Unordered | undefin
         key: `${id}|fast`,
         does: { what: 'cool fast' },
         kind: 'broth',
-        from: 0,
+        from: WITHIN / 2,
         minutes: INTO_PANS,
         hands: 1,
+        slack: WITHIN / 2,
       },
       { key: id, does: { what: 'chills' }, kind: 'rest', from, minutes: usual.coolThrough, hands: 0 },
     ],
