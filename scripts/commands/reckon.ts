@@ -1,6 +1,7 @@
 import { reckon } from '../../src/core/reckoning/index.ts';
 import { statSync } from 'node:fs';
-import type { Meal, Stage } from '../../src/core/meal/index.ts';
+import { printedEvent } from '../../src/core/event/index.ts';
+import { isEvent, type Meal, type Stage } from '../../src/core/meal/index.ts';
 import { readMealFile, tooLarge } from '../../src/core/meal/file/index.ts';
 import { momentOf } from '../../src/core/clock/index.ts';
 import {
@@ -50,9 +51,11 @@ export async function reckoned(words: readonly string[]): Promise<Answer> {
     allergensByDish(opened.input),
     batches.flatMap(({ id }) => shelvedOf(opened, id, shared)),
   );
+  const day = printedDay(opened, now, TRIES);
+  const event = isEvent(meal) ? { event: printedEvent(opened, reckoning, day.handsHours) } : {};
   const old = `The file was made with table ${table}; these figures are from ${reference.version}.`;
   return {
-    json: { ...figures, ...printedDay(opened, now, TRIES), problems },
+    json: { ...figures, ...day, ...event, problems },
     beside: [...(table === reference.version ? [] : [old]), ...problems.map(({ says }) => says)],
   };
 }

@@ -1,4 +1,5 @@
-import type { Both, EventDish, EventSitting, EventWay } from '@/core/event/index.ts';
+import type { Both, EventDish, EventSitting, EventWay, TriedWay } from '@/core/event/index.ts';
+import { capital } from './capital.ts';
 import { listed } from './listed.ts';
 
 /** How amounts are written in the cook's units. */
@@ -21,7 +22,7 @@ export const bothWords = ({ g, ml }: Both, { mass, volume }: Writes): string =>
 export function eventHeadline(short: readonly EventSitting[], sittings: number, writes: Writes): string {
   const [first] = short;
   if (!first) return `${sittings === 2 ? 'Both' : `All ${String(sittings)}`} sittings have what they want`;
-  return `${first.name} is ${bothWords(first.lacks, writes)} short`;
+  return `${capital(first.name)} is ${bothWords(first.lacks, writes)} short`;
 }
 
 /** Of which dishes: "of 60 plates of pasta, 41 can be filled". */
@@ -29,9 +30,10 @@ export const shortDishes = (dishes: readonly EventDish[]): string =>
   listed(
     dishes
       .filter(({ lacks }) => lacks.g + lacks.ml > 0)
-      .map(
-        ({ name, count, filled }) =>
-          `of ${String(count)} ${name}, ${String(Math.floor(filled))} can be filled`,
+      .map(({ name, count, filled }) =>
+        filled >= count
+          ? `${String(count)} ${name} are filled with less than usual`
+          : `of ${String(count)} ${name}, ${String(Math.floor(filled))} can be filled`,
       ),
   );
 
@@ -45,13 +47,20 @@ export function eventWayWords(
     : `Promise ${String(way.count)} ${nameOf.dish(way.dish)}`;
 }
 
-/** And what is left then: "nothing is short then", "0.3 l of broth short still". */
-export const leftShort = (lacks: Both, elsewhere: Both, writes: Writes): string => {
+/** And what is left then: "nothing is short then", "every plate is filled then, with 0.3 kg of shred less than usual". */
+export function leftShort(
+  { lacks, elsewhere, empty }: Pick<TriedWay, 'lacks' | 'elsewhere' | 'empty'>,
+  writes: Writes,
+): string {
   const left = bothWords(lacks, writes);
   const taken = bothWords(elsewhere, writes);
-  const said = left === '' ? 'nothing is short then' : `${left} short still`;
+  if (left === '') return 'nothing is short then';
+  const said =
+    empty === 0
+      ? `every plate is filled then, with ${left} less than usual`
+      : `${String(empty)} ${empty === 1 ? 'plate stays' : 'plates stay'} empty, ${left} short`;
   return taken === '' ? said : `${said}, ${taken} of it at another sitting`;
-};
+}
 
 /** "120 people, 14 of them children"; "" where nobody has said. */
 export function peopleWords({

@@ -89,7 +89,7 @@ export function Headline({ event, day }: Props) {
               <button type="button" className="btn act" onClick={() => take(one)}>
                 {eventWayWords(one.way, nameOf)}
               </button>{' '}
-              <span className="quiet">{leftShort(one.lacks, one.elsewhere, writes)}</span>
+              <span className="quiet">{leftShort(one, writes)}</span>
             </li>
           ))}
         </ul>

@@ -1,5 +1,6 @@
 import type { DayPlan } from '@/core/answers/index.ts';
 import { askedFor, eventCost, eventOf } from '@/core/event/index.ts';
+import { handsHours } from '@/core/day/index.ts';
 import type { Quote as Written } from '@/core/meal/index.ts';
 import { type Money, writeMoney } from '@/core/shop/index.ts';
 import { agrees, listed } from '@/words/index.ts';
@@ -13,10 +14,6 @@ import { Asks } from './Asks.tsx';
 import { costRows, CostTable } from './CostTable.tsx';
 import { OwnCosts } from './OwnCosts.tsx';
 
-/** Minutes of hands by the plan, as hours; undefined while there is none. */
-const hoursOf = (day: DayPlan | undefined): number | undefined =>
-  day && day.lines.reduce((sum, { hands, minutes }) => sum + hands * minutes, 0) / 60;
-
 /** What the event costs and what is asked for it: the one stays here, the other goes to the guest. */
 export default function Quote({ day }: { readonly day: DayPlan | undefined }) {
   const { loaded, opened } = useOpenMeal();
@@ -24,7 +21,7 @@ export default function Quote({ day }: { readonly day: DayPlan | undefined }) {
   const { meal } = loaded;
   const wall = useWall(day?.zone);
   const event = eventOf(opened);
-  const cost = eventCost(opened, reckoning, hoursOf(day));
+  const cost = eventCost(opened, reckoning, day && handsHours(day.lines));
   const asked = askedFor(meal.quote, event, cost);
   const edit = (words: string, recipe: (quote: Written) => Written, field?: string) =>
     editMeal(meal.id, words, (m) => ({ ...m, quote: recipe(m.quote ?? {}) }), field);

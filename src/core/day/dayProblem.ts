@@ -210,7 +210,7 @@ function boundsOf(
   origin: number,
   earliest: number,
   { served, hangs }: Bounded,
-): Pick<Job, 'due' | 'notBefore'> {
+): Pick<Job, 'due' | 'notBefore' | 'wanted'> {
   if (served.size < 2) return {};
   const [last] = chain.toReversed();
   const task = last === undefined ? undefined : tasks[last];
@@ -218,8 +218,14 @@ function boundsOf(
   if (at === undefined) return {};
   const slot = Math.floor((at - origin) / SLOT_MS);
   if (hangs) return { due: slot };
-  const length = chain.reduce((sum, i) => sum + lengthOf(tasks[i]), 0);
-  return { notBefore: Math.max(earliest, slot - length) };
+  // What a dish is filled on is made just before it is filled.
+  const { ref } = task;
+  const fills =
+    'dish' in ref && ref.kind !== 'plates'
+      ? tasks.find((one) => one.ref.kind === 'plates' && one.ref.dish === ref.dish)
+      : undefined;
+  const length = chain.reduce((sum, i) => sum + lengthOf(tasks[i]), 0) + (fills ? lengthOf(fills) : 0);
+  return { notBefore: Math.max(earliest, slot - length), wanted: slot };
 }
 /** No sitting is called so. */
 const NONE = ' ';

@@ -3,6 +3,7 @@ export type { DayBatch, DayFacts } from './facts.ts';
 export {
   busyUntil,
   doneAs,
+  handsHours,
   isAtPot,
   isRest,
   pieceDone,

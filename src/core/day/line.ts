@@ -64,6 +64,10 @@ export const doneAs = ({ ends, task, key }: Pick<Line, 'ends' | 'task' | 'key'>)
 export const isRest = ({ hands, does }: Line): boolean => hands === 0 && rests.has(does.what);
 const rests = new Set<Line['does']['what']>(['hold', 'heats through', 'cool']);
 
+/** Hours that pairs of hands are at it, two at once counted twice. */
+export const handsHours = (lines: readonly Pick<Line, 'hands' | 'minutes'>[]): number =>
+  lines.reduce((sum, { hands, minutes }) => sum + hands * minutes, 0) / 60;
+
 /** Until when somebody's hands are on something at a moment, epoch ms; undefined where they are free. */
 export const busyUntil = (lines: readonly Line[], who: string, now: number): number | undefined =>
   lines.find((line) => line.hands > 0 && line.from <= now && line.to > now && line.who?.includes(who))?.to;

@@ -154,11 +154,8 @@ function servedIn(run: Run, { facts, tasks }: Setting, asked: ServedAt): readonl
   return sittings
     .map(({ id }): ServedSitting => {
       const wanted = asked.get(id);
-      // What runs to the end of the day is served then: nothing after it is waited for.
-      const serving =
-        sittings.length < 2 || (wanted !== undefined && wanted === lastOf(asked))
-          ? run.serving
-          : Math.max(wanted ?? 0, Math.ceil((ends.get(id) ?? wanted ?? run.serving) / SLOT_MS) * SLOT_MS);
+      const done = Math.ceil((ends.get(id) ?? wanted ?? run.serving) / SLOT_MS) * SLOT_MS;
+      const serving = sittings.length < 2 ? run.serving : Math.max(wanted ?? 0, done);
       const late = wanted === undefined ? 0 : Math.round((serving - wanted) / MINUTE_MS);
       return { id, serving, asked: wanted, lateMin: Math.max(0, late) };
     })

@@ -151,6 +151,15 @@ export function eventOf({ input: { meal }, nominal, plan, ledger }: OpenedMeal):
   };
 }
 
-/** The sittings that lack something, the first to be served first: until then it can be put right. */
+/** Plates that stay empty; what is only filled with less than it wants does not. */
+export const emptyOf = ({ dishes }: Pick<EventSitting, 'dishes'>): number =>
+  dishes.reduce((sum, { count, filled }) => sum + Math.max(0, count - Math.floor(filled + NOTHING)), 0);
+
+/**
+ * The sittings that lack something: those with plates that stay empty before those with smaller portions, of each kind the first to
+ * be served first, since until then it can be put right.
+ */
 export const shortOf = ({ sittings }: Pick<EventFigures, 'sittings'>): readonly EventSitting[] =>
-  sittings.filter(({ lacks }) => lacks.g + lacks.ml > 0);
+  sittings
+    .filter(({ lacks }) => lacks.g + lacks.ml > 0)
+    .toSorted((a, b) => Number(emptyOf(b) > 0) - Number(emptyOf(a) > 0));

@@ -2,6 +2,7 @@ export { type Asked, askedFor, type CostLine, type EventCost, eventCost } from '
 export { joined, kitchenWith, type Whole } from './join.ts';
 export {
   type Both,
+  emptyOf,
   type EventDish,
   type EventFigures,
   eventOf,
@@ -10,4 +11,5 @@ export {
   type Gives,
   shortOf,
 } from './figures.ts';
+export { printedEvent } from './printed.ts';
 export { type EventWay, eventWays, type TriedWay, withWay } from './ways.ts';

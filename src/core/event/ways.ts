@@ -1,6 +1,6 @@
 import type { Meal } from '../meal/index.ts';
 import { openMeal, type OpenedMeal } from '../model/index.ts';
-import { type Both, eventOf, shortOf } from './figures.ts';
+import { type Both, emptyOf, eventOf, shortOf } from './figures.ts';
 
 /** A way to put a shortage right: the dish draws on a further pot, or so many plates of it are not promised. */
 export type EventWay =
@@ -11,6 +11,8 @@ export interface TriedWay {
   readonly way: EventWay;
   /** What the whole event lacks once it is taken. */
   readonly lacks: Both;
+  /** Plates of the whole event that stay empty then. */
+  readonly empty: number;
   /** What other sittings lack then that they did not lack before. */
   readonly elsewhere: Both;
 }
@@ -69,6 +71,7 @@ export function eventWays(meal: OpenedMeal, sitting: string): readonly TriedWay[
       return {
         way,
         lacks: all(after.sittings.map(({ lacks }) => lacks)),
+        empty: after.sittings.reduce((sum, one) => sum + emptyOf(one), 0),
         elsewhere: all(
           others.map(({ id, lacks }) => {
             const was = before.sittings.find((one) => one.id === id)?.lacks ?? { g: 0, ml: 0 };
@@ -80,6 +83,7 @@ export function eventWays(meal: OpenedMeal, sitting: string): readonly TriedWay[
     .filter(({ lacks }) => lacks.g + lacks.ml < (1 - WORTH) * (lackedBefore.g + lackedBefore.ml))
     .sort(
       (a, b) =>
+        a.empty - b.empty ||
         a.elsewhere.g + a.elsewhere.ml - (b.elsewhere.g + b.elsewhere.ml) ||
         a.lacks.g + a.lacks.ml - (b.lacks.g + b.lacks.ml),
     );

@@ -1,4 +1,4 @@
-import { wholeAt } from '../columns/index.ts';
+import { valueAt, wholeAt } from '../columns/index.ts';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { boundOf, tailsOf } from './bound.ts';
 import { place } from './place.ts';
@@ -28,7 +28,35 @@ export function greedy(problem: Problem): Schedule {
 
 function ranksOf({ jobs }: Problem): Float64Array {
   const tails = tailsOf(jobs);
-  return Float64Array.from(jobs, (job, i) => -(wholeAt(tails, i) + job.length));
+  const most = Float64Array.from(jobs, (job, i) => -(wholeAt(tails, i) + job.length));
+  if (jobs.every(({ wanted }) => wanted === undefined)) return most;
+  const latest = latestStarts(jobs);
+  // What nobody has given a time comes after what somebody waits for.
+  return most.map((rank, i) => (valueAt(latest, i) < Infinity ? valueAt(latest, i) - BEFORE : rank));
+}
+
+/** What is wanted by a time goes before what is not: further than any day reaches, slots. */
+const BEFORE = 1e6;
+
+/** When each job must start at the latest for what is wanted by a time (minimum latest start, published: Kolisch 1996); ∞ where nothing is. */
+function latestStarts(jobs: Problem['jobs']): Float64Array {
+  const followers = jobs.map((): { job: number; lead: number }[] => []);
+  for (const [i, job] of jobs.entries())
+    for (const { job: before, lead } of job.after) followers[before]?.push({ job: i, lead });
+  const starts = new Float64Array(jobs.length).fill(NaN);
+  const startOf = (i: number): number => {
+    const known = valueAt(starts, i);
+    if (!Number.isNaN(known)) return known;
+    const { wanted = Infinity, length } = jobs[i] ?? { length: 0 };
+    const end = (followers[i] ?? []).reduce(
+      (soonest, { job, lead }) => Math.min(soonest, startOf(job) + lead),
+      wanted,
+    );
+    starts[i] = end - length;
+    return end - length;
+  };
+  for (const i of jobs.keys()) startOf(i);
+  return starts;
 }
 
 /**

@@ -26,6 +26,8 @@ export interface Job {
   /** It starts no sooner than this slot, and ends no later than that one: what serves one sitting of several. */
   readonly notBefore?: number;
   readonly due?: number;
+  /** It is wanted by this slot, and is late after it: what leads up to what is wanted first is taken first. */
+  readonly wanted?: number;
 }
 
 export interface Resource {
@@ -72,7 +74,7 @@ export function mirrored({ jobs, resources, spans, horizon }: Problem): Problem 
   for (const [i, job] of jobs.entries())
     for (const { job: before, lead } of job.after) after[before]?.push({ job: i, lead });
   return {
-    jobs: jobs.map(({ fixed, notBefore, due, ...job }, i) => ({
+    jobs: jobs.map(({ fixed, notBefore, due, wanted: _, ...job }, i) => ({
       ...job,
       uses: job.uses.map((use) => ({ ...use, from: job.length - use.to, to: job.length - use.from })),
       after: after[i] ?? [],

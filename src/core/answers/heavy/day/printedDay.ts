@@ -1,4 +1,4 @@
-import { type Placed, taskId } from '../../../day/index.ts';
+import { handsHours, type Placed, taskId } from '../../../day/index.ts';
 import type { Entry } from '../../../meal/index.ts';
 import { momentOf } from '../../../clock/index.ts';
 import { MINUTE_MS } from '../../../quantity/index.ts';
@@ -34,6 +34,7 @@ export function printedDay(meal: OpenedMeal, now: number, tries: number) {
     .filter(({ ref }) => !('batch' in ref && left.has(ref.batch)))
     .toSorted((a, b) => a.from - b.from || a.to - b.to);
   return {
+    handsHours: handsHours(plan.lines),
     day: tasks.map((task) => printedTask(task, plan)),
     unplanned: [
       ...lost.map((batch) => ({

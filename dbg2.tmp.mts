@@ -1,0 +1,14 @@
+import { eventOfTwo } from './src/core/event/testing.ts';
+import { openMeal } from './src/core/model/index.ts';
+import { eventOf, eventWays } from './src/core/event/index.ts';
+import { planDay } from './src/core/day/index.ts';
+import { dayFacts } from './src/core/answers/heavy/day/facts.ts';
+import { momentOf } from './src/core/clock/index.ts';
+const short = { beefG: 9000, porkG: 14_000, tacos: 40, pasta: 60, pastaFrom: ['beef'] };
+const o=openMeal(eventOfTwo(short));
+console.log(JSON.stringify(eventOf(o),null,1).slice(0,3000)); console.log(JSON.stringify(eventWays(o,'sunday')));
+const at = (local: string) => momentOf({ local, zone: 'Europe/Amsterdam' }) ?? NaN;
+const op = openMeal(eventOfTwo({ beefG: 4000, porkG: 1500, tacos: 30, pasta: 5, pastaFrom: ['pork'] }, { day: { hands: 2 } }));
+  const now = at('2026-12-05T15:00');
+  const day = planDay(dayFacts(op, now, 'Europe/Amsterdam'), now, 0);
+console.log(day.hangs,day.sittings,day.outside);for(const x of day.lines) console.log(new Date(x.from).toISOString().slice(5,16),new Date(x.to).toISOString().slice(5,16),x.batch??'',x.task,x.does.what,x.hands);
