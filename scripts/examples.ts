@@ -536,3 +536,124 @@ write(
     ],
   },
 );
+
+/** A pot of the weekend: its meat in a pot of its own, cooked the day before where it is chilled. */
+const weekendPot = (
+  id: string,
+  name: string,
+  cut: string,
+  weight: string,
+  price: string,
+  vessel: string,
+  changes: Partial<Batch> = {},
+): Batch => {
+  const usual = usualBatch(id, name);
+  return {
+    ...usual,
+    lots: [lot(`${id}-lot`, cut, weight, { price: { text: price, amount: Number(price), per: 'kg' } })],
+    cook: usual.cook.map((phase) => ({ ...phase, vessel })),
+    ...changes,
+  };
+};
+const people = (adults: number, children: number) => ({
+  adults: typed(String(adults), 'count'),
+  children: typed(String(children), 'count'),
+});
+const chilledOn = { chilled: true as const };
+
+write(
+  'lantern-weekend',
+  'lantern-weekend',
+  'Lantern weekend',
+  [
+    dish('weekend-tacos', 'taco', 160, { from: ['weekend-friday', 'weekend-saturday'] }),
+    dish('weekend-rolls', 'roll', 60, {
+      name: 'barley rolls with a dip cup',
+      from: ['weekend-friday', 'weekend-saturday'],
+    }),
+    dish('weekend-pasta', 'pasta', 60, { from: ['weekend-lamb'], sitting: 'weekend-sunday' }),
+  ],
+  [
+    weekendPot(
+      'weekend-friday',
+      'Friday’s beef',
+      'beef-blade-roast',
+      '18 kg',
+      '11.40',
+      'hall-45-one',
+      chilledOn,
+    ),
+    weekendPot('weekend-saturday', 'Saturday’s shank', 'beef-shank', '22 kg', '9.80', 'hall-45-two'),
+    weekendPot(
+      'weekend-lamb',
+      'Sunday’s lamb',
+      'lamb-shoulder',
+      '13 kg',
+      '13.90',
+      'hall-45-three',
+      chilledOn,
+    ),
+  ],
+  {
+    kitchen: {
+      currency: 'EUR',
+      hands: [
+        { id: 'hall-ida', name: 'Ida' },
+        { id: 'hall-bram', name: 'Bram' },
+        { id: 'hall-noor', name: 'Noor' },
+      ],
+      vessels: [
+        ...usualKitchen.vessels,
+        ...['one', 'two', 'three'].map((n): Kitchen['vessels'][number] => ({
+          id: `hall-45-${n}`,
+          name: `hall pot ${n}`,
+          kind: 'pot',
+          shape: 'round',
+          widthCm: 45,
+          heightCm: 30,
+        })),
+      ],
+      heatSources: [
+        ...['one', 'two', 'three', 'four'].map((n): NonNullable<Kitchen['heatSources']>[number] => ({
+          id: `weekend-burner-${n}`,
+          name: `burner ${n}`,
+          kind: 'burner',
+        })),
+        { id: 'weekend-oven-one', name: 'range oven', kind: 'oven', heightCm: 40 },
+        { id: 'weekend-oven-two', name: 'wall oven', kind: 'oven', heightCm: 40 },
+      ],
+      fridges: [{ id: 'weekend-cold', name: 'cold room', kind: 'fridge', shelves: 16 }],
+    },
+    meal: {
+      sitting: 'Saturday supper',
+      serving: { local: '2026-12-12T18:00', zone: 'Europe/Amsterdam' },
+      people: people(104, 16),
+      sittings: [
+        {
+          id: 'weekend-sunday',
+          name: 'Sunday noon',
+          serving: { local: '2026-12-13T12:30', zone: 'Europe/Amsterdam' },
+          people: people(52, 8),
+        },
+      ],
+      day: { hands: 3, cooks: ['hall-ida', 'hall-bram', 'hall-noor'] },
+      quote: {
+        costs: [
+          { id: 'weekend-wage', name: 'wage', price: { text: '19', amount: 19 }, per: 'hour' },
+          {
+            id: 'weekend-bread',
+            name: 'bread and carriers',
+            price: { text: '0.45', amount: 0.45 },
+            per: 'plate',
+          },
+          { id: 'weekend-food', name: 'other food', price: { text: '140', amount: 140 }, per: 'all' },
+          { id: 'weekend-fuel', name: 'fuel', price: { text: '22', amount: 22 }, per: 'all' },
+        ],
+        head: { text: '13.50', amount: 13.5 },
+        child: { text: '7', amount: 7 },
+        tax: 0.09,
+        deposit: 0.3,
+      },
+    },
+  },
+);

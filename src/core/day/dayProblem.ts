@@ -215,7 +215,7 @@ function boundsOf(
   const [last] = chain.toReversed();
   const task = last === undefined ? undefined : tasks[last];
   const at = task && served.get(sittingServed(task.ref, facts) ?? NONE);
-  if (at === undefined) return {};
+  if (!task || at === undefined) return {};
   const slot = Math.floor((at - origin) / SLOT_MS);
   if (hangs) return { due: slot };
   // What a dish is filled on is made just before it is filled.

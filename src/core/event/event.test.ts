@@ -8,7 +8,7 @@ import { reckonAtOnce } from '../reckoning/index.ts';
 import { figureOf } from '../shop/index.ts';
 import { runs } from '../testing/runs.ts';
 import { askedFor, emptyOf, eventCost, eventOf, eventWays, shortOf, withWay } from './index.ts';
-import { eventOfTwo, SUNDAY } from './testing.ts';
+import { eventOfTwo, SUNDAY } from '../testing/event.ts';
 
 const at = (local: string) => momentOf({ local, zone: 'Europe/Amsterdam' }) ?? NaN;
 const sum = (all: readonly number[]) => all.reduce((total, one) => total + one, 0);

@@ -1,4 +1,4 @@
-export { type Asked, askedFor, type CostLine, type EventCost, eventCost } from './cost.ts';
+export { type Asked, askedFor, type EventCost, eventCost } from './cost.ts';
 export { joined, kitchenWith, type Whole } from './join.ts';
 export {
   type Both,
@@ -6,9 +6,7 @@ export {
   type EventDish,
   type EventFigures,
   eventOf,
-  type EventPot,
   type EventSitting,
-  type Gives,
   shortOf,
 } from './figures.ts';
 export { printedEvent } from './printed.ts';

@@ -86,6 +86,6 @@ describe('what each example shows', () => {
   });
 
   test('there is one of each', () => {
-    expect(files).toHaveLength(13);
+    expect(files).toHaveLength(14);
   });
 });

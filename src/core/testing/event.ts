@@ -1,6 +1,6 @@
 import type { Dish, Meal } from '../meal/index.ts';
 import type { Input } from '../model/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
+import { batchOf, dishOf, inputOf, lotOf } from './meals.ts';
 
 /** An invented event: supper for many on a Saturday, pasta on the Sunday noon. */
 const ZONE = 'Europe/Amsterdam';
