@@ -44,6 +44,7 @@ export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   const wallTime = { read: momentOf, write: (moment: number) => wallTimeOf(moment, timeZone) };
   const supperNow = shifted(shipped, scene - SCENE, wallTime);
   await importMeal(db, supperNow, MADE);
+  await putWeekend(db, scene, wallTime);
   const { kitchen } = supperNow;
   await makeItsKitchen(db, supperNow.meal.id, kitchen);
   await putPast(db, demoLog(scene, timeZone));
@@ -55,6 +56,16 @@ export async function putDemoBack(db: SlowSpoonDb): Promise<void> {
   } finally {
     logger.stop();
   }
+}
+
+/** The weekend after it, an event that is still planned: two sittings and three pots. No first look asks for it. */
+async function putWeekend(
+  db: SlowSpoonDb,
+  scene: number,
+  wallTime: Parameters<typeof shifted>[2],
+): Promise<void> {
+  const { default: weekend } = await import('../../../examples/lantern-weekend.json');
+  await importMeal(db, shifted(weekend as unknown as MealFile, scene - SCENE, wallTime), MADE - 1);
 }
 
 /** The hall's kitchen is the demo's own: what its past cooks have taught counts for the supper. */

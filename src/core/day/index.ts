@@ -25,6 +25,7 @@ export {
   onionMinutes,
   OWN_TASK,
   pullMinutes,
+  shelfOfCooked,
   SKIM_MINUTES,
   softenMinutes,
   usual as usualMinutes,

@@ -31,7 +31,8 @@ export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => st
     const [of = '', ...rest] = task.split('|');
     return [ids.get(of) ?? of, ...rest].join('|');
   };
-  const { serving: _, day, ...kept } = meal;
+  const { serving: _, day, sittings, ...kept } = meal;
+  const idOf = (id: string) => ids.get(id) ?? id;
   const { pins: __, begun: ____, minutes, whose, forward: ___, ...hours } = day ?? {};
   const byTask = <T>(written: Readonly<Record<string, T>>): Record<string, T> =>
     Object.fromEntries(Object.entries(written).map(([task, of]) => [renamed(task), of]));
@@ -40,6 +41,9 @@ export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => st
       ...kept,
       id: newId(),
       batches: meal.batches.flatMap((id) => ids.get(id) ?? []),
+      // It is filled from the same pots, which have new names.
+      dishes: meal.dishes.map((dish) => (dish.from ? { ...dish, from: dish.from.map(idOf) } : dish)),
+      ...(sittings && { sittings: sittings.map(({ serving: ______, ...one }) => one) }),
       ...(day && {
         day: {
           ...hours,

@@ -2,7 +2,7 @@ export { type Compared, compared, type Copy } from './copies.ts';
 export { sameKept } from './sameKept.ts';
 export { cookAgain } from './cookAgain.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';
-export { forPlates, platesIn } from './scaled.ts';
+export { forPlates, platesIn, scaledBatch } from './scaled.ts';
 export { avoidable, type Avoidable } from './avoidable.ts';
 export {
   LOT_MOST_G,

@@ -40,7 +40,7 @@ export function forPlates({ meal, batches }: MealAgain, plates: number): MealAga
   const factor = plates / before;
   return {
     meal: { ...meal, dishes: shared(meal.dishes, plates) },
-    batches: batches.map((batch) => scaled(batch, factor)),
+    batches: batches.map((batch) => scaledBatch(batch, factor)),
   };
 }
 
@@ -61,7 +61,8 @@ function shared(dishes: readonly Dish[], plates: number): Dish[] {
   });
 }
 
-function scaled(batch: Batch, factor: number): Batch {
+/** A batch with so many times the meat, and of what was written to go in with it as much. */
+export function scaledBatch(batch: Batch, factor: number): Batch {
   const { items, salt, after, ...rest } = batch;
   return {
     ...rest,

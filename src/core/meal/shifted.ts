@@ -14,10 +14,13 @@ export function shifted(
   },
 ): MealFile {
   const { meal, batches, entries } = file;
-  const serving = meal.serving && wallTime.read(meal.serving);
+  const later = <T extends { readonly serving?: { local: string; zone: string } | undefined }>(one: T): T => {
+    const serving = one.serving && wallTime.read(one.serving);
+    return serving === undefined ? one : { ...one, serving: wallTime.write(serving + by) };
+  };
   return {
     ...file,
-    meal: { ...meal, ...(serving !== undefined && { serving: wallTime.write(serving + by) }) },
+    meal: { ...later(meal), ...(meal.sittings && { sittings: meal.sittings.map(later) }) },
     batches: batches.map((batch): Batch => ({
       ...batch,
       ...(batch.lidOn !== undefined && { lidOn: batch.lidOn + by }),

@@ -1,0 +1,105 @@
+import { expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { loadSolver } from '../../../scripts/solver.ts';
+import { openMeal } from '../model/index.ts';
+import { usualKitchen } from '../meal/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
+import { runs } from '../testing/runs.ts';
+import { split, splitWishes, withSplit } from './index.ts';
+
+const solver = await loadSolver();
+const sum = (all: readonly number[]) => all.reduce((total, one) => total + one, 0);
+const pots = (n: number) =>
+  Array.from({ length: n }, (_, i) => ({
+    ...(usualKitchen.vessels.find(({ id }) => id === 'pot-36') ?? usualKitchen.vessels[0]!),
+    id: `pot ${i}`,
+    name: `pot ${i}`,
+  }));
+const kitchenOf = (n: number, ovens: number) => ({
+  ...usualKitchen,
+  vessels: pots(n),
+  heatSources: Array.from({ length: ovens }, (_, i) => ({
+    id: `oven ${i}`,
+    name: `oven ${i}`,
+    kind: 'oven' as const,
+    widthCm: 80,
+  })),
+  fridges: [{ id: 'cold', name: 'cold', kind: 'fridge' as const, shelves: 40 }],
+});
+const mealOf = (g: number, n: number, ovens: number, count?: number) => {
+  const lot = lotOf('beef-shank', g, { id: 'lot', ...(count !== undefined && { pieces: { count } }) });
+  const batch = {
+    ...batchOf([lot]),
+    id: 'pot',
+    cook: [
+      {
+        id: 'heat',
+        heat: 'oven' as const,
+        setting: { text: '160 °C', lo: 160, hi: 160 },
+        lid: 'on' as const,
+      },
+    ],
+  };
+  const input = inputOf([batch], [{ ...dishOf('taco', 40), from: ['pot'] }]);
+  return openMeal({ ...input, meal: { ...input.meal, batches: ['pot'] }, kitchen: kitchenOf(n, ovens) });
+};
+
+test('nothing is lost or made: what is dealt and what lies outside is what there was, no vessel twice a day, none beyond what it takes', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 2000, max: 90_000 }),
+      fc.integer({ min: 1, max: 5 }),
+      fc.integer({ min: 1, max: 2 }),
+      fc.constantFrom(...splitWishes),
+      fc.integer({ min: 1, max: 3 }),
+      (g, n, ovens, wish, days) => {
+        const opened = mealOf(g, n, ovens);
+        const found = split(opened, { batch: 'pot', wish, days }, solver);
+        if (!found) throw new Error('not dealt');
+        expect(sum(found.pots.map((pot) => pot.g)) + found.outsideG).toBeCloseTo(g, 0);
+        const places = found.pots.map(({ vessel, day }) => `${vessel} ${day}`);
+        expect(new Set(places).size).toBe(places.length);
+        for (const pot of found.pots) {
+          expect(pot.g).toBeLessThanOrEqual(pot.mostG + 1);
+          expect(pot.day).toBeLessThan(days);
+        }
+        // Two such pots stand in an oven of 80 cm.
+        for (const day of [0, 1, 2])
+          expect(found.pots.filter((pot) => pot.day === day).length).toBeLessThanOrEqual(2 * ovens);
+        if (found.outsideG > 500) expect(found.pots.length).toBeGreaterThan(0);
+        const { meal, batches } = withSplit(opened.input.meal, opened.input.batches, 'pot', found, () =>
+          crypto.randomUUID(),
+        );
+        const weighed = batches.flatMap(({ lots }) => lots.map(({ weight }) => weight.lo ?? 0));
+        expect(Math.abs(sum(weighed) - g)).toBeLessThan(6);
+        expect(meal.dishes[0]?.from).toEqual(batches.map(({ id }) => id));
+        // What has its place is filled no higher than is wise, by the meal's own rule.
+        if (found.outsideG < 1)
+          expect(
+            openMeal({ ...opened.input, meal, batches }).planned.flatMap(({ vessels }) =>
+              vessels.filter(({ vessel, standsCm }) => standsCm > 0.82 * vessel.heightCm),
+            ),
+          ).toEqual([]);
+      },
+    ),
+    { numRuns: runs(200, 15) },
+  );
+});
+
+test('fewest pots are no more than equal ones; equal ones differ by little; bone-in pieces are not cut', () => {
+  const opened = mealOf(30_000, 5, 3);
+  const of = (wish: (typeof splitWishes)[number]) => split(opened, { batch: 'pot', wish, days: 1 }, solver);
+  const [fewest, equal] = [of('fewest'), of('equal')];
+  if (!fewest || !equal) throw new Error('not dealt');
+  expect(fewest.outsideG + equal.outsideG).toBeLessThan(1);
+  expect(fewest.pots.length).toBeLessThanOrEqual(equal.pots.length);
+  const loads = equal.pots.map(({ g }) => g);
+  expect(Math.max(...loads) - Math.min(...loads)).toBeLessThan(50);
+  expect(fewest.proved).toBe(true);
+  const pieces = split(mealOf(30_000, 5, 3, 60), { batch: 'pot', wish: 'fewest', days: 1 }, solver);
+  for (const { g } of pieces?.pots ?? []) expect(Math.abs(g / 500 - Math.round(g / 500))).toBeLessThan(1e-6);
+  // Before the day, where there is room in the cold.
+  expect(
+    split(opened, { batch: 'pot', wish: 'early', days: 2 }, solver)?.pots.every(({ day }) => day === 1),
+  ).toBe(true);
+});
