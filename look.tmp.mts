@@ -1,31 +1,16 @@
 import { chromium } from 'playwright-core';
 import { browserOptions } from './e2e/chromium.ts';
-const b = await chromium.launch(browserOptions);
-const c = await b.newContext({
-  viewport: { width: 1280, height: 800 },
-  serviceWorkers: 'block',
-  timezoneId: 'Europe/Amsterdam',
-});
-const p = await c.newPage();
-p.on('pageerror', (e) => console.log('ERR', e.message));
+const b=await chromium.launch(browserOptions);
+const c=await b.newContext({viewport:{width:1280,height:800},serviceWorkers:'block',timezoneId:'Europe/Amsterdam'});
+const p=await c.newPage();
+p.on('pageerror',e=>console.log('ERR',e.message)); p.on('console',m=>m.type()==='error'&&console.log('C',m.text()));
 await p.clock.setFixedTime('2026-12-05T14:00:00Z');
-await p.goto('http://127.0.0.1:4199/');
-await p.waitForTimeout(4000);
-await p.goto('http://127.0.0.1:4199/meals/demo-lantern-supper/event');
+await p.goto('http://127.0.0.1:4199/'); await p.waitForTimeout(5000);
+await p.goto('http://127.0.0.1:4199/meals/lantern-weekend/event'); await p.waitForTimeout(8000);
+await p.screenshot({path:'/tmp/ev1.png'});
+await p.getByRole('button',{name:'Deal',exact:true}).click();
 await p.waitForTimeout(3000);
-await p.screenshot({ path: '/tmp/ev1.png' });
-await p.getByRole('button', { name: 'Another sitting' }).click();
-await p.waitForTimeout(1500);
-const f = p.getByLabel('Sitting 2 is served at');
-await f.fill('Sun 12:30');
-await f.press('Enter');
-await p.waitForTimeout(500);
-const sel = p
-  .getByRole('list', { name: /Dishes of/ })
-  .first()
-  .locator('select')
-  .last();
-await sel.selectOption({ label: 'Sitting 2' });
-await p.waitForTimeout(6000);
-await p.screenshot({ path: '/tmp/ev2.png', fullPage: true });
+await p.screenshot({path:'/tmp/ev2.png',fullPage:true});
+await p.emulateMedia({colorScheme:'dark'}); await p.setViewportSize({width:390,height:844}); await p.waitForTimeout(800);
+await p.screenshot({path:'/tmp/ev4.png',fullPage:true});
 await b.close();

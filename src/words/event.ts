@@ -1,4 +1,4 @@
-import type { Both, EventDish, EventSitting, EventWay, TriedWay } from '@/core/event/index.ts';
+import type { Both, EventDish, EventSitting, EventWay, Split, TriedWay } from '@/core/event/index.ts';
 import { capital } from './capital.ts';
 import { listed } from './listed.ts';
 
@@ -75,3 +75,25 @@ export function peopleWords({
   const who = `${String(all)} ${all === 1 ? 'person' : 'people'}`;
   return children > 0 && adults > 0 ? `${who}, ${String(children)} of them children` : who;
 }
+
+/** Whether it fits: "18 kg fits in 2 pots: it cannot be done in fewer", "101 kg fits in 7 pots, 5 kg does not". */
+export function dealtWords(
+  { pots, outsideG, proved, wish }: Pick<Split, 'pots' | 'outsideG' | 'proved' | 'wish'>,
+  { mass }: Pick<Writes, 'mass'>,
+): string {
+  const dealt = pots.reduce((sum, { g }) => sum + g, 0);
+  const n = `${String(pots.length)} ${pots.length === 1 ? 'pot' : 'pots'}`;
+  const best = {
+    fewest: 'it cannot be done in fewer',
+    equal: 'no pots are more alike',
+    early: 'no more of it can be done before the day',
+  };
+  const how = proved ? best[wish] : 'the best that was found in time';
+  return outsideG < UNSAID
+    ? `${mass(dealt)} fits in ${n}: ${how}.`
+    : `${mass(dealt)} fits in ${n}; ${mass(outsideG)} does not: another day, another vessel, more oven or more cold would take it.`;
+}
+
+/** "on the day", "the day before", "two days before". */
+export const dayBefore = (day: number): string =>
+  day === 0 ? 'on the day' : day === 1 ? 'the day before' : `${day === 2 ? 'two' : String(day)} days before`;

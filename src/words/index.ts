@@ -20,7 +20,16 @@ export { doingWords, shortName } from './doing.ts';
 export { hintWords } from './hints.ts';
 export { noPlaceWords, placeWayWords } from './noPlace.ts';
 export { handsWords, nextActWords, untilWords, wantWords, whenWords } from './nextAct.ts';
-export { bothWords, eventHeadline, eventWayWords, leftShort, peopleWords, shortDishes } from './event.ts';
+export {
+  bothWords,
+  dayBefore,
+  dealtWords,
+  eventHeadline,
+  eventWayWords,
+  leftShort,
+  peopleWords,
+  shortDishes,
+} from './event.ts';
 export { listed } from './listed.ts';
 export { overfullWords } from './overfull.ts';
 export {

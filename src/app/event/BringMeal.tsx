@@ -4,6 +4,7 @@ import { joinMeals } from '@/store/join.ts';
 import { db } from '../browser/db.ts';
 import { onDisk } from '../open/memory.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
+import css from './event.module.scss';
 
 /** Another meal that is kept here becomes a sitting of this one; undone in one. */
 export default function BringMeal({ onDone }: { readonly onDone: () => void }) {
@@ -27,7 +28,7 @@ export default function BringMeal({ onDone }: { readonly onDone: () => void }) {
           list of meals; undo brings it back as it was.
         </p>
         {meals && others.length === 0 && <p className="quiet">No other meal is kept here.</p>}
-        <ul className="choices">
+        <ul className={css.ways}>
           {others.map(({ id, name, pots, serving }) => (
             <li key={id}>
               <button

@@ -15,6 +15,7 @@ import { Headline } from './Headline.tsx';
 import { Sittings } from './Sittings.tsx';
 
 const Allergens = lazy(() => import('./Allergens.tsx'));
+const Deal = lazy(() => import('./Deal.tsx'));
 const Quote = lazy(() => import('./Quote.tsx'));
 
 /** An event: several sittings that draw on the same pots, as one picture and one ledger. */
@@ -42,6 +43,7 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
       {isEvent(loaded.meal) && <EventTable event={event} />}
       <Sittings event={event} />
       <Suspense fallback={<p className="quiet">One moment.</p>}>
+        <Deal />
         <Allergens />
         <Quote day={day} />
       </Suspense>

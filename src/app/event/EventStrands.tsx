@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { Link } from 'react-router';
 import type { DayPlan } from '@/core/answers/index.ts';
-import type { EventFigures, EventSitting } from '@/core/event/index.ts';
+import type { Both, EventFigures, EventSitting } from '@/core/event/index.ts';
 import { dateOf, minuteOfDay, weekdayOf } from '@/core/clock/index.ts';
 import { bothWords } from '@/words/index.ts';
 import { useNow } from '../browser/useNow.ts';
@@ -84,7 +84,7 @@ export function EventStrands({ event, day }: Props) {
               </text>
               {column.over && (
                 <text x={column.over.x} y={column.over.y} className={css.small}>
-                  over: {bothWords(pot.over, writes)}
+                  {overWords(pot.over, writes)}
                 </text>
               )}
             </g>
@@ -124,6 +124,11 @@ function SittingTable({ sitting, table, day }: TableProps) {
   const wall = useWall(day.zone);
   if (!table) return null;
   const lacks = bothWords(sitting.lacks, writes);
+  // At the right its words end where the drawing does.
+  const words =
+    table.x > 0.62 * WIDTH
+      ? ({ x: WIDTH - 4, anchor: 'end' } as const)
+      : ({ x: table.x, anchor: 'start' } as const);
   const plates = sitting.dishes.reduce((sum, { count }) => sum + count, 0);
   return (
     <g>
@@ -138,7 +143,7 @@ function SittingTable({ sitting, table, day }: TableProps) {
           {...(what !== 'missing' && { fill: `url(#${what})` })}
         />
       ))}
-      <text x={table.x} y={table.y + 46} className={css.sitting}>
+      <text x={words.x} y={table.y + 46} textAnchor={words.anchor} className={css.sitting}>
         {sitting.name}
         <tspan className={css.small}>
           {sitting.at === undefined ? '' : `  ${wall.moment(sitting.at, day.serving - HALF_DAY * 4)}`}
@@ -160,6 +165,10 @@ function midnights(day: DayPlan, zone: string): readonly { readonly at: number; 
   }
   return found;
 }
+
+/** What no plate takes, short: the table has it whole. */
+const overWords = ({ g, ml }: Both, { mass, volume }: ReturnType<typeof useWrites>): string =>
+  `over ${[...(g >= 1 ? [mass(g)] : []), ...(ml >= 1 ? [volume(ml)] : [])].join(', ')}`;
 
 /** There is room for so many letters above a strand. */
 const shortName = (name: string, pots: number): string => {

@@ -6,6 +6,7 @@ import { eventHeadline, eventWayWords, leftShort, peopleWords, shortDishes } fro
 import { editMeal } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { useWall } from '../open/useWall.ts';
+import css from './event.module.scss';
 
 interface Props {
   readonly event: EventFigures;
@@ -83,7 +84,7 @@ export function Headline({ event, day }: Props) {
         </p>
       ))}
       {ways.length > 0 && (
-        <ul className="choices" aria-label="Ways out">
+        <ul className={css.ways} aria-label="Ways out">
           {ways.map((one) => (
             <li key={eventWayWords(one.way, nameOf)}>
               <button type="button" className="btn act" onClick={() => take(one)}>

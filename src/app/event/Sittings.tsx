@@ -8,6 +8,7 @@ import { useOpenMeal } from '../open/MealContext.ts';
 import { zoneHere } from '../open/useWall.ts';
 import { withOrWithout } from '../open/withOrWithout.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
+import { SelectField } from '../parts/fields/SelectField.tsx';
 import { TextField } from '../parts/fields/TextField.tsx';
 import { WallField } from '../parts/fields/WallField.tsx';
 import { places } from './places.ts';
@@ -92,23 +93,20 @@ function SittingRow({ sitting }: { readonly sitting: Sitting }) {
             );
           }}
         />
-        <label className="field">
-          Where
-          <select
-            aria-label={`Where ${name} is served`}
-            value={sitting.place ?? 'here'}
-            onChange={(event) => {
-              const place = places.find(({ value }) => value === event.target.value)?.value ?? 'here';
-              edit('where a sitting is served', (one) => ({ ...one, place }));
-            }}
-          >
-            {places.map(({ value, words }) => (
-              <option key={value} value={value}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+        <SelectField
+          label="Where"
+          value={sitting.place ?? 'here'}
+          onChoose={(value) => {
+            const place = places.find((one) => one.value === value)?.value ?? 'here';
+            edit('where a sitting is served', (one) => ({ ...one, place }));
+          }}
+        >
+          {places.map(({ value, words }) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </SelectField>
         {sitting.place === 'sent out' && (
           <QuantityField
             label="On the road"
@@ -153,25 +151,23 @@ function DishesOf({ sitting: { id, name } }: { readonly sitting: Sitting }) {
       {dishes.map((dish) => (
         <li key={dish.id}>
           <b className="num">{dish.count.lo ?? '?'}</b> {dishName(dish)}
-          <label>
-            <span className="visually-hidden">{dishName(dish)} is served at</span>
-            <select
-              value={id}
-              onChange={(event) => {
-                const to = event.target.value;
-                editDish(meal.id, dish.id, 'when a dish is served', ({ sitting: _, ...d }) =>
-                  to === OWN_SITTING ? d : { ...d, sitting: to },
-                );
-              }}
-            >
-              <option value={id}>{name}</option>
-              {others.map((one) => (
-                <option key={one.id} value={one.id}>
-                  {one.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <SelectField
+            label={`${dishName(dish)} is served at`}
+            hidden
+            value={id}
+            onChoose={(to) => {
+              editDish(meal.id, dish.id, 'when a dish is served', ({ sitting: _, ...d }) =>
+                to === OWN_SITTING ? d : { ...d, sitting: to },
+              );
+            }}
+          >
+            <option value={id}>{name}</option>
+            {others.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </SelectField>
         </li>
       ))}
       {dishes.length === 0 && (

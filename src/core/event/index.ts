@@ -11,4 +11,4 @@ export {
 } from './figures.ts';
 export { printedEvent } from './printed.ts';
 export { type EventWay, eventWays, type TriedWay, withWay } from './ways.ts';
-export { type Split, split, type SplitPot, type SplitWish, splitWishes, withSplit } from './split.ts';
+export { type Split, split, type SplitWish, splitWishes, withSplit } from './split.ts';

@@ -11,9 +11,12 @@ const solver = await loadSolver();
 const sum = (all: readonly number[]) => all.reduce((total, one) => total + one, 0);
 const pots = (n: number) =>
   Array.from({ length: n }, (_, i) => ({
-    ...(usualKitchen.vessels.find(({ id }) => id === 'pot-36') ?? usualKitchen.vessels[0]!),
     id: `pot ${i}`,
     name: `pot ${i}`,
+    kind: 'pot' as const,
+    shape: 'round' as const,
+    widthCm: 36,
+    heightCm: 24,
   }));
 const kitchenOf = (n: number, ovens: number) => ({
   ...usualKitchen,

@@ -1,4 +1,6 @@
 import { type Meal, OWN_SITTING, type Sitting } from '@/core/meal/index.ts';
+import { type Split, withSplit } from '@/core/event/index.ts';
+import { change } from '../memory.ts';
 import { editMeal } from './order.ts';
 import { id, withOne } from './act.ts';
 
@@ -63,5 +65,19 @@ export function removeSitting(mealId: string, sitting: string): void {
       ),
       ...(left.length > 0 && { sittings: left, ...(own !== undefined && { sitting: own }) }),
     };
+  });
+}
+
+/** Deals a pot's meat over several, as one act. */
+export function takeSplit(mealId: string, batchId: string, found: Split): void {
+  const ids = found.pots.map(() => id());
+  change(mealId, { words: 'dealing a pot over several' }, (edits) => {
+    const row = edits.get('meals', mealId);
+    const batch = edits.get('batches', batchId)?.batch;
+    if (!row || !batch) return;
+    let made = 0;
+    const { meal, batches } = withSplit(row.meal, [batch], batchId, found, () => ids[(made += 1)] ?? id());
+    for (const one of batches) edits.put('batches', { id: one.id, mealId, batch: one });
+    edits.edit('meals', mealId, (before) => ({ ...before, meal }));
   });
 }
