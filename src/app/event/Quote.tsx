@@ -12,6 +12,7 @@ import { useWall } from '../open/useWall.ts';
 import { PdfButton } from '../parts/PdfButton.tsx';
 import { Asks } from './Asks.tsx';
 import { costRows, CostTable } from './CostTable.tsx';
+import { Margin } from './Margin.tsx';
 import { OwnCosts } from './OwnCosts.tsx';
 
 /** What the event costs and what is asked for it: the one stays here, the other goes to the guest. */
@@ -51,6 +52,7 @@ export default function Quote({ day }: { readonly day: DayPlan | undefined }) {
       <OwnCosts quote={meal.quote} currency={loaded.kitchen.currency} edit={edit} />
       <CostTable cost={cost} />
       <p className="quiet">{notesOf(cost)}</p>
+      <Margin />
       <Asks quote={meal.quote} currency={loaded.kitchen.currency} edit={edit} />
       {asked ? (
         <p>

@@ -10,7 +10,7 @@ import { margins } from './heavy/margins.ts';
 import { searing } from './heavy/searing.ts';
 import { serviceNow } from './heavy/serviceNow.ts';
 import { shares } from './heavy/shares.ts';
-import { split } from '../event/index.ts';
+import { slices, split } from '../event/index.ts';
 import { whatIf } from './heavy/whatIf.ts';
 
 /** What no first look asks: a thread loads it when the first of it is wanted. */
@@ -29,4 +29,5 @@ export const lateQuestions = {
   cooling,
   whatIf,
   split,
+  slices,
 };

@@ -1,7 +1,7 @@
 import type { CostPer, Kitchen, Quote } from '../meal/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
 import { costs, type Reckoning } from '../reckoning/index.ts';
-import { figureOf, type Money, moneyOf, sumOf, USUAL_CURRENCY } from '../shop/index.ts';
+import { figureOf, type Money, moneyOf, priced, sumOf, USUAL_CURRENCY } from '../shop/index.ts';
 import { eventOf, type EventFigures, type EventSitting } from './figures.ts';
 
 /** One line of what an event costs, with what of it falls to each sitting, in their order. */
@@ -123,7 +123,7 @@ function meatLines(
   const currency = kitchen.currency ?? USUAL_CURRENCY;
   const over: Money[] = [];
   let unpriced = 0;
-  const lines = input.batches.flatMap((batch): CostLine[] => {
+  const lines = priced(input.batches).flatMap((batch): CostLine[] => {
     const reckoned = reckoning.batches.find(({ id }) => id === batch.id);
     const pot = pots.find(({ id }) => id === batch.id);
     if (!reckoned || !pot) return [];

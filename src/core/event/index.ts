@@ -12,3 +12,4 @@ export {
 export { printedEvent } from './printed.ts';
 export { type EventWay, eventWays, type TriedWay, withWay } from './ways.ts';
 export { type Split, split, type SplitWish, splitWishes, withSplit } from './split.ts';
+export { type Slice, slices, withMore } from './slices.ts';

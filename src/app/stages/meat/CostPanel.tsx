@@ -1,7 +1,7 @@
 import { costs } from '@/core/reckoning/index.ts';
 import { Link } from 'react-router';
 import { writeMass } from '@/core/quantity/index.ts';
-import { writeMoney } from '@/core/shop/index.ts';
+import { priced, writeMoney } from '@/core/shop/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import css from './meat.module.scss';
 import { agrees } from '@/words/index.ts';
@@ -10,7 +10,8 @@ import { agrees } from '@/words/index.ts';
 export default function CostPanel() {
   const { batch, loaded, units } = useOpenMeal();
   const { batchReckoning, reckoning } = useFigures();
-  const found = costs(batch, batchReckoning, reckoning.meal, loaded.kitchen);
+  const own = priced(loaded.batches).find(({ id }) => id === batch.id) ?? batch;
+  const found = costs(own, batchReckoning, reckoning.meal, loaded.kitchen);
   return (
     <section className="panel" aria-labelledby="cost-title">
       <h2 id="cost-title">What it costs</h2>

@@ -2,7 +2,7 @@ import { costs, reckon } from '../../reckoning/index.ts';
 import { type WhatIf, withWhatIf } from '../../meal/index.ts';
 import { drawsOf, openMeal, type OpenedMeal } from '../../model/index.ts';
 import type { Range } from '../../quantity/index.ts';
-import { figureOf } from '../../shop/index.ts';
+import { figureOf, priced } from '../../shop/index.ts';
 
 /** What a plan comes to, as two plans are compared by. */
 export interface PlanFigures {
@@ -36,7 +36,7 @@ export function whatIf(
 function figuresOf(meal: OpenedMeal, id: string): PlanFigures {
   const { batches, meal: all } = reckon(meal, drawsOf(meal));
   const i = meal.input.batches.findIndex((batch) => batch.id === id);
-  const [figures, batch] = [batches[i], meal.input.batches[i]];
+  const [figures, batch] = [batches[i], priced(meal.input.batches)[i]];
   if (!figures || !batch) throw new Error(`There is no batch “${id}”.`);
   const cost = costs(batch, figures, all, meal.input.kitchen);
   return {

@@ -114,6 +114,7 @@ const asked: { readonly [Q in Question]: (opened: OpenedMeal) => readonly Answer
   margins: (opened) => [answer('margins', opened, undefined)],
   searing: (opened) => ofEach(opened, (batch) => answer('searing', opened, { batch })),
   shares: (opened) => [answer('shares', opened, undefined, solver)],
+  slices: (opened) => ofEach(opened, (batch) => answer('slices', opened, { batch })),
   split: (opened) =>
     ofEach(opened, (batch) => answer('split', opened, { batch, wish: 'fewest', days: 2 }, solver)),
   cooling: (opened) => [answer('cooling', opened, { now: NOON })],
