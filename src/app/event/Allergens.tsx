@@ -5,7 +5,7 @@ import { avoidableWords, containsWords, fromWords, GO_BY_LABEL, listed } from '@
 import { saveFile } from '../browser/saveText.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { PdfButton } from '../parts/PdfButton.tsx';
-import css from './event.module.scss';
+import { Scrolls } from './Scrolls.tsx';
 
 /** What each dish of the event holds, with the way it came, as the sheet that is printed; not before every label was read. */
 export default function Allergens() {
@@ -53,7 +53,7 @@ export default function Allergens() {
           . Say it at the thing itself, in its pot or on its dish.
         </p>
       )}
-      <div className={css.scrolls}>
+      <Scrolls label="What each dish holds">
         <table className="table">
           <thead>
             <tr>
@@ -93,7 +93,7 @@ export default function Allergens() {
             </tbody>
           ))}
         </table>
-      </div>
+      </Scrolls>
       {way && (
         <p role="status">
           {avoidableWords(way.what)} in {way.name}: {fromWords(way.from, pots)}.

@@ -1,12 +1,12 @@
 import type { EventCost } from '@/core/event/index.ts';
 import { figureOf, type Money, writeMoney } from '@/core/shop/index.ts';
-import css from './event.module.scss';
+import { Scrolls } from './Scrolls.tsx';
 
 /** What it costs, line by line, and what of it falls to each sitting. */
 export function CostTable({ cost }: { readonly cost: EventCost }) {
   const several = cost.sittings.length > 1;
   return (
-    <div className={css.scrolls}>
+    <Scrolls label="What it costs">
       <table className="table">
         <thead>
           <tr>
@@ -37,7 +37,7 @@ export function CostTable({ cost }: { readonly cost: EventCost }) {
           </tr>
         </tbody>
       </table>
-    </div>
+    </Scrolls>
   );
 }
 

@@ -15,7 +15,7 @@ export function DealtSlab({ split: { pots, outsideG } }: { readonly split: Split
   ];
   const lefts = parts.map((_, i) => 2 + parts.slice(0, i).reduce((sum, { g }) => sum + g * scale + 3, 0));
   return (
-    <figure className={css.strands}>
+    <figure className={css.strands} aria-label="The deal" tabIndex={0}>
       <svg
         viewBox={`0 0 ${String(WIDTH)} ${String(TOP + HEIGHT + 4)}`}
         role="img"

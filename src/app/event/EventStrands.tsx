@@ -41,7 +41,7 @@ export function EventStrands({ event, day }: Props) {
   const days = midnights(day, zone);
   const nowY = now > day.begins && now < day.serving ? yOf(now) : undefined;
   return (
-    <figure className={css.strands} aria-label="What the pots give to the sittings">
+    <figure className={css.strands} aria-label="What the pots give to the sittings" tabIndex={0}>
       <svg
         viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
         role="img"

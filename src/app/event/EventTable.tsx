@@ -1,6 +1,7 @@
 import type { EventFigures } from '@/core/event/index.ts';
 import { bothWords } from '@/words/index.ts';
 import { useWrites } from './Headline.tsx';
+import { Scrolls } from './Scrolls.tsx';
 import css from './event.module.scss';
 
 /** The drawing in words: what every pot gives to every sitting, and what nobody takes. */
@@ -10,7 +11,7 @@ export function EventTable({ event }: { readonly event: EventFigures }) {
   return (
     <details className={css.more}>
       <summary>As a table</summary>
-      <div className={css.scrolls}>
+      <Scrolls label="What every pot gives">
         <table className="table">
           <thead>
             <tr>
@@ -49,7 +50,7 @@ export function EventTable({ event }: { readonly event: EventFigures }) {
             </tr>
           </tbody>
         </table>
-      </div>
+      </Scrolls>
     </details>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { type Slice, withMore } from '@/core/event/index.ts';
+import { type Quantity, readQuantity } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import { listed } from '@/words/index.ts';
 import { editBatch } from '../open/edits/index.ts';
@@ -7,7 +8,7 @@ import { useOpenMeal } from '../open/MealContext.ts';
 import { useAnswer } from '../open/useAnswer.ts';
 import { SelectField } from '../parts/fields/SelectField.tsx';
 import { useWrites } from './Headline.tsx';
-import css from './event.module.scss';
+import { Scrolls } from './Scrolls.tsx';
 
 /** The safety margin in slices of meat: what each costs, the chance that it buys, who goes without if it fails. */
 export function Margin() {
@@ -15,11 +16,7 @@ export function Margin() {
   const writes = useWrites();
   const [chosen, choose] = useState<string>();
   const batch = loaded.batches.find(({ id }) => id === chosen) ?? loaded.batches[0];
-  const { data, isPlaceholderData } = useAnswer(
-    'slices',
-    { batch: batch?.id ?? '' },
-    { enabled: batch !== undefined },
-  );
+  const { data } = useAnswer('slices', { batch: batch?.id ?? '' }, { enabled: batch !== undefined });
   if (!batch) return null;
   const found = data?.batch === batch.id ? data : undefined;
   return (
@@ -33,7 +30,7 @@ export function Margin() {
         ))}
       </SelectField>
       {found ? (
-        <div className={css.scrolls} data-old={isPlaceholderData || undefined}>
+        <Scrolls label="The margin">
           <table className="table">
             <thead>
               <tr>
@@ -54,14 +51,14 @@ export function Margin() {
                   mass={writes.mass}
                   onTake={() =>
                     editBatch(batch.id, 'a slice of the margin', (one) =>
-                      withMore(one, found.lot, slice.moreG, writes.mass),
+                      withMore(one, found.lot, slice.moreG, (g) => asWritten(writes.mass(g), g)),
                     )
                   }
                 />
               ))}
             </tbody>
           </table>
-        </div>
+        </Scrolls>
       ) : (
         <p className="quiet">
           {data === undefined ? 'Trying each slice.' : 'No meat is weighed in this pot yet.'}
@@ -69,6 +66,12 @@ export function Margin() {
       )}
     </>
   );
+}
+
+/** What stands in the field is what is kept: a weight in pounds is rounded as it is written. */
+function asWritten(text: string, g: number): Quantity {
+  const reading = readQuantity(text, 'mass');
+  return reading.ok ? reading.quantity : { text, lo: g, hi: g };
 }
 
 interface RowProps {

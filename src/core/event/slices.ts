@@ -42,12 +42,17 @@ const heavier = (weight: Quantity, more: number): Quantity => ({
  * The pot with so much more of a lot.
  * @param write how its new weight is written; absent: it stays as it was typed, for a trial
  */
-export const withMore = (batch: Batch, lot: string, moreG: number, write?: (g: number) => string): Batch => ({
+export const withMore = (
+  batch: Batch,
+  lot: string,
+  moreG: number,
+  write?: (g: number) => Quantity,
+): Batch => ({
   ...batch,
   lots: batch.lots.map((one) => {
     if (one.id !== lot) return one;
     const weight = heavier(one.weight, moreG);
-    return { ...one, weight: write ? { ...weight, text: write(midpoint(weight) ?? 0) } : weight };
+    return { ...one, weight: write ? write(midpoint(weight) ?? 0) : weight };
   }),
 });
 
