@@ -17,7 +17,9 @@ test('two meals become one event and are undone in one; its shortage is put righ
 }) => {
   await threeEntries(page, '9 kg', 'Beef brisket, whole', '60');
   await page.getByRole('link', { name: 'meals' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Meals' })).toBeVisible();
   await page.getByRole('button', { name: '+ meal' }).first().click();
+  await expect(page.getByLabel('Weight')).toHaveValue('');
   await page.getByLabel('Weight').fill('4 kg');
   await page.getByLabel('Cut', { exact: true }).fill('Lamb shoulder, bone in');
   await page.getByLabel('How many soft tacos').fill('45');
