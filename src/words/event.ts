@@ -1,4 +1,12 @@
-import type { Both, EventDish, EventSitting, EventWay, Split, TriedWay } from '@/core/event/index.ts';
+import type {
+  Both,
+  EventDish,
+  EventSitting,
+  EventWay,
+  Split,
+  SplitWay,
+  TriedWay,
+} from '@/core/event/index.ts';
 import { capital } from './capital.ts';
 import { listed } from './listed.ts';
 
@@ -91,9 +99,21 @@ export function dealtWords(
   const how = proved ? best[wish] : 'the best that was found in time';
   return outsideG < UNSAID
     ? `${mass(dealt)} fits in ${n}: ${how}.`
-    : `${mass(dealt)} fits in ${n}; ${mass(outsideG)} does not: another day, another vessel, more oven or more cold would take it.`;
+    : `${mass(dealt)} fits in ${n}; ${mass(outsideG)} does not.`;
 }
 
 /** "on the day", "the day before", "two days before". */
 export const dayBefore = (day: number): string =>
   day === 0 ? 'on the day' : day === 1 ? 'the day before' : `${day === 2 ? 'two' : String(day)} days before`;
+
+const splitWays: Readonly<Record<SplitWay, string>> = {
+  'another day': 'With another day',
+  'another oven': 'With another oven',
+  'two more burners': 'With two more burners',
+  'more cold': 'With four shelves more in the cold',
+  'another such vessel': 'With another vessel as large as the largest',
+};
+
+/** What another of something would take in: "With another oven all of it has a place". */
+export const splitWayWords = (way: SplitWay, outsideG: number, { mass }: Pick<Writes, 'mass'>): string =>
+  `${splitWays[way]} ${outsideG < UNSAID ? 'all of it has a place' : `${mass(outsideG)} has no place`}.`;

@@ -29,6 +29,7 @@ export {
   leftShort,
   peopleWords,
   shortDishes,
+  splitWayWords,
 } from './event.ts';
 export { listed } from './listed.ts';
 export { overfullWords } from './overfull.ts';

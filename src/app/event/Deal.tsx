@@ -1,13 +1,9 @@
 import { useState } from 'react';
-import { type Split, splitWishes, type SplitWish } from '@/core/event/index.ts';
-import { dealtWords, dayBefore } from '@/words/index.ts';
-import { takeSplit } from '../open/edits/index.ts';
+import { splitWishes, type SplitWish } from '@/core/event/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
-import { useAnswer } from '../open/useAnswer.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
-import { DealtSlab } from './DealtSlab.tsx';
-import { useWrites } from './Headline.tsx';
+import { Dealt } from './Dealt.tsx';
 
 const wishes: Readonly<Record<SplitWish, string>> = {
   fewest: 'fewest pots',
@@ -56,52 +52,9 @@ export default function Deal() {
           </button>
         )}
       </p>
-      {asked && <Dealt batch={batch.id} wish={wish} days={Number(days)} onTaken={() => ask(false)} />}
+      {asked && (
+        <Dealt key={batch.id} batch={batch} wish={wish} days={Number(days)} onTaken={() => ask(false)} />
+      )}
     </section>
-  );
-}
-
-interface DealtProps {
-  readonly batch: string;
-  readonly wish: SplitWish;
-  readonly days: number;
-  readonly onTaken: () => void;
-}
-
-function Dealt({ batch, wish, days, onTaken }: DealtProps) {
-  const { loaded } = useOpenMeal();
-  const writes = useWrites();
-  const { data, error, isPlaceholderData } = useAnswer('split', { batch, wish, days });
-  if (error) return <p className="wrong">It could not be dealt ({error.message}).</p>;
-  if (data === undefined) return <p role="status">Dealing.</p>;
-  const one = loaded.batches.find(({ id }) => id === batch);
-  if (!one || data.pots.length === 0)
-    return <p>Nothing of it has a place: no vessel of the kitchen is free for it.</p>;
-  const take = (found: Split) => {
-    takeSplit(loaded.meal.id, batch, found);
-    onTaken();
-  };
-  return (
-    <div data-old={isPlaceholderData || undefined}>
-      <p role="status">{dealtWords(data, writes)}</p>
-      <DealtSlab split={data} />
-      <ul>
-        {data.pots.map(({ vessel, name, day, g, mostG }) => (
-          <li key={`${vessel} ${String(day)}`}>
-            <b className="num">{writes.mass(g)}</b> in the {name}, {dayBefore(day)}{' '}
-            <span className="quiet">(it takes {writes.mass(mostG)})</span>
-          </li>
-        ))}
-      </ul>
-      <p className="choices">
-        <button type="button" className="btn act is-first" onClick={() => take(data)}>
-          Cook it so
-        </button>
-        <span className="quiet">
-          {one.name} becomes {data.pots.length === 1 ? 'this one pot' : `${String(data.pots.length)} pots`},
-          and every dish that draws on it draws on all of them. Undone in one.
-        </span>
-      </p>
-    </div>
   );
 }

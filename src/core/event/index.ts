@@ -11,5 +11,13 @@ export {
 } from './figures.ts';
 export { printedEvent } from './printed.ts';
 export { type EventWay, eventWays, type TriedWay, withWay } from './ways.ts';
-export { type Split, split, type SplitWish, splitWishes, withSplit } from './split.ts';
+export {
+  type LockedPot,
+  type Split,
+  split,
+  type SplitWay,
+  type SplitWish,
+  splitWishes,
+  withSplit,
+} from './split/index.ts';
 export { type Slice, slices, withMore } from './slices.ts';

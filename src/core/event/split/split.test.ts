@@ -1,11 +1,11 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { loadSolver } from '../../../scripts/solver.ts';
-import { openMeal } from '../model/index.ts';
-import { usualKitchen } from '../meal/index.ts';
-import { batchOf, dishOf, inputOf, lotOf } from '../testing/meals.ts';
-import { runs } from '../testing/runs.ts';
-import { split, splitWishes, withSplit } from './index.ts';
+import { loadSolver } from '../../../../scripts/solver.ts';
+import { openMeal } from '../../model/index.ts';
+import { usualKitchen } from '../../meal/index.ts';
+import { batchOf, dishOf, inputOf, lotOf } from '../../testing/meals.ts';
+import { runs } from '../../testing/runs.ts';
+import { split, splitWishes, withSplit } from '../index.ts';
 
 const solver = await loadSolver();
 const sum = (all: readonly number[]) => all.reduce((total, one) => total + one, 0);
@@ -85,8 +85,34 @@ test('nothing is lost or made: what is dealt and what lies outside is what there
           ).toEqual([]);
       },
     ),
-    { numRuns: runs(200, 15) },
+    { numRuns: runs(200, 8) },
   );
+});
+
+test('what the cook keeps stands, the rest follows; what has no place has ways out that were dealt', () => {
+  const opened = mealOf(30_000, 5, 3);
+  const ask = { batch: 'pot', wish: 'fewest', days: 1 } as const;
+  const [first] = split(opened, ask, solver)?.pots ?? [];
+  if (!first) throw new Error('not dealt');
+  const locked = [
+    { vessel: first.vessel, day: 0, g: 3000 },
+    { vessel: 'pot 4', day: 0, g: 0 },
+  ];
+  const kept = split(opened, { ...ask, locked }, solver);
+  expect(kept?.pots.find(({ vessel }) => vessel === first.vessel)?.g).toBeCloseTo(3000, -1);
+  expect(kept?.pots.some(({ vessel }) => vessel === 'pot 4')).toBe(false);
+  expect(sum(kept?.pots.map(({ g }) => g) ?? []) + (kept?.outsideG ?? 0)).toBeCloseTo(30_000, 0);
+  // More than there is cannot be kept.
+  const [a, b] = ['pot 0', 'pot 1'].map((vessel) => ({ vessel, day: 0, g: 20_000 }));
+  const less = split(mealOf(3000, 5, 3), { ...ask, locked: [a, b].flatMap((one) => one ?? []) }, solver);
+  expect(less).toBeUndefined();
+
+  const full = split(mealOf(60_000, 2, 1), ask, solver);
+  expect(full?.outsideG).toBeGreaterThan(1000);
+  const ways = new Map(full?.ways.map(({ way, outsideG }) => [way, outsideG]));
+  const again = split(mealOf(60_000, 2, 1), { ...ask, days: 2 }, solver);
+  expect(ways.get('another day')).toBeCloseTo(again?.outsideG ?? NaN, 0);
+  expect(ways.has('two more burners')).toBe(false);
 });
 
 test('fewest pots are no more than equal ones; equal ones differ by little; bone-in pieces are not cut', () => {
