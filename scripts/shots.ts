@@ -30,7 +30,6 @@ try {
     await open(page, 'pot');
     await save('pot');
     for (const [path, address] of [
-      ['cuts', 'cuts'],
       ['shopping', 'shopping'],
       ['kitchen', 'kitchen'],
       ['shelf', 'shelf'],
@@ -54,6 +53,17 @@ try {
     }
     await save('weigh-out');
   });
+  await shoot('light', 1280, 900, async (page, save) => {
+    await page.goto(`${home}/meals/lantern-weekend/event`);
+    await page.getByRole('figure', { name: 'What the pots give to the sittings' }).locator('svg').waitFor();
+    await page.getByRole('row', { name: /as planned/ }).waitFor();
+    await save('event');
+    await page
+      .getByRole('columnheader', { name: 'What it costs' })
+      .evaluate((one) => window.scrollTo(0, one.getBoundingClientRect().top + window.scrollY - 100));
+    await page.waitForTimeout(400);
+    await save('quote');
+  });
   await shoot('light', 1280, 1120, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();
     await open(page, 'clock');
@@ -67,17 +77,6 @@ try {
     await page.getByRole('button', { name: 'How much to buy' }).click();
     await page.getByText('is the safety margin').waitFor();
     await save('buy');
-  });
-  await shoot('light', 1280, 1400, async (page, save) => {
-    await page.getByRole('link', { name: /^Pot one/ }).click();
-    await open(page, 'pot');
-    await page.getByRole('button', { name: 'pan by pan' }).click();
-    await page
-      .getByRole('figure', { name: /./ })
-      .or(page.locator('[class*="_pan-above_"]'))
-      .first()
-      .waitFor();
-    await save('sear');
   });
   await shoot('dark', 1280, 800, async (page, save) => {
     await page.goto(

@@ -2,7 +2,7 @@ import type { DayPlan } from '@/core/answers/index.ts';
 import { type EventFigures, eventWays, shortOf, type TriedWay, withWay } from '@/core/event/index.ts';
 import { dishName } from '@/core/order/index.ts';
 import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { eventHeadline, eventWayWords, leftShort, peopleWords, shortDishes } from '@/words/index.ts';
+import { capital, eventHeadline, eventWayWords, leftShort, peopleWords, shortDishes } from '@/words/index.ts';
 import { editMeal } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { useWall } from '../open/useWall.ts';
@@ -66,7 +66,7 @@ export function Headline({ event, day }: Props) {
           {day && ` · the work begins ${wall.moment(day.begins, day.serving)}`}
         </p>
       </div>
-      {first && <p>{shortDishes(first.dishes)}.</p>}
+      {first && <p>{capital(shortDishes(first.dishes))}.</p>}
       {short.length > 1 && (
         <p className="quiet">
           {short.length - 1} more after it:{' '}

@@ -8,7 +8,7 @@ import { type Input, openMeal, type OpenedMeal } from '../model/index.ts';
 import { dishName } from '../order/index.ts';
 import { midpoint } from '../quantity/index.ts';
 
-import { figureOf } from '../shop/index.ts';
+import { figureOf, priced } from '../shop/index.ts';
 import { type Evidence, evidenceOf } from './evidence.ts';
 import { type Outcome, outcomeOf } from './outcome.ts';
 
@@ -126,7 +126,7 @@ function costsOf(meal: OpenedMeal): ReturnType<typeof servingCosts> {
   const { batches, kitchen } = meal.input;
   if (!batches.some(({ lots }) => lots.some(({ price }) => price !== undefined))) return undefined;
   const { batches: reckoned, meal: whole } = reckonAtOnce(meal);
-  return servingCosts(batches, reckoned, whole, kitchen);
+  return servingCosts(priced(batches), reckoned, whole, kitchen);
 }
 
 /** The digests of a meal, or why there are none: a fault in one must not keep the others out of the log, nor be lost. */

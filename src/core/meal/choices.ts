@@ -193,3 +193,6 @@ export const pieceWords = [
 
 /** Tins that are usual where one cooks. */
 export const tinSizes = ['400 g', '14.5 oz'] as const;
+
+/** What a cost besides the meat is for: in all, for each person, for each plate, for each hour of a pair of hands. */
+export const costPers = ['all', 'head', 'plate', 'hour'] as const;

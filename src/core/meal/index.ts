@@ -129,6 +129,7 @@ export {
 export {
   afterWhats,
   buildChoices,
+  costPers,
   buildParts,
   type BuildChoice,
   type BuildPart,
@@ -164,7 +165,6 @@ export {
   vesselKinds,
   ways,
 } from './choices.ts';
-export { costPers } from './mealSchema.ts';
 export { isEvent, OWN_SITTING, sittingOf, sittingsOf } from './sittings.ts';
 export { saidOf } from './saidOf.ts';
 export { largeTinOf, soldIn } from './tins.ts';

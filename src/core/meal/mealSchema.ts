@@ -16,7 +16,7 @@ import {
   within,
   zone,
 } from './fields.ts';
-import { buildChoices, buildParts, taskNeeds, taskWhens } from './choices.ts';
+import { buildChoices, buildParts, costPers, taskNeeds, taskWhens } from './choices.ts';
 
 /** Of the file: who eats what, when and where, and how the day is worked. */
 
@@ -180,8 +180,6 @@ const money = z.strictObject({
   text: z.string().max(TEXT_MOST).describe('as it was typed'),
   amount: within(PRICE).optional().describe('in the currency of the kitchen'),
 });
-
-export const costPers = ['all', 'head', 'plate', 'hour'] as const;
 
 /** What the cook asks for it, and what it costs beside the meat. */
 const quote = z.strictObject({

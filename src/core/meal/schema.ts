@@ -23,7 +23,6 @@ import { closing, learned } from './learnedSchema.ts';
 import { kitchen } from './kitchenSchema.ts';
 import { shelfItem } from './shelfSchema.ts';
 import {
-  type costPers,
   type day,
   type dish,
   type dishKinds,
@@ -35,6 +34,7 @@ import {
   type sitting,
 } from './mealSchema.ts';
 import type {
+  costPers,
   becameOf,
   learnables,
   leftThings,

@@ -2,7 +2,7 @@ import type { Batch, Kitchen } from '../meal/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import type { BatchReckoning } from './batchReckoning.ts';
 import type { MealReckoning } from './mealReckoning.ts';
-import { figureOf, type Money, moneyOf, perKg, priced, sumOf, USUAL_CURRENCY } from '../shop/index.ts';
+import { figureOf, type Money, moneyOf, perKg, sumOf, USUAL_CURRENCY } from '../shop/index.ts';
 
 export interface LotCost {
   readonly lot: string;
@@ -98,7 +98,7 @@ export function servingCosts(
   kitchen: Kitchen,
 ): ReadonlyMap<string, Money> | undefined {
   const currency = kitchen.currency ?? USUAL_CURRENCY;
-  const all = priced(batches).flatMap((batch, i) => {
+  const all = batches.flatMap((batch, i) => {
     const of = reckoned[i];
     const found = of && costs(batch, of, meal, kitchen);
     if (!found) return [];

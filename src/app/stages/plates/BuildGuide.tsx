@@ -2,7 +2,7 @@ import { servingCosts } from '@/core/reckoning/index.ts';
 import { arrayMove } from '@dnd-kit/sortable';
 import type { Dish } from '@/core/meal/index.ts';
 import { heatingOf, overflows } from '@/core/plates/index.ts';
-import { type Money, writeMoney } from '@/core/shop/index.ts';
+import { type Money, priced, writeMoney } from '@/core/shop/index.ts';
 import { builds, dishName, itemsFor, layersOf } from '@/core/order/index.ts';
 import { perServing, type Shares } from '@/core/answers/index.ts';
 import { type Range, writeMass } from '@/core/quantity/index.ts';
@@ -24,7 +24,7 @@ export default function BuildGuide({ shares }: Props) {
   const { loaded, opened } = useOpenMeal();
   const { reckoning } = useFigures();
   const facts = perServing(opened, reckoning.meal);
-  const costs = servingCosts(loaded.batches, reckoning.batches, reckoning.meal, loaded.kitchen);
+  const costs = servingCosts(priced(loaded.batches), reckoning.batches, reckoning.meal, loaded.kitchen);
   return (
     <div className={css.guides}>
       {loaded.meal.dishes.map((dish) => (
