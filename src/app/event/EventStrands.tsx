@@ -129,7 +129,6 @@ function SittingTable({ sitting, table, day }: TableProps) {
     table.x > 0.62 * WIDTH
       ? ({ x: WIDTH - 4, anchor: 'end' } as const)
       : ({ x: table.x, anchor: 'start' } as const);
-  const plates = sitting.dishes.reduce((sum, { count }) => sum + count, 0);
   return (
     <g>
       {table.slots.map(({ key, what, ...box }) => (
@@ -147,7 +146,7 @@ function SittingTable({ sitting, table, day }: TableProps) {
         {sitting.name}
         <tspan className={css.small}>
           {sitting.at === undefined ? '' : `  ${wall.moment(sitting.at, day.serving - HALF_DAY * 4)}`}
-          {`  ${String(plates)} plates`}
+          {`  ${String(sitting.plates)} plates`}
         </tspan>
         {lacks !== '' && <tspan className={css.lacks}>{`  ${lacks} short`}</tspan>}
       </text>

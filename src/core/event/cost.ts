@@ -34,7 +34,6 @@ export interface EventCost {
 }
 
 const headsOf = ({ adults, children }: EventSitting): number => adults + children;
-const platesOf = ({ dishes }: EventSitting): number => dishes.reduce((sum, { count }) => sum + count, 0);
 
 /** A sum dealt in whole coins by some weights; the last that gets anything takes what rounding leaves. */
 function dealt(cost: Money, weights: readonly number[]): readonly Money[] {
@@ -68,7 +67,7 @@ export function eventCost(
   const event = eventOf(meal);
   const { sittings } = event;
   const heads = sittings.map(headsOf);
-  const plates = sittings.map(platesOf);
+  const plates = sittings.map((one) => one.plates);
   const allHeads = heads.reduce((sum, one) => sum + one, 0);
   const allPlates = plates.reduce((sum, one) => sum + one, 0);
   const meat = meatLines(meal, reckoning, kitchen, event);

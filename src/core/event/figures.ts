@@ -38,6 +38,7 @@ export interface EventSitting {
   readonly adults: number;
   readonly children: number;
   readonly dishes: readonly EventDish[];
+  readonly plates: number;
   readonly wants: Both;
   readonly lacks: Both;
 }
@@ -118,6 +119,7 @@ export function eventOf({ input: { meal }, nominal, plan, ledger }: OpenedMeal):
         adults: midpoint(people?.adults) ?? 0,
         children: midpoint(people?.children) ?? 0,
         dishes,
+        plates: dishes.reduce((total, { count }) => total + count, 0),
         wants: sum(dishes.map(({ wants }) => wants)),
         lacks: sum(dishes.map(({ lacks }) => lacks)),
       };

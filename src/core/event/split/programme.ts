@@ -2,6 +2,7 @@ import { type Batch, SHELF, usualFridges } from '../../meal/index.ts';
 import type { BatchPlan, OpenedMeal } from '../../model/index.ts';
 import { type LpSolver, type Program, type Row, solved, type Terms } from '../../plates/index.ts';
 import { OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
+import { midpoint } from '../../quantity/index.ts';
 import { shelfOfCooked } from '../../day/index.ts';
 import { LEAST, type LockedPot, type Place, type Split, type SplitAsk, type SplitPot } from './types.ts';
 
@@ -22,7 +23,8 @@ export function dealt(
   { wish, locked = [] }: SplitAsk,
   solver: LpSolver,
 ): Split | undefined {
-  const lots = plan.lots.map(({ rawG }) => rawG);
+  // In the order of the batch: a lot that cannot be read yet weighs nothing, and stays where it is.
+  const lots = batch.lots.map(({ weight }) => midpoint(weight) ?? 0);
   const counts = batch.lots.map(({ pieces }) => pieces?.count);
   const total = lots.reduce((sum, g) => sum + g, 0);
   const x = (l: number, p: number) => `x${String(l)}_${String(p)}`;

@@ -115,6 +115,19 @@ test('what the cook keeps stands, the rest follows; what has no place has ways o
   expect(ways.has('two more burners')).toBe(false);
 });
 
+test('a lot without a weight yet is not lost, and takes nothing from the others', () => {
+  const opened = mealOf(12_000, 5, 3);
+  const { input } = opened;
+  const unread = { ...lotOf('beef-brisket', 1, { id: 'unread' }), weight: { text: '' } };
+  const batches = input.batches.map((batch) => ({ ...batch, lots: [unread, ...batch.lots] }));
+  const found = split(openMeal({ ...input, batches }), { batch: 'pot', wish: 'equal', days: 2 }, solver);
+  if (!found) throw new Error('not dealt');
+  const after = withSplit(input.meal, batches, 'pot', found, () => crypto.randomUUID());
+  const lots = after.batches.flatMap((batch) => batch.lots);
+  expect(lots.filter(({ cut }) => cut === 'beef-brisket')).toEqual([unread]);
+  expect(sum(lots.map(({ weight }) => weight.lo ?? 0))).toBeCloseTo(12_000, -1);
+});
+
 test('fewest pots are no more than equal ones; equal ones differ by little; bone-in pieces are not cut', () => {
   const opened = mealOf(30_000, 5, 3);
   const of = (wish: (typeof splitWishes)[number]) => split(opened, { batch: 'pot', wish, days: 1 }, solver);

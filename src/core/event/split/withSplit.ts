@@ -55,10 +55,12 @@ function partOf(
     name: of > 1 ? `${batch.name} ${String(i + 1)}` : batch.name,
     lots: batch.lots.flatMap((lot, l): Lot[] => {
       const g = (pot.lots[l] ?? 0) + (outside[l] ?? 0);
+      const had = midpoint(lot.weight) ?? 0;
+      // What has no weight yet stays with the first, as it was written.
+      if (had === 0) return i === 0 ? [lot] : [];
       if (g < 1) return [];
       const { pieces, placements: ___, ...rest } = lot;
       const { count: n, ...shape } = pieces ?? {};
-      const had = midpoint(lot.weight) ?? 0;
       const count = n !== undefined && had > 0 ? Math.round((n * g) / had) : 0;
       return [
         {
