@@ -36,10 +36,6 @@ export function Headline({ event, day }: Props) {
   const [first] = short;
   const sitting = first?.id;
   const ways = sitting === undefined ? [] : eventWays(opened, sitting).slice(0, WAYS);
-  const people = event.sittings.reduce(
-    (sum, { adults, children }) => ({ adults: sum.adults + adults, children: sum.children + children }),
-    { adults: 0, children: 0 },
-  );
   const nameOf = {
     dish: (id: string) => {
       const dish = meal.dishes.find((one) => one.id === id);
@@ -60,7 +56,10 @@ export function Headline({ event, day }: Props) {
             : eventHeadline(short, event.sittings.length, writes)}
         </h1>
         <p className="quiet">
-          {[peopleWords(people), `${String(event.pots.length)} ${event.pots.length === 1 ? 'pot' : 'pots'}`]
+          {[
+            peopleWords(event.people),
+            `${String(event.pots.length)} ${event.pots.length === 1 ? 'pot' : 'pots'}`,
+          ]
             .filter((one) => one !== '')
             .join(' · ')}
           {day && ` · the work begins ${wall.moment(day.begins, day.serving)}`}

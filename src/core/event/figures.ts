@@ -56,6 +56,8 @@ export interface EventPot {
 
 /** An event: what each pot has, what each sitting wants, and what goes from the one to the other. */
 export interface EventFigures {
+  /** All who sit down, at whichever sitting. */
+  readonly people: { readonly adults: number; readonly children: number };
   readonly sittings: readonly EventSitting[];
   readonly pots: readonly EventPot[];
   readonly gives: readonly Gives[];
@@ -136,6 +138,10 @@ export function eventOf({ input: { meal }, nominal, plan, ledger }: OpenedMeal):
     }),
   );
   return {
+    people: {
+      adults: sittings.reduce((total, { adults }) => total + adults, 0),
+      children: sittings.reduce((total, { children }) => total + children, 0),
+    },
     sittings,
     gives: gives.filter(({ g, ml }) => g + ml >= NOTHING),
     pots: batches.map((one): EventPot => {
