@@ -1,0 +1,47 @@
+import { expect, test } from '@jest/globals';
+import {
+  bothWords,
+  dayBefore,
+  dealtWords,
+  eventHeadline,
+  leftShort,
+  peopleWords,
+  shortDishes,
+} from './index.ts';
+
+const writes = { mass: (g: number) => `${g} g`, volume: (ml: number) => `${ml} ml` };
+const none = { g: 0, ml: 0 };
+
+test('an event in words: what is short, who comes, what a way leaves', () => {
+  expect(bothWords(none, writes)).toBe('');
+  expect(bothWords({ g: 900, ml: 400 }, writes)).toBe('900 g of shred and 400 ml of broth');
+  expect(eventHeadline([], 2, writes)).toBe('Both sittings have what they want');
+  expect(eventHeadline([], 3, writes)).toBe('All 3 sittings have what they want');
+  const pasta = {
+    id: 'a',
+    name: 'plates of pasta',
+    count: 60,
+    filled: 41,
+    wants: none,
+    lacks: { g: 5, ml: 0 },
+  };
+  expect(shortDishes([pasta, { ...pasta, name: 'tacos', filled: 60 }])).toBe(
+    'of 60 plates of pasta, 41 can be filled and 60 tacos are filled with less than usual',
+  );
+  expect(peopleWords({ adults: 0, children: 0 })).toBe('');
+  expect(peopleWords({ adults: 1, children: 0 })).toBe('1 person');
+  expect(peopleWords({ adults: 104, children: 16 })).toBe('120 people, 16 of them children');
+  expect(leftShort({ lacks: none, elsewhere: none, empty: 0 }, writes)).toBe('nothing is short then');
+  expect(leftShort({ lacks: { g: 9, ml: 0 }, elsewhere: none, empty: 1 }, writes)).toBe(
+    '1 plate stays empty, 9 g of shred short',
+  );
+});
+
+test('a deal in words says whether it is proved, and what has no place', () => {
+  const pot = { vessel: 'a', name: 'a', day: 1, lots: [1000], g: 1000, mostG: 2000 };
+  const deal = { pots: [pot], outsideG: 0, proved: true, wish: 'fewest' } as const;
+  expect(dealtWords(deal, writes)).toBe('1000 g fits in 1 pot: it cannot be done in fewer.');
+  expect(dealtWords({ ...deal, proved: false }, writes)).toContain('the best that was found in time');
+  expect(dealtWords({ ...deal, outsideG: 500 }, writes)).toBe('1000 g fits in 1 pot; 500 g does not.');
+  expect([0, 1, 2].map(dayBefore)).toEqual(['on the day', 'the day before', 'two days before']);
+});
