@@ -25,6 +25,11 @@ const faults: Readonly<Record<string, StorageFault>> = {
   StoreClearedError: 'cleared',
   UnknownError: 'broken',
   AbortError: 'broken',
+  BulkError: 'broken',
+  ModifyError: 'broken',
+  PrematureCommitError: 'broken',
+  InternalError: 'broken',
+  NoSuchDatabaseError: 'broken',
   DatabaseClosedError: 'broken',
   OpenFailedError: 'broken',
   TimeoutError: 'broken',
@@ -55,9 +60,9 @@ export function storageFaultOf(error: unknown): StorageFault | undefined {
   let fault: StorageFault | undefined;
   let now = error;
   for (let i = 0; i < DEEP && typeof now === 'object' && now !== null; i += 1) {
-    const { name, inner } = now as { name?: unknown; inner?: unknown };
+    const { name, inner, failures } = now as { name?: unknown; inner?: unknown; failures?: unknown };
     fault = (typeof name === 'string' ? faults[name] : undefined) ?? fault;
-    now = inner;
+    now = inner ?? (Array.isArray(failures) ? failures[0] : undefined);
   }
   return fault;
 }

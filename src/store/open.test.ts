@@ -69,6 +69,9 @@ test.each([
   [new DOMException('no', 'QuotaExceededError'), 'full'],
   [{ name: 'OpenFailedError', inner: { name: 'SecurityError' } }, 'refused'],
   [{ name: 'UnknownError' }, 'broken'],
+  // Rows of one write that were refused together: the error of each lies in a list.
+  [{ name: 'BulkError', failures: [{ name: 'AbortError' }] }, 'broken'],
+  [{ name: 'BulkError', failures: [{ name: 'AbortError', inner: { name: 'QuotaExceededError' } }] }, 'full'],
   [new Error('There is no “x” in meals any more.'), undefined],
   ['a string', undefined],
 ])('%p is %s', (error, fault) => {

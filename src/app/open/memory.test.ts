@@ -114,6 +114,15 @@ describe('a store that takes nothing', () => {
     return jest.spyOn(db, 'transaction').mockRejectedValue(error);
   };
 
+  test('is asked again where the connection was cut under an act: the next one opens it anew', async () => {
+    const cut = Object.assign(new Error('cut'), { name: 'BulkError', failures: [{ name: 'AbortError' }] });
+    jest.spyOn(db, 'transaction').mockRejectedValueOnce(cut);
+    rename('Lunch');
+    await settled();
+    expect((await onDisk())?.meal.name).toBe('Lunch');
+    expect(notKept.now()).toEqual({ pending: 0, stuck: 0 });
+  });
+
   test('loses nothing: what was done stands on the page, is counted, and is kept in its order once there is room', async () => {
     const disk = full();
     rename('Lunch');

@@ -57,7 +57,7 @@ export const toDisk = (work: Work): Promise<boolean | 'stuck'> =>
   queued(async () => {
     if (isStuck()) return wait(work);
     try {
-      return await work();
+      return await patiently(work);
     } catch (error) {
       const fault = storageFaultOf(error);
       if (fault === undefined) throw error;
@@ -65,6 +65,24 @@ export const toDisk = (work: Work): Promise<boolean | 'stuck'> =>
       return wait(work, fault);
     }
   });
+
+/** How long a cut connection is left alone before it is asked again, ms. */
+const RESTS = [100, 400];
+
+/**
+ * A connection that is cut under an act is opened anew by the next: only that tells whether the disk is broken, or what
+ * was kept has been cleared. An act is kept whole or not at all, so it may be done again.
+ */
+async function patiently(work: Work, rests: readonly number[] = RESTS): Promise<boolean> {
+  const [rest, ...more] = rests;
+  try {
+    return await work();
+  } catch (error) {
+    if (rest === undefined || storageFaultOf(error) !== 'broken') throw error;
+    await new Promise((done) => setTimeout(done, rest));
+    return patiently(work, more);
+  }
+}
 
 function wait(work: Work, fault = notKept.now().fault): 'stuck' {
   works.push(work);
