@@ -19,6 +19,8 @@ const Log = lazy(() => import('./lists/log/Log.tsx'));
 const Shopping = lazy(() => import('./lists/shopping/Shopping.tsx'));
 const BenchMode = lazy(() => import('./stages/bench/task/BenchMode.tsx'));
 const Event = lazy(() => import('./event/Event.tsx'));
+const Handout = lazy(() => import('./handout/Handout.tsx'));
+const Helper = lazy(() => import('./helper/Helper.tsx'));
 const WeighOut = lazy(() => import('./stages/plates/WeighOut.tsx'));
 const Kitchen = lazy(() => import('./lists/kitchen/Kitchen.tsx'));
 
@@ -49,6 +51,9 @@ export function App() {
               <Route path="meals/:mealId/batches/:batchId/:stage" element={<MealFrame />} />
               <Route path="meals/:mealId/bench" element={<BenchMode />} />
               <Route path="meals/:mealId/event" element={<Event />} />
+              <Route path="meals/:mealId/handout" element={<Handout />} />
+              <Route path="helper" element={<Helper />} />
+              <Route path="helper/:handoutId" element={<Helper />} />
               <Route path="meals/:mealId/weigh-out/:dishId" element={<WeighOut />} />
               <Route path="meals/:mealId" element={<Start />} />
               <Route path="*" element={<Start />} />

@@ -6,6 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App.tsx';
 import { readClock } from './browser/clock.ts';
+import { readDevice } from './browser/device.ts';
 import { db, isDemo } from './browser/db.ts';
 import { readFirstMeal } from './lists/data/firstMeal.ts';
 import { queries } from './open/queries.ts';
@@ -34,7 +35,7 @@ const draw = () =>
 openStorage()
   .then(async (isOpen) => {
     if (!isOpen) return;
-    if (isDemo) await readClock(db);
+    await Promise.all([isDemo && readClock(db), readDevice(db)]);
     // Only a meal is reckoned by what was learned.
     if (location.pathname.startsWith('/meals/')) await ensureTaught();
     await readFirstMeal(location.pathname);

@@ -9,6 +9,7 @@ import type {
   PhotoRow,
   BinRow,
   GoneRow,
+  HandoutRow,
   DraftRow,
   KeptRow,
   BrowserRow,
@@ -35,6 +36,7 @@ export type SlowSpoonDb = Dexie & {
   photos: EntityTable<PhotoRow, 'id'>;
   bin: EntityTable<BinRow, 'id'>;
   gone: EntityTable<GoneRow, 'id'>;
+  handouts: EntityTable<HandoutRow, 'id'>;
 };
 
 // On a loopback address Dexie collects the stack of every promise; that took a fifth of the start.
@@ -95,6 +97,8 @@ export function openDb(name: string): SlowSpoonDb {
           if (Array.isArray(bin.batches)) Object.assign(bin, { batches: bin.batches.map(newerRow) });
         });
     });
+  // A phone keeps what was handed to it apart from meals: it has none of them.
+  db.version(7).stores({ handouts: 'id' });
   return db;
 }
 

@@ -1,4 +1,4 @@
-import type { Batch, Entry, Kitchen, Learned, Meal, ShelfItem } from '@/core/meal/index.ts';
+import type { Batch, Entry, Handout, Kitchen, Learned, Meal, Note, ShelfItem } from '@/core/meal/index.ts';
 import type { Hours } from '@/core/clock/index.ts';
 import type { Digest } from '@/core/log/index.ts';
 
@@ -89,6 +89,15 @@ export interface GoneRow {
   readonly ids: readonly string[];
 }
 
+/** Somebody’s part of a day, on the phone that it was handed to, with what was written there. */
+export interface HandoutRow {
+  /** The handout. */
+  readonly id: string;
+  readonly handout: Handout;
+  readonly entries: readonly Entry[];
+  readonly notes: readonly Note[];
+}
+
 /** What is typed in a field and not entered yet. */
 export interface DraftRow {
   readonly id: string;
@@ -146,7 +155,9 @@ export type BrowserRow =
       readonly meals?: readonly string[];
     }
   /** How far the demo’s own clock is ahead of the machine’s, ms. */
-  | { readonly id: 'clock'; readonly ahead: number };
+  | { readonly id: 'clock'; readonly ahead: number }
+  /** What tells this browser’s readings from those of others. */
+  | { readonly id: 'device'; readonly device: string };
 
 /** A timer: kept as the clock time at which it rings, so that no sleep of the page moves it. */
 export interface TimerRow {

@@ -32,6 +32,19 @@ export {
   splitWayWords,
 } from './event.ts';
 export { listed } from './listed.ts';
+export {
+  behindWords,
+  caughtWords,
+  clashTitle,
+  codesWords,
+  entryWords,
+  giveTitle,
+  jobsWords,
+  judgedWords,
+  takenWords,
+  waitedWords,
+  waitsWords,
+} from './handout.ts';
 export { overfullWords } from './overfull.ts';
 export {
   buildChoiceWords,

@@ -1,5 +1,5 @@
 import { lazy, Suspense } from 'react';
-import { Navigate, useParams } from 'react-router';
+import { Link, Navigate, useParams } from 'react-router';
 import { eventOf } from '@/core/event/index.ts';
 import { isEvent } from '@/core/meal/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
@@ -42,6 +42,9 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
       {isEvent(loaded.meal) && <EventStrands event={event} day={day} />}
       {isEvent(loaded.meal) && <EventTable event={event} />}
       <Sittings event={event} />
+      <p>
+        <Link to={`/meals/${loaded.meal.id}/handout`}>Hand out the jobs</Link>
+      </p>
       <Suspense fallback={<p className="quiet">One moment.</p>}>
         <Deal />
         <Allergens />

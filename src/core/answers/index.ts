@@ -1,6 +1,6 @@
 export type { BuyAnswer, NothingToBuy } from './heavy/buy.ts';
 export type { Feeds } from './heavy/feeds.ts';
-export { benchCards, type BenchCard, boneEachG } from './light/bench.ts';
+export { benchCards, type BenchCard, boneEachG, stepAt } from './light/bench.ts';
 export { advice } from './heavy/advice.ts';
 export { cooling, type CoolingNow, leftToCool } from './heavy/cooling.ts';
 export { expectedAt } from './light/expected.ts';

@@ -43,8 +43,8 @@ function thatStand(entries: readonly Entry[]): readonly Entry[] {
   return [...latest.values()].filter((entry) => entry.value !== null);
 }
 
-/** What an entry is of: a later one of the same thing takes its place.  */
-function thingOf({ id, measures }: Entry): string {
+/** What an entry is of: a later one of the same thing takes its place. Of a batch, as text; nobody takes it apart. */
+export function thingOf({ id, measures }: Entry): string {
   switch (measures.what) {
     case 'flow':
       return `flow|${measures.flow}|${measures.lot}|${addsUp(measures.flow) ? id : ''}`;

@@ -20,7 +20,7 @@ export type OnPlate = z.infer<typeof onPlate>;
 
 const units = ['mass', 'volume', 'depth', 'count', 'feel', 'time', 'temperature'] as const;
 
-const measures = z.discriminatedUnion('what', [
+export const measures = z.discriminatedUnion('what', [
   z.strictObject({ what: z.literal('flow'), flow: z.enum(weighable), lot: id }),
   z.strictObject({
     what: z.literal('sum'),
@@ -97,6 +97,14 @@ const anyEntry = z.strictObject({
   vessel: id.optional().describe('it was weighed in this; its empty weight comes off'),
   celsius: z.number().min(-20).max(150).optional().describe('of a hot volume'),
   source: z.enum(['typed', 'scale', 'probe']),
+  by: z
+    .strictObject({
+      device: id,
+      who: id.optional().describe('of kitchen.hands, to whom that part was handed out'),
+      clock: time.optional().describe('epoch, ms: what its own clock said, where that was off'),
+    })
+    .optional()
+    .describe('where it was written; absent: before devices were told apart'),
   replaces: id.optional(),
 });
 

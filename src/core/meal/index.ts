@@ -17,7 +17,8 @@ export {
 export { isTooDeep } from './depth.ts';
 export { shifted } from './shifted.ts';
 export { exampleMeal } from './example.ts';
-export { batchTask, standingEntries, standingOf } from './entries.ts';
+export { batchTask, standingEntries, standingOf, thingOf } from './entries.ts';
+export type { HandBack, Handout, Job, Note } from './handoutSchema.ts';
 export { type BeyondLimit, lotWeightProblem, platesProblem } from './limits.ts';
 export {
   type AfterStep,

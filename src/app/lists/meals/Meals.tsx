@@ -42,6 +42,7 @@ export default function Meals() {
         <div className="line">
           <h1>Meals</h1>
           <Link to="/shopping">Shopping list</Link>
+          <Link to="/helper">Help with one</Link>
           <BringIn tell={tell} report={report} onBackup={setBackup} />
         </div>
         {said && (said.wrong ? <FieldError>{said.words}</FieldError> : <p role="status">{said.words}</p>)}

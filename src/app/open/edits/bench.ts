@@ -1,6 +1,7 @@
 import type { Entry, Measured } from '@/core/meal/index.ts';
 import { change } from '../memory.ts';
 import { clockNow } from '../../browser/clock.ts';
+import { deviceNow } from '../../browser/device.ts';
 import { id } from './act.ts';
 
 /** What is read at the bench. */
@@ -9,7 +10,7 @@ import { id } from './act.ts';
 export function weigh(
   mealId: string,
   words: string,
-  entry: Omit<Entry, 'id' | 'at' | 'source' | keyof Measured> & Measured,
+  entry: Omit<Entry, 'id' | 'at' | 'source' | 'by' | keyof Measured> & Measured,
   source: Entry['source'] = 'typed',
 ): void {
   const entryId = id();
@@ -20,6 +21,10 @@ export function weigh(
     );
     let at = now;
     while (taken.has(at)) at += 1;
-    edits.append({ id: entryId, mealId, entry: { ...entry, id: entryId, at, source } });
+    edits.append({
+      id: entryId,
+      mealId,
+      entry: { ...entry, id: entryId, at, source, by: { device: deviceNow() } },
+    });
   });
 }

@@ -55,6 +55,12 @@ function lineOf(what: AfterWhat): Doing['what'] | undefined {
   return partOf['task' in inDay ? inDay.task : inDay.within];
 }
 
+/** Whether something at the bench is done in this piece of the day. */
+export const stepAt = (what: BenchCard['what'], does: Doing): boolean =>
+  what === 'look' || what === 'at the pot' || what === 'chill' || what === 'again'
+    ? false
+    : does.what === lineOf(what) || (does.what === 'after' && does.step === what);
+
 /** The task of the day that a step is: ticked at the bench it is over there too. */
 function kindOf(what: AfterWhat): BatchTaskKind | undefined {
   const { inDay } = traitsOf(what);
@@ -170,9 +176,7 @@ function cardsOf(
     ...atPot.filter(({ at = NEVER }) => at >= (look?.from ?? -Infinity)),
     ...steps.flatMap((step, i): BenchCard[] => {
       const { what } = step;
-      const line = lines.find(
-        ({ does }) => does.what === lineOf(what) || (does.what === 'after' && does.step === what),
-      );
+      const line = lines.find(({ does }) => stepAt(what, does));
       const done = i <= furthest;
       const at = done ? (doneAt[i] ?? nextOf(doneAt, i)) : (line?.from ?? before);
       const task = stepTask(batch.id, step, steps);

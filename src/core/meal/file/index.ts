@@ -9,4 +9,5 @@ export {
 } from './backup.ts';
 export { mealFileOf, readMealFile, tooLarge, writeMealFile } from './file.ts';
 export { canonical } from './text.ts';
+export { readHandout } from './handout.ts';
 export { mealFile } from '../schema.ts';

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { calendarOf } from '@/core/day/index.ts';
 import { writeMass } from '@/core/quantity/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
@@ -76,6 +77,7 @@ export default function TakeAlong({ day, whose }: Props) {
       <button type="button" className="btn act" onClick={() => print()}>
         Print the day
       </button>
+      <Link to={`/meals/${meal.id}/handout`}>Hand out the jobs</Link>
     </p>
   );
 }

@@ -1,0 +1,170 @@
+import type { Feel, Handout, Job } from '@/core/meal/index.ts';
+
+/**
+ * What the page of one file does. It is written into that page as it stands here, so it takes nothing from outside of itself.
+ */
+export function runHelperPage(handout: Handout): void {
+  type Weigh = NonNullable<Job['weigh']>[number];
+  interface Field {
+    readonly job: Job;
+    readonly weigh?: Weigh;
+    readonly input: HTMLInputElement | HTMLSelectElement;
+  }
+  const GRAMS: Readonly<Record<string, number>> = { kg: 1000, g: 1, lb: 453.59237, oz: 28.349523125 };
+  const FEELS: readonly Feel[] = [
+    'resists',
+    'gives but holds',
+    'turns freely',
+    'falls apart',
+    'the bone slides out',
+  ];
+  const bare = handout.units.system === 'metric' ? 'kg' : 'lb';
+  const kept = `slow-spoon ${handout.id}`;
+  interface Written {
+    readonly text: string;
+    readonly at: number;
+    readonly id: string;
+  }
+  const written = new Map<string, Written>();
+  const fields = new Map<string, Field>();
+  const newId = () =>
+    `${Date.now().toString(36)}-${Math.random().toString(36).slice(2)}${Math.random().toString(36).slice(2)}`;
+  const clock = new Intl.DateTimeFormat('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: handout.zone,
+  });
+  const make = <K extends keyof HTMLElementTagNameMap>(
+    tag: K,
+    within: Element,
+    words = '',
+  ): HTMLElementTagNameMap[K] => {
+    const made = document.createElement(tag);
+    made.textContent = words;
+    within.append(made);
+    return made;
+  };
+  /** "7.4 kg", "7400 g", "16 lb"; a bare number is kilograms or pounds, as the kitchen has it. */
+  const gramsOf = (text: string): number | undefined => {
+    const [, figure = '', unit = bare] = /^\s*(\d+(?:[.,]\d+)?)\s*(kg|g|lb|oz)?\s*$/i.exec(text) ?? [];
+    const grams = Number(figure.replace(',', '.')) * (GRAMS[unit.toLowerCase()] ?? 0);
+    return figure !== '' && grams > 0 ? grams : undefined;
+  };
+  const keep = () => {
+    try {
+      localStorage.setItem(kept, JSON.stringify([...written]));
+    } catch {
+      // Where the browser keeps nothing the page does, as long as it is open.
+    }
+  };
+  const write = (key: string, text: string) => {
+    if (text === '') written.delete(key);
+    else written.set(key, { text, at: Date.now(), id: newId() });
+    keep();
+  };
+  try {
+    for (const [key, one] of JSON.parse(localStorage.getItem(kept) ?? '[]') as [string, Written][])
+      written.set(key, one);
+  } catch {
+    // Nothing was kept.
+  }
+  const list = document.getElementById('jobs') ?? document.body;
+  const said = (words: string) => {
+    const at = document.getElementById('said');
+    if (at) at.textContent = words;
+  };
+  const listen = (key: string, field: Field, row: HTMLElement) => {
+    fields.set(key, field);
+    const { input } = field;
+    const tick = input instanceof HTMLInputElement && input.type === 'checkbox' ? input : undefined;
+    const before = written.get(key)?.text ?? '';
+    if (tick) tick.checked = before !== '';
+    else input.value = before;
+    const look = () => {
+      if (tick) row.className = tick.checked ? 'is-done' : '';
+    };
+    look();
+    input.addEventListener('change', () => {
+      const text = tick ? (tick.checked ? 'done' : '') : input.value.trim();
+      const wrong = field.weigh && text !== '' && gramsOf(text) === undefined;
+      said(wrong ? `“${text}” is not a weight; write it like 1.4 kg or 3 lb.` : '');
+      if (!wrong) write(key, text);
+      look();
+    });
+  };
+  for (const job of handout.jobs) {
+    const row = make('li', list);
+    const title = make('label', row);
+    const tick = make('input', title);
+    tick.type = 'checkbox';
+    make('time', title, ` ${clock.format(job.at)} `);
+    make('b', title, job.words);
+    const pot = handout.pots.find(({ id }) => id === job.pot);
+    if (pot) make('small', row, pot.name);
+    for (const { who, words, at } of job.waits ?? [])
+      make('small', row, `wait for ${who.join(' and ')}: ${words}, ${clock.format(at)}`);
+    for (const { who, at } of job.waited ?? [])
+      make('small', row, `${who.join(' and ')} waits: ${clock.format(at)}`);
+    listen(`${job.id} done`, { job, input: tick }, row);
+    (job.weigh ?? []).forEach((weigh, i) => {
+      const label = make('label', row, `${weigh.name} `);
+      const input = make('input', label);
+      input.size = 10;
+      input.inputMode = 'decimal';
+      if (weigh.likely) {
+        const { mid } = weigh.likely;
+        input.placeholder =
+          bare === 'kg' ? `about ${(mid / 1000).toFixed(1)} kg` : `about ${(mid / 453.59237).toFixed(1)} lb`;
+      }
+      listen(`${job.id} weigh ${i}`, { job, weigh, input }, row);
+    });
+    if (job.fork) {
+      const label = make('label', row, 'The fork says ');
+      const input = make('select', label);
+      for (const feel of ['', ...FEELS]) make('option', input, feel);
+      listen(`${job.id} fork`, { job, input }, row);
+    }
+  }
+  const entryOf = (
+    key: string,
+    device: string,
+  ): readonly (Readonly<Record<string, unknown>> & { readonly at: number })[] => {
+    const [field, one] = [fields.get(key), written.get(key)];
+    if (!field || !one) return [];
+    const { job, weigh } = field;
+    const { id, at, text } = one;
+    const base = { id, at, batch: job.batch, source: 'typed', by: { device, who: handout.who.id } };
+    if (weigh) {
+      const grams = gramsOf(text);
+      return grams === undefined
+        ? []
+        : [{ ...base, measures: weigh.measures, measure: 'mass', value: { text, lo: grams, hi: grams } }];
+    }
+    return key.endsWith(' fork')
+      ? [{ ...base, measures: { what: 'check', feel: text }, measure: 'feel', value: { text } }]
+      : [{ ...base, measures: { what: 'done', task: job.done }, measure: 'time', value: { text: 'done' } }];
+  };
+  document.getElementById('save')?.addEventListener('click', () => {
+    const device = (written.get('device')?.text ?? newId()).slice(0, 80);
+    written.set('device', { text: device, at: 0, id: device });
+    const note = document.getElementById('note');
+    const text = note instanceof HTMLInputElement ? note.value.trim() : '';
+    keep();
+    const back = {
+      format: 'slow-spoon hand-back',
+      version: 1,
+      handout: handout.id,
+      meal: handout.meal,
+      who: handout.who,
+      device,
+      made: Date.now(),
+      entries: [...written.keys()].flatMap((key) => entryOf(key, device)).sort((a, b) => a.at - b.at),
+      notes: text === '' ? [] : [{ id: newId(), at: Date.now(), text: text.slice(0, 1000) }],
+    };
+    const link = document.createElement('a');
+    link.href = URL.createObjectURL(new Blob([JSON.stringify(back)], { type: 'application/json' }));
+    link.download = `${handout.who.name} hands back.json`;
+    link.click();
+    said(`${back.entries.length} readings and ticks are in “${link.download}”.`);
+  });
+}

@@ -1,0 +1,33 @@
+import { useMemo } from 'react';
+import { benchCards, type DayPlan } from '@/core/answers/index.ts';
+import { type DealtJob, jobsOf } from '@/core/handout/index.ts';
+import { cooksOf } from '@/core/meal/index.ts';
+import { capital, doingWords, onScaleWords, shortName } from '@/words/index.ts';
+import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+
+/** Everything that the day wants hands for, by those who have names. */
+export function useJobs(day: DayPlan | undefined): readonly DealtJob[] {
+  const { loaded } = useOpenMeal();
+  const { reckoning } = useFigures();
+  return useMemo(() => {
+    if (!day) return [];
+    const { meal, kitchen, batches } = loaded;
+    const names = new Map(cooksOf(meal, kitchen).map(({ id, name }) => [id, name]));
+    return jobsOf(
+      day,
+      reckoning.batches,
+      benchCards(loaded, day),
+      {
+        line: ({ does }) => doingWords(does),
+        weighed: (what) => ('lot' in what ? `${shortName(what.lot)}, trimmed` : capitalOf(what.step)),
+        person: (id) => names.get(id) ?? '',
+      },
+      batches[0]?.id ?? '',
+    );
+  }, [day, loaded, reckoning]);
+}
+
+function capitalOf(step: Parameters<typeof onScaleWords>[0]): string | undefined {
+  const words = onScaleWords(step)?.inBowl;
+  return words === undefined ? undefined : capital(words);
+}

@@ -1,0 +1,145 @@
+import type { Clash, Judged } from '@/core/handout/index.ts';
+import type { Entry, Job, Weighable } from '@/core/meal/index.ts';
+import { capital, uncapital } from './capital.ts';
+import { causeWords } from './causes.ts';
+import { listed } from './listed.ts';
+
+const NUMBERS = [
+  'no',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+];
+
+/** "nine jobs", "27 jobs". */
+export const jobsWords = (n: number): string => `${NUMBERS[n] ?? String(n)} ${n === 1 ? 'job' : 'jobs'}`;
+
+/** "Give Bram nine jobs". */
+export const giveTitle = (name: string, jobs: number): string =>
+  jobs === 0 ? `${name} has nothing to do that day` : `Give ${name} ${jobsWords(jobs)}`;
+
+type Pass = NonNullable<Job['waits']>[number];
+/** "wait for Nell: strain, 14:30". */
+export const waitsWords = ({ who, words, at }: Pass, clock: (moment: number) => string): string =>
+  `wait for ${listed(who)}: ${uncapital(words)}, ${clock(at)}`;
+
+/** "Nell waits: 16:00". */
+export const waitedWords = ({ who, at }: Pass, clock: (moment: number) => string): string =>
+  `${listed(who)} ${who.length > 1 ? 'wait' : 'waits'}: ${clock(at)}`;
+
+/** "4 of 6 caught". */
+export const caughtWords = (pieces: number, count: number | undefined): string =>
+  count === undefined ? 'Hold it to the codes' : `Hold still, ${pieces} of ${count} caught`;
+
+/** "six codes in turn, three a second". */
+export const codesWords = (codes: number, perSecond: number): string =>
+  codes === 1
+    ? 'one code'
+    : `${NUMBERS[codes] ?? String(codes)} codes in turn, ${NUMBERS[perSecond] ?? String(perSecond)} a second, in any order`;
+
+/** What came in of a hand-back: "12 readings and 2 notes of Bram’s are in; 3 were here already." */
+export function takenWords(
+  name: string,
+  { readings, notes, known, strange }: { readings: number; notes: number; known: number; strange: number },
+): string {
+  const count = (n: number, one: string) => `${NUMBERS[n] ?? String(n)} ${one}${n === 1 ? '' : 's'}`;
+  const more = [
+    ...(known > 0 ? [`${NUMBERS[known] ?? String(known)} ${known === 1 ? 'was' : 'were'} here already`] : []),
+    ...(strange > 0
+      ? [
+          `${count(strange, 'reading')} of a pot that is no longer here ${strange === 1 ? 'was' : 'were'} left out`,
+        ]
+      : []),
+  ];
+  const all = [
+    ...(readings > 0 || notes === 0 ? [count(readings, 'reading')] : []),
+    ...(notes > 0 ? [count(notes, 'note')] : []),
+  ];
+  const came = `${listed(all)} of ${name}’s came in`;
+  return `${capital([came, ...more].join('; '))}.`;
+}
+
+/** "Bram’s phone is 12 min behind: each reading has this clock’s time, and keeps its own." */
+export const behindWords = (name: string, behindMs: number): string =>
+  `${name}’s clock is ${Math.round(Math.abs(behindMs) / 60_000)} min ${behindMs > 0 ? 'behind' : 'ahead'}: each reading has the time of this clock, and keeps its own beside it.`;
+
+/** What a reading is of, in a line. */
+const measured: Readonly<Record<Weighable, string>> = {
+  raw: 'raw meat',
+  board: 'trimmed meat',
+  trim: 'trimmings',
+  marinated: 'meat out of its marinade',
+  cooked: 'cooked meat',
+  bone: 'bones',
+  pickings: 'picked out',
+  unpulled: 'not pulled',
+  shred: 'shred',
+  again: 'later shred',
+  foundLate: 'found late',
+  eaten: 'eaten',
+  thrown: 'thrown away',
+  dressed: 'dressed meat',
+  pour: 'poured in',
+  steam: 'steam',
+  strained: 'solids',
+  skim: 'fat',
+  liquid: 'broth',
+  drunk: 'drunk',
+  pouredAway: 'poured away',
+};
+
+/** What an entry is of: "shred", "a fork", "done". */
+export function entryWords({ measures }: Pick<Entry, 'measures'>): string {
+  switch (measures.what) {
+    case 'flow':
+    case 'sum':
+      return measured[measures.flow];
+    case 'stock':
+      return 'the pot';
+    case 'check':
+      return `fork: ${measures.feel}`;
+    case 'done':
+      return 'done';
+    case 'taste':
+      return `taste: ${measures.says}`;
+    case 'temperature':
+      return 'temperature';
+    case 'mark':
+      return 'boiled down to';
+    case 'back':
+      return 'came out again';
+    case 'served':
+      return 'served';
+    case 'came back':
+      return 'came back';
+    case 'plated':
+      return 'a plate';
+  }
+}
+
+/** "Which is right, 7.6 kg or 6.9 kg of shred?" */
+export const clashTitle = ({ entries, measures }: Pick<Clash, 'entries' | 'measures'>): string =>
+  `Which is right, ${entries.map(({ value }) => value?.text ?? '').join(' or ')} of ${entryWords({ measures })}?`;
+
+/** How the ledger judges one of two: "0.7 kg would be missing at the bench; likeliest: the large bowl weighs as much." */
+export function judgedWords(
+  { unaccounted, offG }: Pick<Judged, 'unaccounted' | 'offG'>,
+  mass: (grams: number) => string,
+): string {
+  const [worst] = unaccounted;
+  if (!worst || offG < 1) return 'with it all that went in is accounted for';
+  const isMissing = worst.flow.id === 'missing';
+  const [cause] = worst.causes;
+  return `${mass(worst.grams)} ${isMissing ? 'would be missing' : 'would be too much'} at the ${worst.flow.stage}${
+    cause ? `; likeliest: ${causeWords(cause, isMissing, mass)}` : ''
+  }`;
+}
