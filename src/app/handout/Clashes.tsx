@@ -29,7 +29,7 @@ export function Clashes({ clashes }: { readonly clashes: readonly Clash[] }) {
           <Side key={side.entry.id} side={side} onKeep={() => settle(keeping(first, side.entry))} />
         ))}
       </ul>
-      <button type="button" className="link" onClick={() => settle(leftOpen(first))}>
+      <button type="button" className="link" onClick={() => settle(leftOpen(first, loaded.kitchen.vessels))}>
         Leave it open: a range over both
       </button>
     </div>

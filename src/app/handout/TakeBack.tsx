@@ -66,7 +66,7 @@ export function TakeBack() {
     setCatching(false);
     read(text, true).catch(reportError);
   };
-  const clashes = clashesOf(entries);
+  const clashes = clashesOf(entries, loaded.kitchen.vessels);
   return (
     <section className={css.back} aria-label="What comes back">
       <h2>What comes back</h2>

@@ -12,7 +12,7 @@ import { useWall } from '../open/useWall.ts';
 import css from './helper.module.scss';
 
 /** What was written goes back: to be seen first, then held to the other screen, saved, or read out. */
-export default function GiveBack({ row }: { readonly row: HandoutRow }) {
+export function GiveBack({ row }: { readonly row: HandoutRow }) {
   const { handout, entries, notes } = row;
   const wall = useWall(handout.zone);
   // The moment goes with it, so that two clocks can be laid side by side; newer than a minute it need not be.

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { inHands } from '@/core/handout/index.ts';
 import { weekdayOf } from '@/core/clock/index.ts';
@@ -7,11 +7,11 @@ import { waitedWords, waitsWords } from '@/words/index.ts';
 import { useAwake } from '../browser/useAwake.ts';
 import { useWall } from '../open/useWall.ts';
 import { useDocumentTitle } from '../shell/useDocumentTitle.ts';
+// Not fetched when it is wanted: there may be no network then.
+import { GiveBack } from './GiveBack.tsx';
 import { InHand } from './InHand.tsx';
 import { isDone, takeLastBack, writeNote } from './written.ts';
 import css from './helper.module.scss';
-
-const GiveBack = lazy(() => import('./GiveBack.tsx'));
 
 interface Props {
   readonly row: HandoutRow;
@@ -32,7 +32,7 @@ export function Jobs({ row, words }: Props) {
   const done = jobs.filter((one) => isDone(row, one)).length;
   const day = weekdayOf(jobs[0]?.at ?? handout.made, handout.zone);
   return (
-    <main id="sheet" className={css.page} tabIndex={-1}>
+    <div className={css.page}>
       <header className={css.head}>
         <p>
           <b>{who.name}</b>
@@ -45,39 +45,39 @@ export function Jobs({ row, words }: Props) {
           {back ? 'My jobs' : 'Hand back'}
         </button>
       </header>
-      {!sure && (
-        <p className={css.words} role="status">
-          <b>{words}</b> The other screen shows the same two words?{' '}
-          <button type="button" className="btn act" onClick={() => setSure(true)}>
-            Yes, it does
-          </button>{' '}
-          <Link to="/helper">No: catch it again</Link>
-        </p>
-      )}
-      {back ? (
-        <Suspense fallback={<p className="quiet">One moment.</p>}>
-          <GiveBack row={row} />
-        </Suspense>
-      ) : (
-        <>
-          {job ? (
-            <InHand key={job.id} row={row} job={job} onDone={() => setOpen(undefined)} />
-          ) : (
-            <h1>All done: hand it back</h1>
-          )}
-          <List row={row} job={job?.id} onOpen={setOpen} />
-          <Notes row={row} />
-          {handout.cautions.map((caution) => (
-            <p key={caution} className={css.caution}>
-              {caution}
-            </p>
-          ))}
-          <p>
-            <Link to="/helper">Everything on this phone</Link>
+      <main id="sheet" tabIndex={-1}>
+        {!sure && (
+          <p className={css.words} role="status">
+            <b>{words}</b> The other screen shows the same two words?{' '}
+            <button type="button" className="btn act" onClick={() => setSure(true)}>
+              Yes, it does
+            </button>{' '}
+            <Link to="/helper">No: catch it again</Link>
           </p>
-        </>
-      )}
-    </main>
+        )}
+        {back ? (
+          <GiveBack row={row} />
+        ) : (
+          <>
+            {job ? (
+              <InHand key={job.id} row={row} job={job} onDone={() => setOpen(undefined)} />
+            ) : (
+              <h1>All done: hand it back</h1>
+            )}
+            <List row={row} job={job?.id} onOpen={setOpen} />
+            <Notes row={row} />
+            {handout.cautions.map((caution) => (
+              <p key={caution} className={css.caution}>
+                {caution}
+              </p>
+            ))}
+            <p>
+              <Link to="/helper">Everything on this phone</Link>
+            </p>
+          </>
+        )}
+      </main>
+    </div>
   );
 }
 

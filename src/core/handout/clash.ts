@@ -1,4 +1,4 @@
-import { type Entry, type Measured, thingOf } from '../meal/index.ts';
+import { type Entry, type Kitchen, type Measured, thingOf } from '../meal/index.ts';
 import { openMeal, type OpenedMeal } from '../model/index.ts';
 import { midpoint } from '../quantity/index.ts';
 import { reckonAtOnce, type Reckoning } from '../reckoning/index.ts';
@@ -19,15 +19,19 @@ const ALIKE = 0.005;
 
 const deviceOf = ({ by }: Entry): string => by?.device ?? '';
 
-const alike = (a: Entry, b: Entry): boolean => {
-  const [x, y] = [midpoint(a.value ?? undefined), midpoint(b.value ?? undefined)];
-  return (
-    a.measure === b.measure && x !== undefined && y !== undefined && Math.abs(x - y) <= ALIKE * Math.max(x, y)
-  );
+type Tared = Pick<Kitchen['vessels'][number], 'id' | 'tareG'>;
+
+/** What was measured, without what it lay in. */
+const netOf = ({ value, vessel }: Entry, vessels: readonly Tared[]): number =>
+  (midpoint(value ?? undefined) ?? NaN) - (vessels.find(({ id }) => id === vessel)?.tareG ?? 0);
+
+const alike = (a: Entry, b: Entry, vessels: readonly Tared[]): boolean => {
+  const [x, y] = [netOf(a, vessels), netOf(b, vessels)];
+  return a.measure === b.measure && Math.abs(x - y) <= ALIKE * Math.max(x, y);
 };
 
 /** What two devices say of one thing, where neither has taken the other’s reading back or put its own in its place: no clock decides. */
-export function clashesOf(entries: readonly Entry[]): readonly Clash[] {
+export function clashesOf(entries: readonly Entry[], vessels: readonly Tared[]): readonly Clash[] {
   const replaced = new Set(entries.map(({ replaces }) => replaces));
   const things = new Map<string, Map<string, Entry>>();
   for (const entry of entries.toSorted((a, b) => a.at - b.at)) {
@@ -41,7 +45,7 @@ export function clashesOf(entries: readonly Entry[]): readonly Clash[] {
   return [...things.values()].flatMap((by): Clash[] => {
     const said = [...by.values()].toSorted((a, b) => a.at - b.at);
     const [first] = said;
-    if (!first || said.every((one) => alike(one, first))) return [];
+    if (!first || said.every((one) => alike(one, first, vessels))) return [];
     return [{ batch: first.batch, measures: first.measures, entries: said }];
   });
 }
@@ -75,26 +79,26 @@ export function judged(meal: OpenedMeal, { batch, entries }: Clash): readonly Ju
     .toSorted((a, b) => a.offG - b.offG || a.entry.at - b.entry.at);
 }
 
-const takeBack = ({ id, batch, measures, measure }: Entry): NewEntry =>
-  // What was measured and as what come from one entry.
-  ({ batch, measures, measure, value: null, replaces: id }) as NewEntry;
+/** An entry’s figure with all that was measured about it, in the place of another. */
+function inPlaceOf(
+  { replaces: _, id: __, at: ___, source: ____, by: _____, ...said }: Entry,
+  other: Entry,
+): NewEntry {
+  return { ...said, replaces: other.id };
+}
 
-/** What is written where one reading is kept: the others are taken back, and can be brought in again. */
+/** What is written where one reading is kept: it takes the place of each of the others. */
 export const keeping = ({ entries }: Clash, kept: Entry): readonly NewEntry[] =>
-  entries.filter(({ id }) => id !== kept.id).map(takeBack);
+  entries.filter(({ id }) => id !== kept.id).map((other) => inPlaceOf(kept, other));
 
 /** What is written where it is left open: a range over all of them takes the place of each. */
-export function leftOpen({ batch, entries }: Clash): readonly NewEntry[] {
-  const [first, ...others] = entries;
-  if (!first) return [];
-  const values = entries.flatMap(({ value }) => value ?? []);
-  const ends = values.flatMap(({ lo, hi }) => (lo === undefined || hi === undefined ? [] : [lo, hi]));
-  const sorted = values.toSorted((a, b) => (a.lo ?? 0) - (b.lo ?? 0));
-  const text = [sorted[0]?.text, sorted.at(-1)?.text].join(' to ');
-  const { measures, measure, id } = first;
-  const open = { batch, measures, measure, replaces: id } as NewEntry;
-  return [
-    { ...open, value: { text, lo: Math.min(...ends), hi: Math.max(...ends) } },
-    ...others.map(takeBack),
-  ];
+export function leftOpen({ entries }: Clash, vessels: readonly Tared[]): readonly NewEntry[] {
+  const sorted = entries.toSorted((a, b) => netOf(a, vessels) - netOf(b, vessels));
+  const [least, most] = [sorted[0], sorted.at(-1)];
+  if (!least?.value || !most?.value) return [];
+  const [lo, hi] = [netOf(least, vessels), netOf(most, vessels)];
+  const value = { text: `${least.value.text} to ${most.value.text}`, lo, hi };
+  // What each lay in has come off.
+  const { vessel: _, ...open } = least;
+  return entries.map((other) => inPlaceOf({ ...open, value }, other));
 }
