@@ -5,7 +5,7 @@ import { chromium, type Page } from '@playwright/test';
 import { cameraOf, codesShown, filmCodes } from './camera.ts';
 import { engineOptions } from './chromium.ts';
 import { ports } from './ports.ts';
-import { expect, noFaults, test } from './test.ts';
+import { expect, kept, noFaults, test, threeEntries } from './test.ts';
 
 const demo = `http://127.0.0.1:${ports.demo}`;
 const MORNING = Date.UTC(2026, 11, 4, 7);
@@ -159,4 +159,55 @@ test('a page of one file goes to any browser, and comes back as a file; what two
   await expect(clash).toBeVisible();
   await clash.getByRole('button', { name: /^Leave it open/ }).click();
   await expect(clash).toBeHidden();
+});
+
+test('two copies of a meal come together: what one has changed comes in, what both have is chosen, one at a time', async ({
+  page,
+  browser,
+}) => {
+  await threeEntries(page, '3 kg', 'Beef brisket, whole', '12');
+  const folder = mkdtempSync(join(tmpdir(), 'slow-spoon-copies-'));
+  const save = async (from: Page, name: string) => {
+    await from.getByRole('link', { name: 'meals' }).click();
+    const [download] = await Promise.all([
+      from.waitForEvent('download'),
+      from
+        .getByRole('button', { name: /^Save as a file/ })
+        .first()
+        .click(),
+    ]);
+    const path = join(folder, name);
+    await download.saveAs(path);
+    return path;
+  };
+  const meal = page.url();
+  const first = await save(page, 'first.json');
+  const context = await browser.newContext({ acceptDownloads: true });
+  const other = await context.newPage();
+  await other.goto(`http://127.0.0.1:${ports.own}/meals`);
+  await other.getByLabel('A meal file').setInputFiles(first);
+  await expect(other.getByText('is in.')).toBeVisible();
+  await other.goto(meal);
+  await other.getByLabel('How many soft tacos').fill('30');
+  await other.getByLabel('Weight').fill('4 kg');
+  await kept(other, 'the weight');
+  await page.goto(meal);
+  await page.getByLabel('How many soft tacos').fill('18');
+  await kept(page, 'the number of plates');
+  await page.getByRole('link', { name: 'meals' }).click();
+  await page.getByLabel('A meal file').setInputFiles(await save(other, 'second.json'));
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('holds what either says until you choose');
+  await dialog.getByRole('button', { name: 'Put them together' }).click();
+  // The weight is only the other’s to say; of the plates both have said something.
+  const asked = page.getByRole('group', { name: 'Written twice' });
+  await expect(asked.getByRole('heading')).toHaveText('Which is right: how many, soft tacos?');
+  await expect(asked.getByRole('listitem')).toHaveCount(2);
+  await asked.getByRole('button', { name: '30', exact: true }).click();
+  await expect(asked).toBeHidden();
+  await kept(page, 'which of two is right');
+  await page.goto(meal);
+  await expect(page.getByLabel('How many soft tacos')).toHaveValue('30');
+  await expect(page.getByLabel('Weight')).toHaveValue('4 kg');
+  await context.close();
 });

@@ -54,9 +54,11 @@ function binned(row: MealRow, changes: readonly Change[], now: number): BinRow {
 
 /** Lets go of what has lain in the bin for its days. */
 export async function emptyBin(db: SlowSpoonDb, now: number): Promise<void> {
-  await db.transaction('rw', db.bin, db.gone, async () => {
+  await db.transaction('rw', db.bin, db.gone, db.versions, async () => {
     const old = db.bin.where('at').below(now - BIN_DAYS * DAY_MS);
-    await db.gone.bulkDelete(await old.primaryKeys());
+    const ids = await old.primaryKeys();
+    await db.gone.bulkDelete(ids);
+    await db.versions.where('mealId').anyOf(ids).delete();
     await old.delete();
   });
 }

@@ -10,6 +10,7 @@ import type {
   BinRow,
   GoneRow,
   HandoutRow,
+  VersionRow,
   DraftRow,
   KeptRow,
   BrowserRow,
@@ -37,6 +38,7 @@ export type SlowSpoonDb = Dexie & {
   bin: EntityTable<BinRow, 'id'>;
   gone: EntityTable<GoneRow, 'id'>;
   handouts: EntityTable<HandoutRow, 'id'>;
+  versions: EntityTable<VersionRow, 'id'>;
 };
 
 // On a loopback address Dexie collects the stack of every promise; that took a fifth of the start.
@@ -97,8 +99,8 @@ export function openDb(name: string): SlowSpoonDb {
           if (Array.isArray(bin.batches)) Object.assign(bin, { batches: bin.batches.map(newerRow) });
         });
     });
-  // A phone keeps what was handed to it apart from meals: it has none of them.
-  db.version(7).stores({ handouts: 'id' });
+  // A phone keeps what was handed to it apart from meals: it has none of them. A file names the versions that it has come through.
+  db.version(7).stores({ handouts: 'id', versions: 'id, mealId' });
   return db;
 }
 

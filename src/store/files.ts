@@ -5,12 +5,15 @@ import { reference } from '@/reference/index.ts';
 import type { SlowSpoonDb } from './db.ts';
 import { taughtBy } from './digests.ts';
 import { loadMeal, type LoadedMeal } from './meals.ts';
+import { baseOf, versionsFor } from './versions.ts';
 
 /** The meal as a file: the same meal is the same to the byte, whenever it is written. */
 export async function exportMeal(db: SlowSpoonDb, mealId: string): Promise<string> {
   const loaded = await withLearned(db, mealId);
   if (!loaded) throw new Error(`There is no meal “${mealId}” any more.`);
-  return fileOf(loaded);
+  // Where there is no room for a version the file goes out all the same.
+  const versions = await versionsFor(db, loaded).catch(() => undefined);
+  return writeMealFile({ ...asFile(loaded), ...(versions && { versions: [...versions] }) });
 }
 
 /** A meal with what its kitchen had learned by then, of which its file says all. */
@@ -57,7 +60,8 @@ export async function readIncoming(
   if (other !== undefined)
     return { ok: false, error: `Batch “${other}” of this file belongs to another meal here.` };
   const here = await loadMeal(db, reading.file.meal.id);
-  return { ok: true, file: reading.file, known: here && compared(here, reading.file) };
+  const base = here && (await baseOf(db, here, reading.file));
+  return { ok: true, file: reading.file, known: here && compared(here, reading.file, base) };
 }
 
 async function batchesElsewhere(db: SlowSpoonDb, file: MealFile): Promise<string | undefined> {

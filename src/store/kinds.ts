@@ -89,6 +89,22 @@ export interface GoneRow {
   readonly ids: readonly string[];
 }
 
+/** A meal and its pots as a file of them went out or came in: what two copies are held against. */
+export interface VersionRow {
+  /** The meal and the version. */
+  readonly id: string;
+  readonly mealId: string;
+  readonly version: string;
+  /** When it was kept, epoch ms. */
+  readonly at: number;
+  readonly meal: Meal;
+  readonly batches: readonly Batch[];
+  /** The versions that it had come through before it came here. */
+  readonly before: readonly string[];
+  /** It is a copy’s from elsewhere, and in this meal only as long as the meal says that it was put together with it. */
+  readonly theirs?: true;
+}
+
 /** Somebody’s part of a day, on the phone that it was handed to, with what was written there. */
 export interface HandoutRow {
   /** The handout. */

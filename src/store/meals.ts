@@ -15,6 +15,7 @@ import { entriesIn } from './readings.ts';
 import { loadedOf, rowsFrom, type RowEdits, type LoadedMeal, type Rows } from './rows.ts';
 import { nameOf, summarizeMeal } from './summaries.ts';
 import type { SlowSpoonDb } from './db.ts';
+import { keepVersion } from './versions.ts';
 import type { BatchRow, EntryRow, MealRow, ReadingsRow } from './kinds.ts';
 import type { EntityTable } from 'dexie';
 
@@ -255,4 +256,7 @@ export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.no
     for (const entry of entries) edits.put('entries', entry);
   };
   await act(db, options, mealId, bringIn, (tx) => alsoGone(tx, mealId, gone, [row, ...batches, ...entries]));
+  // What it was taken from is found by what it is now; without room for that it is in all the same.
+  if (file.versions)
+    await keepVersion(db, file, { before: file.versions.slice(0, -1) }).catch(() => undefined);
 }

@@ -4,7 +4,7 @@ import { counted, noun } from './nouns.ts';
 
 /** What two copies of a meal have that the other has not, and where they say something else of one thing. */
 export function copyWords(
-  { readings, things, taken, apart }: Compared,
+  { readings, things, taken, changed, apart }: Compared,
   nameOf: (one: Compared['apart'][number]) => string,
 ): readonly string[] {
   const only = (of: 'here' | 'there') =>
@@ -17,7 +17,16 @@ export function copyWords(
     ...(there === '' ? [] : [`Only in the file: ${there}.`]),
     ...(here === '' ? [] : [`Only here: ${here}.`]),
     ...(taken === 0 ? [] : [`Taken away there: ${counted(taken, noun('thing'))} of what is here.`]),
+    ...(changed.there.length === 0
+      ? []
+      : [`Changed in the file alone: ${listed(changed.there.map(nameOf))}.`]),
+    ...(changed.here.length === 0 ? [] : [`Changed here alone: ${listed(changed.here.map(nameOf))}.`]),
     ...(apart.length === 0 ? [] : [`Written otherwise in the file: ${listed(apart.map(nameOf))}.`]),
-    ...(here === '' && there === '' && taken === 0 && apart.length === 0 ? ['They are the same.'] : []),
+    ...(here === '' &&
+    there === '' &&
+    taken === 0 &&
+    apart.length + changed.here.length + changed.there.length === 0
+      ? ['They are the same.']
+      : []),
   ];
 }

@@ -1,4 +1,4 @@
-import type { Clash, Judged } from '@/core/handout/index.ts';
+import type { Clash, Judgement } from '@/core/handout/index.ts';
 import type { Entry, Job, Weighable } from '@/core/meal/index.ts';
 import { capital, uncapital } from './capital.ts';
 import { causeWords } from './causes.ts';
@@ -130,16 +130,58 @@ export function entryWords({ measures }: Pick<Entry, 'measures'>): string {
 export const clashTitle = ({ entries, measures }: Pick<Clash, 'entries' | 'measures'>): string =>
   `Which is right, ${entries.map(({ value }) => value?.text ?? '').join(' or ')} of ${entryWords({ measures })}?`;
 
-/** How the ledger judges one of two: "0.7 kg would be missing at the bench; likeliest: the large bowl weighs as much." */
-export function judgedWords(
-  { unaccounted, offG }: Pick<Judged, 'unaccounted' | 'offG'>,
-  mass: (grams: number) => string,
-): string {
+/** How the ledger judges one of two: "0.7 kg would be missing at the bench; likeliest: the large bowl weighs as much". */
+export function judgedWords({ unaccounted, offG, lacks }: Judgement, { mass, volume }: Amounts): string {
   const [worst] = unaccounted;
-  if (!worst || offG < 1) return 'with it all that went in is accounted for';
+  const short = [...(lacks.g >= 1 ? [mass(lacks.g)] : []), ...(lacks.ml >= 1 ? [volume(lacks.ml)] : [])];
+  const wanting = short.length > 0 ? [`the plates want ${listed(short)} more than there is`] : [];
+  if (!worst || offG < 1) return ['all that went in is accounted for', ...wanting].join('; ');
   const isMissing = worst.flow.id === 'missing';
   const [cause] = worst.causes;
-  return `${mass(worst.grams)} ${isMissing ? 'would be missing' : 'would be too much'} at the ${worst.flow.stage}${
-    cause ? `; likeliest: ${causeWords(cause, isMissing, mass)}` : ''
-  }`;
+  const off = `${mass(worst.grams)} ${isMissing ? 'would be missing' : 'would be too much'} at the ${worst.flow.stage}`;
+  const why = cause ? [`likeliest: ${causeWords(cause, isMissing, mass)}`] : [];
+  return [off, ...why, ...wanting].join('; ');
+}
+
+interface Amounts {
+  readonly mass: (grams: number) => string;
+  readonly volume: (ml: number) => string;
+}
+
+/** Fields as a cook calls them; what is not here goes by its own word. */
+const fields: Readonly<Record<string, string>> = {
+  count: 'how many',
+  'amount+measure': 'amount',
+  'salt+saltIn': 'salt',
+  serving: 'when it is served',
+  place: 'where it is served',
+  from: 'which pots it draws on',
+  lidOn: 'when the lid went on',
+  state: 'how it was bought',
+  ref: 'which it is',
+  cut: 'which cut',
+  level: 'how full',
+};
+
+/** "how many of soft taco", "the weight of beef shank in pot one". */
+export const heldTitle = (field: readonly string[], of: string): string => {
+  const said = field
+    .map((key) => fields[key] ?? key.replaceAll(/[A-Z]/g, (sign) => ` ${sign.toLowerCase()}`))
+    .join(', ');
+  return `Which is right: ${said === '' ? 'what is written' : said}, ${of}?`;
+};
+
+/** A value as it was written. */
+export function valueWords(value: unknown): string {
+  if (value === null || value === undefined) return 'nothing';
+  if (typeof value === 'string') return value === '' ? 'nothing' : value;
+  if (typeof value === 'number' || typeof value === 'boolean') return String(value);
+  if (Array.isArray(value)) return value.length === 0 ? 'none' : value.map(valueWords).join(', ');
+  if (typeof value !== 'object') return '';
+  if ('text' in value && typeof value.text === 'string' && value.text !== '') return value.text;
+  if ('local' in value && typeof value.local === 'string') return value.local.replace('T', ' ');
+  return Object.entries(value)
+    .filter(([key]) => key !== 'text')
+    .map(([key, one]) => (key === 'amount' || key === 'salt' ? valueWords(one) : `${key} ${valueWords(one)}`))
+    .join(', ');
 }

@@ -39,9 +39,11 @@ export {
   codesWords,
   entryWords,
   giveTitle,
+  heldTitle,
   jobsWords,
   judgedWords,
   takenWords,
+  valueWords,
   waitedWords,
   waitsWords,
 } from './handout.ts';

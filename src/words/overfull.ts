@@ -18,6 +18,8 @@ const names: Readonly<Record<Overfull['what'], string>> = {
   cuts: 'A kitchen holds at most N cuts of its own',
   ingredients: 'A kitchen holds at most N ingredients of its own',
   gone: 'A meal keeps the traces of at most N things that were taken away',
+  merged: 'A meal keeps at most N versions of other copies',
+  both: 'A meal holds at most N fields of which two copies say otherwise',
   after: 'A pot holds at most N steps once it is tender',
   shelf: 'A shelf holds at most N things',
   cools: 'A pot has at most N things that cool',

@@ -38,7 +38,7 @@ export function Clashes({ clashes }: { readonly clashes: readonly Clash[] }) {
 
 function Side({ side, onKeep }: { readonly side: Judged; readonly onKeep: () => void }) {
   const { loaded } = useOpenMeal();
-  const { mass } = useSaid();
+  const said = useSaid();
   const wall = useWall(loaded.meal.serving?.zone);
   const { entry } = side;
   const { by } = entry;
@@ -51,7 +51,7 @@ function Side({ side, onKeep }: { readonly side: Judged; readonly onKeep: () => 
       </button>{' '}
       <span>
         {where}, {wall.clock(entry.at)}
-        {by?.clock !== undefined && ` (their clock said ${wall.clock(by.clock)})`}: {judgedWords(side, mass)}.
+        {by?.clock !== undefined && ` (their clock said ${wall.clock(by.clock)})`}: {judgedWords(side, said)}.
       </span>
     </li>
   );

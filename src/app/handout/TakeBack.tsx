@@ -9,6 +9,7 @@ import { useWall } from '../open/useWall.ts';
 import { FieldError } from '../parts/FieldError.tsx';
 import { FileButton } from '../parts/FileButton.tsx';
 import { Clashes } from './Clashes.tsx';
+import { WrittenTwice } from './WrittenTwice.tsx';
 import css from './handout.module.scss';
 
 const Catch = lazy(() => import('../codes/Catch.tsx'));
@@ -101,6 +102,7 @@ export function TakeBack() {
           </p>
         ))}
       <Clashes clashes={clashes} />
+      <WrittenTwice />
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import { standingOf } from '@/core/meal/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { type Figures, MealProvider, type OpenMeal } from '../open/MealContext.ts';
@@ -55,6 +56,11 @@ export function OpenFrame({ loaded, batchId, of, wide = false, children }: Props
         >
           {failed !== undefined && (
             <FieldError>The ranges could not be worked out ({failed}). Reload the page.</FieldError>
+          )}
+          {loaded.meal.both && of !== 'handout' && (
+            <p role="status">
+              Two copies say something else: <Link to={`/meals/${loaded.meal.id}/handout`}>choose</Link>
+            </p>
           )}
           {children}
         </main>

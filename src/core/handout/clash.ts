@@ -1,7 +1,7 @@
 import { type Entry, type Kitchen, type Measured, thingOf } from '../meal/index.ts';
-import { openMeal, type OpenedMeal } from '../model/index.ts';
+import type { OpenedMeal } from '../model/index.ts';
 import { midpoint } from '../quantity/index.ts';
-import { reckonAtOnce, type Reckoning } from '../reckoning/index.ts';
+import { byJudgement, type Judgement, judgementOf } from './judge.ts';
 
 /** One thing that two devices have weighed, and not as the same. */
 export interface Clash {
@@ -51,32 +51,19 @@ export function clashesOf(entries: readonly Entry[], vessels: readonly Tared[]):
 }
 
 /** One of the readings of a clash, as the ledger judges it alone. */
-export interface Judged {
+export interface Judged extends Judgement {
   readonly entry: Entry;
-  /** What does not balance in its pot with it, and why that may be. */
-  readonly unaccounted: Reckoning['unaccounted'];
-  /** It lies beyond what all else foretells. */
-  readonly questioned: Reckoning['questioned'];
-  /** g that do not balance, in all. */
-  readonly offG: number;
 }
 
 /** Lays each reading of a clash against all that went in, without the others: the one that leaves least open first. */
-export function judged(meal: OpenedMeal, { batch, entries }: Clash): readonly Judged[] {
+export function judged({ input }: OpenedMeal, { batch, entries }: Clash): readonly Judged[] {
   const of = new Set(entries.map(({ id }) => id));
   return entries
     .map((entry): Judged => {
-      const alone = meal.input.entries.filter(({ id }) => id === entry.id || !of.has(id));
-      const reckoning = reckonAtOnce(openMeal({ ...meal.input, entries: alone }));
-      const unaccounted = reckoning.unaccounted.filter(({ flow }) => flow.batch === batch);
-      return {
-        entry,
-        unaccounted,
-        questioned: reckoning.questioned.filter((one) => one.batch === batch),
-        offG: unaccounted.reduce((sum, { grams }) => sum + grams, 0),
-      };
+      const alone = input.entries.filter(({ id }) => id === entry.id || !of.has(id));
+      return { entry, ...judgementOf({ ...input, entries: alone }, batch) };
     })
-    .toSorted((a, b) => a.offG - b.offG || a.entry.at - b.entry.at);
+    .toSorted((a, b) => byJudgement(a, b) || a.entry.at - b.entry.at);
 }
 
 /** An entry’s figure with all that was measured about it, in the place of another. */

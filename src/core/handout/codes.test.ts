@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { CODE_BYTES, type Caught, codesOf, textOf, withCode } from './codes.ts';
-import { hashOf } from './hash.ts';
+import { hashOf } from '../meal/index.ts';
 import { twoWords } from './twoWords.ts';
 
 const catchAll = (codes: readonly Uint8Array[]): Caught | undefined =>

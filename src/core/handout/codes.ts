@@ -1,5 +1,5 @@
 import { strFromU8, strToU8, unzlibSync, zlibSync } from 'fflate';
-import { hashOf } from './hash.ts';
+import { hashOf } from '../meal/index.ts';
 
 /*
  * A text passes by sight: compressed, cut into pieces, each a code that is shown in turn. Any order will do, since each says which of how many it

@@ -1,4 +1,4 @@
-import { hashOf } from './hash.ts';
+import { hashOf } from '../meal/index.ts';
 
 /** Short, of one meaning, and unlike one another when they are called across a kitchen. */
 const THINGS =

@@ -23,6 +23,8 @@ export const most = {
   shelf: 2000,
   cools: 20,
   gone: 50_000,
+  merged: 200,
+  both: 500,
 } as const;
 
 /** Letters of a note. */

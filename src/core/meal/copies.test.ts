@@ -108,16 +108,144 @@ describe('two copies of one meal', () => {
     expect(compared(two, without).together?.meal.batches).toEqual([pot]);
   });
 
-  test('a field that both say otherwise is not chosen for the cook: what it is of is named', () => {
+  test('a field that both say otherwise holds both until somebody chooses, and what it is of is named', () => {
     const heavier = inPot(copy, (batch) => ({
       ...batch,
       lots: batch.lots.map((lot) => (lot.id === 'blade' ? { ...lot, weight: grams(3000) } : lot)),
     }));
-    const { apart, together } = compared(copy, heavier);
-    expect(apart).toEqual([{ what: 'pot', id: pot }]);
-    expect(together).toBeUndefined();
+    const { apart, both: held, together } = compared(copy, heavier);
+    expect([apart, held]).toEqual([[{ what: 'pot', id: pot }], 1]);
+    expect(together?.meal.both).toEqual([
+      { at: ['pots', pot, 'lots', 'blade', 'weight'], values: [grams(2600), grams(3000)] },
+    ]);
     const named = { ...copy, meal: { ...copy.meal, name: 'Another' } };
     expect(compared(copy, named).apart).toEqual([{ what: 'meal', id: copy.meal.id }]);
+    // What only one has changed since the version that both were taken from is no question.
+    expect(compared(copy, heavier, copy)).toMatchObject({
+      ...{ both: 0, apart: [], together: heavier },
+      changed: { here: [], there: [{ what: 'pot', id: pot }] },
+    });
+    expect(compared(heavier, copy, copy)).toMatchObject({
+      changed: { here: [{ what: 'pot', id: pot }], there: [] },
+      together: heavier,
+    });
+    expect(compared(heavier, named, copy).together).toMatchObject({ meal: { name: 'Another' } });
+    expect(compared(heavier, named, copy).together?.batches).toEqual(heavier.batches);
+  });
+
+  test('an amount and what it is measured in are one field; a field that was emptied by one is empty', () => {
+    const withItem = (amount: string, measure: 'mass' | 'volume', more: object = {}): Copy =>
+      inPot(copy, (batch) => ({
+        ...batch,
+        items: [
+          {
+            ...{ id: 'stock', ref: 'stock', state: 'in', measure, amount: { text: amount, lo: 1, hi: 1 } },
+            ...more,
+          },
+        ],
+      }));
+    const [before, a, b] = [withItem('1 g', 'mass'), withItem('1 ml', 'volume'), withItem('1 oz', 'mass')];
+    const held = compared(a, b, before).together?.meal.both;
+    expect(held).toHaveLength(1);
+    expect(held?.[0]?.values).toEqual([
+      expect.objectContaining({ measure: 'volume', amount: { text: '1 ml', lo: 1, hi: 1 } }),
+      expect.objectContaining({ measure: 'mass', amount: { text: '1 oz', lo: 1, hi: 1 } }),
+    ]);
+    const noted = withItem('1 g', 'mass', { note: 'cold' });
+    expect(compared(before, noted, noted).together?.batches).toEqual(before.batches);
+  });
+
+  test('an order that only one has changed holds; one that both have changed is nobody’s', () => {
+    const turned = (ids: readonly number[]): Copy => ({
+      ...copy,
+      meal: { ...copy.meal, dishes: ids.flatMap((i) => copy.meal.dishes[i] ?? []) },
+    });
+    const ids = (one: Copy | undefined) => one?.meal.dishes.map(({ id }) => id);
+    expect(ids(compared(copy, turned([1, 0]), copy).together)).toEqual(ids(turned([1, 0])));
+    expect(ids(compared(turned([1, 0]), copy, copy).together)).toEqual(ids(turned([1, 0])));
+    expect(compared(copy, turned([1, 0])).together).toBeUndefined();
+  });
+
+  test('what was chosen stands against a copy in which nobody has chosen yet, and a third that says something else is held beside it', () => {
+    const named = (name: string): Copy => ({ ...copy, meal: { ...copy.meal, name } });
+    const undecided = compared(named('Feast'), named('Banquet'), copy).together ?? copy;
+    expect(undecided.meal.both).toEqual([{ at: ['meal', 'name'], values: ['Banquet', 'Feast'] }]);
+    const { both: _, ...meal } = undecided.meal;
+    const chosen: Copy = { ...undecided, meal: { ...meal, name: 'Banquet' } };
+    for (const [one, other] of [
+      [chosen, undecided],
+      [undecided, chosen],
+    ] as const) {
+      const { together } = compared(one, other, undecided);
+      expect(together?.meal.name).toBe('Banquet');
+      expect(together?.meal.both).toBeUndefined();
+    }
+    const third = compared(undecided, named('Lunch'), copy).together;
+    expect(third?.meal.both?.[0]?.values).toEqual(['Banquet', 'Feast', 'Lunch']);
+    // Written anew by hand it is decided too.
+    const typed: Copy = { ...undecided, meal: { ...undecided.meal, name: 'Brunch' } };
+    expect(compared(typed, undecided, undecided).together?.meal).toMatchObject({ name: 'Brunch' });
+  });
+
+  test('three copies whose fields were written on come to one and the same meal, in whatever order they come together', () => {
+    const written = fc.record({
+      name: fc.constantFrom('', 'Feast', 'Banquet'),
+      tacos: fc.constantFrom(0, 30, 40),
+      place: fc.constantFrom('', 'kept hot', 'sent out'),
+      weight: fc.constantFrom(0, 2800, 3100),
+      acts: doings,
+    });
+    type Written = typeof written extends fc.Arbitrary<infer W> ? W : never;
+    const put = ({ name, tacos, place, weight, acts: done }: Written, device: string): Copy => {
+      const one = after(done, device);
+      const { meal } = one;
+      return inPot(
+        {
+          ...one,
+          meal: {
+            ...meal,
+            ...(name !== '' && { name }),
+            ...(place !== '' && { place }),
+            dishes: meal.dishes.map((dish, i) =>
+              i === 0 && tacos > 0 ? { ...dish, count: { text: String(tacos), lo: tacos, hi: tacos } } : dish,
+            ),
+          },
+        },
+        (batch) => ({
+          ...batch,
+          lots: batch.lots.map((lot) =>
+            lot.id === 'blade' && weight > 0 ? { ...lot, weight: grams(weight) } : lot,
+          ),
+        }),
+      );
+    };
+    const joined = (a: Copy, b: Copy) => compared(a, b, copy).together ?? copy;
+    const whole = (one: Copy) => ({
+      held: held(one),
+      both: one.meal.both,
+      name: one.meal.name,
+      place: one.meal.place,
+      tacos: one.meal.dishes[0]?.count,
+      blade: one.batches.find(({ id }) => id === pot)?.lots.find(({ id }) => id === 'blade')?.weight,
+    });
+    fc.assert(
+      fc.property(written, written, written, (x, y, z) => {
+        const [a, b, c] = [put(x, 'a'), put(y, 'b'), put(z, 'c')] as const;
+        const abc = whole(joined(joined(a, b), c));
+        for (const other of [
+          joined(a, joined(b, c)),
+          joined(joined(c, b), a),
+          joined(b, joined(c, a)),
+          joined(joined(c, a), joined(b, a)),
+        ])
+          expect(whole(other)).toEqual(abc);
+        // Nothing that anybody wrote is lost: it stands, or is held.
+        const names = new Set([x, y, z].map(({ name }) => name).filter((name) => name !== ''));
+        const heldNames = abc.both?.find(({ at }) => at.at(-1) === 'name')?.values ?? [abc.name];
+        expect([...heldNames].sort()).toEqual(names.size > 0 ? [...names].sort() : [copy.meal.name]);
+      }),
+      { numRuns: runs(300) },
+    );
   });
 
   test('two phases of the cook, one added on each, have no order that anybody has said', () => {

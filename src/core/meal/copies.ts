@@ -1,4 +1,5 @@
-import { sameKept } from './sameKept.ts';
+import { type Held, valuesOf } from './both.ts';
+import { type Findings, joining } from './joining.ts';
 import type { Batch, Entry, Meal } from './schema.ts';
 
 /** A meal as one of its copies has it. */
@@ -8,6 +9,18 @@ export interface Copy {
   readonly entries: readonly Entry[];
   /** Ids of what was taken away or undone, of what lay in something behind its id and a slash. */
   readonly gone?: readonly string[] | undefined;
+}
+
+/** A meal and its pots as they once were: what copies of it were taken from. */
+export type Version = Pick<Copy, 'meal' | 'batches'>;
+
+const rootOf = ({ meal, batches }: Version) => ({ meal, pots: batches });
+
+/** The meal with what it holds several values of, in the order of their places. */
+function withHeld({ both: _, ...meal }: Meal, held: readonly Held[]): Meal {
+  if (held.length === 0) return meal;
+  const inOrder = held.toSorted((a, b) => (a.at.join('\n') < b.at.join('\n') ? -1 : 1));
+  return { ...meal, both: inOrder.map(({ at, values }) => ({ at: [...at], values: [...values] })) };
 }
 
 /** Where two copies say something else of one thing: of a pot, a dish, or the meal itself. */
@@ -31,47 +44,47 @@ export interface Compared {
   readonly taken: number;
   /** Each once, in the order of this copy. */
   readonly apart: readonly Apart[];
-  /** Both in one: all that either has, without what either has taken away; undefined where they are apart. */
+  /** What only one has changed since both were taken from one version: it holds. */
+  readonly changed: { readonly here: readonly Apart[]; readonly there: readonly Apart[] };
+  /** Fields that hold more than one value once they are together: somebody chooses. */
+  readonly both: number;
+  /** Both in one: all that either has, without what either has taken away; undefined where they cannot be put together. */
   readonly together: Copy | undefined;
 }
-
-/** Kept once it has happened: a copy that has it tells the other, which has only not heard of it. */
-const HAPPENS: ReadonlySet<string> = new Set(['lidOn', 'closed', 'put', 'cools', 'guessG']);
-/** Lists whose order is the work: what both have added to one has no order. */
-const ORDERED: ReadonlySet<string> = new Set(['cook', 'after', 'layers']);
-/** Lists whose order nobody has chosen. */
-const LOOSE: ReadonlySet<string> = new Set(['entries', 'pots']);
-/** Lists of ids or of keys. */
-const OF_WORDS: ReadonlySet<string> = new Set(['batches', 'dismissed']);
-
-type Loose = Readonly<Record<string, unknown>>;
-const isObject = (value: unknown): value is Loose =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** The id of one in a list; undefined where it has none. */
-const idIn = (list: string, one: unknown): string | undefined => {
-  if (typeof one === 'string') return OF_WORDS.has(list) ? one : undefined;
-  return isObject(one) && typeof one['id'] === 'string' ? one['id'] : undefined;
-};
 
 /**
  * Holds two copies of a meal against each other, by the ids that all in it was born with, and puts them together where they do not
  * touch: what only one has is in both, unless the other has taken it away. What both have must be the same, but for what has
- * happened to it; no clock decides.
+ * happened to it: where they say otherwise, what only one has changed since a version that both were taken from holds, and else the
+ * field holds both. No clock decides.
  */
-export function compared(here: Copy, there: Copy): Compared {
+export function compared(here: Copy, there: Copy, base?: Version): Compared {
   const gone = new Set([...(here.gone ?? []), ...(there.gone ?? [])]);
-  const [found, taken] = [new Set<string>(), new Set<string>()];
-  const joined = joining(gone, found, taken)(
-    { meal: here.meal, pots: here.batches, entries: here.entries },
-    { meal: there.meal, pots: there.batches, entries: there.entries },
-    '',
+  const findings: Findings = {
+    otherwise: new Set(),
+    stuck: new Set(),
+    taken: new Set(),
+    changed: { here: new Set(), there: new Set() },
+    both: [],
+  };
+  const { otherwise, stuck, taken, changed, both } = findings;
+  const joined = joining(
+    {
+      gone,
+      here: valuesOf(here.meal.both),
+      there: valuesOf(there.meal.both),
+      base: base && { root: rootOf(base), held: valuesOf(base.meal.both) },
+    },
+    findings,
+  )(
+    { ...rootOf(here), entries: here.entries },
+    { ...rootOf(there), entries: there.entries },
     // Each stands for a list of that very kind, and both copies were read as such.
-  ) as { meal: Meal; pots: Batch[]; entries: Entry[] };
+  ) as unknown as { meal: Meal; pots: Batch[]; entries: Entry[] };
   // A pot that was taken away in one copy and weighed in the other stays: which of the two holds is for the cook.
   const pots = new Set(joined.pots.map(({ id }) => id));
-  for (const { batch } of joined.entries) if (!pots.has(batch)) found.add(batch);
-  if (pots.size === 0) found.add('');
+  for (const { batch } of joined.entries) if (!pots.has(batch)) stuck.add(batch);
+  if (pots.size === 0) stuck.add('');
   const only = (of: (copy: Copy) => readonly { readonly id: string }[]): Only => {
     const missing = (one: Copy, other: Copy) => {
       const its = new Set(of(other).map(({ id }) => id));
@@ -79,17 +92,21 @@ export function compared(here: Copy, there: Copy): Compared {
     };
     return { here: missing(here, there), there: missing(there, here) };
   };
-  const apart = apartIn(here, found);
+  const apart = apartIn(here, new Set([...otherwise, ...stuck]));
+  const alone = (paths: ReadonlySet<string>) =>
+    apartIn(here, new Set([...paths].filter((path) => !otherwise.has(path))));
   return {
     readings: only(({ entries }) => entries),
     things: only(({ meal, batches }) => [...meal.dishes, ...batches]),
     taken: taken.size,
     apart,
+    changed: { here: alone(changed.here), there: alone(changed.there) },
+    both: both.length,
     together:
-      apart.length > 0
+      stuck.size > 0
         ? undefined
         : {
-            meal: joined.meal,
+            meal: withHeld(joined.meal, both),
             batches: joined.pots,
             entries: joined.entries.toSorted(inTime),
             gone: [...gone].toSorted(),
@@ -107,48 +124,4 @@ function apartIn({ meal, batches }: Copy, found: ReadonlySet<string>): readonly 
     all.flatMap(({ id }): Apart[] => (said.delete(id) ? [{ what, id }] : []));
   const things = [...of('dish', meal.dishes), ...of('pot', batches)];
   return said.size > 0 ? [...things, { what: 'meal', id: meal.id }] : things;
-}
-
-/** Joins objects by their keys and lists by the ids in them. By their paths what is said otherwise is put to `found`, what goes to `taken`. */
-function joining(gone: ReadonlySet<string>, found: Set<string>, taken: Set<string>) {
-  const otherwise = (path: string, one: unknown): unknown => {
-    found.add(path);
-    return one;
-  };
-  const keys = (a: Loose, b: Loose, path: string): Loose =>
-    Object.fromEntries(
-      [...new Set([...Object.keys(a), ...Object.keys(b)])]
-        .map((key) => [key, value(key, a[key], b[key], path)] as const)
-        .filter(([, one]) => one !== undefined),
-    );
-  const value = (key: string, a: unknown, b: unknown, path: string): unknown => {
-    if (sameKept(a, b) && !Array.isArray(a)) return a;
-    const isThings = (one: unknown): one is readonly unknown[] =>
-      Array.isArray(one) && one.every((each) => idIn(key, each) !== undefined);
-    const [mine, its] = [a ?? (isThings(b) ? [] : a), b ?? (isThings(a) ? [] : b)];
-    if (isThings(mine) && isThings(its)) return list(key, mine, its, path);
-    if (sameKept(a, b)) return a;
-    if (a === undefined || b === undefined) return HAPPENS.has(key) ? (a ?? b) : otherwise(path, a ?? b);
-    return isObject(a) && isObject(b) ? keys(a, b, path) : otherwise(path, a);
-  };
-  const list = (key: string, a: readonly unknown[], b: readonly unknown[], path: string): unknown => {
-    const within = path === '' ? '' : `${path}/`;
-    const stands = (one: unknown) => !gone.has(within + (idIn(key, one) ?? ''));
-    const byId = (all: readonly unknown[]) =>
-      new Map(all.filter(stands).map((one) => [idIn(key, one) ?? '', one] as const));
-    const [mine, its] = [byId(a), byId(b)];
-    for (const one of a) if (!stands(one)) taken.add(within + (idIn(key, one) ?? ''));
-    const both = [...mine.keys()].filter((id) => its.has(id));
-    const theirs = [...its.keys()].filter((id) => mine.has(id));
-    if (!LOOSE.has(key) && !sameKept(both, theirs)) return otherwise(path, a);
-    const [more, less] = its.size > both.length && mine.size === both.length ? [its, mine] : [mine, its];
-    if (less.size > both.length && ORDERED.has(key)) return otherwise(path, a);
-    const ids = [...more.keys(), ...[...less.keys()].filter((id) => !more.has(id))];
-    return ids.map((id) => {
-      const [one, other] = [mine.get(id), its.get(id)];
-      if (!isObject(one) || !isObject(other)) return one ?? other;
-      return keys(one, other, within + id);
-    });
-  };
-  return keys;
 }

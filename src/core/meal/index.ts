@@ -1,4 +1,7 @@
-export { type Compared, compared, type Copy } from './copies.ts';
+export { type Compared, compared, type Copy, type Version } from './copies.ts';
+export { choosing, undecided } from './choosing.ts';
+export { hashOf } from './hash.ts';
+export { versionOf } from './version.ts';
 export { sameKept } from './sameKept.ts';
 export { cookAgain } from './cookAgain.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';

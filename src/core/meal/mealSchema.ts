@@ -221,6 +221,21 @@ export const meal = z.strictObject({
     .partialRecord(z.enum(avoidable), z.int().min(1).max(PIECES_MOST))
     .optional()
     .describe('how many guests must not have it; absent: somebody'),
+  merged: z
+    .array(z.string().max(40))
+    .max(most.merged)
+    .optional()
+    .describe('versions of other copies of it that were put together with it'),
+  both: z
+    .array(
+      z.strictObject({
+        at: z.array(z.string().max(200)).min(1).max(12).describe('where: down by keys, in a list by ids'),
+        values: z.array(z.unknown()).min(2).max(20).describe('null: nothing is written there'),
+      }),
+    )
+    .max(most.both)
+    .optional()
+    .describe('fields that copies say otherwise, until somebody chooses'),
   notes: z.string().max(TEXT_LONG).optional().describe('what the cook wants to know of it next time'),
   batches: z.array(id).max(most.batches).describe('in the order of the stove'),
   day: day.optional(),

@@ -303,6 +303,11 @@ export const mealFile = z.strictObject({
   kitchen,
   learned: learned.optional().describe('what earlier batches had taught; absent: nothing'),
   gone: gone.optional(),
+  versions: z
+    .array(z.string().max(40))
+    .max(most.merged)
+    .optional()
+    .describe('that it has come through, its own last: what a copy of it was taken from is found by them'),
 });
 
 /** The first line of a backup: how many meals follow, and what they all share. */

@@ -13,9 +13,9 @@ interface Props {
 
 /** A file whose meal is here already: how the two differ, and what can be done; nothing is done unasked. */
 export function AskReplace({ file, copies, onTogether, onReplace, onLeave }: Props) {
-  const { together, apart, readings, things, taken } = copies;
-  const brings = readings.there + things.there + taken > 0;
-  const isSame = !brings && apart.length === 0 && readings.here + things.here === 0;
+  const { together, apart, changed, both, readings, things, taken } = copies;
+  const brings = readings.there + things.there + taken + changed.there.length > 0;
+  const isSame = !brings && apart.length + changed.here.length === 0 && readings.here + things.here === 0;
   const nameOf = ({ what, id }: Compared['apart'][number]) => {
     const dish = file.meal.dishes.find((one) => one.id === id);
     const pot = file.batches.find((one) => one.id === id);
@@ -31,14 +31,19 @@ export function AskReplace({ file, copies, onTogether, onReplace, onLeave }: Pro
       <Modal.Body>
         <p>The file holds a copy of a meal that is kept here. {copyWords(copies, nameOf).join(' ')}</p>
         {!isSame && <p className="quiet">Whatever is done can be undone in one.</p>}
-        {apart.length > 0 && brings && (
+        {both > 0 && together && (
+          <p className="quiet">
+            Put together, each of these holds what either says until you choose, one at a time.
+          </p>
+        )}
+        {!together && brings && (
           <p className="quiet">
             They can be put together once both say the same there: change it here, and bring the file in
             again.
           </p>
         )}
         <div className="choices">
-          {together && brings && (
+          {together && (brings || apart.length > 0) && (
             <button type="button" className="btn act is-first" onClick={() => onTogether(together)}>
               Put them together
             </button>

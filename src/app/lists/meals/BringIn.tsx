@@ -1,6 +1,7 @@
 import { importMeal } from '@/store/meals.ts';
 import { useState } from 'react';
-import type { Compared, Copy, MealFile } from '@/core/meal/index.ts';
+import { useNavigate } from 'react-router';
+import { type Compared, type Copy, type MealFile, undecided } from '@/core/meal/index.ts';
 import { db } from '../../browser/db.ts';
 import { onDisk } from '../../open/memory.ts';
 import { AskReplace } from './AskReplace.tsx';
@@ -16,16 +17,21 @@ interface Props {
 /** Brings in the file of a meal; one that is here already is asked about. */
 export function BringIn({ tell, report, onBackup }: Props) {
   const [asked, setAsked] = useState<{ readonly file: MealFile; readonly copies: Compared }>();
+  const navigate = useNavigate();
   const take = async (file: MealFile) => {
     await onDisk(() => importMeal(db, file));
     tell(`“${file.meal.name}” is in.`);
     setAsked(undefined);
   };
-  const join = async (both: Copy) => {
+  const join = async (both: Copy, file: MealFile) => {
     const { keepTogether } = await import('@/store/together.ts');
-    await onDisk(() => keepTogether(db, both));
+    await onDisk(() => keepTogether(db, both, file));
     tell(`“${both.meal.name}” and the file’s copy of it are one.`);
     setAsked(undefined);
+    const { clashesOf } = await import('@/core/handout/index.ts');
+    const twice = clashesOf(both.entries, file.kitchen.vessels).length + undecided(both).length;
+    // What they say otherwise is chosen one at a time.
+    if (twice > 0) await navigate(`/meals/${both.meal.id}/handout`);
   };
   const open = async (source: File) => {
     if (source.name.endsWith('.jsonl')) {
@@ -52,7 +58,7 @@ export function BringIn({ tell, report, onBackup }: Props) {
         <AskReplace
           {...asked}
           onTogether={(both) => {
-            join(both).catch(report);
+            join(both, asked.file).catch(report);
           }}
           onReplace={() => {
             take(asked.file).catch(report);

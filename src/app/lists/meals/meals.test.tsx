@@ -95,21 +95,31 @@ describe('meals go out and come in', () => {
     expect((await stored()).entries).toEqual([]);
   });
 
-  test('where both say something else of one pot they are not put together, and the pot is named', async () => {
+  test('what only one copy has changed is told; where nobody knows which, both are held until one is chosen', async () => {
     await openAt('meat', supper);
     closePage();
     await openPath('/meals');
     await save(/^Save as a file/);
+    const file = JSON.parse(saved[0]?.text ?? '') as MealFile;
     closePage();
     await openPath('/meals/meal');
     await write('Weight', '5 kg');
     closePage();
     await openPath('/meals');
-    await bringIn(saved[0]?.text ?? '');
+    await bringIn(JSON.stringify(file));
     const { name = '' } = (await stored()).batches[0] ?? {};
-    await screen.findByText(new RegExp(`Written otherwise in the file: ${name}`));
+    await screen.findByText(new RegExp(`Changed here alone: ${name}`));
     expect(screen.queryByRole('button', { name: 'Put them together' })).toBeNull();
     await press('Leave it as it is');
+    // A file that names no version it was taken from.
+    const { versions: _, ...unnamed } = file;
+    await bringIn(JSON.stringify(unnamed));
+    await screen.findByText(new RegExp(`Written otherwise in the file: ${name}`));
+    await press('Put them together');
+    await screen.findByRole('heading', { name: /^Which is right: weight/ });
+    await press('5 kg');
+    await waitFor(() => expect(screen.queryByRole('heading', { name: /^Which is right/ })).toBeNull());
+    expect((await stored()).batches[0]?.lots[0]?.weight.text).toBe('5 kg');
   });
 
   test.each([

@@ -1,5 +1,6 @@
 import { type NewEntry, type Taken, withNotes } from '@/core/handout/index.ts';
-import type { HandBack } from '@/core/meal/index.ts';
+import type { HandBack, Version } from '@/core/meal/index.ts';
+import { Refused } from '../../lists/data/refused.ts';
 import { clockNow } from '../../browser/clock.ts';
 import { deviceNow } from '../../browser/device.ts';
 import { change } from '../memory.ts';
@@ -36,5 +37,18 @@ export function settleClash(mealId: string, entries: readonly NewEntry[]): void 
   }));
   change(mealId, { words: 'which reading is right' }, (edits) => {
     for (const entry of fresh) edits.append({ id: entry.id, mealId, entry });
+  });
+}
+
+/** Chooses one of what two copies have written of a field, as one act: it stands alone. */
+export async function chooseHeld(mealId: string, { meal, batches }: Version, words: string): Promise<void> {
+  // It came in beside a meal that was read: whether it is one itself with this in it is seen here.
+  const { mealFile } = await import('@/core/meal/file/index.ts');
+  const { meal: asMeal, batches: asPots } = mealFile.shape;
+  if (!asMeal.safeParse(meal).success || !asPots.safeParse(batches).success)
+    throw new Refused(`“${words}” cannot be written there; choose the other.`);
+  change(mealId, { words: 'which of two is right' }, (edits) => {
+    edits.edit('meals', mealId, (row) => ({ ...row, meal }));
+    for (const batch of batches) edits.edit('batches', batch.id, (row) => ({ ...row, batch }));
   });
 }

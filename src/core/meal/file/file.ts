@@ -1,7 +1,8 @@
 import { firstFault } from './faults.ts';
 import { looseEnd } from './looseEnd.ts';
 import { newer } from '../older.ts';
-import { parse, sorted } from './text.ts';
+import { sorted } from '../canonical.ts';
+import { parse } from './text.ts';
 import {
   mealFile,
   type Batch,
@@ -53,7 +54,6 @@ export function readMealFile(text: string): FileReading {
   return loose === undefined ? { ok: true, file: parsed.data } : refused(loose);
 }
 
-/** A meal with all that its reckoning needs, as a file of this version. */
 /** A meal's file names those who cook it and nobody else. */
 function withCooksOf({ day }: Meal, { hands, ...kitchen }: Kitchen): Kitchen {
   const named = new Set([...(day?.cooks ?? [])]);
@@ -61,6 +61,7 @@ function withCooksOf({ day }: Meal, { hands, ...kitchen }: Kitchen): Kitchen {
   return those.length > 0 ? { ...kitchen, hands: those } : kitchen;
 }
 
+/** A meal with all that its reckoning needs, as a file of this version. */
 export const mealFileOf = (
   parts: {
     readonly meal: Meal;
@@ -69,6 +70,7 @@ export const mealFileOf = (
     readonly kitchen: Kitchen;
     readonly learned?: Learned | undefined;
     readonly gone?: readonly string[] | undefined;
+    readonly versions?: readonly string[] | undefined;
   },
   reference: string,
 ): MealFile => ({
@@ -81,6 +83,7 @@ export const mealFileOf = (
   kitchen: withCooksOf(parts.meal, parts.kitchen),
   ...(parts.learned && { learned: parts.learned }),
   ...(parts.gone && { gone: [...parts.gone] }),
+  ...(parts.versions && { versions: [...parts.versions] }),
 });
 
 /** The file as text: keys sorted, so that the same meal is the same to the byte. */
