@@ -3,6 +3,7 @@ import type {
   EventDish,
   EventSitting,
   EventWay,
+  LossWay,
   Split,
   SplitWay,
   TriedWay,
@@ -117,3 +118,16 @@ const splitWays: Readonly<Record<SplitWay, string>> = {
 /** What another of something would take in: "With another oven all of it has a place". */
 export const splitWayWords = (way: SplitWay, outsideG: number, { mass }: Pick<Writes, 'mass'>): string =>
   `${splitWays[way]} ${outsideG < UNSAID ? 'all of it has a place' : `${mass(outsideG)} has no place`}.`;
+
+/** Where the meat’s money went. */
+const lost: Readonly<Record<LossWay, string>> = {
+  trim: 'trimmed off',
+  air: 'dried off in the pan',
+  juice: 'juice, in the broth',
+  fat: 'fat, in the broth',
+  bone: 'bones',
+  pickings: 'picked out',
+  unpulled: 'not pulled',
+  shred: 'shred, on the plates',
+};
+export const lossWords = (way: LossWay): string => lost[way];

@@ -27,6 +27,7 @@ export {
   eventHeadline,
   eventWayWords,
   leftShort,
+  lossWords,
   peopleWords,
   shortDishes,
   splitWayWords,

@@ -1,5 +1,7 @@
 import type { EventCost } from '@/core/event/index.ts';
 import { figureOf, type Money, writeMoney } from '@/core/shop/index.ts';
+import { lossWords } from '@/words/index.ts';
+import { useSaid } from '../open/useSaid.ts';
 import { Scrolls } from './Scrolls.tsx';
 
 /** What it costs, line by line, and what of it falls to each sitting. */
@@ -51,6 +53,37 @@ const cells = (sittings: readonly { readonly id: string }[], all: readonly Money
     );
   });
 
+/** Where the money of the meat went: what nobody eats was bought too. */
+export function LossTable({ cost: { losses } }: { readonly cost: EventCost }) {
+  const { mass } = useSaid();
+  if (losses.length === 0) return null;
+  const all = losses.reduce((sum, { grams }) => sum + grams, 0);
+  return (
+    <Scrolls label="Where the meat’s money goes">
+      <table className="table">
+        <thead>
+          <tr>
+            <th scope="col">Where the meat’s money goes</th>
+            <th scope="col">by weight</th>
+            <th scope="col">of it</th>
+            <th scope="col">paid</th>
+          </tr>
+        </thead>
+        <tbody>
+          {losses.map(({ way, grams, cost }) => (
+            <tr key={way}>
+              <th scope="row">{lossWords(way)}</th>
+              <td className="num">{mass(grams)}</td>
+              <td className="num">{Math.round((100 * grams) / all)} %</td>
+              <td className="num">{writeMoney(cost)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scrolls>
+  );
+}
+
 /** The same as rows of a file: amounts as figures, their currency in the heading. */
 export const costRows = (cost: EventCost): readonly (readonly string[])[] => [
   ['what', `in all, ${cost.currency}`, ...cost.sittings.map(({ name }) => name)],
@@ -59,4 +92,11 @@ export const costRows = (cost: EventCost): readonly (readonly string[])[] => [
     ...[paid, ...bySitting].map((one) => String(figureOf(one))),
   ]),
   ['all of it', ...[cost.total, ...cost.bySitting].map((one) => String(figureOf(one)))],
+  [],
+  ['of the meat', `paid, ${cost.currency}`, 'g'],
+  ...cost.losses.map(({ way, grams, cost: paid }) => [
+    lossWords(way),
+    String(figureOf(paid)),
+    String(Math.round(grams)),
+  ]),
 ];

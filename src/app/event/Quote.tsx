@@ -11,7 +11,7 @@ import { useFigures, useOpenMeal } from '../open/MealContext.ts';
 import { useWall } from '../open/useWall.ts';
 import { PdfButton } from '../parts/PdfButton.tsx';
 import { Asks } from './Asks.tsx';
-import { costRows, CostTable } from './CostTable.tsx';
+import { costRows, CostTable, LossTable } from './CostTable.tsx';
 import { Margin } from './Margin.tsx';
 import { OwnCosts } from './OwnCosts.tsx';
 
@@ -52,6 +52,7 @@ export default function Quote({ day }: { readonly day: DayPlan | undefined }) {
       <OwnCosts quote={meal.quote} currency={loaded.kitchen.currency} edit={edit} />
       <CostTable cost={cost} />
       <p className="quiet">{notesOf(cost)}</p>
+      <LossTable cost={cost} />
       <Margin />
       <Asks quote={meal.quote} currency={loaded.kitchen.currency} edit={edit} />
       {asked ? (

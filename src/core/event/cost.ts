@@ -1,7 +1,9 @@
 import type { CostPer, Kitchen, Quote } from '../meal/index.ts';
 import type { OpenedMeal } from '../model/index.ts';
-import { costs, type Reckoning } from '../reckoning/index.ts';
+import { costs, type LotReckoning, type Reckoning } from '../reckoning/index.ts';
 import { figureOf, type Money, moneyOf, priced, sumOf, USUAL_CURRENCY } from '../shop/index.ts';
+import { dealt } from './dealt.ts';
+import { type Loss, lossesOf } from './losses.ts';
 import { eventOf, type EventFigures, type EventSitting } from './figures.ts';
 
 /** One line of what an event costs, with what of it falls to each sitting, in their order. */
@@ -28,28 +30,14 @@ export interface EventCost {
   readonly aHead: Money | undefined;
   /** Of the meat's money what lies in shred that no plate takes. */
   readonly over: Money;
+  /** Where the meat's money went, by weight: together what the meat cost, to the coin. */
+  readonly losses: readonly Loss[];
   /** Lots of meat without a price, and lines whose hours or heads nobody knows: they are not in it. */
   readonly unpriced: number;
   readonly uncounted: readonly string[];
 }
 
 const headsOf = ({ adults, children }: EventSitting): number => adults + children;
-
-/** A sum dealt in whole coins by some weights; the last that gets anything takes what rounding leaves. */
-function dealt(cost: Money, weights: readonly number[]): readonly Money[] {
-  const all = weights.reduce((sum, one) => sum + one, 0);
-  const none = moneyOf(0, cost.currency);
-  if (all <= 0) return weights.map(() => none);
-  const last = weights.findLastIndex((one) => one > 0);
-  const parts = weights.map((one) => moneyOf((figureOf(cost) * one) / all, cost.currency));
-  const others = sumOf(
-    parts.filter((_, i) => i !== last),
-    cost.currency,
-  );
-  return parts.map((part, i) =>
-    i === last ? moneyOf(figureOf(cost) - figureOf(others), cost.currency) : part,
-  );
-}
 
 /**
  * What an event costs, by pot, by the cook's own lines and by sitting: its meat as it was bought, dealt by the shred that each
@@ -106,6 +94,7 @@ export function eventCost(
     ),
     aHead: allHeads > 0 ? moneyOf(figureOf(total) / allHeads, currency) : undefined,
     over: meat.over,
+    losses: lossesOf(meat.lots, currency),
     unpriced: meat.unpriced,
     uncounted: written.flatMap(({ name, price: { amount }, per }) =>
       amount !== undefined && times[per] === undefined ? [name] : [],
@@ -121,6 +110,7 @@ function meatLines(
 ) {
   const currency = kitchen.currency ?? USUAL_CURRENCY;
   const over: Money[] = [];
+  const lots: { readonly lot: LotReckoning; readonly cost: Money }[] = [];
   let unpriced = 0;
   const lines = priced(input.batches).flatMap((batch): CostLine[] => {
     const reckoned = reckoning.batches.find(({ id }) => id === batch.id);
@@ -130,6 +120,10 @@ function meatLines(
     const meats = reckoned.lots.filter(({ shredG }) => shredG > 0).length;
     unpriced += found ? found.unpriced : meats;
     if (!found) return [];
+    for (const { lot: id, cost } of found.lots) {
+      const lot = reckoned.lots.find((one) => one.lot === id);
+      if (lot) lots.push({ lot, cost });
+    }
     const given = sittings.map(
       ({ id }) => gives.find((one) => one.pot === batch.id && one.sitting === id)?.g ?? 0,
     );
@@ -138,7 +132,7 @@ function meatLines(
       { id: batch.id, name: batch.name, of: 'meat', cost: found.batch, bySitting: dealt(found.batch, given) },
     ];
   });
-  return { lines, over: sumOf(over, currency), unpriced };
+  return { lines, lots, over: sumOf(over, currency), unpriced };
 }
 
 /** What is asked for an event, as the cook writes it. */

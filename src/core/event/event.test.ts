@@ -143,6 +143,11 @@ test('the cost is the sum of its lines, each line the sum of its sittings, to th
         // Of the two pots the beef alone has a price: 12 for each kilogram bought.
         expect(all[0]).toBeCloseTo((12 * any.beefG) / 1000, 1);
         expect(cost.unpriced).toBe(1);
+        // What was paid for it is where it went, to the coin; all of its weight is somewhere, with the salt that it took up.
+        expect(sum(cost.losses.map(({ cost: paid }) => figureOf(paid)))).toBeCloseTo(all[0] ?? 0, 6);
+        const weight = sum(cost.losses.map(({ grams }) => grams));
+        expect(weight).toBeGreaterThan(any.beefG - 0.001);
+        expect(weight).toBeLessThan(1.005 * any.beefG);
         expect(all.slice(1)).toEqual(
           [18.5 * 7.5, 0.35 * (any.tacos + any.pasta), 0.8 * (adults + children)].map((x) =>
             expect.closeTo(x, 1),

@@ -46,6 +46,7 @@ export function printedEvent(
         cost: figureOf(paid),
         bySitting: bySitting.map(figureOf),
       })),
+      losses: cost.losses.map(({ way, grams, cost: paid }) => ({ way, grams, cost: figureOf(paid) })),
       total: figureOf(cost.total),
       aHead: cost.aHead ? figureOf(cost.aHead) : null,
       over: figureOf(cost.over),
