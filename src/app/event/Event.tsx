@@ -16,6 +16,7 @@ import { Sittings } from './Sittings.tsx';
 
 const Allergens = lazy(() => import('./Allergens.tsx'));
 const Deal = lazy(() => import('./Deal.tsx'));
+const ShopDays = lazy(() => import('./ShopDays.tsx'));
 const Quote = lazy(() => import('./Quote.tsx'));
 
 /** An event: several sittings that draw on the same pots, as one picture and one ledger. */
@@ -47,6 +48,7 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
       </p>
       <Suspense fallback={<p className="quiet">One moment.</p>}>
         <Deal />
+        {day && <ShopDays day={day} />}
         <Allergens />
         <Quote day={day} />
       </Suspense>

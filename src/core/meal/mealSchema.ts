@@ -147,6 +147,11 @@ export const day = z.strictObject({
     .record(z.string().max(200), time)
     .optional()
     .describe('epoch, ms: when somebody said a task began'),
+  shops: z
+    .array(z.string().regex(/^\d{4}-\d\d-\d\d$/, { error: 'a day is written 2026-12-05' }))
+    .max(30)
+    .optional()
+    .describe('days on which somebody shops; absent: each on which something is first wanted'),
 });
 
 const wallTime = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])-([0-2]\d|3[01])T([01]\d|2[0-3]):[0-5]\d$/, {

@@ -88,8 +88,9 @@ const place = (section: string) => (sections as readonly string[]).indexOf(secti
  * What all these meals want from the shop, one line a thing, by section of the shop: raw meat by
  * cut, what goes into the pots with its peel and what is held back, and what the dishes are built on. Water comes from the tap. Lots
  * that have been on the scale or are on the heat are bought already, and so is a pot that has been, and what is in it.
+ * @param only ids of pots and dishes that are shopped for; absent: all of them
  */
-export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
+export function shoppingList(meals: readonly OpenedMeal[], only?: ReadonlySet<string>): readonly Needed[] {
   const lines = new Map<string, Needed>();
   const sized = new Map<string, readonly Packs[]>();
   const add = (
@@ -119,6 +120,7 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
       readings.flatMap(({ measures }) => (measures.what === 'flow' ? [measures.lot] : [])),
     );
     for (const plan of planned) {
+      if (only && !only.has(plan.id)) continue;
       // What has been weighed as a pot is in the house, meat and liquid.
       if (readings.some(({ batch, measures }) => batch === plan.id && measures.what !== 'flow')) continue;
       const onTheHeat = plan.batch.lidOn !== undefined;
@@ -154,6 +156,7 @@ export function shoppingList(meals: readonly OpenedMeal[]): readonly Needed[] {
       }
     }
     for (const dish of meal.dishes) {
+      if (only && !only.has(dish.id)) continue;
       for (const { name, each, measure = 'count' } of dish.besides ?? []) {
         if (name === '' || measure === 'volume') continue;
         const amount = (midpoint(each) ?? 1) * countOf(dish);
