@@ -58,9 +58,9 @@ const EXPECTED: Readonly<Record<string, readonly string[]>> = {
     'src/core/answers/light/expected.ts',
     'src/words/steps/index.ts',
   ],
-  // A flow that a cook can weigh, of the liquid or of a lot: that nobody has weighed it yet.
-  scraped: ['src/core/broth/liquid.ts'],
-  gnawed: ['src/core/meat/lot.ts'],
+  // A flow that a cook can weigh, of the liquid or of a lot: that nobody has weighed it yet, and its word.
+  scraped: ['src/core/broth/liquid.ts', 'src/words/weighedAs.ts'],
+  gnawed: ['src/core/meat/lot.ts', 'src/words/weighedAs.ts'],
   // What is done before the pan, at intervals, and becomes of a thing in the pot: its words. What is done to an ingredient is its word.
   weighted: ['src/words/before.ts'],
   flip: ['src/words/doing.ts'],

@@ -1,7 +1,8 @@
 import type { Clash, Judgement } from '@/core/handout/index.ts';
-import type { Entry, Job, Weighable } from '@/core/meal/index.ts';
+import type { Entry, Job } from '@/core/meal/index.ts';
 import { capital, uncapital } from './capital.ts';
 import { causeWords } from './causes.ts';
+import { weighedAs } from './weighedAs.ts';
 import { listed } from './listed.ts';
 
 const NUMBERS = [
@@ -72,37 +73,12 @@ export function takenWords(
 export const behindWords = (name: string, behindMs: number): string =>
   `${name}’s clock is ${Math.round(Math.abs(behindMs) / 60_000)} min ${behindMs > 0 ? 'behind' : 'ahead'}: each reading has the time of this clock, and keeps its own beside it.`;
 
-/** What a reading is of, in a line. */
-const measured: Readonly<Record<Weighable, string>> = {
-  raw: 'raw meat',
-  board: 'trimmed meat',
-  trim: 'trimmings',
-  marinated: 'meat out of its marinade',
-  cooked: 'cooked meat',
-  bone: 'bones',
-  pickings: 'picked out',
-  unpulled: 'not pulled',
-  shred: 'shred',
-  again: 'later shred',
-  foundLate: 'found late',
-  eaten: 'eaten',
-  thrown: 'thrown away',
-  dressed: 'dressed meat',
-  pour: 'poured in',
-  steam: 'steam',
-  strained: 'solids',
-  skim: 'fat',
-  liquid: 'broth',
-  drunk: 'drunk',
-  pouredAway: 'poured away',
-};
-
 /** What an entry is of: "shred", "a fork", "done". */
 export function entryWords({ measures }: Pick<Entry, 'measures'>): string {
   switch (measures.what) {
     case 'flow':
     case 'sum':
-      return measured[measures.flow];
+      return weighedAs[measures.flow];
     case 'stock':
       return 'the pot';
     case 'check':
