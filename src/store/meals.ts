@@ -8,14 +8,13 @@ import {
   usualLot,
   usualMeal,
 } from '@/core/meal/index.ts';
-import { canonical } from '@/core/meal/file/index.ts';
+import { canonical } from '@/core/meal/index.ts';
 import { act, type ActOptions, rowsIn } from './acts.ts';
 import { alsoGone } from './gone.ts';
 import { entriesIn } from './readings.ts';
 import { loadedOf, rowsFrom, type RowEdits, type LoadedMeal, type Rows } from './rows.ts';
 import { nameOf, summarizeMeal } from './summaries.ts';
 import type { SlowSpoonDb } from './db.ts';
-import { keepVersion } from './versions.ts';
 import type { BatchRow, EntryRow, MealRow, ReadingsRow } from './kinds.ts';
 import type { EntityTable } from 'dexie';
 
@@ -256,7 +255,8 @@ export async function importMeal(db: SlowSpoonDb, file: MealFile, made = Date.no
     for (const entry of entries) edits.put('entries', entry);
   };
   await act(db, options, mealId, bringIn, (tx) => alsoGone(tx, mealId, gone, [row, ...batches, ...entries]));
+  if (!file.versions) return;
   // What it was taken from is found by what it is now; without room for that it is in all the same.
-  if (file.versions)
-    await keepVersion(db, file, { before: file.versions.slice(0, -1) }).catch(() => undefined);
+  const { keepVersion } = await import('./versions.ts');
+  await keepVersion(db, file, { before: file.versions.slice(0, -1) }).catch(() => undefined);
 }

@@ -1,4 +1,5 @@
 export { type Compared, compared, type Copy, type Version } from './copies.ts';
+export { canonical } from './canonical.ts';
 export { choosing, undecided } from './choosing.ts';
 export { hashOf } from './hash.ts';
 export { versionOf } from './version.ts';

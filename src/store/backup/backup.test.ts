@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { usualKitchen } from '@/core/meal/index.ts';
-import { canonical } from '@/core/meal/file/index.ts';
+import { canonical } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { act } from '../acts.ts';
 import { openDb, type SlowSpoonDb } from '../db.ts';

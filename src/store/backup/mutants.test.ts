@@ -2,7 +2,7 @@ import { runs } from '@/core/testing/runs.ts';
 import { expect, test } from '@jest/globals';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { canonical } from '@/core/meal/file/index.ts';
+import { canonical } from '@/core/meal/index.ts';
 import { batchOf, dishOf, inputOf, lotOf, weighedEntry } from '@/core/testing/meals.ts';
 import { openDb } from '../db.ts';
 import { putPastMeals } from '../past.ts';

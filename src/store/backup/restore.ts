@@ -1,5 +1,6 @@
 import { usualKitchen, type Kitchen } from '@/core/meal/index.ts';
-import { type BackupChanges, type BackupMeal, canonical } from '@/core/meal/file/index.ts';
+import type { BackupChanges, BackupMeal } from '@/core/meal/file/index.ts';
+import { canonical } from '@/core/meal/index.ts';
 import type { Transaction } from 'dexie';
 import type { SlowSpoonDb } from '../db.ts';
 import type { BatchRow, GoneRow, KeptRow } from '../kinds.ts';

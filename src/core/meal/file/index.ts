@@ -8,7 +8,6 @@ export {
   writeBackupMeal,
 } from './backup.ts';
 export { mealFileOf, readMealFile, tooLarge, writeMealFile } from './file.ts';
-export { canonical } from '../canonical.ts';
 export { readHandout } from './handout.ts';
 export { mealFile } from '../schema.ts';
 export { handBack, handout } from '../handoutSchema.ts';
