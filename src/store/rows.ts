@@ -75,8 +75,8 @@ export function listsOf(row: Row): Lists {
     return { lots, items, phases: cook, dismissed };
   }
   if (!('kitchen' in row)) return {};
-  const { vessels, heatSources, scoops, cuts, ingredients, hands, fridges } = row.kitchen;
-  return { vessels, heatSources, scoops, cuts, ingredients, hands, fridges };
+  const { vessels, heatSources, scoops, cuts, ingredients, hands, fridges, places } = row.kitchen;
+  return { vessels, heatSources, scoops, cuts, ingredients, hands, fridges, places };
 }
 
 /** The rows of two meals, and what all share. */

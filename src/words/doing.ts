@@ -129,6 +129,8 @@ const said: { readonly [W in What]: string | ((doing: Doing & { readonly what: W
   load: 'Load, out of the door',
   'on the road': 'On the road',
   'reheat there': 'Reheat there to 74 °C',
+  carry: ({ cold }) =>
+    cold ? 'Carry it over, cold, at 5 °C or below' : 'Carry it over, hot, at 57 °C or above',
   own: ({ words }) => words,
   hold: ({ where }) =>
     where === 'in its liquid'

@@ -12,6 +12,7 @@ const names: Readonly<Record<Overfull['what'], string>> = {
   entries: 'A meal holds at most N readings',
   vessels: 'A kitchen holds at most N vessels',
   heatSources: 'A kitchen holds at most N sources of heat',
+  places: 'A kitchen has at most N further kitchens',
   fridges: 'A kitchen holds at most N fridges and freezers',
   hands: 'A kitchen names at most N people',
   scoops: 'A kitchen holds at most N scoops and ladles',

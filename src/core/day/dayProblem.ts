@@ -31,9 +31,16 @@ export interface Run {
   readonly gap: number;
 }
 
-/** Hands are the first resource; what the kitchen has follows in its order. */
-export const HANDS = 0;
+/** Hands are the first resource; what the kitchens have follows in its order, and after it the hands of each further kitchen. */
+const HANDS = 0;
 const place = (resource: number) => resource + 1;
+const handsIn = (at: string | undefined, { facts, resources }: Setting): number => {
+  const kitchen = at === undefined ? -1 : facts.kitchens.findIndex(({ id }) => id === at);
+  return kitchen < 0 ? HANDS : place(resources.length) + kitchen;
+};
+/** Whether a resource of a day with so many things is somebody’s hands. */
+export const isHands = (resource: number, things: number): boolean =>
+  resource === HANDS || resource >= place(things);
 
 /**
  * A task among the jobs: tasks of which one goes on where the other ends are one job, so that nothing waits between
@@ -79,6 +86,15 @@ export function problemOf(
       ...resources.map(({ kind, id, amount }) => ({
         name: `${kind} ${id}`,
         free: new Int16Array(horizon).fill(amount),
+      })),
+      ...facts.kitchens.map(({ id, hands, awake }) => ({
+        name: `hands ${id}`,
+        free: handsFree(
+          { ...facts, hands, awake },
+          origin,
+          horizon,
+          setting.keepsHours || !hangs ? [] : [...served.values()],
+        ),
       })),
     ],
     spans,
@@ -144,11 +160,12 @@ function spansOf({ tasks, needs, resources }: Setting, chains: readonly Chain[])
 function jobOf(
   chain: Chain,
   index: number,
-  { facts, tasks, needs }: Setting,
+  setting: Setting,
   chains: readonly Chain[],
   spans: readonly Span[],
   origin: number,
 ): Job {
+  const { facts, tasks, needs } = setting;
   const mine = chain.flatMap((at) => (tasks[at] ? [{ at, task: tasks[at] }] : []));
   const head = mine[0]?.task;
   const length = mine.reduce((sum, { task }) => sum + lengthOf(task), 0);
@@ -165,8 +182,8 @@ function jobOf(
       return {
         from,
         to,
-        anyOf: [HANDS],
-        amount: Math.min(wanted, facts.hands),
+        anyOf: [handsIn(task.at, setting)],
+        amount: Math.min(wanted, facts.kitchens.find(({ id }) => id === task.at)?.hands ?? facts.hands),
         slack: Math.min(room, Math.floor(slack / SLOT)),
       };
     });

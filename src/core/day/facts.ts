@@ -16,6 +16,8 @@ export interface DayItem extends Omit<ItemWork, 'softenMin'> {
 export interface DayBatch {
   readonly id: string;
   readonly name: string;
+  /** The kitchen that it is cooked in; empty: the one where it is served. */
+  readonly at: string;
   /** Epoch ms: when its lid went on. */
   readonly lidOn: number | undefined;
   /** Its tasks that are over. */
@@ -127,6 +129,18 @@ export interface DaySitting {
   readonly sent: { readonly road: number; readonly packing: number | undefined; readonly cold: boolean };
 }
 
+/** A further kitchen, with its own hands and hours. */
+export interface DayKitchen {
+  readonly id: string;
+  readonly name: string;
+  /** Min from there to where it is served. */
+  readonly road: number;
+  readonly hands: number;
+  /** Ids of those who work there and have names. */
+  readonly cooks: readonly string[];
+  readonly awake: readonly [number, number];
+}
+
 /** What a day is planned from. */
 export interface DayFacts {
   readonly batches: readonly DayBatch[];
@@ -161,6 +175,8 @@ export interface DayFacts {
   readonly paces: Readonly<Record<string, number>>;
   readonly pins: Readonly<Record<string, number>>;
   readonly resources: readonly Resource[];
+  /** Beside the one where it is served. */
+  readonly kitchens: readonly DayKitchen[];
   /** Ids of tasks that were ticked as done. */
   readonly over: ReadonlySet<string>;
 }

@@ -79,7 +79,10 @@ function cookedOf(
     const one = dishes.find((other) => other.id === dish);
     return one !== undefined && isOfAnotherSitting(one, id, dishes);
   };
-  const plates = lines.filter(({ kind, ref }) => kind === 'plates' && !('dish' in ref && isOther(ref.dish)));
+  const isElsewhere = (ref: TaskRef) => ref.kind === 'carry' && ref.batch !== id;
+  const plates = lines.filter(
+    ({ kind, ref }) => kind === 'plates' && !isElsewhere(ref) && !('dish' in ref && isOther(ref.dish)),
+  );
   // Of what is over already nothing is known but that it is warm, and waits from now on.
   const first = out ?? (over.has('pot') ? own[0] : undefined);
   if (!first) return [];

@@ -72,6 +72,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const { met, resources, lacks } = meetNeeds(
     tasks.map(({ needs }) => needs),
     facts.resources,
+    tasks.map(({ at = '' }) => at),
   );
   const setting: Setting = { facts, tasks, needs: met, resources, keepsHours: true };
   const asked: ServedAt = facts.forward ? new Map() : askedAt(facts);
@@ -84,7 +85,7 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
   const begun = new Set(tasks.flatMap((task) => (task.begun === undefined ? [] : (batchOf(task) ?? []))));
   const isTold = (batch = '') => !unplaced.includes(batch) || begun.has(batch);
   const told = toldOf(setting, run, now, sittings).filter(({ batch }) => isTold(batch));
-  const lines = withNames(told, tasks, facts.cooks, facts.hands);
+  const lines = namedByKitchen(told, tasks, facts);
   const here = mergeIntervals(lines.filter((line) => wantsSomebody(line) && line.to > now));
   return {
     sittings,
@@ -102,6 +103,20 @@ export function planDay(facts: DayFacts, now: number, tries: number): Day {
     tight: run.schedule.placed ? tightOf(run, resources) : [],
     unplaced,
   };
+}
+
+/** Who does what, in each kitchen those who work there. */
+function namedByKitchen(lines: readonly Line[], tasks: readonly Task[], facts: DayFacts): readonly Line[] {
+  const { cooks, hands, kitchens } = facts;
+  if (kitchens.length === 0) return withNames(lines, tasks, cooks, hands);
+  const places = new Map(tasks.map(({ id, at = '' }) => [id, at]));
+  const named = [{ id: '', cooks, hands }, ...kitchens].flatMap((kitchen) => {
+    const own = lines.filter(({ task }) => (places.get(task) ?? '') === kitchen.id);
+    const done = withNames(own, tasks, kitchen.cooks, kitchen.hands);
+    return own.map((line, i) => [line, done[i] ?? line] as const);
+  });
+  const by = new Map(named);
+  return lines.map((line) => by.get(line) ?? line);
 }
 
 /** An oven is switched on in passing: no pair of hands is taken by it, and yet somebody is there. */

@@ -18,6 +18,8 @@ export interface Resource {
   readonly kind: ResourceKind;
   /** Which oven or vessel; empty where one is as good as another. */
   readonly id: string;
+  /** The kitchen in which it stands; absent: it goes wherever it is wanted. */
+  readonly at?: string;
   /** How many; of an oven its inner width, cm. */
   readonly amount: number;
 }
@@ -49,10 +51,12 @@ export interface MetNeed extends Omit<Need, 'kind' | 'id' | 'many'> {
 /**
  * Meets each need with something that is there. What is not there is told, and taken to be there once: the plan
  * goes on, and says what it takes for granted.
+ * @param places the kitchen in which each task is done; absent: in the one that there is
  */
 export function meetNeeds(
   needs: readonly (readonly Need[])[],
   resources: readonly Resource[],
+  places: readonly string[] = [],
 ): {
   readonly met: readonly (readonly MetNeed[])[];
   readonly resources: readonly Resource[];
@@ -65,15 +69,20 @@ export function meetNeeds(
     if (!lacks.some((known) => JSON.stringify(known) === key)) lacks.push(one);
   };
 
-  const meet = ({ kind, id, amount, many = 1, ...rest }: Need): MetNeed => {
+  const meet = ({ kind, id, amount, many = 1, ...rest }: Need, place: string): MetNeed => {
     const all = there.map((one, index) => ({ ...one, index }));
-    const some = all.filter((one) => one.kind === kind && (id === undefined || one.id === id));
+    const some = all.filter(
+      (one) =>
+        one.kind === kind &&
+        (id === undefined || one.id === id) &&
+        (one.at === undefined || one.at === place),
+    );
     const fits = some.filter((one) => one.amount >= amount);
     if (fits.length > 0) return { ...rest, amount, anyOf: fits.map(({ index }) => index) };
     const [widest] = some.toSorted((a, b) => b.amount - a.amount);
     if (!widest || widest.amount <= 0 || widest.assumed) {
       lack({ what: 'none', kind });
-      const made = { kind, id: id ?? '', amount, assumed: true };
+      const made = { kind, id: id ?? '', at: place, amount, assumed: true };
       const index = widest?.assumed ? widest.index : there.length;
       there[index] = made;
       return { ...rest, amount, anyOf: [index] };
@@ -85,6 +94,6 @@ export function meetNeeds(
     );
     return { ...rest, amount: widest.amount, anyOf: [widest.index] };
   };
-  const met = needs.map((ofTask) => ofTask.map(meet));
-  return { met, lacks, resources: there.map(({ kind, id, amount }) => ({ kind, id, amount })) };
+  const met = needs.map((ofTask, i) => ofTask.map((need) => meet(need, places[i] ?? '')));
+  return { met, lacks, resources: there.map(({ assumed: _, ...one }) => one) };
 }

@@ -17,7 +17,7 @@ export const lastOf = (served: ServedAt): number | undefined =>
 /** The sitting that a task serves; undefined of one that serves none by itself. */
 export const sittingServed = (ref: TaskRef, { dishes }: Pick<DayFacts, 'dishes'>): string | undefined => {
   if ('dish' in ref) return dishes.find(({ id }) => id === ref.dish)?.sitting;
-  return 'sitting' in ref && ref.kind !== 'reheat' ? ref.sitting : undefined;
+  return 'sitting' in ref && ref.kind !== 'reheat' && ref.kind !== 'carry' ? ref.sitting : undefined;
 };
 
 /** What a sitting asks to be kept of a pot from an earlier one. */

@@ -50,6 +50,8 @@ export type TaskRef =
   /** What a later sitting draws on is cooled, and reheated for it. */
   | { readonly kind: 'keep on'; readonly batch: string }
   | { readonly kind: 'reheat'; readonly batch: string; readonly sitting: string }
+  /** From the kitchen that it is cooked in to where it is served. */
+  | { readonly kind: 'carry'; readonly batch: string; readonly sitting: string }
   /** Of a sitting: into hot boxes, or packed and sent out. */
   | { readonly kind: 'boxes' | 'sent'; readonly sitting: string }
   | { readonly kind: 'own'; readonly own: string };
@@ -66,7 +68,8 @@ export function taskId(ref: TaskRef): string {
     case 'after':
       return `${ref.batch}|after ${ref.step}`;
     case 'reheat':
-      return `${ref.batch}|reheat ${ref.sitting}`;
+    case 'carry':
+      return `${ref.batch}|${ref.kind} ${ref.sitting}`;
     case 'keep on':
       return `${ref.batch}|keep on`;
     case 'boxes':
@@ -127,6 +130,8 @@ export type Doing =
   /** A round is done: drained, or out of the oven. */
   | { readonly what: 'drain' | 'out of the oven'; readonly name: string }
   | { readonly what: 'hot boxes' | 'pack' | 'load' | 'on the road' | 'reheat there' }
+  /** To where it is served, hot or cold. */
+  | { readonly what: 'carry'; readonly cold: boolean }
   | { readonly what: 'own'; readonly words: string }
   /** It waits: hot in its liquid, hot until it is served, or back in the cold. */
   | { readonly what: 'hold'; readonly where: 'in its liquid' | 'hot' | 'in the fridge' };
@@ -172,6 +177,8 @@ export interface Task {
   readonly follows?: string;
   /** Whose it is, by the cook's own word. */
   readonly hand?: string;
+  /** The kitchen in which it is done; absent: the one where it is served. */
+  readonly at?: string;
   /** It cannot wait once all that it waits for is done. */
   readonly atOnce?: true;
   /** Epoch ms: it has begun then. */

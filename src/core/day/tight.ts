@@ -1,4 +1,4 @@
-import { HANDS, SLOT_MS, type Run } from './dayProblem.ts';
+import { isHands, SLOT_MS, type Run } from './dayProblem.ts';
 import type { Resource } from './resources.ts';
 import type { Tight } from './line.ts';
 import { greedy, mirrored, SLOT } from '../schedule/index.ts';
@@ -18,19 +18,20 @@ export function tightOf(
     hangs ? problem.horizon - Math.min(...schedule.starts) : schedule.end,
   );
   return problem.resources.flatMap((_, r) => {
+    const hands = isHands(r, resources.length);
     const users = problem.jobs.filter(({ uses }) => uses.some(({ anyOf }) => anyOf.includes(r)));
     const spans = problem.spans.filter(({ resource }) => resource === r);
     if (users.length + spans.length < 2) return [];
     const plenty = {
       ...asked,
       resources: asked.resources.map((one, i) =>
-        i === r ? { ...one, free: one.free.map((n) => (r === HANDS ? n * 2 : n + 1000)) } : one,
+        i === r ? { ...one, free: one.free.map((n) => (hands ? n * 2 : n + 1000)) } : one,
       ),
       // Plenty of an oven is as many ovens as there are heats.
       jobs: asked.jobs.map((job) => ({
         ...job,
         uses: job.uses.map((use) => {
-          if (!use.anyOf.includes(r) || r === HANDS) return use;
+          if (!use.anyOf.includes(r) || hands) return use;
           const { setting: _, ...rest } = use;
           return { ...rest, amount: 0 };
         }),
@@ -38,7 +39,7 @@ export function tightOf(
       spans: asked.spans.filter(({ resource }) => resource !== r),
     };
     const savesMin = (now - greedy(plenty).end) * SLOT;
-    const of = r === HANDS ? 'hands' : resources[r - 1];
+    const of = hands ? 'hands' : resources[r - 1];
     return of !== undefined && savesMin >= WORTH ? [{ of, savesMin }] : [];
   });
 }

@@ -14,6 +14,7 @@ export const most = {
   scoops: 50,
   hands: 20,
   fridges: 50,
+  places: 20,
   cuts: 1000,
   ingredients: 1000,
   dismissed: 100,

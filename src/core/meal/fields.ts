@@ -54,3 +54,8 @@ function isZone(name: string): boolean {
 
 /** A place whose clocks the browser knows. */
 export const zone = z.string().max(80).refine(isZone, { error: 'no clock is known there' });
+
+/** A time of day as a clock shows it, 06:30. */
+export const clockTime = z
+  .string()
+  .regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'a time of day is written 07:30' });

@@ -3,6 +3,7 @@ export { canonical } from './canonical.ts';
 export { choosing, undecided } from './choosing.ts';
 export { hashOf } from './hash.ts';
 export { versionOf } from './version.ts';
+export { cookedIn, kitchenAt, OWN_PLACE, placeOf } from './places.ts';
 export { sameKept } from './sameKept.ts';
 export { cookAgain } from './cookAgain.ts';
 export { type WhatIf, withWhatIf } from './whatIf.ts';

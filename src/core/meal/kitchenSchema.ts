@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ALTITUDE, bounds, PRICE } from '../quantity/index.ts';
 import { most, TEXT_LONG, YIELD } from './bounds.ts';
-import { id, length, measured, moment, name, share, within } from './fields.ts';
+import { clockTime, duration, id, length, measured, moment, name, share, within } from './fields.ts';
 import { dishKinds } from './mealSchema.ts';
 import {
   fridgeKinds,
@@ -19,6 +19,9 @@ import {
   tools,
   vesselKinds,
 } from './choices.ts';
+
+/** Where something stands, or somebody works. */
+const at = id.optional().describe('of kitchen.places; absent: in the kitchen itself');
 
 /** The kitchen's part of the file: its vessels, fires, scoops, and the cook's own cuts and ingredients. */
 const vessel = z.strictObject({
@@ -41,6 +44,7 @@ const vessel = z.strictObject({
     .describe('how far the lid stands above the rim'),
   on: z.array(z.enum(stands)).max(5).optional().describe('what it may stand on; absent: as its kind does'),
   tareG: within(bounds.mass).optional(),
+  at,
 });
 
 const ownCut = z.strictObject({
@@ -108,6 +112,7 @@ const heatSource = z.strictObject({
   kind: z.enum(sourceKinds),
   heightCm: length.optional().describe('inner height of an oven, smoker or grill'),
   widthCm: length.optional().describe('inner width of an oven or smoker'),
+  at,
 });
 
 /** Where things stand in the cold; its shelves are alike. */
@@ -118,6 +123,8 @@ const fridge = z.strictObject({
   shelves: z.int().min(1).max(20),
   widthCm: length.optional().describe('of a shelf, inside; absent: 50'),
   heightCm: length.optional().describe('between two shelves; absent: 25'),
+  takenCm: z.number().min(0).max(10_000).optional().describe('of shelf that is full of other things'),
+  at,
 });
 
 const measureSpoon = z.strictObject({
@@ -198,10 +205,24 @@ export const kitchen = z.strictObject({
     .optional()
     .describe('to cut on; absent: one for each who cooks, and at least two'),
   hands: z
-    .array(z.strictObject({ id, name }))
+    .array(z.strictObject({ id, name, at }))
     .max(most.hands)
     .optional()
     .describe('who works here, by name; a meal’s file takes those who cook it'),
+  places: z
+    .array(
+      z.strictObject({
+        id,
+        name,
+        road: duration.optional().describe('min from there to here; absent: 30'),
+        hands: z.int().min(1).max(20).optional().describe('how many work there; absent: 1'),
+        from: clockTime.optional().describe('nobody works there before it; absent: the meal’s own hours'),
+        to: clockTime.optional(),
+      }),
+    )
+    .max(most.places)
+    .optional()
+    .describe('further kitchens: what stands there says so'),
   tins: z.enum(tinSizes).optional().describe('the tins that are usual here; absent: 400 g'),
   packs: z.record(id, within(bounds.mass)).optional().describe('g in one pack, by ingredient'),
 });

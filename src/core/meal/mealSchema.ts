@@ -4,6 +4,7 @@ import { avoidable } from './avoidable.ts';
 import { most, PIECES_MOST, TEXT_LONG } from './bounds.ts';
 import { PRICE, TEXT_MOST } from '../quantity/index.ts';
 import {
+  clockTime,
   duration,
   id,
   mass,
@@ -95,8 +96,6 @@ export const dish = z.strictObject({
     .describe('a portion that stays as it is when the meal is shared out'),
   firm: z.enum(parts).optional().describe('the part that must not run short; absent: both'),
 });
-
-const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'a time of day is written 07:30' });
 
 /** A task of the cook's own, beside what the batches ask. */
 export const ownTask = z.strictObject({

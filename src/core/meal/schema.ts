@@ -203,6 +203,11 @@ const batch = z.strictObject({
     .optional()
     .describe('what becomes of the marinade the meat leaves; what it takes up, of its own weight'),
   also: z.array(id).max(3).optional().describe('further vessels that share the batch'),
+  at: id
+    .optional()
+    .describe(
+      'of kitchen.places, where it is cooked, in a vessel that is lent; absent: where its vessel stands',
+    ),
   level: z.enum(levels),
   items: z
     .array(item)

@@ -1,6 +1,7 @@
 import type { DayBatch, DayFacts } from '../facts.ts';
 import type { Need } from '../resources.ts';
 import { batchTaskKinds, taskId, type BatchTaskKind, type Material, type Task } from '../task.ts';
+import { carry } from './carry.ts';
 import { chill } from './chill.ts';
 import { blend, blister, chop, chopMarinade, soak, toast } from './board.ts';
 import { cool } from './cool.ts';
@@ -63,17 +64,21 @@ export const overOf = (
 
 /** Every task that is not over, with the minutes and the start that somebody has written for it. */
 export function tasksOf(facts: DayFacts): readonly Task[] {
-  const { batches, own, minutes, paces, pins, over } = facts;
+  const { batches, own, minutes, paces, pins, over: done } = facts;
   const beforePot = beforeThePot(own);
-  const isLeft = ({ id }: Pick<Task, 'id'>) => !over.has(id);
+  const isLeft = ({ id }: Pick<Task, 'id'>) => !done.has(id);
   const ofBatches = batches.flatMap((batch) =>
-    inOwnOrder(batch, batchTasks(batch, facts.hands, beforePot)).filter(isLeft),
+    inOwnOrder(batch, batchTasks(batch, handsAt(facts, batch.at), beforePot)).filter(isLeft),
   );
   const ofOthers = own.map(ownTask).filter(isLeft);
   const kept = keepOn(facts, leftBy(ofBatches));
-  const serving = facts.sittings.flatMap((sitting) => servingTasks(facts, sitting, kept.leftAt(sitting.id)));
-  const all = [...ofOthers, ...ofBatches, ...[...kept.tasks, ...serving].filter(isLeft)];
-  return inOrderOfMaterials(all).map((task) => {
+  const over = carry(facts, kept.leftAt);
+  const serving = facts.sittings.flatMap((sitting) => servingTasks(facts, sitting, over.leftAt(sitting.id)));
+  const all = [...ofOthers, ...ofBatches, ...[...kept.tasks, ...over.tasks, ...serving].filter(isLeft)];
+  const places = new Map(facts.batches.map(({ id, at }) => [id, at]));
+  return inOrderOfMaterials(all).map((ordered) => {
+    const at = 'batch' in ordered.ref ? (places.get(ordered.ref.batch) ?? '') : '';
+    const task = at === '' ? ordered : { ...ordered, at };
     const typed = minutes[task.id];
     const sized =
       typed !== undefined && task.parts.some((part) => isSized(task, part))
@@ -85,6 +90,10 @@ export function tasksOf(facts: DayFacts): readonly Task[] {
     return givenTo(pinned(sized, pins), facts);
   });
 }
+
+/** How many hands there are in a kitchen. */
+const handsAt = ({ hands, kitchens }: DayFacts, at: string): number =>
+  kitchens.find(({ id }) => id === at)?.hands ?? hands;
 
 function batchTasks(batch: DayBatch, hands: number, beforePot: readonly string[]): readonly Unordered[] {
   const idOf = (kind: BatchTaskKind) => taskId({ kind, batch: batch.id });
@@ -124,7 +133,8 @@ function pinned(task: Task, pins: DayFacts['pins']): Task {
 }
 
 /** A task that is somebody's by the cook's word: what that pair of hands does is done one thing after the other. */
-function givenTo(task: Task, { whose, cooks }: DayFacts): Task {
+function givenTo(task: Task, { whose, cooks: here, kitchens }: DayFacts): Task {
+  const cooks = [...here, ...kitchens.flatMap((one) => one.cooks)];
   const hand = whose[task.id];
   // Who does not cook this time has no task here.
   if (hand === undefined || !cooks.includes(hand)) return task;

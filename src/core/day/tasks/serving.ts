@@ -49,7 +49,14 @@ export function servingTasks(
       id,
       minutes: baked.minutes > 0 ? Math.ceil(minutes / SLOT) * SLOT + baked.minutes : minutes,
       parts: [...parts.map((part) => ({ ...part, sized: true as const })), ...baked.parts],
-      needs: [...filledOn(dish, minutes, facts.resources), ...baked.needs],
+      needs: [
+        ...filledOn(
+          dish,
+          minutes,
+          facts.resources.filter(({ at = '' }) => at === ''),
+        ),
+        ...baked.needs,
+      ],
       takes: [...left.filter(isFrom(from)), ...beside, ...(first?.makes ?? [])],
       makes: [id],
     };

@@ -2,6 +2,7 @@ import { milestonesIn, tickedIn } from '../../../reckoning/index.ts';
 import { overOf, type DayBatch, usualMinutes } from '../../../day/index.ts';
 import {
   type Batch,
+  cookedIn,
   standingEntries,
   isStrained,
   isUsualAfter,
@@ -73,6 +74,7 @@ export function dayBatch(one: NominalBatch, input: Input, { ticked, chance, now 
   return {
     id: plan.id,
     name: batch.name,
+    at: cookedIn(batch, vessels[0]?.vessel, input.kitchen),
     lidOn,
     over: overOf(milestonesIn(plan, ticked), tickedIn(plan.id, ticked)),
     rawG: mass.lots.reduce((sum, lot) => sum + lot.raw, 0),

@@ -4,7 +4,10 @@ import {
   cooksOf,
   handsOf,
   type Kitchen,
+  kitchenAt,
   type Learned,
+  OWN_PLACE,
+  placeOf,
   SHELF,
   sittingOf,
   sittingsOf,
@@ -26,13 +29,20 @@ export function dayFacts(
 ): DayFacts {
   const { meal, kitchen } = input;
   const day = meal.day ?? {};
-  const cooks = cooksOf(meal, kitchen);
+  const isHere = ({ at }: { readonly at?: string | undefined }) => placeOf(at, kitchen) === OWN_PLACE;
+  const everybody = cooksOf(meal, kitchen);
+  const cooks = everybody.filter(isHere);
   const ticked = tickedTasks(input.entries);
   const minutes = Object.entries(day.minutes ?? {}).flatMap(([task, amount]) => {
     const typed = midpoint(amount);
     return typed === undefined ? [] : [[task, typed] as const];
   });
   const chance = day.chance ?? usualDay.chance;
+  const several = (kitchen.places?.length ?? 0) > 0;
+  // Who works elsewhere is not among the hands here.
+  const hands = several
+    ? Math.max(cooks.length, (day.hands ?? usualDay.hands) - (everybody.length - cooks.length), 1)
+    : handsOf(meal, kitchen);
   return {
     batches: nominal.batches
       .filter(({ plan }) => plan.lots.length > 0 && plan.ready)
@@ -63,10 +73,21 @@ export function dayFacts(
       },
     })),
     own: day.tasks ?? [],
-    hands: handsOf(meal, kitchen),
+    hands,
+    kitchens: (kitchen.places ?? []).map((place) => {
+      const own = everybody.filter(({ at }) => at === place.id).map(({ id }) => id);
+      return {
+        id: place.id,
+        name: place.name,
+        road: midpoint(place.road) ?? usualMinutes.road,
+        hands: Math.max(own.length, place.hands ?? 1),
+        cooks: own,
+        awake: awakeIn(place.from ?? day.from, place.to ?? day.to),
+      };
+    }),
     cooks: cooks.map(({ id }) => id),
     whose: day.whose ?? {},
-    awake: [minutesOfClock(day.from ?? usualDay.from), minutesOfClock(day.to ?? usualDay.to)],
+    awake: awakeIn(day.from, day.to),
     zone,
     forward: day.forward ?? false,
     minutes: Object.fromEntries(minutes),
@@ -75,8 +96,13 @@ export function dayFacts(
       Object.entries(day.pins ?? {}).map(([task, at]) => [task, Math.max(at, now - LONG_AGO)]),
     ),
     resources: [
-      ...resourcesOf(kitchen, handsOf(meal, kitchen)),
-      ...cooks.map(({ id }): Resource => ({ kind: 'hand', id, amount: 1 })),
+      ...(several
+        ? [OWN_PLACE, ...(kitchen.places ?? []).map(({ id }) => id)].flatMap((place) =>
+            resourcesOf(kitchenAt(kitchen, place), hands).map((one) => ({ ...one, at: place })),
+          )
+        : resourcesOf(kitchen, hands)),
+      ...kitchen.vessels.map(({ id }): Resource => ({ kind: 'vessel', id, amount: 1 })),
+      ...everybody.map(({ id }): Resource => ({ kind: 'hand', id, amount: 1 })),
     ],
     over: ticked,
   };
@@ -87,6 +113,11 @@ const pacesOf = (learned: Learned | undefined): DayFacts['paces'] =>
   Object.fromEntries(
     (learned?.figures ?? []).flatMap(({ what, of, mean }) => (what === 'task' ? [[of, Math.exp(mean)]] : [])),
   );
+
+const awakeIn = (from: string = usualDay.from, to: string = usualDay.to): readonly [number, number] => [
+  minutesOfClock(from),
+  minutesOfClock(to),
+];
 
 function minutesOfClock(time: string): number {
   const [hours = 0, minutes = 0] = time.split(':').map(Number);
@@ -113,11 +144,10 @@ function resourcesOf(kitchen: Kitchen, hands: number): readonly Resource[] {
     ...many('slow cooker base', of('slow cooker base').length),
     ...many('blender', kitchen.vessels.filter(({ kind }) => kind === 'blender jug').length),
     // Of a fridge there are so many cm of shelf, whichever shelf it is.
-    ...(kitchen.fridges ?? usualFridges).map(({ id, kind, shelves, widthCm }): Resource => ({
+    ...(kitchen.fridges ?? usualFridges).map(({ id, kind, shelves, widthCm, takenCm = 0 }): Resource => ({
       kind: kind === 'fridge' ? 'fridge shelf' : 'freezer shelf',
       id,
-      amount: Math.round(shelves * (widthCm ?? SHELF.widthCm)),
+      amount: Math.max(0, Math.round(shelves * (widthCm ?? SHELF.widthCm) - takenCm)),
     })),
-    ...kitchen.vessels.map(({ id }): Resource => ({ kind: 'vessel', id, amount: 1 })),
   ];
 }
