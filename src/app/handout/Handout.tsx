@@ -107,7 +107,12 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
         <Suspense fallback={<p className="quiet">One moment.</p>}>
           <div className={css.both}>
             <People
-              people={cooks.map(({ id, name }) => ({ id, name, jobs: jobsFor(ofDay, id) }))}
+              people={cooks.map(({ id, name, at }) => ({
+                id,
+                name,
+                place: kitchen.places?.find((one) => one.id === at)?.name ?? '',
+                jobs: jobsFor(ofDay, id),
+              }))}
               chosen={who.id}
               zone={zone}
             />

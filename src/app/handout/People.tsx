@@ -25,13 +25,14 @@ export default function People({ people, chosen, zone }: Props) {
             </text>
           </g>
         ))}
-        {columns.map(({ id, name, jobs, x, path }) => (
+        {columns.map(({ id, name, place, jobs, x, path }) => (
           <g key={id} className={id === chosen ? css.isChosen : undefined}>
             <path className={css.strand} d={path} />
             <text className={css.name} x={x} y="22" textAnchor="middle">
               {name}
             </text>
             <text className={css.quiet} x={x} y="40" textAnchor="middle">
+              {place === '' ? '' : `${place}, `}
               {jobs} {jobs === 1 ? 'job' : 'jobs'}
             </text>
           </g>

@@ -15,6 +15,8 @@ const WORDS = 230;
 export interface PersonJobs {
   readonly id: string;
   readonly name: string;
+  /** The kitchen that they work in; empty where there is one. */
+  readonly place: string;
   readonly jobs: readonly DealtJob[];
 }
 
@@ -28,6 +30,7 @@ interface Knot {
 export interface Column {
   readonly id: string;
   readonly name: string;
+  readonly place: string;
   readonly jobs: number;
   readonly x: number;
   readonly path: string;
@@ -85,13 +88,13 @@ export function handoutLayout(people: readonly PersonJobs[], chosen: string): Ha
   const gap = (WIDE - LEFT - WORDS) / Math.max(1, people.length);
   const heaviest = Math.max(1, ...people.flatMap(({ jobs }) => inHands(jobs).map(({ g }) => g)));
   let x = LEFT;
-  const columns = people.map(({ id, name, jobs }): Column => {
+  const columns = people.map(({ id, name, place, jobs }): Column => {
     const at = x + gap / 2;
     x += gap + (id === chosen ? WORDS : 0);
     const labels = spread(jobs.map((job) => y(job.at)));
     const knots = jobs.map((job, i): Knot => ({ job, y: y(job.at), label: labels[i] ?? 0 }));
     const widths = inHands(jobs).map(({ g }) => Math.max(THIN, (RIBBON * g) / heaviest) / 2);
-    return { id, name, jobs: jobs.length, x: at, path: ribbon(at, knots, widths), knots };
+    return { id, name, place, jobs: jobs.length, x: at, path: ribbon(at, knots, widths), knots };
   });
   const moments = people.flatMap(({ jobs }) => jobs.map(({ at }) => at));
   const deepest = Math.max(0, ...columns.flatMap(({ knots }) => knots.map(({ label }) => label)));

@@ -13,3 +13,7 @@ export function without<T extends object, K extends keyof T>(row: T, key: K): Om
   Reflect.deleteProperty(next, key);
   return next;
 }
+
+/** The row with a key, or without it where there is nothing to be under it. */
+export const withKey = <T extends object, K extends keyof T>(row: T, key: K, value: T[K] | undefined): T =>
+  value === undefined ? (without(row, key) as T) : { ...row, [key]: value };

@@ -27,6 +27,6 @@ export { foretoldTasks } from './heavy/day/foretoldTasks.ts';
 export { type Shares, shares } from './heavy/shares.ts';
 export { cookedAt } from './light/cookedAt.ts';
 export { amountOnShelf, gramsOfKept, type ShelfAmount, shelvedOf, type Shelvable } from './light/shelved.ts';
-export { type ShopDay, shopDays } from './light/shopDays.ts';
+export { shopDays } from './light/shopDays.ts';
 export { swap } from './light/swap.ts';
 export type { PlanFigures } from './heavy/whatIf.ts';

@@ -28,7 +28,7 @@ const CODE = 'FDA Food Code 2022, from memory';
 const rows = {
   'hot or cold': {
     sheets: ['clock', 'plates', 'keep'],
-    tasks: ['hold', 'bring together', 'hot boxes', 'fill', 'pack'],
+    tasks: ['hold', 'bring together', 'hot boxes', 'fill', 'pack', 'carry'],
     cards: ['hold', 'dress', 'meat back'],
     folds: false,
     source: `${CODE}: 3-501.16 and 3-501.19`,

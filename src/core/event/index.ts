@@ -1,5 +1,5 @@
 export { type Asked, askedFor, type EventCost, eventCost } from './cost.ts';
-export type { Loss, LossWay } from './losses.ts';
+export type { LossWay } from './losses.ts';
 export { joined, kitchenWith, type Whole } from './join.ts';
 export {
   type Both,

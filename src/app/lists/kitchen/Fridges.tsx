@@ -2,6 +2,8 @@ import { Plus, X } from 'lucide-react';
 import { type Fridge, fridgeKinds, type Kitchen, SHELF, usualFridges } from '@/core/meal/index.ts';
 import { editKitchen } from '../../open/edits/index.ts';
 import { LengthField } from '../../parts/fields/LengthField.tsx';
+import { PlaceSelect } from '../../parts/fields/PlaceSelect.tsx';
+import { withKey } from '../../open/withOrWithout.ts';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
@@ -20,7 +22,7 @@ export function Fridges({ kitchen }: { readonly kitchen: Kitchen }) {
       <h2>Cold, and boards</h2>
       <ul className={css.heat} aria-label="What keeps cold">
         {fridges.map((fridge) => (
-          <FridgeRow key={fridge.id} fridge={fridge} edit={edit} />
+          <FridgeRow key={fridge.id} fridge={fridge} kitchen={kitchen} edit={edit} />
         ))}
       </ul>
       <button
@@ -59,10 +61,11 @@ export function Fridges({ kitchen }: { readonly kitchen: Kitchen }) {
 
 interface RowProps {
   readonly fridge: Fridge;
+  readonly kitchen: Kitchen;
   readonly edit: (words: string, recipe: (all: readonly Fridge[]) => Fridge[]) => void;
 }
 
-function FridgeRow({ fridge, edit }: RowProps) {
+function FridgeRow({ fridge, kitchen, edit }: RowProps) {
   const { id, name, kind, shelves } = fridge;
   const change = (words: string, changes: Partial<Fridge>) => {
     edit(words, (all) => all.map((one) => (one.id === id ? { ...one, ...changes } : one)));
@@ -105,6 +108,23 @@ function FridgeRow({ fridge, edit }: RowProps) {
         label="Between two, cm"
         cm={fridge.heightCm ?? SHELF.heightCm}
         onChange={(heightCm) => change('the height of a shelf', { heightCm })}
+      />
+      <LengthField
+        label="Of shelf full already, cm"
+        cm={fridge.takenCm}
+        placeholder="0"
+        onChange={(takenCm) => change('what stands in a fridge already', { takenCm })}
+        onEmptied={() => change('what stands in a fridge already', { takenCm: 0 })}
+      />
+      <PlaceSelect
+        label={`Where ${name} stands`}
+        kitchen={kitchen}
+        at={fridge.at}
+        onChoose={(at) =>
+          edit('where a fridge stands', (all) =>
+            all.map((one) => (one.id === id ? withKey(one, 'at', at) : one)),
+          )
+        }
       />
       <button
         type="button"

@@ -5,6 +5,8 @@ import { OVEN_WIDTH, usualSources } from '@/core/pot/index.ts';
 import { writeDegrees } from '@/core/quantity/index.ts';
 import { editKitchen } from '../../open/edits/index.ts';
 import { useSettings } from '../../open/useSettings.ts';
+import { PlaceSelect } from '../../parts/fields/PlaceSelect.tsx';
+import { withKey } from '../../open/withOrWithout.ts';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TextField } from '../../parts/fields/TextField.tsx';
 import { AltitudeField } from './AltitudeField.tsx';
@@ -22,68 +24,12 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
   const edit = (words: string, recipe: (all: readonly HeatSource[]) => HeatSource[]) => {
     editKitchen(words, (before) => ({ ...before, heatSources: recipe(before.heatSources ?? usualSources) }));
   };
-  const change = (id: string, words: string, changes: Partial<HeatSource>) => {
-    edit(words, (all) => all.map((source) => (source.id === id ? { ...source, ...changes } : source)));
-  };
   return (
     <section>
       <h2>Heat</h2>
       <ul className={css.heat} aria-label="What gives heat">
         {sources.map((source) => (
-          <li key={source.id}>
-            <TextField
-              label={`Name of ${source.name}`}
-              hidden
-              value={source.name}
-              onChange={(name) => {
-                if (name !== '') change(source.id, 'the name of a burner or an oven', { name });
-              }}
-            />
-            <SelectField
-              label={`What ${source.name} is`}
-              hidden
-              value={source.kind}
-              onChoose={(value) => {
-                const kind = sourceKinds.find((one) => one === value) ?? 'burner';
-                change(source.id, 'what gives heat', {
-                  kind,
-                  ...(hasRoom(kind) && { heightCm: source.heightCm ?? USUAL_ROOM }),
-                });
-              }}
-            >
-              {sourceKinds.map((kind) => (
-                <option key={kind}>{kind}</option>
-              ))}
-            </SelectField>
-            {hasRoom(source.kind) && (
-              <LengthField
-                label="Inner height, cm"
-                cm={source.heightCm ?? USUAL_ROOM}
-                onChange={(heightCm) => {
-                  change(source.id, 'the height of an oven', { heightCm });
-                }}
-              />
-            )}
-            {source.kind === 'oven' && (
-              <LengthField
-                label="Inner width, cm"
-                cm={source.widthCm ?? OVEN_WIDTH}
-                onChange={(widthCm) => {
-                  change(source.id, 'the width of an oven', { widthCm });
-                }}
-              />
-            )}
-            <button
-              type="button"
-              className="link quiet"
-              aria-label={`Remove ${source.name}`}
-              onClick={() => {
-                edit(`removing ${source.name}`, (all) => all.filter(({ id }) => id !== source.id));
-              }}
-            >
-              <X size={16} aria-hidden />
-            </button>
-          </li>
+          <SourceRow key={source.id} source={source} kitchen={kitchen} edit={edit} />
         ))}
       </ul>
       <button
@@ -110,5 +56,82 @@ export function Heat({ kitchen }: { readonly kitchen: Kitchen }) {
         </span>
       </div>
     </section>
+  );
+}
+
+interface RowProps {
+  readonly source: HeatSource;
+  readonly kitchen: Kitchen;
+  readonly edit: (words: string, recipe: (all: readonly HeatSource[]) => HeatSource[]) => void;
+}
+
+function SourceRow({ source, kitchen, edit }: RowProps) {
+  const change = (words: string, changes: Partial<HeatSource>) =>
+    edit(words, (all) => all.map((one) => (one.id === source.id ? { ...one, ...changes } : one)));
+  return (
+    <li>
+      <TextField
+        label={`Name of ${source.name}`}
+        hidden
+        value={source.name}
+        onChange={(name) => {
+          if (name !== '') change('the name of a burner or an oven', { name });
+        }}
+      />
+      <SelectField
+        label={`What ${source.name} is`}
+        hidden
+        value={source.kind}
+        onChoose={(value) => {
+          const kind = sourceKinds.find((one) => one === value) ?? 'burner';
+          change('what gives heat', {
+            kind,
+            ...(hasRoom(kind) && { heightCm: source.heightCm ?? USUAL_ROOM }),
+          });
+        }}
+      >
+        {sourceKinds.map((kind) => (
+          <option key={kind}>{kind}</option>
+        ))}
+      </SelectField>
+      {hasRoom(source.kind) && (
+        <LengthField
+          label="Inner height, cm"
+          cm={source.heightCm ?? USUAL_ROOM}
+          onChange={(heightCm) => {
+            change('the height of an oven', { heightCm });
+          }}
+        />
+      )}
+      {source.kind === 'oven' && (
+        <LengthField
+          label="Inner width, cm"
+          cm={source.widthCm ?? OVEN_WIDTH}
+          onChange={(widthCm) => {
+            change('the width of an oven', { widthCm });
+          }}
+        />
+      )}
+      <PlaceSelect
+        label={`Where ${source.name} stands`}
+        kitchen={kitchen}
+        at={source.at}
+        onChoose={(at) => {
+          edit('where a burner or an oven stands', (all) =>
+            all.map((one) => (one.id === source.id ? withKey(one, 'at', at) : one)),
+          );
+        }}
+      />
+      <button
+        type="button"
+        className="link quiet"
+        aria-label={`Remove ${source.name}`}
+        onClick={() => {
+          edit(`removing ${source.name}`, (all) => all.filter(({ id }) => id !== source.id));
+        }}
+      >
+        <X size={16} aria-hidden />
+      </button>
+    </li>
   );
 }

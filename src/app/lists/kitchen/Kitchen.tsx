@@ -14,6 +14,7 @@ import { Choice } from '../../parts/fields/Choice.tsx';
 import { Top } from '../../shell/top/Top.tsx';
 import { Fridges } from './Fridges.tsx';
 import { Heat } from './Heat.tsx';
+import { Places } from './Places.tsx';
 import { Scoops } from './Scoops.tsx';
 import { OwnThings } from './OwnThings.tsx';
 import { Vessels } from './Vessels.tsx';
@@ -84,6 +85,7 @@ export default function Kitchen() {
           <Fridges kitchen={kitchen} />
           <Scoops kitchen={kitchen} units={settings} />
         </div>
+        <Places kitchen={kitchen} />
         <OwnThings kitchen={kitchen} />
         <h2>Money</h2>
         <Money kitchen={kitchen} />

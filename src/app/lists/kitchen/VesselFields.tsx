@@ -18,6 +18,9 @@ import {
   writeMass,
   writeVolume,
 } from '@/core/quantity/index.ts';
+import { PlaceSelect } from '../../parts/fields/PlaceSelect.tsx';
+import { useKitchen } from '../../open/useKitchen.ts';
+import { withKey } from '../../open/withOrWithout.ts';
 import { editKitchen } from '../../open/edits/index.ts';
 import { massUnits } from '../../open/useSettings.ts';
 import { emptyDraft } from '../../parts/emptyDraft.ts';
@@ -36,6 +39,7 @@ interface Props {
 
 /** One vessel: its shape inside, or its volume alone; what it may stand on; what it weighs empty. */
 export function VesselFields({ vessel, units }: Props) {
+  const kitchen = useKitchen();
   const edit = (words: string, recipe: (vessel: Vessel) => Vessel) => {
     editKitchen(words, (kitchen) => ({
       ...kitchen,
@@ -99,6 +103,12 @@ export function VesselFields({ vessel, units }: Props) {
         />
       )}
       <Weighed vessel={vessel} units={units} edit={edit} />
+      <PlaceSelect
+        label={`Where ${vessel.name} stands`}
+        kitchen={kitchen}
+        at={vessel.at}
+        onChoose={(at) => edit('where a vessel stands', (v) => withKey(v, 'at', at))}
+      />
       <button
         type="button"
         className="link quiet"

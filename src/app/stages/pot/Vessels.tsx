@@ -1,6 +1,6 @@
 import type { BatchReckoning } from '@/core/reckoning/index.ts';
 import clsx from 'clsx';
-import type { Vessel } from '@/core/meal/index.ts';
+import { placeOf, type Vessel } from '@/core/meal/index.ts';
 import { openPhase } from '@/core/clock/index.ts';
 import { standsOn } from '@/core/pot/index.ts';
 import { writeVolume } from '@/core/quantity/index.ts';
@@ -8,6 +8,7 @@ import { writeVolume } from '@/core/quantity/index.ts';
 import { useFigures, useOpenMeal } from '../../open/MealContext.ts';
 import { changeLot, editBatch } from '../../open/edits/index.ts';
 import { PotSection } from '../../figures/PotSection.tsx';
+import { PlaceSelect } from '../../parts/fields/PlaceSelect.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { Spoon } from './Spoon.tsx';
 import css from './pot.module.scss';
@@ -35,6 +36,7 @@ export function Vessels({ pot }: { readonly pot: Picture }) {
       </div>
       <p className={clsx('quiet', css.vesselLine)}>
         <VesselSelect found={pot.vessel.name} /> <Sharing main={pot.vessel.id} />
+        <CookedIn vesselAt={pot.vessel.at} />
         <span>{all.map((one) => `${one.lineCm.toFixed(1)} cm`).join(' and ')} up a spoon</span>
         {liquid.pouredMl && <span>{set(writeVolume(liquid.pouredMl, units))} poured</span>}
         {all.map((one) => (
@@ -42,6 +44,31 @@ export function Vessels({ pot }: { readonly pot: Picture }) {
         ))}
       </p>
       {all.length > 1 && <Places pots={all} lots={batch.lots.length > 0} />}
+    </>
+  );
+}
+
+/** No place is called so: a vessel of another kitchen is lent to this one. */
+const HERE = 'here';
+
+/** In which kitchen it is cooked: where its vessel stands, or where that is lent to. */
+function CookedIn({ vesselAt }: { readonly vesselAt: string | undefined }) {
+  const { batch, loaded } = useOpenMeal();
+  const { kitchen } = loaded;
+  const isLent = batch.at !== undefined && placeOf(batch.at, kitchen) !== placeOf(vesselAt, kitchen);
+  return (
+    <>
+      <PlaceSelect
+        label="Cooked in"
+        kitchen={kitchen}
+        at={batch.at ?? vesselAt}
+        onChoose={(at) =>
+          editBatch(batch.id, 'in which kitchen it is cooked', ({ at: _, ...b }) =>
+            at === vesselAt ? b : { ...b, at: at ?? HERE },
+          )
+        }
+      />
+      {isLent && <span>its vessel is lent there</span>}
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { Batch } from '../../meal/index.ts';
+import { type Batch, placeOf } from '../../meal/index.ts';
 import type { BatchPlan, OpenedMeal } from '../../model/index.ts';
 import { fillOf, FULL, mayStand, vesselsFor } from '../../pot/index.ts';
 import { LEAST, type Place } from './types.ts';
@@ -45,6 +45,7 @@ export function placesFor(
       return Array.from({ length: days }, (_, day): Place => ({
         vessel: vessel.id,
         name: vessel.name,
+        at: placeOf(vessel.at, input.kitchen),
         widthCm: vessel.widthCm,
         day,
         mostG,

@@ -1,4 +1,4 @@
-import { type Batch, SHELF, usualFridges } from '../../meal/index.ts';
+import { type Batch, type Kitchen, kitchenAt, SHELF, usualFridges } from '../../meal/index.ts';
 import type { BatchPlan, OpenedMeal } from '../../model/index.ts';
 import { type LpSolver, type Program, type Row, solved, type Terms } from '../../plates/index.ts';
 import { OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
@@ -129,7 +129,11 @@ function alike(
   return places.flatMap((place, p): Row[] => {
     const next = places.findIndex(
       (other, q) =>
-        q > p && other.day === place.day && other.mostG === place.mostG && other.widthCm === place.widthCm,
+        q > p &&
+        other.day === place.day &&
+        other.at === place.at &&
+        other.mostG === place.mostG &&
+        other.widthCm === place.widthCm,
     );
     const other = places[next];
     if (!other || !isFree(place) || !isFree(other)) return [];
@@ -146,7 +150,23 @@ function alike(
   });
 }
 
-/** What stands together on a day: side by side in the ovens or on the burners, and cooked in the cold that night. */
+/** What a kitchen has room for: cm of oven, burners, cm of shelf in the cold. */
+function roomIn(all: Kitchen, at: string) {
+  const kitchen = kitchenAt(all, at);
+  return {
+    ovens: sourcesOf(kitchen, 'oven').reduce((sum, { widthCm = OVEN_WIDTH }) => sum + widthCm, 0),
+    burners: sourcesOf(kitchen, 'burner').length,
+    shelves: (kitchen.fridges ?? usualFridges)
+      .filter(({ kind }) => kind === 'fridge')
+      .reduce(
+        (sum, { shelves, widthCm = SHELF.widthCm, takenCm = 0 }) =>
+          sum + Math.max(0, shelves * widthCm - takenCm),
+        0,
+      ),
+  };
+}
+
+/** What stands together on a day in a kitchen: side by side in the ovens or on the burners, and cooked in the cold that night. */
 function roomRows(
   batch: Batch,
   places: readonly Place[],
@@ -156,16 +176,14 @@ function roomRows(
   y: (p: number) => string,
 ): readonly Row[] {
   const heat = batch.cook[0]?.heat ?? 'oven';
-  const ovens = sourcesOf(kitchen, 'oven').reduce((sum, { widthCm = OVEN_WIDTH }) => sum + widthCm, 0);
-  const burners = sourcesOf(kitchen, 'burner').length;
-  const shelves = (kitchen.fridges ?? usualFridges)
-    .filter(({ kind }) => kind === 'fridge')
-    .reduce((sum, { shelves: n, widthCm = SHELF.widthCm }) => sum + n * widthCm, 0);
   const rawG = plan.lots.reduce((sum, lot) => sum + lot.rawG, 0);
   // As much shelf for a gram of raw meat as the batch asks in all.
   const shelf = shelfOfCooked(LIQUID * rawG, SHRED * rawG) / Math.max(1, rawG);
-  return [...new Set(places.map(({ day }) => day))].flatMap((day): Row[] => {
-    const on = [...places.keys()].filter((p) => places[p]?.day === day);
+  const days = [...new Set(places.map(({ day }) => day))];
+  const kitchens = [...new Set(places.map(({ at }) => at))];
+  const each = days.flatMap((day) => kitchens.map((at) => ({ day, at, ...roomIn(kitchen, at) })));
+  return each.flatMap(({ day, at, ovens, burners, shelves }): Row[] => {
+    const on = places.flatMap((place, p) => (place.day === day && place.at === at ? [p] : []));
     const room: Row | undefined =
       heat === 'oven'
         ? { terms: on.map((p) => [y(p), places[p]?.widthCm ?? 0] as const), is: '<=', than: ovens }

@@ -145,3 +145,33 @@ test('fewest pots are no more than equal ones; equal ones differ by little; bone
     split(opened, { batch: 'pot', wish: 'early', days: 2 }, solver)?.pots.every(({ day }) => day === 1),
   ).toBe(true);
 });
+
+test('of two kitchens each has its own ovens and its own cold: what one has no room for is dealt to the other', () => {
+  const { input } = mealOf(60_000, 6, 1);
+  const shed = <T extends object>(one: T, i: number, from: number): T =>
+    i < from ? one : { ...one, at: 'shed' };
+  const kitchen = {
+    ...input.kitchen,
+    places: [{ id: 'shed', name: 'boat shed' }],
+    // Two pots stand here, four in the shed; an oven each takes two of them.
+    vessels: input.kitchen.vessels.map((one, i) => shed(one, i, 2)),
+    heatSources: kitchenOf(6, 2).heatSources.map((one, i) => shed(one, i, 1)),
+    fridges: [...(input.kitchen.fridges ?? [])],
+  };
+  const found = split(openMeal({ ...input, kitchen }), { batch: 'pot', wish: 'equal', days: 1 }, solver);
+  const here = found?.pots.filter(({ vessel }) => vessel === 'pot 0' || vessel === 'pot 1') ?? [];
+  expect([here.length, (found?.pots.length ?? 0) - here.length]).toEqual([2, 2]);
+  // Where the oven of the shed is not written nothing is dealt there.
+  const without = { ...kitchen, heatSources: kitchen.heatSources.slice(0, 1) };
+  const less = split(
+    openMeal({ ...input, kitchen: without }),
+    { batch: 'pot', wish: 'equal', days: 1 },
+    solver,
+  );
+  expect(less?.pots.map(({ vessel }) => vessel).sort()).toEqual(['pot 0', 'pot 1']);
+  // Nothing lies over night in a kitchen without a fridge.
+  const before = split(openMeal({ ...input, kitchen }), { batch: 'pot', wish: 'early', days: 2 }, solver);
+  expect(before?.pots.filter(({ day, vessel }) => day > 0 && !['pot 0', 'pot 1'].includes(vessel))).toEqual(
+    [],
+  );
+});

@@ -55,6 +55,8 @@ export interface Split {
 export interface Place {
   readonly vessel: string;
   readonly name: string;
+  /** The kitchen in which the vessel stands. */
+  readonly at: string;
   readonly widthCm: number;
   readonly day: number;
   readonly mostG: number;

@@ -1,6 +1,14 @@
 import { isStep } from '../../work/index.ts';
 import { bathOf, type PotHeat, type Readiness } from '../../tender/index.ts';
-import { type Batch, type Lot, lotWeightProblem, platesProblem, standingOf } from '../../meal/index.ts';
+import {
+  type Batch,
+  cookedIn,
+  kitchenAt,
+  type Lot,
+  lotWeightProblem,
+  platesProblem,
+  standingOf,
+} from '../../meal/index.ts';
 import { pullingOf, runLot } from '../../bench/index.ts';
 import type { LiquidPlan } from '../../broth/index.ts';
 import { isTimed, openPhase, overPot, phaseMinutes } from '../../clock/index.ts';
@@ -293,7 +301,7 @@ function fitProblems(
   const open = openPhase(batch.cook);
   if (!open || filled.every(({ meatMl }) => meatMl === 0)) return [];
   return misfits({
-    kitchen,
+    kitchen: kitchenAt(kitchen, cookedIn(batch, filled[0]?.vessel, kitchen)),
     heat: open.heat,
     lid: open.lid,
     size: batch.size,
