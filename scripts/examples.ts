@@ -599,9 +599,10 @@ write(
       currency: 'EUR',
       hands: [
         { id: 'hall-ida', name: 'Ida' },
-        { id: 'hall-bram', name: 'Bram' },
+        { id: 'hall-bram', name: 'Bram', at: 'boat-shed' },
         { id: 'hall-noor', name: 'Noor' },
       ],
+      places: [{ id: 'boat-shed', name: 'boat shed', road: typed('20 min', 'duration') }],
       vessels: [
         ...usualKitchen.vessels,
         ...['one', 'two', 'three'].map((n): Kitchen['vessels'][number] => ({
@@ -611,6 +612,7 @@ write(
           shape: 'round',
           widthCm: 45,
           heightCm: 30,
+          ...(n === 'three' && { at: 'boat-shed' }),
         })),
       ],
       heatSources: [
@@ -621,8 +623,18 @@ write(
         })),
         { id: 'weekend-oven-one', name: 'range oven', kind: 'oven', heightCm: 40 },
         { id: 'weekend-oven-two', name: 'wall oven', kind: 'oven', heightCm: 40 },
+        ...['one', 'two'].map((n): NonNullable<Kitchen['heatSources']>[number] => ({
+          id: `shed-burner-${n}`,
+          name: `shed burner ${n}`,
+          kind: 'burner',
+          at: 'boat-shed',
+        })),
+        { id: 'shed-oven', name: 'shed oven', kind: 'oven', heightCm: 40, at: 'boat-shed' },
       ],
-      fridges: [{ id: 'weekend-cold', name: 'cold room', kind: 'fridge', shelves: 16 }],
+      fridges: [
+        { id: 'weekend-cold', name: 'cold room', kind: 'fridge', shelves: 16 },
+        { id: 'shed-fridge', name: 'shed fridge', kind: 'fridge', shelves: 5, at: 'boat-shed' },
+      ],
     },
     meal: {
       sitting: 'Saturday supper',

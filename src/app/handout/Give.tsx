@@ -97,7 +97,7 @@ function useHandout({ day, jobs, who, date, made }: Omit<Props, 'unsure' | 'onGi
       {
         id: [meal.id, who.id, date].join(' '),
         meal: { id: meal.id, name: meal.name },
-        who,
+        who: { id: who.id, name: who.name },
         made,
         zone: day.zone,
         units: { system: units.system, degrees: units.degrees },

@@ -43,8 +43,9 @@ function useChosen(day: DayPlan | undefined, jobs: readonly DealtJob[], cooks: r
   const days = useMemo(() => daysOf(jobs, zone), [jobs, zone]);
   const who = cooks.find(({ id }) => id === search.get('who')) ?? cooks[1] ?? cooks[0];
   const asked = days.find((one) => one.date === search.get('day'));
-  // Today’s, or the next that has any.
-  const next = days.find((one) => one.date >= dateOf(now, zone)) ?? days[0];
+  // Today’s, or the next on which they have any.
+  const own = who ? daysOf(jobsFor(jobs, who.id), zone) : [];
+  const next = own.find((one) => one.date >= dateOf(now, zone)) ?? own[0] ?? days[0];
   const date = (asked ?? next)?.date;
   const show = (to: { readonly who?: string; readonly day?: string }) =>
     setSearch(

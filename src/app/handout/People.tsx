@@ -40,9 +40,11 @@ export default function People({ people, chosen, zone }: Props) {
         {crossings.map(({ key, path, x, y, who }) => (
           <g key={key}>
             <path className={css.crossing} d={path} />
-            <text className={css.passes} x={x} y={y + 15} textAnchor="middle">
-              {who} waits
-            </text>
+            {who !== '' && (
+              <text className={css.passes} x={x} y={y + 15} textAnchor="middle">
+                {who} waits
+              </text>
+            )}
           </g>
         ))}
         {columns.map(({ id, x, knots }) => (

@@ -8,6 +8,8 @@ const ROW = 21;
 const LEAST = 380;
 const RIBBON = 58;
 const THIN = 6;
+/** From a column to the words beside it. */
+const NEAR = 66;
 const LEFT = 58;
 /** What the words of the person in hand take at the right of the column. */
 const WORDS = 230;
@@ -137,14 +139,16 @@ function crossingsOf(columns: readonly Column[], y: (at: number) => number): rea
       (job.waits ?? []).flatMap(({ who, at }, i): Crossing[] => {
         const giver = columns.find(({ name }) => who.includes(name));
         if (!giver || giver === column) return [];
-        const from = Math.min(y(at), to);
+        // What was done the day before comes in at the top.
+        const from = Math.max(TOP, Math.min(y(at), to));
         return [
           {
             key: `${job.id} ${i}`,
             path: `M${round(giver.x)} ${round(from)}C${round((giver.x + column.x) / 2)} ${round(from)} ${round((giver.x + column.x) / 2)} ${round(to)} ${round(column.x)} ${round(to)}`,
-            x: (giver.x + column.x) / 2,
-            y: (from + to) / 2,
-            who: column.name,
+            x: column.x + (giver.x < column.x ? -NEAR : NEAR),
+            y: to,
+            // Told once, however much comes in.
+            who: i === 0 ? column.name : '',
           },
         ];
       }),
