@@ -8,7 +8,7 @@ import { browserOptions } from '../e2e/chromium.ts';
 import { makeApp } from '../server/app.ts';
 
 const to = (name: string) => fileURLToPath(new URL(`../docs/screenshots/${name}.png`, import.meta.url));
-const stages = ['order', 'meat', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep'];
+const stages = ['meat', 'pot', 'clock', 'bench', 'broth', 'plates', 'keep'];
 
 const server = createServer(
   makeApp({ dist: fileURLToPath(new URL('../dist', import.meta.url)), data: 'demo' }),
@@ -63,6 +63,10 @@ try {
       .evaluate((one) => window.scrollTo(0, one.getBoundingClientRect().top + window.scrollY - 100));
     await page.waitForTimeout(400);
     await save('quote');
+    await page.goto(`${home}/meals/lantern-weekend/handout`);
+    await page.getByText(/^The phone then shows/).waitFor();
+    await page.locator('[aria-busy=false][aria-label$=part]').waitFor();
+    await save('handout');
   });
   await shoot('light', 1280, 1120, async (page, save) => {
     await page.getByRole('link', { name: /^Pot two/ }).click();

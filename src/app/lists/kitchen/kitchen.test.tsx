@@ -117,6 +117,31 @@ describe('kitchen: kitchen', () => {
     });
   });
 
+  test('another kitchen is a road away; what stands there and who works there says so, and it all goes back in one act each', async () => {
+    const input = inputOf([batchOf([lotOf('beef-blade-roast', 2600)])], [dishOf('taco', 24)]);
+    await openAt('meat', { ...input, kitchen: { ...input.kitchen, hands: [{ id: 'bram', name: 'Bram' }] } });
+    closePage();
+    await openPath('/kitchen');
+    expect(screen.queryByLabelText('Where oven stands')).toBeNull();
+    await press('Another kitchen');
+    await write('Name of kitchen 2', 'boat shed');
+    await enter('Road to here', '20 min');
+    await choose('from', '08:00');
+    const id = (await kitchenOnDisk()).places?.[0]?.id;
+    expect((await kitchenOnDisk()).places).toEqual([
+      { id, name: 'boat shed', road: { text: '20 min', lo: 20, hi: 20 }, from: '08:00' },
+    ]);
+    await choose('Where oven stands', 'boat shed');
+    await choose('Where fridge stands', 'boat shed');
+    const kept = await kitchenOnDisk();
+    expect(kept.heatSources?.find(({ name }) => name === 'oven')?.at).toBe(id);
+    expect(kept.fridges?.[0]?.at).toBe(id);
+    await takeBack('where a fridge stands');
+    expect((await kitchenOnDisk()).fridges?.[0]?.at).toBeUndefined();
+    await choose('Where oven stands', 'here');
+    expect((await kitchenOnDisk()).heatSources?.find(({ name }) => name === 'oven')).not.toHaveProperty('at');
+  });
+
   test('units are chosen once; what was typed stays as it was typed', async () => {
     await openAt('meat', inputOf([batchOf([lotOf('beef-blade-roast', 2600)])], [dishOf('taco', 24)]));
     closePage();
