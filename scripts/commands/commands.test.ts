@@ -124,3 +124,39 @@ test('a command is a program of its own: what it answers on standard output, wha
   expect([refused.status, refused.stdout]).toEqual([2, '']);
   expect(refused.stderr).toMatch(/^nowhere\.txt cannot be opened: .*\n$/);
 }, 60_000);
+
+interface Event {
+  readonly sittings: readonly { readonly id: string; readonly lacks: { readonly g: number } }[];
+  readonly short: readonly { readonly sitting: string; readonly ways: readonly unknown[] }[];
+  readonly cost: {
+    readonly total: number;
+    readonly lines: readonly { readonly of: string; readonly cost: number }[];
+    readonly losses: readonly { readonly cost: number }[];
+  };
+  readonly split: readonly {
+    readonly batch: string;
+    readonly pots: readonly { readonly g: number }[];
+    readonly outsideG: number;
+  }[];
+  readonly allergens: readonly { readonly sitting: string }[];
+}
+
+test('reckon prints of an event what is short, how each pot is dealt, what it costs and who must not eat what', async () => {
+  const { status, stdout } = await run('reckon', 'examples/lantern-weekend.json');
+  expect(status).toBe(0);
+  const { event } = JSON.parse(stdout) as { readonly event: Event };
+  const sum = (all: readonly number[]) => all.reduce((total, one) => total + one, 0);
+  const lacking = event.sittings.filter(({ lacks }) => lacks.g > 0).map(({ id }) => id);
+  expect(lacking.length).toBeGreaterThan(0);
+  expect(event.short.map(({ sitting }) => sitting)).toEqual(lacking);
+  expect(event.short[0]?.ways.length).toBeGreaterThan(0);
+  // 18 kg of beef, 22 of shank, 13 of lamb: all of each lies in a pot, or outside.
+  expect(event.split.map(({ pots, outsideG }) => sum(pots.map(({ g }) => g)) + outsideG)).toEqual([
+    18_000, 22_000, 13_000,
+  ]);
+  const { lines, losses, total } = event.cost;
+  expect(sum(lines.map(({ cost }) => cost))).toBeCloseTo(total, 6);
+  const meat = sum(lines.filter(({ of }) => of === 'meat').map(({ cost }) => cost));
+  expect(sum(losses.map(({ cost }) => cost))).toBeCloseTo(meat, 6);
+  expect(new Set(event.allergens.map(({ sitting }) => sitting)).size).toBe(event.sittings.length);
+});

@@ -42,7 +42,8 @@ export async function reckoned(words: readonly string[]): Promise<Answer> {
     says: problemWords(problem),
   }));
   const now = at === undefined ? nowOf(reading.file) : momentIn(at, meal);
-  const shared = shares(opened, undefined, await loadSolver());
+  const solver = await loadSolver();
+  const shared = shares(opened, undefined, solver);
   // More meat and liquid as the app advises it: tried.
   const figures = printed(
     { ...reckoning, meal: { ...reckoning.meal, ...advice(opened) } },
@@ -52,7 +53,7 @@ export async function reckoned(words: readonly string[]): Promise<Answer> {
     batches.flatMap(({ id }) => shelvedOf(opened, id, shared)),
   );
   const day = printedDay(opened, now, TRIES);
-  const event = isEvent(meal) ? { event: printedEvent(opened, reckoning, day.handsHours) } : {};
+  const event = isEvent(meal) ? { event: printedEvent(opened, reckoning, day.handsHours, solver) } : {};
   const old = `The file was made with table ${table}; these figures are from ${reference.version}.`;
   return {
     json: { ...figures, ...day, ...event, problems },

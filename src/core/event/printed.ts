@@ -4,13 +4,19 @@ import type { Reckoning } from '../reckoning/index.ts';
 import { figureOf } from '../shop/index.ts';
 import { askedFor, eventCost } from './cost.ts';
 import { eventOf, shortOf } from './figures.ts';
+import type { LpSolver } from '../plates/index.ts';
+import { split } from './split/index.ts';
 import { eventWays } from './ways.ts';
+
+/** A pot is dealt over the day of its sitting and the one before. */
+const SPLIT_DAYS = 2;
 
 /** An event as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
 export function printedEvent(
   meal: OpenedMeal,
   reckoning: Pick<Reckoning, 'batches' | 'meal'>,
   hours: number | undefined,
+  solver?: LpSolver,
 ) {
   const event = eventOf(meal);
   const { input } = meal;
@@ -54,6 +60,20 @@ export function printedEvent(
         ? { price: figureOf(asked.price), tax: figureOf(asked.tax), all: figureOf(asked.all) }
         : null,
     },
+    split: input.batches.flatMap(({ id }) => {
+      const found = split(meal, { batch: id, wish: 'fewest', days: SPLIT_DAYS }, solver);
+      return found
+        ? [
+            {
+              batch: id,
+              pots: found.pots.map(({ vessel, day, g }) => ({ vessel, daysBefore: day, g: Math.round(g) })),
+              outsideG: Math.round(found.outsideG),
+              proved: found.proved,
+              ways: found.ways.map(({ way, outsideG }) => ({ way, outsideG: Math.round(outsideG) })),
+            },
+          ]
+        : [];
+    }),
     allergens: allergensByDish(input).map(({ dish, name, contains, notKnown }) => ({
       sitting: sittingOf(input.meal.dishes.find(({ id }) => id === dish) ?? {}, input.meal),
       dish: name,
