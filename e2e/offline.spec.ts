@@ -108,10 +108,13 @@ test('with the server gone it starts at any page, reckons, and keeps what is wri
     await page.goto(meal.replace(/\w+$/, stage));
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   }
-  for (const path of ['meals', 'cuts', 'shopping', 'kitchen']) {
+  for (const path of ['meals', 'cuts', 'shopping', 'helper', 'kitchen']) {
     await page.goto(`${kitchen.url}/${path}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   }
+  // What reads codes for a helper is there too, though no camera has been opened yet.
+  const reader = readdirSync('dist/assets').find((name) => name.startsWith('zxing_reader')) ?? '';
+  expect(await page.evaluate(async (path) => (await fetch(path)).ok, `/assets/${reader}`)).toBe(true);
   const [licences] = await Promise.all([
     page.context().waitForEvent('page'),
     page.getByRole('link', { name: 'What it is made of' }).click(),
