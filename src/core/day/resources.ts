@@ -63,6 +63,8 @@ export function meetNeeds(
   readonly lacks: readonly Lack[];
 } {
   const there = resources.map((one) => ({ ...one, assumed: false }));
+  // Of one kitchen nothing says where it stands.
+  const several = resources.some(({ at }) => at !== undefined);
   const lacks: Lack[] = [];
   const lack = (one: Lack) => {
     const key = JSON.stringify(one);
@@ -82,7 +84,7 @@ export function meetNeeds(
     const [widest] = some.toSorted((a, b) => b.amount - a.amount);
     if (!widest || widest.amount <= 0 || widest.assumed) {
       lack({ what: 'none', kind });
-      const made = { kind, id: id ?? '', at: place, amount, assumed: true };
+      const made = { kind, id: id ?? '', amount, assumed: true, ...(several && { at: place }) };
       const index = widest?.assumed ? widest.index : there.length;
       there[index] = made;
       return { ...rest, amount, anyOf: [index] };
