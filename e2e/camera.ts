@@ -19,6 +19,8 @@ export async function codesShown(shown: Locator): Promise<readonly string[]> {
   const picture = shown.getByRole('img', { name: /code \d+ of \d+/ });
   const name = (await picture.getAttribute('aria-label')) ?? '';
   const count = Number(/of (\d+)$/.exec(name)?.[1] ?? '1');
+  // They turn by themselves until they are stopped: what is read off them would be of two.
+  if (count > 1) await shown.getByRole('button', { name: 'Stop here' }).click();
   const paths = new Map<number, string>();
   while (paths.size < count) {
     const at = Number(await picture.getAttribute('data-code'));
