@@ -4,25 +4,10 @@ import { capital, uncapital } from './capital.ts';
 import { causeWords } from './causes.ts';
 import { weighedAs } from './weighedAs.ts';
 import { listed } from './listed.ts';
-
-const NUMBERS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
+import { spelt } from './spelt.ts';
 
 /** "nine jobs", "27 jobs". */
-export const jobsWords = (n: number): string => `${NUMBERS[n] ?? String(n)} ${n === 1 ? 'job' : 'jobs'}`;
+export const jobsWords = (n: number): string => `${spelt(n)} ${n === 1 ? 'job' : 'jobs'}`;
 
 /** "Give Bram nine jobs". */
 export const giveTitle = (name: string, jobs: number): string =>
@@ -43,18 +28,16 @@ export const caughtWords = (pieces: number, count: number | undefined): string =
 
 /** "six codes in turn, three a second". */
 export const codesWords = (codes: number, perSecond: number): string =>
-  codes === 1
-    ? 'one code'
-    : `${NUMBERS[codes] ?? String(codes)} codes in turn, ${NUMBERS[perSecond] ?? String(perSecond)} a second, in any order`;
+  codes === 1 ? 'one code' : `${spelt(codes)} codes in turn, ${spelt(perSecond)} a second, in any order`;
 
 /** What came in of a hand-back: "12 readings and 2 notes of Bram’s are in; 3 were here already." */
 export function takenWords(
   name: string,
   { readings, notes, known, strange }: { readings: number; notes: number; known: number; strange: number },
 ): string {
-  const count = (n: number, one: string) => `${NUMBERS[n] ?? String(n)} ${one}${n === 1 ? '' : 's'}`;
+  const count = (n: number, one: string) => `${spelt(n)} ${one}${n === 1 ? '' : 's'}`;
   const more = [
-    ...(known > 0 ? [`${NUMBERS[known] ?? String(known)} ${known === 1 ? 'was' : 'were'} here already`] : []),
+    ...(known > 0 ? [`${spelt(known)} ${known === 1 ? 'was' : 'were'} here already`] : []),
     ...(strange > 0
       ? [
           `${count(strange, 'reading')} of a pot that is no longer here ${strange === 1 ? 'was' : 'were'} left out`,

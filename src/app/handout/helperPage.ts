@@ -1,4 +1,5 @@
-import type { Handout } from '@/core/meal/index.ts';
+import { feels, type Handout } from '@/core/meal/index.ts';
+import { G_PER_LB } from '@/core/quantity/index.ts';
 import { jobsWords } from '@/words/index.ts';
 import { runHelperPage } from './runHelperPage.ts';
 
@@ -28,6 +29,6 @@ export const helperPage = (handout: Handout): string => `<!doctype html>
 <label>A note <input id="note" size="30"></label>
 <p><button id="save">Save what goes back</button> <span id="said" role="status"></span></p>
 ${handout.cautions.map((one) => `<p>${asText(one)}</p>`).join('\n')}
-<script>(${String(runHelperPage)})(${escaped(handout)})</script>
+<script>(${String(runHelperPage)})(${escaped(handout)}, ${escaped({ feels, gPerLb: G_PER_LB })})</script>
 </html>
 `;

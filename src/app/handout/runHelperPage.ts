@@ -1,23 +1,22 @@
 import type { Feel, Handout, Job } from '@/core/meal/index.ts';
 
+/** What the application knows and the page has to be told. */
+export interface PageKnows {
+  readonly feels: readonly Feel[];
+  readonly gPerLb: number;
+}
+
 /**
  * What the page of one file does. It is written into that page as it stands here, so it takes nothing from outside of itself.
  */
-export function runHelperPage(handout: Handout): void {
+export function runHelperPage(handout: Handout, { feels, gPerLb }: PageKnows): void {
   type Weigh = NonNullable<Job['weigh']>[number];
   interface Field {
     readonly job: Job;
     readonly weigh?: Weigh;
     readonly input: HTMLInputElement | HTMLSelectElement;
   }
-  const GRAMS: Readonly<Record<string, number>> = { kg: 1000, g: 1, lb: 453.59237, oz: 28.349523125 };
-  const FEELS: readonly Feel[] = [
-    'resists',
-    'gives but holds',
-    'turns freely',
-    'falls apart',
-    'the bone slides out',
-  ];
+  const GRAMS: Readonly<Record<string, number>> = { kg: 1000, g: 1, lb: gPerLb, oz: gPerLb / 16 };
   const bare = handout.units.system === 'metric' ? 'kg' : 'lb';
   const kept = `slow-spoon ${handout.id}`;
   interface Written {
@@ -114,14 +113,14 @@ export function runHelperPage(handout: Handout): void {
       if (weigh.likely) {
         const { mid } = weigh.likely;
         input.placeholder =
-          bare === 'kg' ? `about ${(mid / 1000).toFixed(1)} kg` : `about ${(mid / 453.59237).toFixed(1)} lb`;
+          bare === 'kg' ? `about ${(mid / 1000).toFixed(1)} kg` : `about ${(mid / gPerLb).toFixed(1)} lb`;
       }
       listen(`${job.id} weigh ${i}`, { job, weigh, input }, row);
     });
     if (job.fork) {
       const label = make('label', row, 'The fork says ');
       const input = make('select', label);
-      for (const feel of ['', ...FEELS]) make('option', input, feel);
+      for (const feel of ['', ...feels]) make('option', input, feel);
       listen(`${job.id} fork`, { job, input }, row);
     }
   }

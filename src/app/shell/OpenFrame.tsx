@@ -1,5 +1,4 @@
-import { useMemo, type ReactNode } from 'react';
-import { Link } from 'react-router';
+import { lazy, Suspense, useMemo, type ReactNode } from 'react';
 import { standingOf } from '@/core/meal/index.ts';
 import type { LoadedMeal } from '@/store/meals.ts';
 import { type Figures, MealProvider, type OpenMeal } from '../open/MealContext.ts';
@@ -10,6 +9,8 @@ import { FieldError } from '../parts/FieldError.tsx';
 import { KeysHelp } from './KeysHelp.tsx';
 import { OpenTop, Top } from './top/Top.tsx';
 import { useDocumentTitle } from './useDocumentTitle.ts';
+
+const SaidTwice = lazy(() => import('./SaidTwice.tsx'));
 
 // What takes nothing from the frame is the same element each time: it is drawn again only by what it reads itself.
 const top = <OpenTop />;
@@ -58,9 +59,9 @@ export function OpenFrame({ loaded, batchId, of, wide = false, children }: Props
             <FieldError>The ranges could not be worked out ({failed}). Reload the page.</FieldError>
           )}
           {loaded.meal.both && of !== 'handout' && (
-            <p role="status">
-              Two copies say something else: <Link to={`/meals/${loaded.meal.id}/handout`}>choose</Link>
-            </p>
+            <Suspense>
+              <SaidTwice />
+            </Suspense>
           )}
           {children}
         </main>

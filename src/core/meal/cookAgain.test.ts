@@ -23,12 +23,15 @@ test('cooked again it is the same plan, with nothing of what happened to it', ()
     minutes: { [`${first?.id ?? ''}|trim`]: { text: '9 min', lo: 9, hi: 9 } },
     pins: { x: 1 },
     begun: { x: 1 },
+    shops: ['2026-12-04'],
   };
   const meal = {
     ...before.meal,
     day,
     notes: 'less salt',
     serving: { local: '2026-12-05T18:00', zone: 'UTC' },
+    merged: ['00000000'],
+    both: [{ at: ['meal', 'name'], values: ['Feast', 'Supper'] }],
   };
   let n = 0;
   const again = cookAgain(
@@ -44,6 +47,9 @@ test('cooked again it is the same plan, with nothing of what happened to it', ()
   expect(again.meal.serving).toBeUndefined();
   expect(again.meal.day?.pins).toBeUndefined();
   expect(again.meal.day?.begun).toBeUndefined();
+  expect(again.meal.day?.shops).toBeUndefined();
+  // What two copies of the first said otherwise is not said of this one.
+  expect([again.meal.merged, again.meal.both]).toEqual([undefined, undefined]);
   expect(again.batches[0]?.lidOn).toBeUndefined();
   expect(again.batches[0]?.items?.[0]).not.toHaveProperty('put');
   expect(mealFile.shape.meal.safeParse(again.meal).success).toBe(true);

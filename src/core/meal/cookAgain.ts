@@ -31,9 +31,10 @@ export function cookAgain(meal: Meal, batches: readonly Batch[], newId: () => st
     const [of = '', ...rest] = task.split('|');
     return [ids.get(of) ?? of, ...rest].join('|');
   };
-  const { serving: _, day, sittings, ...kept } = meal;
+  // What copies of it have said otherwise is of that meal alone, as are the days on which somebody shopped.
+  const { serving: _, day, sittings, merged: _m, both: _b, ...kept } = meal;
   const idOf = (id: string) => ids.get(id) ?? id;
-  const { pins: __, begun: ____, minutes, whose, forward: ___, ...hours } = day ?? {};
+  const { pins: __, begun: ____, minutes, whose, forward: ___, shops: _s, ...hours } = day ?? {};
   const byTask = <T>(written: Readonly<Record<string, T>>): Record<string, T> =>
     Object.fromEntries(Object.entries(written).map(([task, of]) => [renamed(task), of]));
   return {

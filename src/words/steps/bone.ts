@@ -1,22 +1,7 @@
 import { capital } from '../capital.ts';
+import { spelt } from '../spelt.ts';
 import type { StepWords } from './words.ts';
 
-const counts = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const spelt = (n: number) => counts[n] ?? String(n);
 const ACT = 'Take the bones out';
 
 export const bone: StepWords<'bone'> = {

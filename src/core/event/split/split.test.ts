@@ -161,6 +161,10 @@ test('of two kitchens each has its own ovens and its own cold: what one has no r
   const found = split(openMeal({ ...input, kitchen }), { batch: 'pot', wish: 'equal', days: 1 }, solver);
   const here = found?.pots.filter(({ vessel }) => vessel === 'pot 0' || vessel === 'pot 1') ?? [];
   expect([here.length, (found?.pots.length ?? 0) - here.length]).toEqual([2, 2]);
+  // Each is cooked where its vessel stands, wherever the pot was to be cooked before.
+  const lent = input.batches.map((one) => ({ ...one, at: 'shed' }));
+  const dealt = found && withSplit(input.meal, lent, 'pot', found, () => crypto.randomUUID());
+  expect(dealt?.batches.map(({ at }) => at)).toEqual([undefined, undefined, undefined, undefined]);
   // Where the oven of the shed is not written nothing is dealt there.
   const without = { ...kitchen, heatSources: kitchen.heatSources.slice(0, 1) };
   const less = split(

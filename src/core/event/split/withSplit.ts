@@ -48,7 +48,8 @@ function partOf(
 ): Batch {
   const whole = batch.lots.reduce((sum, { weight }) => sum + (midpoint(weight) ?? 0), 0);
   const share = whole > 0 ? (pot.g + outside.reduce((sum, g) => sum + g, 0)) / whole : 1;
-  const { chilled: _, also: __, ...part } = scaledBatch(batch, share);
+  // Each is cooked where its own vessel stands, which is what it was dealt by.
+  const { chilled: _, also: __, at: ____, ...part } = scaledBatch(batch, share);
   return {
     ...part,
     id,
