@@ -61,7 +61,7 @@ test('two meals become one event and are undone in one; its shortage is put righ
   await page.getByRole('button', { name: 'Deal', exact: true }).click();
   await expect(page.getByRole('status').filter({ hasText: /fits in \d+ pots?/ })).toBeVisible();
   await page.getByRole('button', { name: 'Cook it so' }).click();
-  await kept(page, 'dealing a pot over several');
+  await kept(page, 'dealing meat over pots');
 
   await fields
     .page()

@@ -2,8 +2,10 @@ import { expect, test } from '@jest/globals';
 import {
   bothWords,
   dayBefore,
+  dealtInto,
   dealtWords,
   eventHeadline,
+  homeWords,
   leftShort,
   peopleWords,
   shortDishes,
@@ -38,10 +40,27 @@ test('an event in words: what is short, who comes, what a way leaves', () => {
 });
 
 test('a deal in words says whether it is proved, and what has no place', () => {
-  const pot = { vessel: 'a', name: 'a', day: 1, lots: [1000], g: 1000, mostG: 2000 };
+  const pot = { batch: 'p', vessel: 'a', name: 'a', day: 1, lots: [1000], g: 1000, mostG: 2000 };
   const deal = { pots: [pot], outsideG: 0, proved: true, wish: 'fewest' } as const;
   expect(dealtWords(deal, writes)).toBe('1000 g fits in 1 pot: it cannot be done in fewer.');
   expect(dealtWords({ ...deal, proved: false }, writes)).toContain('the best that was found in time');
+  expect(dealtWords({ ...deal, proved: false, leastPots: 1 }, writes)).toMatch(/; fewer pots cannot be\.$/);
+  expect(dealtWords({ ...deal, pots: [pot, pot], proved: false, leastPots: 1 }, writes)).toContain(
+    '; fewer than 1 cannot be',
+  );
+  expect(
+    dealtInto([
+      { name: 'Beef', pots: 3 },
+      { name: 'Lamb', pots: 1 },
+      { name: 'Goat', pots: 0 },
+    ]),
+  ).toMatch(/^Beef becomes 3 pots and Lamb becomes this one pot;/);
+  expect(homeWords('17:30', { kept: true, begins: 'Thu 09:00', late: undefined })).toContain(
+    'home by 17:30 on',
+  );
+  expect(homeWords('17:30', { kept: false, begins: 'Thu 09:00', late: 'Fri 18:20' })).toContain(
+    'at it Fri 18:20',
+  );
   expect(dealtWords({ ...deal, outsideG: 500 }, writes)).toBe('1000 g fits in 1 pot; 500 g does not.');
   expect([0, 1, 2].map(dayBefore)).toEqual(['on the day', 'the day before', 'two days before']);
 });

@@ -49,8 +49,14 @@ export const shortDishes = (dishes: readonly EventDish[]): string =>
 /** What a way out does. */
 export function eventWayWords(
   way: EventWay,
-  nameOf: { readonly dish: (id: string) => string; readonly pot: (id: string) => string },
+  nameOf: {
+    readonly dish: (id: string) => string;
+    readonly pot: (id: string) => string;
+    readonly cut: (id: string) => string;
+  },
+  { mass }: Pick<Writes, 'mass'>,
 ): string {
+  if (way.what === 'buy') return `Buy ${mass(way.g)} more ${nameOf.cut(way.cut)} for ${nameOf.pot(way.pot)}`;
   return way.what === 'draw on'
     ? `Let ${nameOf.dish(way.dish)} draw on ${nameOf.pot(way.pot)} too`
     : `Promise ${String(way.count)} ${nameOf.dish(way.dish)}`;
@@ -87,7 +93,13 @@ export function peopleWords({
 
 /** Whether it fits: "18 kg fits in 2 pots: it cannot be done in fewer", "101 kg fits in 7 pots, 5 kg does not". */
 export function dealtWords(
-  { pots, outsideG, proved, wish }: Pick<Split, 'pots' | 'outsideG' | 'proved' | 'wish'>,
+  {
+    pots,
+    outsideG,
+    proved,
+    leastPots,
+    wish,
+  }: Pick<Split, 'pots' | 'outsideG' | 'proved' | 'leastPots' | 'wish'>,
   { mass }: Pick<Writes, 'mass'>,
 ): string {
   const dealt = pots.reduce((sum, { g }) => sum + g, 0);
@@ -97,10 +109,39 @@ export function dealtWords(
     equal: 'no pots are more alike',
     early: 'no more of it can be done before the day',
   };
-  const how = proved ? best[wish] : 'the best that was found in time';
+  const bound =
+    leastPots === undefined
+      ? ''
+      : leastPots < pots.length
+        ? `; fewer than ${String(leastPots)} cannot be`
+        : '; fewer pots cannot be';
+  const how = proved ? best[wish] : `the best that was found in time${bound}`;
   return outsideG < UNSAID
     ? `${mass(dealt)} fits in ${n}: ${how}.`
     : `${mass(dealt)} fits in ${n}; ${mass(outsideG)} does not.`;
+}
+
+/** Whether everybody is home by an hour, as the day's plan has it. */
+export const homeWords = (
+  by: string,
+  {
+    kept,
+    begins,
+    late,
+  }: { readonly kept: boolean; readonly begins: string; readonly late: string | undefined },
+): string =>
+  kept
+    ? `Everybody is home by ${by} on the days before: the work begins ${begins}.`
+    : late === undefined
+      ? `Home by ${by} on the days before, it would be served late.`
+      : `Not everybody is home by ${by}: somebody is at it ${late}.`;
+
+/** What becomes of the pots that are dealt: "Brisket becomes 3 pots and Lamb this one pot". */
+export function dealtInto(batches: readonly { readonly name: string; readonly pots: number }[]): string {
+  const told = batches
+    .filter(({ pots }) => pots > 0)
+    .map(({ name, pots }) => `${name} becomes ${pots === 1 ? 'this one pot' : `${String(pots)} pots`}`);
+  return `${listed(told)}; every dish that draws on it draws on all of them. Undone in one.`;
 }
 
 /** "on the day", "the day before", "two days before". */

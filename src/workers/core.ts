@@ -56,4 +56,4 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
 const loadQuestions = () => import('@/core/answers/questions.ts');
 
 /** Questions that want the solver, which is loaded when the first of them is asked. */
-const wantsSolver = (question: Question): boolean => question === 'shares' || question === 'split';
+const wantsSolver = (question: Question): boolean => question === 'shares' || question === 'deal';

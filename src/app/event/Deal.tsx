@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { splitWishes, type SplitWish } from '@/core/event/index.ts';
+import { mayBeDealt, type SplitWish, splitWishes } from '@/core/event/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { SelectField } from '../parts/fields/SelectField.tsx';
+import { HALVES } from '../parts/fields/halves.ts';
 import { Dealt } from './Dealt.tsx';
 
 const wishes: Readonly<Record<SplitWish, string>> = {
@@ -16,44 +17,74 @@ const dayChoices = [
   { value: '3', words: 'and two days before' },
 ] as const;
 
-/** One pot's meat dealt over the vessels and days of the kitchen, shown before it is taken. */
+/** What every pot that has not begun would be chosen by. */
+const ALL = '';
+
+/** The meat of pots dealt over the vessels and days of the kitchens, shown before it is taken. */
 export default function Deal() {
-  const { loaded } = useOpenMeal();
-  const [pot, choosePot] = useState<string>();
-  const batch = loaded.batches.find(({ id }) => id === pot) ?? loaded.batches[0];
+  const { loaded, opened } = useOpenMeal();
+  const [pot, choosePot] = useState(ALL);
   const [wish, choose] = useState<SplitWish>('fewest');
   const [days, chooseDays] = useState<(typeof dayChoices)[number]['value']>('2');
+  const [home, goHome] = useState('');
   const [asked, ask] = useState(false);
-  if (!batch) return null;
+  const may = mayBeDealt(opened.input);
+  const batches = may.includes(pot) ? [pot] : may;
+  const nameOf = (id: string) => loaded.batches.find((one) => one.id === id)?.name ?? '';
   return (
     <section aria-label="Deal over pots">
-      <h2>Deal one pot’s meat over the vessels</h2>
-      <p className="choices">
-        <SelectField label="The meat of" value={batch.id} onChoose={choosePot}>
-          {loaded.batches.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-      </p>
-      <p className="choices">
-        <Choice
-          legend="Wish"
-          hidden
-          value={wish}
-          options={splitWishes.map((value) => ({ value, words: wishes[value] }))}
-          onChoose={choose}
-        />
-        <Choice legend="Cooked" hidden value={days} options={dayChoices} onChoose={chooseDays} />
-        {!asked && (
-          <button type="button" className="btn act" onClick={() => ask(true)}>
-            Deal
-          </button>
-        )}
-      </p>
-      {asked && (
-        <Dealt key={batch.id} batch={batch} wish={wish} days={Number(days)} onTaken={() => ask(false)} />
+      <h2>Deal the meat over the vessels</h2>
+      {may.length === 0 ? (
+        <p className="quiet">Every pot with meat has begun: what is in a pot is not dealt any more.</p>
+      ) : (
+        <>
+          <p className="choices">
+            {may.length > 1 && (
+              <SelectField label="The meat of" value={batches.length > 1 ? ALL : pot} onChoose={choosePot}>
+                <option value={ALL}>
+                  {may.length === loaded.batches.length ? 'all pots' : 'all pots that have not begun'}
+                </option>
+                {may.map((id) => (
+                  <option key={id} value={id}>
+                    {nameOf(id)}
+                  </option>
+                ))}
+              </SelectField>
+            )}
+            <SelectField label="Everybody home by" value={home} onChoose={goHome}>
+              <option value="">the meal’s own hours</option>
+              {HALVES.map((time) => (
+                <option key={time}>{time}</option>
+              ))}
+            </SelectField>
+          </p>
+          <p className="choices">
+            <Choice
+              legend="Wish"
+              hidden
+              value={wish}
+              options={splitWishes.map((value) => ({ value, words: wishes[value] }))}
+              onChoose={choose}
+            />
+            <Choice legend="Cooked" hidden value={days} options={dayChoices} onChoose={chooseDays} />
+            {!asked && (
+              <button type="button" className="btn act" onClick={() => ask(true)}>
+                Deal
+              </button>
+            )}
+          </p>
+          {asked && (
+            <Dealt
+              key={batches.join(' ')}
+              batches={batches}
+              wish={wish}
+              days={Number(days)}
+              home={home}
+              onDays={(n) => chooseDays(n === 2 ? '2' : '3')}
+              onTaken={() => ask(false)}
+            />
+          )}
+        </>
       )}
     </section>
   );

@@ -1,41 +1,54 @@
 import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
-import type { LockedPot, Split, SplitWish } from '@/core/event/index.ts';
-import type { Batch } from '@/core/meal/index.ts';
-import { dayBefore, dealtWords, splitWayWords } from '@/words/index.ts';
-import { takeSplit } from '../open/edits/index.ts';
+import type { Deal } from '@/core/answers/index.ts';
+import type { LockedPot, SplitPot, SplitWish } from '@/core/event/index.ts';
+import { dayBefore, dealtInto, dealtWords, homeWords, splitWayWords } from '@/words/index.ts';
+import { useNow } from '../browser/useNow.ts';
+import { takeDeal } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { useAnswer } from '../open/useAnswer.ts';
+import { useWall } from '../open/useWall.ts';
+import { firstPlan } from '../open/dayPlans.ts';
 import { Checkbox } from '../parts/fields/Checkbox.tsx';
 import { DealtSlab } from './DealtSlab.tsx';
 import { useWrites } from './Headline.tsx';
 import css from './event.module.scss';
 
 interface Props {
-  readonly batch: Batch;
+  readonly batches: readonly string[];
   readonly wish: SplitWish;
   readonly days: number;
+  /** "17:30", or "" where nobody asked for an hour. */
+  readonly home: string;
+  readonly onDays: (days: number) => void;
   readonly onTaken: () => void;
 }
 
+/** Told as from another day: with its name, ms. */
+const TWO_DAYS = 48 * 3_600_000;
 /** A knife is moved by so much, g. */
 const KNIFE = 500;
 
+type At = Pick<LockedPot, 'batch' | 'vessel' | 'day'>;
+
 const isAt =
-  ({ vessel, day }: Pick<LockedPot, 'vessel' | 'day'>) =>
+  ({ batch, vessel, day }: At) =>
   (one: LockedPot) =>
-    one.vessel === vessel && one.day === day;
+    one.batch === batch && one.vessel === vessel && one.day === day;
 
 /** The meat as it is dealt: a knife is moved half a kilogram at a time, what is kept stands, and the rest follows. */
-export function Dealt({ batch, wish, days, onTaken }: Props) {
+export function Dealt({ batches, wish, days, home, onDays, onTaken }: Props) {
   const { loaded } = useOpenMeal();
   const writes = useWrites();
+  const now = useNow();
   const [locked, lock] = useState<readonly LockedPot[]>([]);
-  const { data, error, isPlaceholderData, isPending } = useAnswer('split', {
-    batch: batch.id,
+  const { tries: _, ...at } = firstPlan(now);
+  const { data, error, isPlaceholderData, isPending } = useAnswer('deal', {
+    batches,
     wish,
     days,
     locked,
+    ...(home !== '' && { home: { by: home, ...at } }),
   });
   if (error) return <p className="wrong">It could not be dealt ({error.message}).</p>;
   if (isPending) return <p role="status">Dealing.</p>;
@@ -48,85 +61,125 @@ export function Dealt({ batch, wish, days, onTaken }: Props) {
         </button>
       </p>
     );
-  const keep = (pot: Pick<LockedPot, 'vessel' | 'day'>, g: number | undefined) =>
+  const keep = (pot: At, g: number | undefined) =>
     lock((before) => [
       ...before.filter((one) => !isAt(pot)(one)),
-      ...(g === undefined ? [] : [{ vessel: pot.vessel, day: pot.day, g }]),
+      ...(g === undefined ? [] : [{ batch: pot.batch, vessel: pot.vessel, day: pot.day, g }]),
     ]);
-  const take = (found: Split) => {
-    takeSplit(loaded.meal.id, batch.id, found);
+  const take = () => {
+    takeDeal(loaded.meal.id, data);
     onTaken();
   };
   return (
     <div data-old={isPlaceholderData || undefined}>
-      <p role="status">{dealtWords(data, writes)}</p>
+      <p role="status">
+        {dealtWords(data, writes)} <Home home={data.home} />
+      </p>
       <DealtSlab split={data} />
       <ul className={css.ways} aria-label="Pots of the deal">
-        {data.pots.map((pot) => {
-          const { vessel, name, day, g, mostG } = pot;
-          const isKept = locked.some(isAt(pot));
-          return (
-            <li key={`${vessel} ${String(day)}`} className={css.dealt}>
-              <button
-                type="button"
-                className="btn act"
-                aria-label={`Half a kilogram less in the ${name}, ${dayBefore(day)}`}
-                onClick={() => keep(pot, Math.max(KNIFE, g - KNIFE))}
-              >
-                <Minus size={16} aria-hidden />
-              </button>
-              <b className="num">{writes.mass(g)}</b>
-              <button
-                type="button"
-                className="btn act"
-                aria-label={`Half a kilogram more in the ${name}, ${dayBefore(day)}`}
-                onClick={() => keep(pot, Math.min(mostG, g + KNIFE))}
-              >
-                <Plus size={16} aria-hidden />
-              </button>
-              <span>
-                in the {name}, {dayBefore(day)}{' '}
-                <span className="quiet">of {writes.mass(mostG)} that it takes</span>
-              </span>
-              <Checkbox checked={isKept} onTick={(on) => keep(pot, on ? g : undefined)}>
-                keep it so
-              </Checkbox>
-              <button type="button" className="link quiet" onClick={() => keep(pot, 0)}>
-                leave it out
-              </button>
-            </li>
-          );
-        })}
+        {data.pots.map((pot) => (
+          <PotRow
+            key={`${pot.batch} ${pot.vessel} ${String(pot.day)}`}
+            pot={pot}
+            of={batches.length > 1 ? loaded.batches.find(({ id }) => id === pot.batch)?.name : undefined}
+            isKept={locked.some(isAt(pot))}
+            onKeep={(g) => keep(pot, g)}
+          />
+        ))}
       </ul>
       {data.ways.length > 0 && (
         <ul aria-label="What would take it in">
           {data.ways.map(({ way, outsideG }) => (
-            <li key={way}>{splitWayWords(way, outsideG, writes)}</li>
+            <li key={way}>
+              {splitWayWords(way, outsideG, writes)}{' '}
+              {way === 'another day' && (
+                <button type="button" className="link" onClick={() => onDays(days + 1)}>
+                  deal it so
+                </button>
+              )}
+            </li>
           ))}
         </ul>
       )}
-      <Foot
-        batch={batch}
-        data={data}
-        isLocked={locked.length > 0}
-        onTake={() => take(data)}
-        onFree={() => lock([])}
-      />
+      <Foot deal={data} isLocked={locked.length > 0} onTake={take} onFree={() => lock([])} />
     </div>
   );
 }
 
+/** Whether the hour is kept, as the day's plan has it. */
+function Home({ home }: { readonly home: Deal['home'] }) {
+  const wall = useWall();
+  if (!home) return null;
+  const { kept, late, begins } = home;
+  return (
+    <span className={kept ? 'quiet' : 'wrong'}>
+      {homeWords(home.by, {
+        kept,
+        begins: wall.moment(begins, begins + TWO_DAYS),
+        late: late === undefined ? undefined : wall.moment(late, late + TWO_DAYS),
+      })}
+    </span>
+  );
+}
+
+interface RowProps {
+  readonly pot: SplitPot;
+  /** The pot whose meat it is, where several are dealt. */
+  readonly of: string | undefined;
+  readonly isKept: boolean;
+  readonly onKeep: (g: number | undefined) => void;
+}
+
+function PotRow({ pot: { name, day, g, mostG }, of, isKept, onKeep }: RowProps) {
+  const writes = useWrites();
+  const where = `${of === undefined ? '' : `of ${of} `}in the ${name}, ${dayBefore(day)}`;
+  return (
+    <li className={css.dealt}>
+      <button
+        type="button"
+        className="btn act"
+        aria-label={`Half a kilogram less ${where}`}
+        onClick={() => onKeep(Math.max(KNIFE, g - KNIFE))}
+      >
+        <Minus size={16} aria-hidden />
+      </button>
+      <b className="num">{writes.mass(g)}</b>
+      <button
+        type="button"
+        className="btn act"
+        aria-label={`Half a kilogram more ${where}`}
+        onClick={() => onKeep(Math.min(mostG, g + KNIFE))}
+      >
+        <Plus size={16} aria-hidden />
+      </button>
+      <span>
+        {where} <span className="quiet">of {writes.mass(mostG)} that it takes</span>
+      </span>
+      <Checkbox checked={isKept} onTick={(on) => onKeep(on ? g : undefined)}>
+        keep it so
+      </Checkbox>
+      <button type="button" className="link quiet" onClick={() => onKeep(0)}>
+        leave it out
+      </button>
+    </li>
+  );
+}
+
 interface FootProps {
-  readonly batch: Batch;
-  readonly data: Split;
+  readonly deal: Deal;
   readonly isLocked: boolean;
   readonly onTake: () => void;
   readonly onFree: () => void;
 }
 
-function Foot({ batch, data, isLocked, onTake, onFree }: FootProps) {
-  const n = data.pots.length;
-  if (n === 0) return <p>Nothing of it has a place: no vessel of the kitchen is free for it.</p>;
+function Foot({ deal, isLocked, onTake, onFree }: FootProps) {
+  const { loaded } = useOpenMeal();
+  if (deal.pots.length === 0)
+    return <p>Nothing of it has a place: no vessel of the kitchen is free for it.</p>;
+  const names = loaded.batches.map(({ id, name }) => ({
+    name,
+    pots: deal.pots.filter(({ batch }) => batch === id).length,
+  }));
   return (
     <p className="choices">
       <button type="button" className="btn act is-first" onClick={onTake}>
@@ -137,10 +190,7 @@ function Foot({ batch, data, isLocked, onTake, onFree }: FootProps) {
           Let all go
         </button>
       )}
-      <span className="quiet">
-        {batch.name} becomes {n === 1 ? 'this one pot' : `${String(n)} pots`}, and every dish that draws on it
-        draws on all of them. Undone in one.
-      </span>
+      <span className="quiet">{dealtInto(names)}</span>
     </p>
   );
 }

@@ -10,8 +10,8 @@ export function DealtSlab({ split: { pots, outsideG } }: { readonly split: Split
   const all = pots.reduce((sum, { g }) => sum + g, 0) + outsideG;
   const scale = all > 0 ? (WIDTH - 4 - pots.length * 3) / all : 0;
   const parts = [
-    ...pots.map(({ g, name, day }) => ({ g, name, day })),
-    ...(outsideG >= 1 ? [{ g: outsideG, name: 'outside', day: -1 }] : []),
+    ...pots.map(({ batch, g, name, day }) => ({ key: `${batch} ${name}`, g, name, day })),
+    ...(outsideG >= 1 ? [{ key: '', g: outsideG, name: 'outside', day: -1 }] : []),
   ];
   const lefts = parts.map((_, i) => 2 + parts.slice(0, i).reduce((sum, { g }) => sum + g * scale + 3, 0));
   return (
@@ -21,8 +21,8 @@ export function DealtSlab({ split: { pots, outsideG } }: { readonly split: Split
         role="img"
         aria-label="The meat, cut into its pots; the list below says the same"
       >
-        {parts.map(({ g, name, day }, i) => (
-          <g key={`${name} ${String(day)}`}>
+        {parts.map(({ key, g, name, day }, i) => (
+          <g key={`${key} ${String(day)}`}>
             <rect
               x={lefts[i]}
               y={TOP}

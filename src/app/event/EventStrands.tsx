@@ -16,6 +16,8 @@ interface Props {
   readonly day: DayPlan | undefined;
 }
 
+/** px that the name of a day takes. */
+const NAMED = 18;
 const HALF_DAY = 12 * 3_600_000;
 
 /** When each pot is cooked by the plan; one whose time nobody knows stands at the beginning. */
@@ -38,7 +40,11 @@ export function EventStrands({ event, day }: Props) {
   const { height, columns, tables, pieces, yOf } = layoutOf(event, timesOf(event, day), (at) =>
     Math.floor(minuteOfDay(at, zone) / 60),
   );
-  const days = midnights(day, zone);
+  // Of two days whose names would lie on each other the later is named.
+  const days = midnights(day, zone).map((one, i, all) => {
+    const next = all[i + 1];
+    return { ...one, isNamed: !next || yOf(next.at) - yOf(one.at) >= NAMED };
+  });
   const nowY = now > day.begins && now < day.serving ? yOf(now) : undefined;
   return (
     <figure className={css.strands} aria-label="What the pots give to the sittings" tabIndex={0}>
@@ -47,12 +53,14 @@ export function EventStrands({ event, day }: Props) {
         role="img"
         aria-label="The strands of all pots; the table below says the same"
       >
-        {days.map(({ at, words }) => (
+        {days.map(({ at, words, isNamed }) => (
           <g key={at}>
             <path d={`M0 ${String(yOf(at))}H${String(WIDTH)}`} className={css.midnight} />
-            <text x={0} y={yOf(at) + 16} className={css.day}>
-              {words}
-            </text>
+            {isNamed && (
+              <text x={0} y={yOf(at) + 16} className={css.day}>
+                {words}
+              </text>
+            )}
           </g>
         ))}
         {nowY !== undefined && (

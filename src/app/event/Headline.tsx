@@ -1,10 +1,19 @@
 import type { DayPlan } from '@/core/answers/index.ts';
-import { type EventFigures, eventWays, shortOf, type TriedWay, withWay } from '@/core/event/index.ts';
+import { type EventFigures, shortOf } from '@/core/event/index.ts';
 import { dishName } from '@/core/order/index.ts';
-import { writeMass, writeVolume } from '@/core/quantity/index.ts';
-import { capital, eventHeadline, eventWayWords, leftShort, peopleWords, shortDishes } from '@/words/index.ts';
-import { editMeal } from '../open/edits/index.ts';
+import { typedMass, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import {
+  capital,
+  eventHeadline,
+  eventWayWords,
+  leftShort,
+  peopleWords,
+  shortDishes,
+  shortName,
+} from '@/words/index.ts';
+import { takeEventWay } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
+import { useAnswer } from '../open/useAnswer.ts';
 import { useWall } from '../open/useWall.ts';
 import css from './event.module.scss';
 
@@ -28,24 +37,10 @@ export function useWrites() {
 
 /** One problem at a time, the first to be served first, with what would put it right; each way was tried. */
 export function Headline({ event, day }: Props) {
-  const { loaded, opened } = useOpenMeal();
-  const { meal } = loaded;
   const writes = useWrites();
   const wall = useWall();
   const short = shortOf(event);
   const [first] = short;
-  const sitting = first?.id;
-  const ways = sitting === undefined ? [] : eventWays(opened, sitting).slice(0, WAYS);
-  const nameOf = {
-    dish: (id: string) => {
-      const dish = meal.dishes.find((one) => one.id === id);
-      return dish ? dishName(dish) : '';
-    },
-    pot: (id: string) => event.pots.find((one) => one.id === id)?.name ?? '',
-  };
-  const take = ({ way }: TriedWay) => {
-    editMeal(meal.id, `a way out: ${eventWayWords(way, nameOf)}`, (m) => withWay(m, way));
-  };
   const late = day?.sittings.filter(({ lateMin }) => lateMin > 0) ?? [];
   return (
     <>
@@ -82,24 +77,62 @@ export function Headline({ event, day }: Props) {
           {wall.moment(serving, day?.serving ?? serving)}, {Math.round(lateMin)} min late.
         </p>
       ))}
-      {ways.length > 0 && (
-        <ul className={css.ways} aria-label="Ways out">
-          {ways.map((one) => (
-            <li key={eventWayWords(one.way, nameOf)}>
-              <button type="button" className="btn act" onClick={() => take(one)}>
-                {eventWayWords(one.way, nameOf)}
-              </button>{' '}
-              <span className="quiet">{leftShort(one, writes)}</span>
-            </li>
-          ))}
-        </ul>
-      )}
-      {first && ways.length === 0 && (
-        <p className="quiet">
-          No pot has anything over that would help, and nothing of it can be filled with less: buy more for a
-          pot that it draws on.
-        </p>
-      )}
+      {first && <Ways event={event} sitting={first.id} />}
     </>
+  );
+}
+
+interface WaysProps {
+  readonly event: EventFigures;
+  readonly sitting: string;
+}
+
+/** What would put a shortage right, each tried by the worker. */
+function Ways({ event, sitting }: WaysProps) {
+  const { loaded, opened, units } = useOpenMeal();
+  const { meal } = loaded;
+  const writes = useWrites();
+  const { data, error, isPlaceholderData } = useAnswer('eventWays', sitting);
+  if (error) return <p className="wrong">No way out could be tried ({error.message}).</p>;
+  if (!data) return <p className="quiet">Trying what would put it right.</p>;
+  const nameOf = {
+    dish: (id: string) => {
+      const dish = meal.dishes.find((one) => one.id === id);
+      return dish ? dishName(dish) : '';
+    },
+    pot: (id: string) => event.pots.find((one) => one.id === id)?.name ?? '',
+    cut: (id: string) =>
+      shortName(
+        opened.planned.flatMap(({ cuts }) => cuts).find((cut) => cut.id === id)?.name ?? id,
+      ).toLowerCase(),
+  };
+  const ways = data.slice(0, WAYS);
+  if (ways.length === 0)
+    return (
+      <p className="quiet">
+        No pot has anything over that would help, nothing of it can be filled with less, and no pot that it
+        draws on can still have more: it wants a pot more.
+      </p>
+    );
+  return (
+    <ul className={css.ways} aria-label="Ways out" data-old={isPlaceholderData || undefined}>
+      {ways.map((one) => {
+        const words = eventWayWords(one.way, nameOf, writes);
+        return (
+          <li key={words}>
+            <button
+              type="button"
+              className="btn act"
+              onClick={() =>
+                takeEventWay(meal.id, `a way out: ${words}`, one.way, (g) => typedMass(g, units))
+              }
+            >
+              {words}
+            </button>{' '}
+            <span className="quiet">{leftShort(one, writes)}</span>
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { type Slice, withMore } from '@/core/event/index.ts';
-import { type Quantity, readQuantity } from '@/core/quantity/index.ts';
+import { typedMass } from '@/core/quantity/index.ts';
 import { writeMoney } from '@/core/shop/index.ts';
 import { listed } from '@/words/index.ts';
 import { editBatch } from '../open/edits/index.ts';
@@ -12,7 +12,7 @@ import { Scrolls } from './Scrolls.tsx';
 
 /** The safety margin in slices of meat: what each costs, the chance that it buys, who goes without if it fails. */
 export function Margin() {
-  const { loaded } = useOpenMeal();
+  const { loaded, units } = useOpenMeal();
   const writes = useWrites();
   const [chosen, choose] = useState<string>();
   const batch = loaded.batches.find(({ id }) => id === chosen) ?? loaded.batches[0];
@@ -51,7 +51,7 @@ export function Margin() {
                   mass={writes.mass}
                   onTake={() =>
                     editBatch(batch.id, 'a slice of the margin', (one) =>
-                      withMore(one, found.lot, slice.moreG, (g) => asWritten(writes.mass(g), g)),
+                      withMore(one, found.lot, slice.moreG, (g) => typedMass(g, units)),
                     )
                   }
                 />
@@ -66,12 +66,6 @@ export function Margin() {
       )}
     </>
   );
-}
-
-/** What stands in the field is what is kept: a weight in pounds is rounded as it is written. */
-function asWritten(text: string, g: number): Quantity {
-  const reading = readQuantity(text, 'mass');
-  return reading.ok ? reading.quantity : { text, lo: g, hi: g };
 }
 
 interface RowProps {

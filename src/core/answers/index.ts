@@ -5,6 +5,7 @@ export { advice } from './heavy/advice.ts';
 export { cooling, type CoolingNow, leftToCool } from './heavy/cooling.ts';
 export { expectedAt } from './light/expected.ts';
 export { jugOf } from './light/jug.ts';
+export type { Deal } from './heavy/deal.ts';
 export { defatsOf, vesselFor } from './light/defat.ts';
 export type { DayNote, DayPlan } from './heavy/day/day.ts';
 export { nowOf, printedDay } from './heavy/day/printedDay.ts';

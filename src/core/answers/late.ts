@@ -4,13 +4,14 @@ import { contradicts } from './heavy/contradicts.ts';
 import { cooling } from './heavy/cooling.ts';
 import { dayOf } from './heavy/day/day.ts';
 import { placeWays } from './heavy/day/unplanned.ts';
+import { deal } from './heavy/deal.ts';
 import { feeds } from './heavy/feeds.ts';
 import { lidFor } from './heavy/lidFor.ts';
 import { margins } from './heavy/margins.ts';
 import { searing } from './heavy/searing.ts';
 import { serviceNow } from './heavy/serviceNow.ts';
 import { shares } from './heavy/shares.ts';
-import { slices, split } from '../event/index.ts';
+import { eventWays, slices } from '../event/index.ts';
 import { whatIf } from './heavy/whatIf.ts';
 
 /** What no first look asks: a thread loads it when the first of it is wanted. */
@@ -28,6 +29,7 @@ export const lateQuestions = {
   shares,
   cooling,
   whatIf,
-  split,
+  deal,
   slices,
+  eventWays,
 };

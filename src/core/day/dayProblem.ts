@@ -5,6 +5,7 @@ import type { MetNeed, Resource } from './resources.ts';
 import { SLOT, type Job, type Problem, type Schedule, type Span } from '../schedule/index.ts';
 import { batchOf, taskId, type Task } from './task.ts';
 import { minuteOfDay } from '../clock/index.ts';
+import { hoursOn } from './hours.ts';
 
 export const SLOT_MS = SLOT * MINUTE_MS;
 /** Where the hours of work cannot be kept, somebody is up so long before the serving, min. */
@@ -253,17 +254,23 @@ export const handsOf = (task: Task) =>
 
 /** Hands there are, slot by slot: none outside the hours, but for those close to a serving that is given. */
 function handsFree(
-  { hands, awake: [from, to], zone }: DayFacts,
+  facts: DayFacts,
   origin: number,
   horizon: number,
   servings: readonly number[],
 ): Int16Array {
+  const { hands, zone } = facts;
   const hour = 60 / SLOT;
+  const hoursAt = hoursOn(facts);
   let first = 0;
+  let [from, to] = facts.awake;
   return Int16Array.from({ length: horizon }, (_, slot) => {
     const at = origin + slot * SLOT_MS;
     // Read off the wall clock every hour, so that a change of the clocks moves the night with it.
-    if (slot % hour === 0) first = minuteOfDay(at, zone);
+    if (slot % hour === 0) {
+      first = minuteOfDay(at, zone);
+      [from, to] = hoursAt(at);
+    }
     if (servings.some((serving) => serving > at && serving - at <= UP_BEFORE_SERVING * MINUTE_MS))
       return hands;
     const minute = (first + (slot % hour) * SLOT) % (24 * 60);

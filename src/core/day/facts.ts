@@ -168,6 +168,8 @@ export interface DayFacts {
   readonly whose: Readonly<Record<string, string>>;
   /** Minutes of the day between which somebody works. */
   readonly awake: readonly [number, number];
+  /** Minute of the day by which all go home on days on which nobody is served; undefined: as on the others. */
+  readonly home: number | undefined;
   readonly zone: string;
   readonly forward: boolean;
   readonly minutes: Readonly<Record<string, number>>;

@@ -15,6 +15,7 @@ import { askedAt, lastOf, type ServedAt, sittingServed } from './sittings.ts';
 import { tightOf } from './tight.ts';
 import { withNames } from './who.ts';
 import { minuteOfDay } from '../clock/index.ts';
+import { hoursOn } from './hours.ts';
 
 /** Two days before the serving and a night more: nobody begins sooner, slots. */
 const HORIZON = (4 * 24 * 60) / SLOT;
@@ -244,7 +245,9 @@ const LATEST = 12 * 60;
 const DAY = 24 * 60;
 
 /** Undefined where nothing that wants hands lies outside the hours. */
-function outsideOf({ awake, zone }: DayFacts, lines: readonly Line[], now: number): Outside | undefined {
+function outsideOf(facts: DayFacts, lines: readonly Line[], now: number): Outside | undefined {
+  const { awake, zone } = facts;
+  const hoursAt = hoursOn(facts);
   const wanting = lines
     .filter(({ hands, to }) => hands > 0 && to > now)
     .map(({ from, to }) => {
@@ -252,7 +255,10 @@ function outsideOf({ awake, zone }: DayFacts, lines: readonly Line[], now: numbe
       return { from, begins, ends: Math.min(DAY - 1, Math.ceil(begins + (to - from) / MINUTE_MS)) };
     });
   // A slot that is begun is finished.
-  const beyond = wanting.filter(({ begins, ends }) => begins < awake[0] || ends > awake[1] + SLOT);
+  const beyond = wanting.filter(({ from, begins, ends }) => {
+    const [first, last] = hoursAt(from);
+    return begins < first || ends > last + SLOT;
+  });
   const [first] = beyond;
   if (!first) return undefined;
   const hours = [

@@ -52,10 +52,17 @@ test('what Sunday lacks is put right by the pot that has something over, and the
   const draws = ways.find(({ way }) => way.what === 'draw on' && way.pot === 'pork');
   if (!first || !draws) throw new Error('no way out');
   const { input } = opened;
-  const after = eventOf(openMeal({ ...input, meal: withWay(input.meal, draws.way) }));
+  const after = eventOf(openMeal({ ...input, ...withWay(input, draws.way) }));
   const left = sum(after.sittings.map(({ lacks }) => lacks.g));
   expect(left).toBeCloseTo(draws.lacks.g, 6);
   expect(left).toBeLessThan(first.lacks.g / 2);
+  // So much more is bought that none of its own pasta is short, and not a kilogram beyond that.
+  const buy = ways.find(({ way }) => way.what === 'buy');
+  if (buy?.way.what !== 'buy') throw new Error('nothing to buy');
+  const bought = eventOf(openMeal({ ...input, ...withWay(input, buy.way) }));
+  expect(bought.sittings.find(({ id }) => id === SUNDAY)?.lacks.g).toBe(0);
+  const less = eventOf(openMeal({ ...input, ...withWay(input, { ...buy.way, g: buy.way.g - 1500 }) }));
+  expect(less.sittings.find(({ id }) => id === SUNDAY)?.lacks.g).toBeGreaterThan(0);
   // Fewer plates are all filled.
   expect(ways.find(({ way }) => way.what === 'fewer')?.empty).toBe(0);
   expect(emptyOf(first)).toBeGreaterThan(20);

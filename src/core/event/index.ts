@@ -14,8 +14,11 @@ export { printedEvent } from './printed.ts';
 export { type EventWay, eventWays, type TriedWay, withWay } from './ways.ts';
 export {
   type LockedPot,
+  mayBeDealt,
   type Split,
   split,
+  type SplitAsk,
+  type SplitPot,
   type SplitWay,
   type SplitWish,
   splitWishes,

@@ -5,10 +5,10 @@ import { figureOf } from '../shop/index.ts';
 import { askedFor, eventCost } from './cost.ts';
 import { eventOf, shortOf } from './figures.ts';
 import type { LpSolver } from '../plates/index.ts';
-import { split } from './split/index.ts';
+import { mayBeDealt, split } from './split/index.ts';
 import { eventWays } from './ways.ts';
 
-/** A pot is dealt over the day of its sitting and the one before. */
+/** Pots are dealt over the day of their sitting and the one before. */
 const SPLIT_DAYS = 2;
 
 /** An event as `slow-spoon reckon` prints it: documented in docs/batch-file.md. */
@@ -60,25 +60,33 @@ export function printedEvent(
         ? { price: figureOf(asked.price), tax: figureOf(asked.tax), all: figureOf(asked.all) }
         : null,
     },
-    split: input.batches.flatMap(({ id }) => {
-      const found = split(meal, { batch: id, wish: 'fewest', days: SPLIT_DAYS }, solver);
-      return found
-        ? [
-            {
-              batch: id,
-              pots: found.pots.map(({ vessel, day, g }) => ({ vessel, daysBefore: day, g: Math.round(g) })),
-              outsideG: Math.round(found.outsideG),
-              proved: found.proved,
-              ways: found.ways.map(({ way, outsideG }) => ({ way, outsideG: Math.round(outsideG) })),
-            },
-          ]
-        : [];
-    }),
+    split: printedSplit(meal, solver),
     allergens: allergensByDish(input).map(({ dish, name, contains, notKnown }) => ({
       sitting: sittingOf(input.meal.dishes.find(({ id }) => id === dish) ?? {}, input.meal),
       dish: name,
       contains: contains.map(({ what, from }) => ({ what, from })),
       notKnown,
     })),
+  };
+}
+
+/** Everything that may be dealt, together: null where nothing may, or no solver is at hand. */
+function printedSplit(meal: OpenedMeal, solver: LpSolver | undefined) {
+  const found = split(meal, { batches: mayBeDealt(meal.input), wish: 'fewest', days: SPLIT_DAYS }, solver);
+  if (!found) return null;
+  return {
+    pots: found.pots.map(({ batch, vessel, day, g }) => ({
+      batch,
+      vessel,
+      daysBefore: day,
+      g: Math.round(g),
+    })),
+    outside: found.outside.map(({ batch, lots }) => ({
+      batch,
+      g: Math.round(lots.reduce((sum, g) => sum + g, 0)),
+    })),
+    proved: found.proved,
+    leastPots: found.leastPots ?? null,
+    ways: found.ways.map(({ way, outsideG }) => ({ way, outsideG: Math.round(outsideG) })),
   };
 }

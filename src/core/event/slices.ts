@@ -56,6 +56,12 @@ export const withMore = (
   }),
 });
 
+/** The heaviest of a pot's meat. */
+export const largestLot = (batch: Batch | undefined): Batch['lots'][number] | undefined =>
+  (batch?.lots ?? [])
+    .filter(({ kind }) => kind === 'meat')
+    .toSorted((a, b) => (midpoint(b.weight) ?? 0) - (midpoint(a.weight) ?? 0))[0];
+
 /**
  * The safety margin cut into slices: what each slice of a pot's largest lot costs, the chance that it buys, and who goes without if it
  * fails. Each is tried: more meat in the pot steams, holds and juices otherwise than what is there.
@@ -64,9 +70,7 @@ export const withMore = (
 export function slices(meal: OpenedMeal, { batch: id }: { readonly batch: string }): Slices | undefined {
   const { input } = meal;
   const batch = priced(input.batches).find((one) => one.id === id);
-  const [lot] = (batch?.lots ?? [])
-    .filter(({ kind }) => kind === 'meat')
-    .toSorted((a, b) => (midpoint(b.weight) ?? 0) - (midpoint(a.weight) ?? 0));
+  const lot = largestLot(batch);
   const g = midpoint(lot?.weight) ?? 0;
   const stepG = Math.max(1, Math.round((OF_LOT * g) / HALF_KG)) * HALF_KG;
   if (!batch || !lot || g + FEWER * stepG <= 0) return undefined;

@@ -134,6 +134,9 @@ export const day = z.strictObject({
     .describe('of kitchen.hands, who cooks: as many hands as they are; absent: hands without a name'),
   from: clockTime.optional().describe('nobody works before it; absent: 06:30'),
   to: clockTime.optional().describe('nor after it; absent: 22:30'),
+  home: clockTime
+    .optional()
+    .describe('nor after this on days on which nobody is served, in any kitchen; absent: as on the others'),
   forward: z.literal(true).optional().describe('run from now, and served when it is ready'),
   tasks: z.array(ownTask).max(most.tasks).optional(),
   minutes: z.record(z.string().max(200), duration).optional().describe('how long a task takes here, by task'),

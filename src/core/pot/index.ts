@@ -11,7 +11,14 @@ export {
   pieceHeight,
   type Fill,
 } from './fill/fill.ts';
-export { type MisfitSays, misfits, reachCm, smallestThatFits, type Remedy } from './fill/fits.ts';
+export {
+  goesIntoAny,
+  type MisfitSays,
+  misfits,
+  reachCm,
+  smallestThatFits,
+  type Remedy,
+} from './fill/fits.ts';
 export { sectionOf, type PieceInSection } from './fill/section.ts';
 export { fromPacket, type PacketFigures } from './liquid/figures.ts';
 export { isNotKnown, refsIn } from './liquid/allergens.ts';

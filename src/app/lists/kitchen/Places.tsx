@@ -2,6 +2,7 @@ import { Plus, X } from 'lucide-react';
 import type { Kitchen } from '@/core/meal/index.ts';
 import { editKitchen } from '../../open/edits/index.ts';
 import { withKey } from '../../open/withOrWithout.ts';
+import { HALVES } from '../../parts/fields/halves.ts';
 import { PlaceSelect } from '../../parts/fields/PlaceSelect.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
@@ -9,12 +10,6 @@ import { TextField } from '../../parts/fields/TextField.tsx';
 import css from './kitchen.module.scss';
 
 type Place = NonNullable<Kitchen['places']>[number];
-
-/** Half hours of the day; empty: the meal’s own. */
-const HALVES = Array.from(
-  { length: 48 },
-  (_, i) => `${String(Math.floor(i / 2)).padStart(2, '0')}:${i % 2 === 0 ? '00' : '30'}`,
-);
 
 const editPlaces = (words: string, recipe: (all: readonly Place[]) => Place[]) =>
   editKitchen(words, (before) => ({ ...before, places: recipe(before.places ?? []) }));

@@ -1,4 +1,4 @@
-import { X } from 'lucide-react';
+import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { stands, type Vessel, vesselKinds } from '@/core/meal/index.ts';
 import {
@@ -109,6 +109,7 @@ export function VesselFields({ vessel, units }: Props) {
         at={vessel.at}
         onChoose={(at) => edit('where a vessel stands', (v) => withKey(v, 'at', at))}
       />
+      <Further vessel={vessel} />
       <button
         type="button"
         className="link quiet"
@@ -122,6 +123,28 @@ export function VesselFields({ vessel, units }: Props) {
         <X size={16} aria-hidden /> Remove it
       </button>
     </div>
+  );
+}
+
+/** A vessel that is alike, beside it: whatever it weighs empty, the other is weighed by itself. */
+function Further({ vessel }: { readonly vessel: Vessel }) {
+  const add = () =>
+    editKitchen(`another ${vessel.name}`, (kitchen) => {
+      const { tareG: _, ...alike } = vessel;
+      const base = vessel.name.replace(/ \d+$/, '');
+      const taken = new Set(kitchen.vessels.map(({ name }) => name));
+      let n = 2;
+      while (taken.has(`${base} ${String(n)}`)) n += 1;
+      const other = { ...alike, id: crypto.randomUUID(), name: `${base} ${String(n)}` };
+      return {
+        ...kitchen,
+        vessels: kitchen.vessels.flatMap((one) => (one.id === vessel.id ? [one, other] : [one])),
+      };
+    });
+  return (
+    <button type="button" className="link" onClick={add}>
+      <Plus size={16} aria-hidden /> One more like it
+    </button>
   );
 }
 

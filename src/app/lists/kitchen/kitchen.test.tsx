@@ -64,6 +64,11 @@ describe('kitchen: kitchen', () => {
       await write('Name', 'The hall’s great pot');
       await tap(within(screen.getByRole('group', { name: 'May stand on' })).getByLabelText('oven'));
       expect(sheet()).toMatch(/to the brim; on burner/);
+      // One more like it is one act, and has a name of its own.
+      await press('One more like it');
+      const [one, other] = (await kitchenOnDisk()).vessels.slice(-2);
+      expect(other).toMatchObject({ name: 'The hall’s great pot 2', widthCm: one?.widthCm, on: one?.on });
+      await takeBack('another The hall’s great pot');
       const before = (await kitchenOnDisk()).vessels.length;
       await press('Remove it');
       expect((await kitchenOnDisk()).vessels).toHaveLength(before - 1);

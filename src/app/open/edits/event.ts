@@ -1,6 +1,9 @@
 import { type Meal, OWN_SITTING, type Sitting } from '@/core/meal/index.ts';
-import { type Split, withSplit } from '@/core/event/index.ts';
+import type { Deal } from '@/core/answers/index.ts';
+import { type EventWay, withMore, withSplit, withWay } from '@/core/event/index.ts';
 import { change } from '../memory.ts';
+import type { Quantity } from '@/core/quantity/index.ts';
+import { editBatch } from './batch.ts';
 import { editMeal } from './order.ts';
 import { id, withOne } from './act.ts';
 
@@ -68,16 +71,35 @@ export function removeSitting(mealId: string, sitting: string): void {
   });
 }
 
-/** Deals a pot's meat over several, as one act. */
-export function takeSplit(mealId: string, batchId: string, found: Split): void {
+/** Deals the meat of pots over several, as one act; where somebody is to be home by an hour, the day keeps it. */
+export function takeDeal(mealId: string, found: Pick<Deal, 'pots' | 'outside' | 'home'>): void {
   const ids = found.pots.map(() => id());
-  change(mealId, { words: 'dealing a pot over several' }, (edits) => {
+  change(mealId, { words: 'dealing meat over pots' }, (edits) => {
     const row = edits.get('meals', mealId);
-    const batch = edits.get('batches', batchId)?.batch;
-    if (!row || !batch) return;
+    if (!row) return;
+    const dealt = new Set(found.pots.map(({ batch }) => batch));
+    const before = [...dealt].flatMap((one) => edits.get('batches', one)?.batch ?? []);
     let made = 0;
-    const { meal, batches } = withSplit(row.meal, [batch], batchId, found, () => ids[(made += 1)] ?? id());
+    const { meal, batches } = withSplit(row.meal, before, found, () => ids[(made += 1)] ?? id());
     for (const one of batches) edits.put('batches', { id: one.id, mealId, batch: one });
-    edits.edit('meals', mealId, (before) => ({ ...before, meal }));
+    const { home } = found;
+    edits.edit('meals', mealId, (had) => ({
+      ...had,
+      meal: home ? { ...meal, day: { ...meal.day, home: home.by } } : meal,
+    }));
   });
+}
+
+/** Takes a way out of a shortage, as one act. */
+export function takeEventWay(
+  mealId: string,
+  words: string,
+  way: EventWay,
+  write: (g: number) => Quantity,
+): void {
+  if (way.what !== 'buy') {
+    editMeal(mealId, words, (meal) => withWay({ meal, batches: [] }, way).meal);
+    return;
+  }
+  editBatch(way.pot, words, (batch) => withMore(batch, way.lot, way.g, write));
 }

@@ -47,7 +47,7 @@ export function OutsideHours({ day }: { readonly day: DayPlan }) {
           type="button"
           className="btn btn-sm act"
           onClick={() => {
-            editDay(meal.id, 'the hours', (d) => ({ ...d, ...hours }));
+            editDay(meal.id, 'the hours', ({ home: _, ...d }) => ({ ...d, ...hours }));
           }}
         >
           Work {hours.from} to {hours.to}

@@ -1,8 +1,11 @@
-import { type Day, isChilled, usualDay, withChilling } from '@/core/meal/index.ts';
+import { type Day, isChilled, isEvent, usualDay, withChilling } from '@/core/meal/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { editBatch, editDay } from '../../open/edits/index.ts';
+import { withKey } from '../../open/withOrWithout.ts';
 import { Choice } from '../../parts/fields/Choice.tsx';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
+import { HALVES } from '../../parts/fields/halves.ts';
+import { SelectField } from '../../parts/fields/SelectField.tsx';
 import { TimeField } from '../../parts/fields/WallField.tsx';
 import { Cooks } from './Cooks.tsx';
 
@@ -43,6 +46,20 @@ export function Who() {
           if (to !== '') edit('the hours', { to });
         }}
       />
+      {(day.home !== undefined || isEvent(meal)) && (
+        <SelectField
+          label="home by, on days without a sitting"
+          value={day.home ?? ''}
+          onChoose={(home) =>
+            editDay(meal.id, 'when all go home', (d) => withKey(d, 'home', home === '' ? undefined : home))
+          }
+        >
+          <option value="">as on the others</option>
+          {HALVES.map((time) => (
+            <option key={time}>{time}</option>
+          ))}
+        </SelectField>
+      )}
       <Checkbox
         checked={isChilled(batch)}
         onTick={(chill) => {

@@ -1,3 +1,11 @@
-export { split } from './split.ts';
-export { type LockedPot, type Split, type SplitWay, type SplitWish, splitWishes } from './types.ts';
+export { mayBeDealt, split } from './split.ts';
+export {
+  type LockedPot,
+  type Split,
+  type SplitAsk,
+  type SplitPot,
+  type SplitWay,
+  type SplitWish,
+  splitWishes,
+} from './types.ts';
 export { withSplit } from './withSplit.ts';

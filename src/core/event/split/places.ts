@@ -1,6 +1,6 @@
-import { type Batch, placeOf } from '../../meal/index.ts';
+import { type Batch, kitchenAt, placeOf } from '../../meal/index.ts';
 import type { BatchPlan, OpenedMeal } from '../../model/index.ts';
-import { fillOf, FULL, mayStand, vesselsFor } from '../../pot/index.ts';
+import { fillOf, FULL, goesIntoAny, mayStand, vesselsFor } from '../../pot/index.ts';
 import { LEAST, type Place } from './types.ts';
 
 /** What a vessel takes of this meat, g: as high as is wise, at the batch's own line. */
@@ -18,34 +18,43 @@ function takes(vessel: Parameters<typeof fillOf>[0], batch: Batch, gPerMl: numbe
   return low * gPerMl;
 }
 
+/** The day before its sitting on which a batch is cooked, as far as it is written. */
+export const dayOfBatch = ({ chilled }: Pick<Batch, 'chilled'>): number => (chilled ? 1 : 0);
+
+/** Where a batch may be cooked: vessels that its heat takes and has room for, on days on which no pot that is not dealt has them. */
 export function placesFor(
-  { input }: OpenedMeal,
+  { input, planned }: OpenedMeal,
   batch: Batch,
   plan: BatchPlan,
   days: number,
+  dealt: readonly string[],
 ): readonly Place[] {
-  const [heat = 'oven'] = batch.cook.map((phase) => phase.heat);
+  const { kitchen } = input;
+  const [first] = batch.cook;
+  const heat = first?.heat ?? 'oven';
   const rawG = plan.lots.reduce((sum, lot) => sum + lot.rawG, 0);
   const ml = plan.vessels.reduce((sum, { meatMl }) => sum + meatMl, 0);
   const gPerMl = ml > 0 ? rawG / ml : 1;
-  const dayOf = ({ chilled }: Batch) => (chilled ? 1 : 0);
   const taken = new Set(
-    input.batches
-      .filter((other) => other.id !== batch.id)
+    planned
+      .filter(({ id }) => !dealt.includes(id))
       .flatMap((other) =>
-        other.cook.flatMap(({ vessel }) =>
-          vessel === undefined ? [] : [`${vessel} ${String(dayOf(other))}`],
-        ),
+        other.vessels.map(({ vessel }) => `${vessel.id} ${String(dayOfBatch(other.batch))}`),
       ),
   );
-  return vesselsFor(heat, input.kitchen.vessels)
-    .filter((vessel) => mayStand(vessel, heat))
+  return vesselsFor(heat, kitchen.vessels)
+    .filter(
+      (vessel) =>
+        mayStand(vessel, heat) &&
+        goesIntoAny(vessel, heat, first?.lid ?? 'on', kitchenAt(kitchen, placeOf(vessel.at, kitchen))),
+    )
     .flatMap((vessel) => {
       const mostG = takes(vessel, batch, gPerMl);
       return Array.from({ length: days }, (_, day): Place => ({
+        batch: batch.id,
         vessel: vessel.id,
         name: vessel.name,
-        at: placeOf(vessel.at, input.kitchen),
+        at: placeOf(vessel.at, kitchen),
         widthCm: vessel.widthCm,
         day,
         mostG,

@@ -1,10 +1,17 @@
-import { type Batch, type Kitchen, kitchenAt, SHELF, usualFridges } from '../../meal/index.ts';
-import type { BatchPlan, OpenedMeal } from '../../model/index.ts';
+import type { Batch } from '../../meal/index.ts';
+import type { OpenedMeal } from '../../model/index.ts';
 import { type LpSolver, type Program, type Row, solved, type Terms } from '../../plates/index.ts';
-import { OVEN_WIDTH, sourcesOf } from '../../pot/index.ts';
 import { midpoint } from '../../quantity/index.ts';
-import { shelfOfCooked } from '../../day/index.ts';
-import { LEAST, type LockedPot, type Place, type Split, type SplitAsk, type SplitPot } from './types.ts';
+import { roomRows } from './room.ts';
+import {
+  type Dealing,
+  LEAST,
+  type LockedPot,
+  type Place,
+  type Split,
+  type SplitAsk,
+  type SplitPot,
+} from './types.ts';
 
 /** What lies outside weighs more than any pot. */
 const OUTSIDE = 1e4;
@@ -12,56 +19,64 @@ const OUTSIDE = 1e4;
 /** A pot is worth more than what equals it. */
 const POT = 100;
 
-/** What a gram of raw meat leaves for the cold: ml of liquid and g of shred (estimates; what it really is the plan says). */
-const [LIQUID, SHRED] = [0.5, 0.45];
+/**
+ * Nearer to the best than this nothing is looked for: with a quarter of a pot no fewer can do (what is told by days is worth less),
+ * and equal pots differ by fifty grams less at most.
+ */
+const [NEAR, NEAR_EQUAL] = [POT / 4, 0.5];
 
+/** One lot, in a batch: cut anywhere, or into whole pieces. */
+interface Part {
+  readonly batch: string;
+  /** Its place among the lots of its batch. */
+  readonly lot: number;
+  readonly g: number;
+  /** How many pieces it is; undefined where it can be cut anywhere. */
+  readonly pieces: number | undefined;
+  /** g of one of its pieces, or one gram of what can be cut anywhere. */
+  readonly unit: number;
+}
+
+const partsOf = (batch: Batch): readonly Part[] =>
+  batch.lots.map(({ weight, pieces }, lot): Part => {
+    // In the order of the batch: a lot that cannot be read yet weighs nothing, and stays where it is.
+    const g = midpoint(weight) ?? 0;
+    const n = pieces?.count;
+    const counted = n !== undefined && n >= 1 ? Math.round(n) : undefined;
+    return { batch: batch.id, lot, g, pieces: counted, unit: g / (counted ?? (g || 1)) };
+  });
+
+const x = (part: number, place: number) => `x${String(part)}_${String(place)}`;
+const o = (part: number) => `o${String(part)}`;
+const y = (place: number) => `y${String(place)}`;
+
+/** The batches dealt over those places: the best of their wish, as far as the solver got. */
 export function dealt(
-  batch: Batch,
-  plan: BatchPlan,
+  dealing: readonly Dealing[],
   places: readonly Place[],
   meal: OpenedMeal,
-  { wish, locked = [] }: SplitAsk,
+  ask: SplitAsk,
   solver: LpSolver,
+  seconds: number,
 ): Split | undefined {
-  // In the order of the batch: a lot that cannot be read yet weighs nothing, and stays where it is.
-  const lots = batch.lots.map(({ weight }) => midpoint(weight) ?? 0);
-  const counts = batch.lots.map(({ pieces }) => pieces?.count);
-  const total = lots.reduce((sum, g) => sum + g, 0);
-  const x = (l: number, p: number) => `x${String(l)}_${String(p)}`;
-  const y = (p: number) => `y${String(p)}`;
-  const pieces = (l: number) => {
-    const n = counts[l];
-    return n !== undefined && n >= 1 ? Math.round(n) : undefined;
-  };
-  /** g of one of its pieces, or one gram of what can be cut anywhere. */
-  const unit = (l: number) => (lots[l] ?? 0) / (pieces(l) ?? (lots[l] || 1));
-  const loadOf = (p: number): Terms => lots.map((_, l) => [x(l, p), unit(l)] as const);
+  const { wish, locked = [] } = ask;
+  const parts = dealing.flatMap(({ batch }) => partsOf(batch));
+  const total = parts.reduce((sum, { g }) => sum + g, 0);
+  const at = (p: number) => parts.flatMap((part, l) => (part.batch === places[p]?.batch ? [l] : []));
+  const loadOf = (p: number): Terms => at(p).map((l) => [x(l, p), parts[l]?.unit ?? 0] as const);
   const rows: Row[] = [
-    ...lots.map((g, l): Row => ({
-      terms: [...places.map((_, p) => [x(l, p), 1] as const), [`o${String(l)}`, 1] as const],
+    ...parts.map(({ batch, pieces, g }, l): Row => ({
+      terms: [
+        ...places.flatMap((place, p) => (place.batch === batch ? [[x(l, p), 1] as const] : [])),
+        [o(l), 1],
+      ],
       is: '=',
-      than: pieces(l) ?? g,
+      than: pieces ?? g,
     })),
-    ...places.flatMap(({ mostG, vessel, day }, p): Row[] => {
-      const lock = locked.find((one) => one.vessel === vessel && one.day === day);
-      if (lock) {
-        // Whole pieces come to it within half a piece.
-        const near = Math.max(1, ...lots.map((_, l) => (pieces(l) === undefined ? 0 : unit(l) / 2)));
-        const most = Math.min(lock.g, mostG);
-        return [
-          { terms: loadOf(p), is: '<=', than: most + near },
-          { terms: loadOf(p), is: '>=', than: Math.max(0, most - near) },
-          { terms: [[y(p), 1]], is: '=', than: lock.g > 0 ? 1 : 0 },
-          { terms: [...loadOf(p), [y(p), -mostG]], is: '<=', than: 0 },
-        ];
-      }
-      return [
-        { terms: [...loadOf(p), [y(p), -mostG]], is: '<=', than: 0 },
-        { terms: [...loadOf(p), [y(p), -LEAST]], is: '>=', than: 0 },
-      ];
-    }),
-    ...alike(places, locked, y),
-    ...roomRows(batch, places, plan, meal, loadOf, y),
+    ...places.flatMap((place, p) => loadRows(place, p, loadOf(p), parts, locked)),
+    ...onceEach(places),
+    ...alike(places, locked),
+    ...roomRows(dealing, places, meal, ask, { loadOf, y }),
   ];
   const equal = wish === 'equal';
   if (equal)
@@ -70,134 +85,142 @@ export function dealt(
       rows.push({ terms: [...loadOf(p), ['least', -1], [y(p), -total]], is: '>=', than: -total });
     }
   const late = ({ day }: Place) => (wish === 'early' ? (day === 0 ? 3 * POT : 0) : day);
+  const spread = equal
+    ? ([
+        ['most', 10 / 1000],
+        ['least', -10 / 1000],
+      ] as const)
+    : [];
   const program: Program = {
     sense: 'min',
     objective: [
-      ...lots.map((_, l) => [`o${String(l)}`, (OUTSIDE * unit(l)) / 1000] as const),
+      ...parts.map(({ unit }, l) => [o(l), (OUTSIDE * unit) / 1000] as const),
       ...places.map((place, p) => [y(p), POT + late(place)] as const),
-      ...(equal
-        ? ([
-            ['most', 10 / 1000],
-            ['least', -10 / 1000],
-          ] as const)
-        : []),
+      ...spread,
     ],
     rows,
     bounds: new Map([
       ...places.map((_, p) => [y(p), [0, 1]] as const),
-      ...(equal
-        ? ([
-            ['most', [0, total]],
-            ['least', [0, total]],
-          ] as const)
-        : []),
+      ...spread.map(([name]) => [name, [0, total]] as const),
     ]),
     integers: new Set([
       ...places.map((_, p) => y(p)),
-      ...lots.flatMap((_, l) =>
-        pieces(l) === undefined ? [] : [`o${String(l)}`, ...places.map((__, p) => x(l, p))],
+      ...parts.flatMap((part, l) =>
+        part.pieces === undefined
+          ? []
+          : [o(l), ...places.flatMap(({ batch }, p) => (batch === part.batch ? [x(l, p)] : []))],
       ),
     ]),
   };
-  const solution = solved(program, solver);
+  const solution = solved(program, solver, { near: equal ? NEAR_EQUAL : NEAR, seconds });
   if (!solution) return undefined;
+  const least = solution.optimal ? undefined : leastPots(program, places, solver);
+  const gOf = (name: string, l: number) => solution.of(name) * (parts[l]?.unit ?? 0);
   const pots = places
-    .map(({ vessel, name, day, mostG }, p): SplitPot => {
-      const own = lots.map((_, l) => solution.of(x(l, p)) * unit(l));
-      return { vessel, name, day, mostG, lots: own, g: own.reduce((sum, g) => sum + g, 0) };
+    .map(({ batch, vessel, name, day, mostG }, p): SplitPot => {
+      const lots = at(p).map((l) => gOf(x(l, p), l));
+      return { batch, vessel, name, day, mostG, lots, g: lots.reduce((sum, g) => sum + g, 0) };
     })
     .filter(({ g }) => g >= 1)
-    .sort((a, b) => b.day - a.day || b.g - a.g);
-  const outside = lots.map((_, l) => solution.of(`o${String(l)}`) * unit(l));
+    .sort((a, b) => order(dealing, a) - order(dealing, b) || b.day - a.day || b.g - a.g);
+  const outside = dealing.map(({ batch: { id } }) => ({
+    batch: id,
+    lots: parts.flatMap((part, l) => (part.batch === id ? [gOf(o(l), l)] : [])),
+  }));
   return {
     wish,
     pots,
     outside,
-    outsideG: outside.reduce((sum, g) => sum + g, 0),
-    proved: solution.optimal,
+    outsideG: outside.flatMap(({ lots }) => lots).reduce((sum, g) => sum + g, 0),
+    // As few as no deal can do without is proved, whether or not the solver came to its end.
+    proved: solution.optimal || (wish === 'fewest' && least === pots.length),
+    ...(least !== undefined && { leastPots: least }),
     ways: [],
   };
 }
 
-/** Of vessels that are alike the first of the list is taken first: which of them it is makes no other deal. */
-function alike(
-  places: readonly Place[],
+/** No deal that takes in all of it has fewer pots, as far as a programme without whole pots and pieces can say. */
+function leastPots(program: Program, places: readonly Place[], solver: LpSolver): number | undefined {
+  const pots = places.map((_, p) => [y(p), 1] as const);
+  const none = program.objective.filter(([name]) => name.startsWith('o'));
+  const relaxed = solved({ ...program, objective: [...pots, ...none], integers: new Set() }, solver);
+  return relaxed && Math.ceil(relaxed.value - 1e-6);
+}
+
+const order = (dealing: readonly Dealing[], pot: SplitPot) =>
+  dealing.findIndex(({ batch }) => batch.id === pot.batch);
+
+const isLock =
+  ({ batch, vessel, day }: Place) =>
+  (one: LockedPot) =>
+    one.batch === batch && one.vessel === vessel && one.day === day;
+
+/** What a place takes: nothing, or from the least that is cooked by itself up to what there is room for; what is kept stands. */
+function loadRows(
+  place: Place,
+  p: number,
+  load: Terms,
+  parts: readonly Part[],
   locked: readonly LockedPot[],
-  y: (p: number) => string,
 ): readonly Row[] {
-  const isFree = ({ vessel, day }: Place) => !locked.some((one) => one.vessel === vessel && one.day === day);
-  return places.flatMap((place, p): Row[] => {
-    const next = places.findIndex(
-      (other, q) =>
-        q > p &&
-        other.day === place.day &&
-        other.at === place.at &&
-        other.mostG === place.mostG &&
-        other.widthCm === place.widthCm,
-    );
-    const other = places[next];
-    if (!other || !isFree(place) || !isFree(other)) return [];
+  const lock = locked.find(isLock(place));
+  const within: Row = { terms: [...load, [y(p), -place.mostG]], is: '<=', than: 0 };
+  if (!lock) return [within, { terms: [...load, [y(p), -LEAST]], is: '>=', than: 0 }];
+  // Whole pieces come to it within half a piece.
+  const halves = parts
+    .filter(({ batch, pieces }) => batch === place.batch && pieces !== undefined)
+    .map(({ unit }) => unit / 2);
+  const near = Math.max(1, ...halves);
+  const most = Math.min(lock.g, place.mostG);
+  return [
+    { terms: load, is: '<=', than: most + near },
+    { terms: load, is: '>=', than: Math.max(0, most - near) },
+    { terms: [[y(p), 1]], is: '=', than: lock.g > 0 ? 1 : 0 },
+    within,
+  ];
+}
+
+/** A vessel holds one batch a day. */
+function onceEach(places: readonly Place[]): readonly Row[] {
+  return slotsOf(places).flatMap((here): Row[] =>
+    here.length < 2 ? [] : [{ terms: here.map((p) => [y(p), 1] as const), is: '<=', than: 1 }],
+  );
+}
+
+const slotName = ({ vessel, day }: Pick<Place, 'vessel' | 'day'>) => `${vessel} ${String(day)}`;
+
+/** The places of each vessel on each day, one for each batch that it may hold. */
+function slotsOf(places: readonly Place[]): readonly (readonly number[])[] {
+  const slots = new Map<string, number[]>();
+  for (const [p, place] of places.entries()) {
+    const slot = slotName(place);
+    slots.set(slot, [...(slots.get(slot) ?? []), p]);
+  }
+  return [...slots.values()];
+}
+
+/** Of vessels that are alike the first of the list is taken first: which of them it is makes no other deal. */
+function alike(places: readonly Place[], locked: readonly LockedPot[]): readonly Row[] {
+  const slots = slotsOf(places);
+  const kept = new Set(locked.map(slotName));
+  const isFree = ([p = -1]: readonly number[]) => {
+    const place = places[p];
+    return place !== undefined && !kept.has(slotName(place));
+  };
+  const look = (slot: readonly number[]) =>
+    slot
+      .map((p) => places[p])
+      .map((one) => (one ? [one.batch, one.day, one.at, one.widthCm, one.mostG.toFixed(3)].join(' ') : ''))
+      .join('; ');
+  return slots.flatMap((slot, i): Row[] => {
+    const next = slots.slice(i + 1).find((other) => look(other) === look(slot));
+    if (!next || !isFree(slot) || !isFree(next)) return [];
     return [
       {
-        terms: [
-          [y(p), 1],
-          [y(next), -1],
-        ],
+        terms: [...slot.map((p) => [y(p), 1] as const), ...next.map((p) => [y(p), -1] as const)],
         is: '>=',
         than: 0,
       },
     ];
-  });
-}
-
-/** What a kitchen has room for: cm of oven, burners, cm of shelf in the cold. */
-function roomIn(all: Kitchen, at: string) {
-  const kitchen = kitchenAt(all, at);
-  return {
-    ovens: sourcesOf(kitchen, 'oven').reduce((sum, { widthCm = OVEN_WIDTH }) => sum + widthCm, 0),
-    burners: sourcesOf(kitchen, 'burner').length,
-    shelves: (kitchen.fridges ?? usualFridges)
-      .filter(({ kind }) => kind === 'fridge')
-      .reduce(
-        (sum, { shelves, widthCm = SHELF.widthCm, takenCm = 0 }) =>
-          sum + Math.max(0, shelves * widthCm - takenCm),
-        0,
-      ),
-  };
-}
-
-/** What stands together on a day in a kitchen: side by side in the ovens or on the burners, and cooked in the cold that night. */
-function roomRows(
-  batch: Batch,
-  places: readonly Place[],
-  plan: BatchPlan,
-  { input: { kitchen } }: OpenedMeal,
-  loadOf: (p: number) => Terms,
-  y: (p: number) => string,
-): readonly Row[] {
-  const heat = batch.cook[0]?.heat ?? 'oven';
-  const rawG = plan.lots.reduce((sum, lot) => sum + lot.rawG, 0);
-  // As much shelf for a gram of raw meat as the batch asks in all.
-  const shelf = shelfOfCooked(LIQUID * rawG, SHRED * rawG) / Math.max(1, rawG);
-  const days = [...new Set(places.map(({ day }) => day))];
-  const kitchens = [...new Set(places.map(({ at }) => at))];
-  const each = days.flatMap((day) => kitchens.map((at) => ({ day, at, ...roomIn(kitchen, at) })));
-  return each.flatMap(({ day, at, ovens, burners, shelves }): Row[] => {
-    const on = places.flatMap((place, p) => (place.day === day && place.at === at ? [p] : []));
-    const room: Row | undefined =
-      heat === 'oven'
-        ? { terms: on.map((p) => [y(p), places[p]?.widthCm ?? 0] as const), is: '<=', than: ovens }
-        : heat === 'stove'
-          ? { terms: on.map((p) => [y(p), 1] as const), is: '<=', than: burners }
-          : undefined;
-    const cold: Row | undefined =
-      day > 0
-        ? {
-            terms: on.flatMap((p) => loadOf(p).map(([name, g]) => [name, g * shelf] as const)),
-            is: '<=',
-            than: shelves,
-          }
-        : undefined;
-    return [room, cold].filter((row): row is Row => row !== undefined);
   });
 }

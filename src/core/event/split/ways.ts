@@ -25,10 +25,11 @@ export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: 
   const tried: readonly (readonly [SplitWay, () => Split | undefined])[] = [
     [
       'another day',
-      () => (ask.days < MOST_DAYS ? splitOnce(meal, { ...ask, days: ask.days + 1 }, solver) : undefined),
+      () =>
+        ask.days < MOST_DAYS ? splitOnce(meal, { ...ask, days: ask.days + 1 }, solver, true) : undefined,
     ],
-    ['another oven', () => splitOnce(withKitchen({ heatSources: more('oven', 1) }), ask, solver)],
-    ['two more burners', () => splitOnce(withKitchen({ heatSources: more('burner', 2) }), ask, solver)],
+    ['another oven', () => splitOnce(withKitchen({ heatSources: more('oven', 1) }), ask, solver, true)],
+    ['two more burners', () => splitOnce(withKitchen({ heatSources: more('burner', 2) }), ask, solver, true)],
     [
       'more cold',
       () =>
@@ -41,6 +42,7 @@ export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: 
           }),
           ask,
           solver,
+          true,
         ),
     ],
     [
@@ -51,6 +53,7 @@ export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: 
           withKitchen({ vessels: [...kitchen.vessels, { ...vessel, id: 'more vessel' }] }),
           ask,
           solver,
+          true,
         ),
     ],
   ];

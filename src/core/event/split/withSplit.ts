@@ -8,31 +8,41 @@ const grams = (g: number): Lot['weight'] => {
 };
 
 /**
- * The meal with its batch dealt into those pots: the batch itself becomes the first of them, every dish that drew on it draws on all.
+ * The meal with its batches dealt into those pots: each batch becomes the first of its own, every dish that drew on it draws on all.
  * What has no place stays with the first, where it is said that it does not fit.
  * @param newId gives an id that nothing has yet
  */
 export function withSplit(
   meal: Meal,
   batches: readonly Batch[],
-  id: string,
-  { pots, outside }: Split,
+  { pots, outside }: Pick<Split, 'pots' | 'outside'>,
   newId: () => string,
 ): { readonly meal: Meal; readonly batches: readonly Batch[] } {
-  const batch = batches.find((one) => one.id === id);
-  if (!batch || pots.length === 0) return { meal, batches };
-  const ids = pots.map((_, i) => (i === 0 ? id : newId()));
-  const made = pots.map((pot, i): Batch =>
-    partOf(batch, pot, i, ids[i] ?? id, i === 0 ? outside : [], pots.length),
+  const parts = new Map(
+    batches.flatMap((batch): [string, readonly Batch[]][] => {
+      const own = pots.filter((pot) => pot.batch === batch.id);
+      const left = outside.find((one) => one.batch === batch.id)?.lots ?? [];
+      if (own.length === 0) return [];
+      return [
+        [
+          batch.id,
+          own.map((pot, i) =>
+            partOf(batch, pot, i, i === 0 ? batch.id : newId(), i === 0 ? left : [], own.length),
+          ),
+        ],
+      ];
+    }),
   );
-  const others = ids.slice(1);
+  const idsOf = (id: string) => parts.get(id)?.map((one) => one.id) ?? [id];
   return {
-    batches: batches.flatMap((one) => (one.id === id ? made : [one])),
+    batches: batches.flatMap((one) => parts.get(one.id) ?? [one]),
     meal: {
       ...meal,
-      batches: meal.batches.flatMap((one) => (one === id ? ids : [one])),
+      batches: meal.batches.flatMap(idsOf),
       dishes: meal.dishes.map((dish) =>
-        dish.from?.includes(id) ? { ...dish, from: [...dish.from, ...others] } : dish,
+        dish.from
+          ? { ...dish, from: [...dish.from, ...dish.from.flatMap((id) => idsOf(id).slice(1))] }
+          : dish,
       ),
     },
   };

@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readdirSync, readFileSync } from 'node:fs';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
+import { sittingsOf } from '../index.ts';
 import { openMeal, type OpenedMeal } from '../../model/index.ts';
 import { answer, type Answer, type Question } from '../../answers/index.ts';
 import load from 'highs';
@@ -115,8 +116,12 @@ const asked: { readonly [Q in Question]: (opened: OpenedMeal) => readonly Answer
   searing: (opened) => ofEach(opened, (batch) => answer('searing', opened, { batch })),
   shares: (opened) => [answer('shares', opened, undefined, solver)],
   slices: (opened) => ofEach(opened, (batch) => answer('slices', opened, { batch })),
-  split: (opened) =>
-    ofEach(opened, (batch) => answer('split', opened, { batch, wish: 'fewest', days: 2 }, solver)),
+  eventWays: (opened) => sittingsOf(opened.input.meal).map(({ id }) => answer('eventWays', opened, id)),
+  deal: (opened) => {
+    const batches = opened.input.batches.map(({ id }) => id);
+    const found = answer('deal', opened, { batches, wish: 'fewest', days: 2 }, solver);
+    return found ? [found] : [];
+  },
   cooling: (opened) => [answer('cooling', opened, { now: NOON })],
   whatIf: (opened) =>
     ofEach(opened, (batch) =>

@@ -69,12 +69,20 @@ function sum(terms: Terms): string {
     .join(' ');
 }
 
-/** Solves a programme; undefined where no point satisfies it. */
-export function solved(program: Program, solver: LpSolver): Solution | undefined {
+/**
+ * Solves a programme; undefined where no point satisfies it.
+ * @param near nothing is looked for that is better by less than this
+ * @param seconds it is given up after, with the best that was found
+ */
+export function solved(
+  program: Program,
+  solver: LpSolver,
+  { near = 1e-6, seconds = PATIENCE }: { readonly near?: number; readonly seconds?: number } = {},
+): Solution | undefined {
   const { Status, ObjectiveValue, Columns } = solver.solve(written(program), {
     mip_rel_gap: 0,
-    mip_abs_gap: 1e-6,
-    time_limit: PATIENCE,
+    mip_abs_gap: near,
+    time_limit: seconds,
     output_flag: false,
   });
   if (Status !== 'Optimal' && Status !== 'Time limit reached') return undefined;

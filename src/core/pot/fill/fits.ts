@@ -179,12 +179,28 @@ function tooLong({ vessel, longestCm }: InVessel): Misfit[] {
   return [{ says, remedies: [] }];
 }
 
-function tooTallForOven({ vessel }: InVessel, { kitchen, heat, lid }: FitQuestion): Misfit[] {
-  if (heat !== 'oven' && heat !== 'smoker') return [];
+/** The oven or smoker with the most room over its rack, if any was measured. */
+function roomiestOf(kitchen: Pick<Kitchen, 'heatSources'>, heat: Heat) {
+  if (heat !== 'oven' && heat !== 'smoker') return undefined;
   const rooms = sourcesOf(kitchen, heat).flatMap(({ heightCm, name }) =>
     heightCm === undefined ? [] : [{ heightCm, name }],
   );
-  const roomiest = rooms.toSorted((a, b) => b.heightCm - a.heightCm)[0];
+  return rooms.toSorted((a, b) => b.heightCm - a.heightCm)[0];
+}
+
+/** Whether some oven or smoker of the kitchen is high enough for a vessel; always where nothing has a roof. */
+export function goesIntoAny(
+  vessel: Vessel,
+  heat: Heat,
+  lid: Lid,
+  kitchen: Pick<Kitchen, 'heatSources'>,
+): boolean {
+  const roomiest = roomiestOf(kitchen, heat);
+  return !roomiest || outerCm(vessel, lid !== 'off') <= roomiest.heightCm;
+}
+
+function tooTallForOven({ vessel }: InVessel, { kitchen, heat, lid }: FitQuestion): Misfit[] {
+  const roomiest = roomiestOf(kitchen, heat);
   const outer = outerCm(vessel, lid !== 'off');
   if (!roomiest || outer <= roomiest.heightCm) return [];
   const bare = outerCm(vessel, false) <= roomiest.heightCm;

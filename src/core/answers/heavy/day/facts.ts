@@ -88,6 +88,7 @@ export function dayFacts(
     cooks: cooks.map(({ id }) => id),
     whose: day.whose ?? {},
     awake: awakeIn(day.from, day.to),
+    home: day.home === undefined ? undefined : minutesOfClock(day.home),
     zone,
     forward: day.forward ?? false,
     minutes: Object.fromEntries(minutes),
