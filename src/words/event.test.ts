@@ -2,10 +2,10 @@ import { expect, test } from '@jest/globals';
 import {
   bothWords,
   dayBefore,
+  dealtDayWords,
   dealtInto,
   dealtWords,
   eventHeadline,
-  homeWords,
   leftShort,
   peopleWords,
   shortDishes,
@@ -55,12 +55,14 @@ test('a deal in words says whether it is proved, and what has no place', () => {
       { name: 'Goat', pots: 0 },
     ]),
   ).toMatch(/^Beef becomes 3 pots and Lamb becomes this one pot;/);
-  expect(homeWords('17:30', { kept: true, begins: 'Thu 09:00', late: undefined })).toContain(
-    'home by 17:30 on',
-  );
-  expect(homeWords('17:30', { kept: false, begins: 'Thu 09:00', late: 'Fri 18:20' })).toContain(
-    'at it Fri 18:20',
-  );
+  const good = { unplaced: 0, inTime: true };
+  const told = { begins: 'Thu 09:00', late: undefined };
+  expect(dealtDayWords(good, told)).toBe('By the plan the work begins Thu 09:00.');
+  expect(dealtDayWords(good, { ...told, home: '17:30' })).toContain('everybody is home by 17:30');
+  expect(dealtDayWords(good, { ...told, late: 'Fri 18:20', home: '17:30' })).toContain('at it Fri 18:20');
+  expect(dealtDayWords(good, { ...told, late: 'Fri 23:20' })).toContain('the hours cannot be kept');
+  expect(dealtDayWords({ ...good, inTime: false }, told)).toContain('served late');
+  expect(dealtDayWords({ unplaced: 1, inTime: true }, told)).toContain('one of them has no place');
   expect(dealtWords({ ...deal, outsideG: 500 }, writes)).toBe('1000 g fits in 1 pot; 500 g does not.');
   expect([0, 1, 2].map(dayBefore)).toEqual(['on the day', 'the day before', 'two days before']);
 });

@@ -121,20 +121,25 @@ export function dealtWords(
     : `${mass(dealt)} fits in ${n}; ${mass(outsideG)} does not.`;
 }
 
-/** Whether everybody is home by an hour, as the day's plan has it. */
-export const homeWords = (
-  by: string,
+/** What the day's plan makes of a deal: when it begins, whether all has a place, whether everybody is home. */
+export function dealtDayWords(
+  { unplaced, inTime }: { readonly unplaced: number; readonly inTime: boolean },
   {
-    kept,
     begins,
     late,
-  }: { readonly kept: boolean; readonly begins: string; readonly late: string | undefined },
-): string =>
-  kept
-    ? `Everybody is home by ${by} on the days before: the work begins ${begins}.`
-    : late === undefined
-      ? `Home by ${by} on the days before, it would be served late.`
-      : `Not everybody is home by ${by}: somebody is at it ${late}.`;
+    home,
+  }: { readonly begins: string; readonly late: string | undefined; readonly home?: string },
+): string {
+  if (unplaced > 0)
+    return `By the plan ${unplaced === 1 ? 'one of them has' : `${String(unplaced)} of them have`} no place in these days without being held hot for half a day: cook more of it the day before, or have more hands.`;
+  if (late !== undefined)
+    return home === undefined
+      ? `By the plan the hours cannot be kept: somebody is at it ${late}.`
+      : `Not everybody is home by ${home}: somebody is at it ${late}.`;
+  if (!inTime)
+    return home === undefined ? 'By the plan it is served late.' : `Home by ${home}, it is served late.`;
+  return `By the plan the work begins ${begins}${home === undefined ? '' : `, and everybody is home by ${home} on the days before`}.`;
+}
 
 /** What becomes of the pots that are dealt: "Brisket becomes 3 pots and Lamb this one pot". */
 export function dealtInto(batches: readonly { readonly name: string; readonly pots: number }[]): string {

@@ -23,11 +23,11 @@ export { handsWords, nextActWords, untilWords, wantWords, whenWords } from './ne
 export {
   bothWords,
   dayBefore,
+  dealtDayWords,
   dealtInto,
   dealtWords,
   eventHeadline,
   eventWayWords,
-  homeWords,
   leftShort,
   lossWords,
   peopleWords,

@@ -2,7 +2,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useState } from 'react';
 import type { Deal } from '@/core/answers/index.ts';
 import type { LockedPot, SplitPot, SplitWish } from '@/core/event/index.ts';
-import { dayBefore, dealtInto, dealtWords, homeWords, splitWayWords } from '@/words/index.ts';
+import { dayBefore, dealtDayWords, dealtInto, dealtWords, splitWayWords } from '@/words/index.ts';
 import { useNow } from '../browser/useNow.ts';
 import { takeDeal } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
@@ -48,7 +48,8 @@ export function Dealt({ batches, wish, days, home, onDays, onTaken }: Props) {
     wish,
     days,
     locked,
-    ...(home !== '' && { home: { by: home, ...at } }),
+    ...at,
+    ...(home !== '' && { home }),
   });
   if (error) return <p className="wrong">It could not be dealt ({error.message}).</p>;
   if (isPending) return <p role="status">Dealing.</p>;
@@ -73,7 +74,7 @@ export function Dealt({ batches, wish, days, home, onDays, onTaken }: Props) {
   return (
     <div data-old={isPlaceholderData || undefined}>
       <p role="status">
-        {dealtWords(data, writes)} <Home home={data.home} />
+        {dealtWords(data, writes)} <TheDay deal={data} />
       </p>
       <DealtSlab split={data} />
       <ul className={css.ways} aria-label="Pots of the deal">
@@ -106,17 +107,18 @@ export function Dealt({ batches, wish, days, home, onDays, onTaken }: Props) {
   );
 }
 
-/** Whether the hour is kept, as the day's plan has it. */
-function Home({ home }: { readonly home: Deal['home'] }) {
+/** What the day's plan makes of it. */
+function TheDay({ deal: { day, home } }: { readonly deal: Deal }) {
   const wall = useWall();
-  if (!home) return null;
-  const { kept, late, begins } = home;
+  const { late, begins, unplaced, inTime } = day;
+  const told = (at: number) => wall.moment(at, at + TWO_DAYS);
+  const isGood = late === undefined && unplaced === 0 && inTime;
   return (
-    <span className={kept ? 'quiet' : 'wrong'}>
-      {homeWords(home.by, {
-        kept,
-        begins: wall.moment(begins, begins + TWO_DAYS),
-        late: late === undefined ? undefined : wall.moment(late, late + TWO_DAYS),
+    <span className={isGood ? 'quiet' : 'wrong'}>
+      {dealtDayWords(day, {
+        begins: told(begins),
+        late: late === undefined ? undefined : told(late),
+        ...(home !== undefined && { home }),
       })}
     </span>
   );

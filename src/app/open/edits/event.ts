@@ -85,7 +85,7 @@ export function takeDeal(mealId: string, found: Pick<Deal, 'pots' | 'outside' | 
     const { home } = found;
     edits.edit('meals', mealId, (had) => ({
       ...had,
-      meal: home ? { ...meal, day: { ...meal.day, home: home.by } } : meal,
+      meal: home === undefined ? meal : { ...meal, day: { ...meal.day, home } },
     }));
   });
 }

@@ -57,10 +57,10 @@ test('home by an hour: the day that is planned with the deal keeps it on every d
   const meal = opened();
   const ask = { batches: ['pot'], wish: 'early', days: 2 } as const;
   const by = '17:00';
-  const found = deal(meal, { ...ask, home: { by, now, zone } }, solver);
+  const found = deal(meal, { ...ask, home: by, now, zone }, solver);
   if (!found) throw new Error('not dealt');
   expect(found.pots.every(({ day }) => day === 1)).toBe(true);
-  expect(found.home).toMatchObject({ by, kept: true });
+  expect(found).toMatchObject({ home: by, day: { unplaced: 0, late: undefined, inTime: true } });
   // Taken, the plan has nobody at work after it before the day, and on the day until the plates are filled.
   const { input } = meal;
   const taken = withSplit(input.meal, input.batches, found, () => crypto.randomUUID());
@@ -95,12 +95,20 @@ test('home by an hour: the day that is planned with the deal keeps it on every d
 test('an hour that no plan can keep is told to be none', () => {
   const found = deal(
     opened('12:00'),
-    { batches: ['pot'], wish: 'early', days: 2, home: { by: '06:40', now, zone } },
+    { batches: ['pot'], wish: 'early', days: 2, home: '06:40', now, zone },
     solver,
   );
-  expect(found?.home).toMatchObject({ kept: false });
+  expect(found?.day).not.toMatchObject({ unplaced: 0, late: undefined, inTime: true });
 });
 
-test('without the wish it is the deal alone', () => {
-  expect(deal(opened(), { batches: ['pot'], wish: 'fewest', days: 1 }, solver)?.home).toBeUndefined();
+test('room in the oven is not yet a day: what would be held hot over night is cooked the day before, and chilled', () => {
+  const ask = { batches: ['pot'], wish: 'fewest', home: '17:00', now, zone } as const;
+  const good = { unplaced: 0, late: undefined, inTime: true };
+  const found = deal(opened('12:00'), { ...ask, days: 2 }, solver);
+  expect(found?.day).toMatchObject(good);
+  expect(found?.pots.some(({ day }) => day > 0)).toBe(true);
+  // With the day alone some of it is told to have no place.
+  const alone = deal(opened('12:00'), { ...ask, days: 1 }, solver);
+  expect(alone?.pots.every(({ day }) => day === 0)).toBe(true);
+  expect(alone?.day).not.toMatchObject(good);
 });

@@ -5,56 +5,98 @@ import type { LpSolver } from '../../plates/index.ts';
 import { dayOf } from './day/day.ts';
 
 export interface DealAsk extends SplitAsk {
-  /** Nobody works after this time on days on which nobody is served; the plan itself is asked whether that can be kept. */
-  readonly home?: { readonly by: string; readonly now: number; readonly zone: string };
+  /** Epoch ms. */
+  readonly now: number;
+  readonly zone: string;
+  /** "17:30": nobody works after it on days on which nobody is served. */
+  readonly home?: string;
 }
 
-/** A deal, and whether those who cook it are home by the hour that was wished. */
+/** What the day's plan makes of a deal. */
+export interface DealtDay {
+  /** Epoch ms: when the work begins. */
+  readonly begins: number;
+  /** So many pots are left out, or would be held hot for half a day. */
+  readonly unplaced: number;
+  /** Epoch ms: the first work outside the hours; undefined where they are kept. */
+  readonly late: number | undefined;
+  /** Each sitting is served when it was asked for. */
+  readonly inTime: boolean;
+}
+
+/** A deal, tried by the day's plan. */
 export interface Deal extends Split {
-  readonly home?: {
-    readonly by: string;
-    /** The plan keeps the hour, and serves in time. */
-    readonly kept: boolean;
-    /** Epoch ms: the first work outside the hours, where that is what it lacks. */
-    readonly late: number | undefined;
-    /** Epoch ms: when the work begins. */
-    readonly begins: number;
-  };
+  readonly home?: string;
+  readonly day: DealtDay;
 }
 
-/** So often with fewer pots a day, until the hour is kept. */
+/** So often it is dealt otherwise until the day has a place for all of it. */
 const TRIES = 3;
+/** Orders of the day that are tried for each: enough to tell what must be from what only the first list has. */
+const ORDERS = 20;
+
+const isGood = ({ unplaced, late, inTime }: DealtDay) => unplaced === 0 && late === undefined && inTime;
 
 /**
- * The meat of batches dealt over vessels and days (`split`); where somebody wants to be home by an hour, the day is planned with it,
- * and while it cannot be kept less is cooked at once on the days before.
+ * The meat of batches dealt over vessels and days (`split`), and the day planned with it: room in an oven is not yet hands and hours.
+ * While the day has no place for some of it, less is cooked on the day itself, then less at once on the days before.
  */
 export function deal(meal: OpenedMeal, ask: DealAsk, solver?: LpSolver): Deal | undefined {
-  const { home } = ask;
   const first = split(meal, ask, solver);
-  if (!home || !first) return first;
-  let best = tried(meal, first, home);
-  for (let i = 0; i < TRIES && best.home?.kept === false; i += 1) {
-    const most = mostAtOnce(meal.input, best) - 1;
-    const next = most < 1 ? undefined : split(meal, { ...ask, mostPots: most }, solver);
+  if (!first) return undefined;
+  let best = tried(meal, first, ask);
+  let limits: Pick<SplitAsk, 'mostPots' | 'mostToday'> = {};
+  for (let i = 0; i < TRIES && !isGood(best.day); i += 1) {
+    limits = tighter(meal.input, best, limits);
+    const next = split(meal, { ...ask, ...limits }, solver);
+    // Nothing is left out for the sake of the hours.
     if (!next || next.outsideG > first.outsideG + 1) break;
-    best = tried(meal, next, home);
+    const other = tried(meal, next, ask);
+    if (worth(other.day) < worth(best.day)) best = other;
   }
   return best;
 }
 
+/** What the day lacks: pots without a place before hours that are not kept. */
+const worth = ({ unplaced, late, inTime }: DealtDay) =>
+  4 * unplaced + 2 * Number(late !== undefined) + Number(!inTime);
+
+/** Fewer pots on the day itself while there are any; then fewer at once on the days before. */
+function tighter(
+  input: Input,
+  { pots, day }: Deal,
+  { mostPots, mostToday }: Pick<SplitAsk, 'mostPots' | 'mostToday'>,
+): Pick<SplitAsk, 'mostPots' | 'mostToday'> {
+  const today = Math.min(mostToday ?? Infinity, pots.filter((pot) => pot.day === 0).length);
+  if (today > 0)
+    return {
+      ...(mostPots !== undefined && { mostPots }),
+      mostToday: today - Math.max(1, Math.min(today, day.unplaced)),
+    };
+  return { mostToday: 0, mostPots: Math.min(mostPots ?? Infinity, mostAtOnce(input, pots)) - 1 };
+}
+
 /** The day with the deal taken, and all home by the hour. */
-function tried({ input }: OpenedMeal, found: Split, { by, now, zone }: NonNullable<DealAsk['home']>): Deal {
+function tried({ input }: OpenedMeal, found: Split, { home, now, zone }: DealAsk): Deal {
   let made = 0;
   const { meal, batches } = withSplit(input.meal, input.batches, found, () => `dealt ${String((made += 1))}`);
-  const opened = openMeal({ ...input, meal: { ...meal, day: { ...meal.day, home: by } }, batches });
-  const { outside, begins, sittings, unplanned } = dayOf(opened, { now, tries: 0, zone });
-  const inTime = !unplanned && sittings.every(({ lateMin }) => lateMin <= 0);
-  return { ...found, home: { by, kept: inTime && !outside, late: outside?.first, begins } };
+  const day = home === undefined ? meal.day : { ...meal.day, home };
+  const opened = openMeal({ ...input, meal: { ...meal, ...(day && { day }) }, batches });
+  const { outside, begins, sittings, unplanned } = dayOf(opened, { now, tries: ORDERS, zone });
+  return {
+    ...found,
+    ...(home !== undefined && { home }),
+    day: {
+      begins,
+      unplaced: unplanned?.batches.length ?? 0,
+      late: outside?.first,
+      inTime: sittings.every(({ lateMin }) => lateMin <= 0),
+    },
+  };
 }
 
 /** The most pots that a kitchen cooks on one of the days before. */
-function mostAtOnce({ kitchen }: Input, { pots }: Split): number {
+function mostAtOnce({ kitchen }: Input, pots: Split['pots']): number {
   const many = new Map<string, number>();
   for (const { vessel, day } of pots)
     if (day > 0) {

@@ -52,7 +52,7 @@ export function roomRows(
   dealing: readonly Dealing[],
   places: readonly Place[],
   { input: { kitchen }, planned }: OpenedMeal,
-  { mostPots }: SplitAsk,
+  { mostPots, mostToday }: SplitAsk,
   of: { readonly loadOf: (p: number) => Terms; readonly y: (p: number) => string },
 ): readonly Row[] {
   const byId = new Map(dealing.map((one) => [one.batch.id, one]));
@@ -61,7 +61,15 @@ export function roomRows(
     .map((plan): Dealing => ({ batch: plan.batch, plan }));
   const days = [...new Set(places.map(({ day }) => day))];
   const kitchens = [...new Set(places.map(({ at }) => at))];
-  return days
+  const today: Row | undefined =
+    mostToday === undefined
+      ? undefined
+      : {
+          terms: places.flatMap(({ day }, p) => (day === 0 ? [[of.y(p), 1] as const] : [])),
+          is: '<=',
+          than: mostToday,
+        };
+  const rows = days
     .flatMap((day) => kitchens.map((at) => ({ day, at })))
     .flatMap(({ day, at }): Row[] => {
       const room = roomIn(kitchen, at);
@@ -106,4 +114,5 @@ export function roomRows(
           : { terms: on.map(({ p }) => [of.y(p), 1] as const), is: '<=', than: mostPots };
       return [...fires, cold, ...(few ? [few] : [])];
     });
+  return today ? [today, ...rows] : rows;
 }

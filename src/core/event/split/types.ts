@@ -14,8 +14,9 @@ export interface SplitAsk {
   readonly days: number;
   /** What the cook has written stands: so many g in a vessel on a day; 0 leaves it out. */
   readonly locked?: readonly LockedPot[];
-  /** At most so many of them in a kitchen on one of the days before; absent: as many as it has room for. */
+  /** At most so many of them in a kitchen on one of the days before, and at most so many on the day itself; absent: as there is room. */
   readonly mostPots?: number;
+  readonly mostToday?: number;
 }
 
 export interface LockedPot {

@@ -119,7 +119,12 @@ const asked: { readonly [Q in Question]: (opened: OpenedMeal) => readonly Answer
   eventWays: (opened) => sittingsOf(opened.input.meal).map(({ id }) => answer('eventWays', opened, id)),
   deal: (opened) => {
     const batches = opened.input.batches.map(({ id }) => id);
-    const found = answer('deal', opened, { batches, wish: 'fewest', days: 2 }, solver);
+    const found = answer(
+      'deal',
+      opened,
+      { batches, wish: 'fewest', days: 2, now: NOON, zone: 'UTC' },
+      solver,
+    );
     return found ? [found] : [];
   },
   cooling: (opened) => [answer('cooling', opened, { now: NOON })],
