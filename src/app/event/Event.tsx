@@ -14,6 +14,7 @@ import { EventTable } from './EventTable.tsx';
 import { Headline } from './Headline.tsx';
 import { Sittings } from './Sittings.tsx';
 
+const After = lazy(() => import('./After.tsx'));
 const Allergens = lazy(() => import('./Allergens.tsx'));
 const Deal = lazy(() => import('./Deal.tsx'));
 const ShopDays = lazy(() => import('./ShopDays.tsx'));
@@ -37,6 +38,10 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
   const { opened } = useOpenMeal();
   const event = eventOf(opened);
   const { day } = useDay(loaded, useNow());
+  // From the first plate on somebody will ask what is left.
+  const isOut = loaded.entries.some(
+    ({ measures }) => measures.what === 'served' || measures.what === 'plated',
+  );
   return (
     <>
       <Headline event={event} day={day} />
@@ -47,6 +52,7 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
         <Link to={`/meals/${loaded.meal.id}/handout`}>Hand out the jobs</Link>
       </p>
       <Suspense fallback={<p className="quiet">One moment.</p>}>
+        {isOut && <After />}
         <Deal />
         {day && <ShopDays day={day} />}
         <Allergens />

@@ -1,6 +1,7 @@
 import { type Meal, OWN_SITTING, type Sitting } from '@/core/meal/index.ts';
 import type { Deal } from '@/core/answers/index.ts';
 import { type EventWay, withMore, withSplit, withWay } from '@/core/event/index.ts';
+import { clockNow } from '../../browser/clock.ts';
 import { change } from '../memory.ts';
 import type { Quantity } from '@/core/quantity/index.ts';
 import { editBatch } from './batch.ts';
@@ -102,4 +103,16 @@ export function takeEventWay(
     return;
   }
   editBatch(way.pot, words, (batch) => withMore(batch, way.lot, way.g, write));
+}
+
+/** Closes several pots as one act. */
+export function closeBatches(mealId: string, batches: readonly string[]): void {
+  const at = clockNow();
+  change(mealId, { words: 'closing the pots' }, (edits) => {
+    for (const one of batches)
+      edits.edit('batches', one, (row) => ({
+        ...row,
+        batch: { ...row.batch, closed: row.batch.closed ?? { at } },
+      }));
+  });
 }

@@ -1,7 +1,7 @@
 /** Everything a screen may change, each as one named act, by what it is of. Errors reach the page's own handler. */
 export { editBatch, addBatch, removeBatch } from './batch.ts';
 export { editMeal, editDish, addDish } from './order.ts';
-export { addSitting, editSitting, removeSitting, takeDeal, takeEventWay } from './event.ts';
+export { addSitting, editSitting, removeSitting, takeDeal, takeEventWay, closeBatches } from './event.ts';
 export { editLot, changeLot, addLot, removeLot } from './meat.ts';
 export { editItems, editItem, putLines, takeUsual, USUAL_POT } from './pot.ts';
 export { applyRemedy } from './remedy.ts';

@@ -11,21 +11,52 @@ import { useShelf } from '../../lists/data/useShelf.ts';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { dayWords } from '../../parts/dayWords.ts';
+import { boxedAs, useBoxing } from '../../open/useBoxing.ts';
 import { zoneHere } from '../../open/useWall.ts';
 import css from './keep.module.scss';
 
-/** What is left of this pot, each with the place it goes to; a tap puts it on the shelf. */
+/** What is left of this pot, each with the place it goes to; a tap puts it on the shelf, another all of it. */
 export function Left({ left }: { readonly left: readonly Shelvable[] }) {
-  const { batch } = useOpenMeal();
+  const { loaded } = useOpenMeal();
   const shelf = useShelf();
-  const there = new Set(shelf.filter((item) => item.batch === batch.id).map(keyOf));
+  const box = useBoxing();
+  const [place, setPlace] = useState<ShelfPlace>('fridge');
+  const there = new Set(shelf.map(boxedAs));
   if (left.length === 0) return <p className="quiet">Nothing of this pot is left to pack.</p>;
+  const open = left.filter((one) => !there.has(boxedAs(one)));
   return (
-    <ul className={css.left}>
-      {left.map((one) => (
-        <LeftRow key={keyOf(one)} one={one} isThere={there.has(keyOf(one))} of={flowOf(one, left)} />
-      ))}
-    </ul>
+    <>
+      <ul className={css.left}>
+        {left.map((one) => (
+          <LeftRow key={boxedAs(one)} one={one} isThere={there.has(boxedAs(one))} of={flowOf(one, left)} />
+        ))}
+      </ul>
+      {open.length > 1 && (
+        <p className="choices">
+          <OneOfField
+            label="or all of it to the"
+            among={places}
+            value={place}
+            say={(to) => placeWords[to]}
+            onChoose={setPlace}
+          />
+          <button
+            type="button"
+            className="btn act"
+            onClick={() => {
+              const at = clockNow();
+              editShelf(
+                'all of it, to the shelf',
+                (all) => [...all, ...open.map((one) => box(one, { place, at }))],
+                loaded.meal.id,
+              );
+            }}
+          >
+            Put all there
+          </button>
+        </p>
+      )}
+    </>
   );
 }
 
@@ -36,9 +67,6 @@ const flowOf = ({ what, ml, liquid }: Shelvable, all: readonly Shelvable[]): str
     : what === 'shred'
       ? 'keptShred'
       : `${what} left`;
-
-/** Of a pot what kind of thing it is, and which of its liquids. */
-const keyOf = ({ what, liquid }: Pick<ShelfItem, 'what' | 'liquid'>): string => `${what} ${liquid ?? ''}`;
 
 interface RowProps {
   readonly one: Shelvable;
@@ -54,18 +82,9 @@ function LeftRow({ one, isThere, of }: RowProps) {
     one.ml !== undefined ? writeVolume({ mid: one.ml }, units) : writeMass(one.grams, units);
   const now = clockNow();
   const zone = loaded.meal.serving?.zone ?? zoneHere();
-  const cooked = cookedAt(opened, batch.id, now);
-  const item = (at: number): ShelfItem => ({
-    ...one,
-    id: crypto.randomUUID(),
-    // What nobody has seen cooked is in the cook's hands now.
-    made: cooked ?? at,
-    zone,
-    place,
-    ...(boxes !== undefined && boxes > 1 && { boxes }),
-    ...(place === 'freezer' && { frozen: at }),
-    meal: loaded.meal.id,
-  });
+  const box = useBoxing();
+  const item = (at: number): ShelfItem => box(one, { place, at, boxes });
+  const isCooked = cookedAt(opened, batch.id, now) !== undefined;
   return (
     <li>
       <b className="num" data-flow={of}>
@@ -74,7 +93,7 @@ function LeftRow({ one, isThere, of }: RowProps) {
       <span>
         {one.name}
         <small>
-          {cooked === undefined
+          {!isCooked
             ? `keeps ${String(keepDays({ what: one.what, place }, loaded.kitchen))} days once it is cooked`
             : `use by ${dayWords(bestBefore(item(now), loaded.kitchen), zone)}`}
           {holdsWords(heldInBox(item(now))).map((word) => ` · ${word}`)}

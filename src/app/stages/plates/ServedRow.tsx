@@ -1,5 +1,7 @@
 import { servedOf } from '@/core/plates/index.ts';
+import { useState } from 'react';
 import { Link } from 'react-router';
+import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import type { Dish } from '@/core/meal/index.ts';
 import { type Shares } from '@/core/answers/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
@@ -50,6 +52,17 @@ export function ServedRow({ dish, share }: Props) {
               {tray} out
             </button>
           )}
+          {share.servings > tray && (
+            <button
+              type="button"
+              className="btn btn-sm act"
+              onClick={() => say('served', share.servings)}
+              aria-label={`All ${String(share.servings)} out`}
+            >
+              all {share.servings} out
+            </button>
+          )}
+          <SoMany most={share.servings} onOut={(n) => say('served', n)} />
           <Link className="link" to={`/meals/${loaded.meal.id}/weigh-out/${dish.id}`}>
             weigh out
           </Link>
@@ -61,5 +74,40 @@ export function ServedRow({ dish, share }: Props) {
         </button>
       )}
     </div>
+  );
+}
+
+interface SoManyProps {
+  /** As many as can still be filled. */
+  readonly most: number;
+  readonly onOut: (n: number) => void;
+}
+
+/** So many at once as the cook counts them: a table, a crate, a bus. */
+function SoMany({ most, onOut }: SoManyProps) {
+  // Each count is a field of its own: once it is booked the field stands empty.
+  const [at, next] = useState(0);
+  const [fault, say] = useState<string>();
+  if (most <= 1) return null;
+  return (
+    <QuantityField
+      key={at}
+      label="so many out"
+      quantity={undefined}
+      measure="count"
+      placeholder={String(Math.min(most, 2 * TRAY))}
+      chars={5}
+      problem={fault}
+      onDone={({ lo }) => {
+        const n = Math.round(lo ?? 0);
+        if (n > most) {
+          say(`${String(n)} cannot be filled: ${String(most)} can.`);
+          return;
+        }
+        say(undefined);
+        next(at + 1);
+        onOut(n);
+      }}
+    />
   );
 }
