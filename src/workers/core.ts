@@ -45,7 +45,7 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
       if (open?.revision !== revision) throw new Error(`Revision ${revision} of the meal is not open here.`);
       const { meal: opened } = open;
       if (question === 'reckon') return figures(opened) as Answer<typeof question>;
-      solver ??= wantsSolver(question) ? loadSolver?.() : undefined;
+      solver ??= wantsSolver(question) || willWantSolver(question) ? loadSolver?.() : undefined;
       return Promise.all([loadQuestions(), wantsSolver(question) ? solver : undefined]).then(
         ([{ answer }, loaded]) => answer(question, opened, ask, loaded),
       );
@@ -54,6 +54,9 @@ export function coreWorker(loadSolver?: () => Promise<LpSolver>): CoreWorker {
 }
 
 const loadQuestions = () => import('@/core/answers/questions.ts');
+
+/** What the sheet asks on which meat is dealt: by then the solver is there. */
+const willWantSolver = (question: Question): boolean => question === 'slices';
 
 /** Questions that want the solver, which is loaded when the first of them is asked. */
 const wantsSolver = (question: Question): boolean => question === 'shares' || question === 'deal';

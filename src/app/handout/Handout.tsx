@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { Link, Navigate, useParams, useSearchParams } from 'react-router';
+import { Navigate, useParams, useSearchParams } from 'react-router';
 import { type DealtJob, daysOf, jobsFor } from '@/core/handout/index.ts';
 import type { DayPlan } from '@/core/answers/index.ts';
 import { dateOf, weekdayOf } from '@/core/clock/index.ts';
@@ -13,6 +13,7 @@ import { useMeal } from '../open/useMeal.ts';
 import { Choice } from '../parts/fields/Choice.tsx';
 import { OpenFrame } from '../shell/OpenFrame.tsx';
 import { Top } from '../shell/top/Top.tsx';
+import { NewCook } from '../parts/NewCook.tsx';
 import { TakeBack } from './TakeBack.tsx';
 import { useJobs } from './useJobs.ts';
 import css from './handout.module.scss';
@@ -124,21 +125,21 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
         </Suspense>
       )}
       <TakeBack />
+      <details>
+        <summary>Somebody else cooks too</summary>
+        <NewCook />
+      </details>
     </>
   );
 }
 
 /** Jobs are handed to people, and people have names. */
 function Nobody() {
-  const { loaded } = useOpenMeal();
-  const { meal } = loaded;
   return (
     <>
       <h1>Nobody has a name here yet</h1>
-      <p>
-        A part of the day is handed to somebody: say who cooks, and the day deals out who does what.{' '}
-        <Link to={`/meals/${meal.id}/batches/${loaded.batches[0]?.id ?? ''}/clock`}>Name who cooks</Link>
-      </p>
+      <p>A part of the day is handed to somebody: say who cooks, and the day deals out who does what.</p>
+      <NewCook />
       <TakeBack />
     </>
   );

@@ -18,10 +18,12 @@ export {
   type Split,
   split,
   type SplitAsk,
+  splitOnce,
   type SplitPot,
   type SplitWay,
   type SplitWish,
   splitWishes,
   withSplit,
+  withWays,
 } from './split/index.ts';
 export { type Slice, slices, withMore } from './slices.ts';

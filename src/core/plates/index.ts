@@ -11,7 +11,7 @@ export { type Beside, besideFlows, plateEnds } from './beside.ts';
 export { forPlates } from './later.ts';
 export { nextRound, firstRound } from './share/rounds.ts';
 export { levelFor, measuresFor, weighedScoops } from './share/measures.ts';
-export { type LpSolver, type Program, type Row, solved, type Terms } from './share/program.ts';
+export { type LpSolver, type Program, type Row, type Solution, solved, type Terms } from './share/program.ts';
 export { shareOut } from './share/shareOut.ts';
 export type { Measure, ShareDish, ShareOut, ShareSource, Sharing } from './share/wanted.ts';
 export { type Way, waysOut } from './share/ways.ts';

@@ -34,8 +34,8 @@ export function changeSettings(settings: Settings): void {
 }
 
 /** Names somebody who cooks this meal: a name of the kitchen, and of its day, as one act. */
-export function addCook(mealId: string, name: string): void {
-  const cook = { id: id(), name };
+export function addCook(mealId: string, name: string, at?: string): void {
+  const cook = { id: id(), name, ...(at !== undefined && { at }) };
   change(mealId, { words: `${name} cooks too` }, (edits) => {
     editKitchenIn(edits, mealId, (kitchen) => ({ ...kitchen, hands: [...(kitchen.hands ?? []), cook] }));
     edits.edit('meals', mealId, (row) => {

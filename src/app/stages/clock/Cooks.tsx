@@ -1,16 +1,14 @@
-import { useState } from 'react';
 import { cooksOf, handsOf } from '@/core/meal/index.ts';
-import { addCook, editDay } from '../../open/edits/index.ts';
+import { editDay } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { Checkbox } from '../../parts/fields/Checkbox.tsx';
 import { SelectField } from '../../parts/fields/SelectField.tsx';
-import { TextField } from '../../parts/fields/TextField.tsx';
+import { NewCook } from '../../parts/NewCook.tsx';
 
 /** Who cooks: by name, each with tasks of their own; or as many hands as there are. */
 export function Cooks() {
   const { loaded } = useOpenMeal();
   const { meal, kitchen } = loaded;
-  const [name, setName] = useState('');
   const known = kitchen.hands ?? [];
   const cooks = meal.day?.cooks ?? [];
   const hands = handsOf(meal, kitchen);
@@ -20,11 +18,6 @@ export function Cooks() {
       const next = known.map((one) => one.id).filter((one) => (one === id ? on : before.includes(one)));
       return next.length > 0 ? { ...day, cooks: next } : day;
     });
-  };
-  const add = () => {
-    if (name.trim() === '') return;
-    addCook(meal.id, name.trim());
-    setName('');
   };
   return (
     <>
@@ -46,18 +39,7 @@ export function Cooks() {
           {one.name} cooks
         </Checkbox>
       ))}
-      <form
-        className="choices"
-        onSubmit={(event) => {
-          event.preventDefault();
-          add();
-        }}
-      >
-        <TextField label="Name of a cook" value={name} onChange={setName} />
-        <button type="submit" className="btn act" disabled={name.trim() === ''}>
-          Add
-        </button>
-      </form>
+      <NewCook />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { split, type Split, type SplitAsk, withSplit } from '../../event/index.ts';
+import { type Split, type SplitAsk, splitOnce, withSplit, withWays } from '../../event/index.ts';
 import { type Input, openMeal, type OpenedMeal } from '../../model/index.ts';
 import { placeOf } from '../../meal/index.ts';
 import type { LpSolver } from '../../plates/index.ts';
@@ -30,31 +30,36 @@ export interface Deal extends Split {
   readonly day: DealtDay;
 }
 
-/** So often it is dealt otherwise until the day has a place for all of it. */
+/**
+ * So often it is dealt otherwise until the day has a place for all of it, each for so long; later than that nothing more is tried, s: all
+ * of it is to be there in three.
+ */
 const TRIES = 3;
+const [FIRST, NEXT, END] = [1.4, 0.4, 1.8];
 /** Orders of the day that are tried for each: enough to tell what must be from what only the first list has. */
 const ORDERS = 20;
 
 const isGood = ({ unplaced, late, inTime }: DealtDay) => unplaced === 0 && late === undefined && inTime;
 
 /**
- * The meat of batches dealt over vessels and days (`split`), and the day planned with it: room in an oven is not yet hands and hours.
+ * The meat of batches dealt over vessels and days (`splitOnce`), and the day planned with it: room in an oven is not yet hands and hours.
  * While the day has no place for some of it, less is cooked on the day itself, then less at once on the days before.
  */
 export function deal(meal: OpenedMeal, ask: DealAsk, solver?: LpSolver): Deal | undefined {
-  const first = split(meal, ask, solver);
+  const begun = performance.now();
+  const first = splitOnce(meal, ask, solver, FIRST);
   if (!first) return undefined;
   let best = tried(meal, first, ask);
   let limits: Pick<SplitAsk, 'mostPots' | 'mostToday'> = {};
-  for (let i = 0; i < TRIES && !isGood(best.day); i += 1) {
+  for (let i = 0; i < TRIES && !isGood(best.day) && performance.now() - begun < END * 1000; i += 1) {
     limits = tighter(meal.input, best, limits);
-    const next = split(meal, { ...ask, ...limits }, solver);
+    const next = splitOnce(meal, { ...ask, ...limits }, solver, NEXT);
     // Nothing is left out for the sake of the hours.
     if (!next || next.outsideG > first.outsideG + 1) break;
     const other = tried(meal, next, ask);
     if (worth(other.day) < worth(best.day)) best = other;
   }
-  return best;
+  return withWays(meal, ask, best, solver);
 }
 
 /** What the day lacks: pots without a place before hours that are not kept. */

@@ -1,4 +1,5 @@
-export { mayBeDealt, split } from './split.ts';
+export { splitOnce } from './once.ts';
+export { mayBeDealt, split, withWays } from './split.ts';
 export {
   type LockedPot,
   type Split,

@@ -1,6 +1,13 @@
 import type { Batch } from '../../meal/index.ts';
 import type { OpenedMeal } from '../../model/index.ts';
-import { type LpSolver, type Program, type Row, solved, type Terms } from '../../plates/index.ts';
+import {
+  type LpSolver,
+  type Program,
+  type Row,
+  type Solution,
+  solved,
+  type Terms,
+} from '../../plates/index.ts';
 import { midpoint } from '../../quantity/index.ts';
 import { roomRows } from './room.ts';
 import {
@@ -78,31 +85,14 @@ export function dealt(
     ...alike(places, locked),
     ...roomRows(dealing, places, meal, ask, { loadOf, y }),
   ];
-  const equal = wish === 'equal';
-  if (equal)
-    for (const p of places.keys()) {
-      rows.push({ terms: [...loadOf(p), ['most', -1]], is: '<=', than: 0 });
-      rows.push({ terms: [...loadOf(p), ['least', -1], [y(p), -total]], is: '>=', than: -total });
-    }
   const late = ({ day }: Place) => (wish === 'early' ? (day === 0 ? 3 * POT : 0) : day);
-  const spread = equal
-    ? ([
-        ['most', 10 / 1000],
-        ['least', -10 / 1000],
-      ] as const)
-    : [];
-  const program: Program = {
+  const none = parts.map(({ unit }, l) => [o(l), (OUTSIDE * unit) / 1000] as const);
+  const pots = places.map((_, p) => [y(p), 1] as const);
+  const fewest: Program = {
     sense: 'min',
-    objective: [
-      ...parts.map(({ unit }, l) => [o(l), (OUTSIDE * unit) / 1000] as const),
-      ...places.map((place, p) => [y(p), POT + late(place)] as const),
-      ...spread,
-    ],
+    objective: [...none, ...places.map((place, p) => [y(p), POT + late(place)] as const)],
     rows,
-    bounds: new Map([
-      ...places.map((_, p) => [y(p), [0, 1]] as const),
-      ...spread.map(([name]) => [name, [0, total]] as const),
-    ]),
+    bounds: new Map(places.map((_, p) => [y(p), [0, 1]] as const)),
     integers: new Set([
       ...places.map((_, p) => y(p)),
       ...parts.flatMap((part, l) =>
@@ -112,11 +102,38 @@ export function dealt(
       ),
     ]),
   };
-  const solution = solved(program, solver, { near: equal ? NEAR_EQUAL : NEAR, seconds });
-  if (!solution) return undefined;
-  const least = solution.optimal ? undefined : leastPots(program, places, solver);
+  const outsideOf = ({ of }: Solution) => parts.reduce((sum, { unit }, l) => sum + of(o(l)) * unit, 0);
+  /** What was given up before anything was found says that there is nothing: it is no deal. */
+  const isWhole = (one: Solution | undefined): one is Solution =>
+    one !== undefined &&
+    Math.abs(
+      outsideOf(one) +
+        places.reduce(
+          (sum, _, p) => sum + loadOf(p).reduce((g, [name, unit]) => g + one.of(name) * unit, 0),
+          0,
+        ) -
+        total,
+    ) <
+      1 + total * 1e-6;
+  const first = solved(fewest, solver, { near: NEAR, seconds });
+  if (!isWhole(first)) return undefined;
+  const used = places.filter((_, p) => first.of(y(p)) > 0.5).length;
+  const isLeast = first.optimal || wish === 'early';
+  const least = isLeast ? undefined : leastPots(fewest, none, pots, solver);
+  // As few as no deal can do without is proved, whether or not the solver came to its end.
+  const isProved = first.optimal || (wish === 'fewest' && least === used);
+  const second =
+    wish === 'equal'
+      ? solved(equal(fewest, places, total, used, { none, pots, loadOf }), solver, {
+          near: NEAR_EQUAL,
+          seconds: seconds / 2,
+        })
+      : undefined;
+  // Equal pots are no reason to leave anything out.
+  const isBetter = isWhole(second) && outsideOf(second) < outsideOf(first) + 1;
+  const solution = isBetter ? second : first;
   const gOf = (name: string, l: number) => solution.of(name) * (parts[l]?.unit ?? 0);
-  const pots = places
+  const dealtPots = places
     .map(({ batch, vessel, name, day, mostG }, p): SplitPot => {
       const lots = at(p).map((l) => gOf(x(l, p), l));
       return { batch, vessel, name, day, mostG, lots, g: lots.reduce((sum, g) => sum + g, 0) };
@@ -129,20 +146,44 @@ export function dealt(
   }));
   return {
     wish,
-    pots,
+    pots: dealtPots,
     outside,
     outsideG: outside.flatMap(({ lots }) => lots).reduce((sum, g) => sum + g, 0),
-    // As few as no deal can do without is proved, whether or not the solver came to its end.
-    proved: solution.optimal || (wish === 'fewest' && least === pots.length),
+    proved: isProved && (wish !== 'equal' || (isBetter && second.optimal)),
     ...(least !== undefined && { leastPots: least }),
     ways: [],
   };
 }
 
-/** No deal that takes in all of it has fewer pots, as far as a programme without whole pots and pieces can say. */
-function leastPots(program: Program, places: readonly Place[], solver: LpSolver): number | undefined {
-  const pots = places.map((_, p) => [y(p), 1] as const);
-  const none = program.objective.filter(([name]) => name.startsWith('o'));
+/** In so many pots, with no more outside: the heaviest and the lightest as near to each other as can be. */
+function equal(
+  { rows, bounds, ...fewest }: Program,
+  places: readonly Place[],
+  total: number,
+  used: number,
+  {
+    none,
+    pots,
+    loadOf,
+  }: { readonly none: Terms; readonly pots: Terms; readonly loadOf: (p: number) => Terms },
+): Program {
+  return {
+    ...fewest,
+    objective: [...none, ['most', 10 / 1000], ['least', -10 / 1000]],
+    rows: [
+      ...rows,
+      { terms: pots, is: '=', than: used },
+      ...places.flatMap((_, p): readonly Row[] => [
+        { terms: [...loadOf(p), ['most', -1]], is: '<=', than: 0 },
+        { terms: [...loadOf(p), ['least', -1], [y(p), -total]], is: '>=', than: -total },
+      ]),
+    ],
+    bounds: new Map([...bounds, ['most', [0, total]], ['least', [0, total]]]),
+  };
+}
+
+/** No deal that takes in as much has fewer pots, as far as a programme without whole pots and pieces can say. */
+function leastPots(program: Program, none: Terms, pots: Terms, solver: LpSolver): number | undefined {
   const relaxed = solved({ ...program, objective: [...pots, ...none], integers: new Set() }, solver);
   return relaxed && Math.ceil(relaxed.value - 1e-6);
 }
@@ -164,7 +205,8 @@ function loadRows(
   locked: readonly LockedPot[],
 ): readonly Row[] {
   const lock = locked.find(isLock(place));
-  const within: Row = { terms: [...load, [y(p), -place.mostG]], is: '<=', than: 0 };
+  const whole = parts.reduce((sum, { batch, g }) => sum + (batch === place.batch ? g : 0), 0);
+  const within: Row = { terms: [...load, [y(p), -Math.min(place.mostG, whole)]], is: '<=', than: 0 };
   if (!lock) return [within, { terms: [...load, [y(p), -LEAST]], is: '>=', than: 0 }];
   // Whole pieces come to it within half a piece.
   const halves = parts

@@ -15,9 +15,12 @@ import { waysOut } from './ways.ts';
  */
 export function split(meal: OpenedMeal, ask: SplitAsk, solver?: LpSolver): Split | undefined {
   const found = splitOnce(meal, ask, solver);
-  if (!found || found.outsideG < 1) return found;
-  return { ...found, ways: waysOut(meal, ask, found, solver) };
+  return found && withWays(meal, ask, found, solver);
 }
+
+/** What has no place in a deal has ways out. */
+export const withWays = <S extends Split>(meal: OpenedMeal, ask: SplitAsk, found: S, solver?: LpSolver): S =>
+  found.outsideG < 1 ? found : { ...found, ways: waysOut(meal, ask, found, solver) };
 
 /** The batches whose meat may be dealt: of none of them anything was weighed, looked at or ticked. */
 export function mayBeDealt({ batches, entries }: Pick<Input, 'batches' | 'entries'>): readonly string[] {

@@ -5,6 +5,9 @@ import { usualSources } from '../../pot/index.ts';
 import { splitOnce } from './once.ts';
 import { LEAST, MOST_DAYS, type Split, type SplitAsk, type SplitWay } from './types.ts';
 
+/** A way out is tried for so long, and no further one is begun after all of this, s. */
+const [TRYING, ALL] = [0.2, 0.8];
+
 /** What has no place is dealt again with a little more of everything, one at a time. */
 export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: LpSolver): Split['ways'] {
   const { input } = meal;
@@ -26,10 +29,13 @@ export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: 
     [
       'another day',
       () =>
-        ask.days < MOST_DAYS ? splitOnce(meal, { ...ask, days: ask.days + 1 }, solver, true) : undefined,
+        ask.days < MOST_DAYS ? splitOnce(meal, { ...ask, days: ask.days + 1 }, solver, TRYING) : undefined,
     ],
-    ['another oven', () => splitOnce(withKitchen({ heatSources: more('oven', 1) }), ask, solver, true)],
-    ['two more burners', () => splitOnce(withKitchen({ heatSources: more('burner', 2) }), ask, solver, true)],
+    ['another oven', () => splitOnce(withKitchen({ heatSources: more('oven', 1) }), ask, solver, TRYING)],
+    [
+      'two more burners',
+      () => splitOnce(withKitchen({ heatSources: more('burner', 2) }), ask, solver, TRYING),
+    ],
     [
       'more cold',
       () =>
@@ -42,7 +48,7 @@ export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: 
           }),
           ask,
           solver,
-          true,
+          TRYING,
         ),
     ],
     [
@@ -53,11 +59,13 @@ export function waysOut(meal: OpenedMeal, ask: SplitAsk, found: Split, solver?: 
           withKitchen({ vessels: [...kitchen.vessels, { ...vessel, id: 'more vessel' }] }),
           ask,
           solver,
-          true,
+          TRYING,
         ),
     ],
   ];
+  const begun = performance.now();
   return tried.flatMap(([way, deal]) => {
+    if (performance.now() - begun > ALL * 1000) return [];
     const then = deal();
     return then && then.outsideG < found.outsideG - LEAST ? [{ way, outsideG: then.outsideG }] : [];
   });
