@@ -92,7 +92,7 @@ export function EventStrands({ event, day }: Props) {
               </text>
               {column.over && (
                 <text x={column.over.x} y={column.over.y} className={css.small}>
-                  {overWords(pot.over, writes)}
+                  {overWords(pot.over, writes, event.pots.length)}
                 </text>
               )}
             </g>
@@ -173,9 +173,12 @@ function midnights(day: DayPlan, zone: string): readonly { readonly at: number; 
   return found;
 }
 
-/** What no plate takes, short: the table has it whole. */
-const overWords = ({ g, ml }: Both, { mass, volume }: ReturnType<typeof useWrites>): string =>
-  `over ${[...(g >= 1 ? [mass(g)] : []), ...(ml >= 1 ? [volume(ml)] : [])].join(', ')}`;
+/** Of more pots than so many only the larger part of what is over is told: the table has it whole. */
+const MANY = 6;
+const overWords = ({ g, ml }: Both, { mass, volume }: ReturnType<typeof useWrites>, pots: number): string => {
+  const parts = [...(g >= 1 ? [mass(g)] : []), ...(ml >= 1 ? [volume(ml)] : [])];
+  return pots > MANY ? ((ml > g ? parts.at(-1) : parts[0]) ?? '') : `over ${parts.join(', ')}`;
+};
 
 /** There is room for so many letters above a strand. */
 const shortName = (name: string, pots: number): string => {

@@ -1,5 +1,5 @@
 import { feels, type Handout } from '@/core/meal/index.ts';
-import { G_PER_LB } from '@/core/quantity/index.ts';
+import { G_PER_LB, ML_PER_CUP } from '@/core/quantity/index.ts';
 import { jobsWords } from '@/words/index.ts';
 import { runHelperPage } from './runHelperPage.ts';
 
@@ -29,6 +29,6 @@ export const helperPage = (handout: Handout): string => `<!doctype html>
 <label>A note <input id="note" size="30"></label>
 <p><button id="save">Save what goes back</button> <span id="said" role="status"></span></p>
 ${handout.cautions.map((one) => `<p>${asText(one)}</p>`).join('\n')}
-<script>(${String(runHelperPage)})(${escaped(handout)}, ${escaped({ feels, gPerLb: G_PER_LB })})</script>
+<script>(${String(runHelperPage)})(${escaped(handout)}, ${escaped({ feels, gPerLb: G_PER_LB, mlPerCup: ML_PER_CUP })})</script>
 </html>
 `;

@@ -4,16 +4,18 @@ import type { Feel, Handout, Job } from '@/core/meal/index.ts';
 export interface PageKnows {
   readonly feels: readonly Feel[];
   readonly gPerLb: number;
+  readonly mlPerCup: number;
 }
 
 /**
  * What the page of one file does. It is written into that page as it stands here, so it takes nothing from outside of itself.
  */
-export function runHelperPage(handout: Handout, { feels, gPerLb }: PageKnows): void {
+export function runHelperPage(handout: Handout, { feels, gPerLb, mlPerCup }: PageKnows): void {
   type Weigh = NonNullable<Job['weigh']>[number];
   interface Field {
     readonly job: Job;
     readonly weigh?: Weigh;
+    readonly serves?: NonNullable<Job['serves']>;
     readonly input: HTMLInputElement | HTMLSelectElement;
   }
   const GRAMS: Readonly<Record<string, number>> = { kg: 1000, g: 1, lb: gPerLb, oz: gPerLb / 16 };
@@ -48,6 +50,32 @@ export function runHelperPage(handout: Handout, { feels, gPerLb }: PageKnows): v
     const [, figure = '', unit = bare] = /^\s*(\d+(?:[.,]\d+)?)\s*(kg|g|lb|oz)?\s*$/i.exec(text) ?? [];
     const grams = Number(figure.replace(',', '.')) * (GRAMS[unit.toLowerCase()] ?? 0);
     return figure !== '' && grams > 0 ? grams : undefined;
+  };
+  const MLS: Readonly<Record<string, number>> = {
+    l: 1000,
+    ml: 1,
+    cl: 10,
+    qt: 4 * mlPerCup,
+    cup: mlPerCup,
+    cups: mlPerCup,
+  };
+  /** "6.5 l", "650 ml", "7 qt"; a bare number of a liquid is litres or quarts. */
+  const mlOf = (text: string): number | undefined => {
+    const [, figure = '', unit = bare === 'kg' ? 'l' : 'qt'] =
+      /^\s*(\d+(?:[.,]\d+)?)\s*(l|ml|cl|qt|cups?)?\s*$/i.exec(text) ?? [];
+    const ml = Number(figure.replace(',', '.')) * (MLS[unit.toLowerCase()] ?? 0);
+    return figure !== '' && ml > 0 ? ml : undefined;
+  };
+  const countOf = (text: string): number | undefined =>
+    /^\s*[1-9]\d{0,4}\s*$/.test(text) ? Number(text) : undefined;
+  /** What is wrong with what stands in a field; '' where nothing is. */
+  const faultOf = ({ weigh, serves }: Field, text: string): string => {
+    if (text === '') return '';
+    if (serves) return countOf(text) === undefined ? `“${text}” is not a number of plates.` : '';
+    if (!weigh || gramsOf(text) !== undefined || (weigh.ml && mlOf(text) !== undefined)) return '';
+    return weigh.ml
+      ? `“${text}” is not an amount; write it like 1.4 l or 1.4 kg.`
+      : `“${text}” is not a weight; write it like 1.4 kg or 3 lb.`;
   };
   const keep = () => {
     try {
@@ -85,9 +113,9 @@ export function runHelperPage(handout: Handout, { feels, gPerLb }: PageKnows): v
     look();
     input.addEventListener('change', () => {
       const text = tick ? (tick.checked ? 'done' : '') : input.value.trim();
-      const wrong = field.weigh && text !== '' && gramsOf(text) === undefined;
-      said(wrong ? `“${text}” is not a weight; write it like 1.4 kg or 3 lb.` : '');
-      if (!wrong) write(key, text);
+      const fault = tick ? '' : faultOf(field, text);
+      said(fault);
+      if (fault === '') write(key, text);
       look();
     });
   };
@@ -110,13 +138,26 @@ export function runHelperPage(handout: Handout, { feels, gPerLb }: PageKnows): v
       const input = make('input', label);
       input.size = 10;
       input.inputMode = 'decimal';
-      if (weigh.likely) {
+      if (weigh.ml) {
+        const { mid } = weigh.ml;
+        input.placeholder =
+          bare === 'kg'
+            ? `about ${(mid / 1000).toFixed(1)} l`
+            : `about ${(mid / (4 * mlPerCup)).toFixed(1)} qt`;
+      } else if (weigh.likely) {
         const { mid } = weigh.likely;
         input.placeholder =
           bare === 'kg' ? `about ${(mid / 1000).toFixed(1)} kg` : `about ${(mid / gPerLb).toFixed(1)} lb`;
       }
       listen(`${job.id} weigh ${i}`, { job, weigh, input }, row);
     });
+    if (job.serves) {
+      const label = make('label', row, `How many of ${job.serves.count} went out `);
+      const input = make('input', label);
+      input.size = 6;
+      input.inputMode = 'numeric';
+      listen(`${job.id} served`, { job, serves: job.serves, input }, row);
+    }
     if (job.fork) {
       const label = make('label', row, 'The fork says ');
       const input = make('select', label);
@@ -130,14 +171,23 @@ export function runHelperPage(handout: Handout, { feels, gPerLb }: PageKnows): v
   ): readonly (Readonly<Record<string, unknown>> & { readonly at: number })[] => {
     const [field, one] = [fields.get(key), written.get(key)];
     if (!field || !one) return [];
-    const { job, weigh } = field;
+    const { job, weigh, serves } = field;
     const { id, at, text } = one;
     const base = { id, at, batch: job.batch, source: 'typed', by: { device, who: handout.who.id } };
-    if (weigh) {
-      const grams = gramsOf(text);
-      return grams === undefined
+    if (serves) {
+      const n = countOf(text);
+      const value = { text, lo: n, hi: n };
+      return n === undefined
         ? []
-        : [{ ...base, measures: weigh.measures, measure: 'mass', value: { text, lo: grams, hi: grams } }];
+        : [{ ...base, measures: { what: 'served', dish: serves.dish }, measure: 'count', value }];
+    }
+    if (weigh) {
+      const isMl = weigh.ml !== undefined && mlOf(text) !== undefined;
+      const amount = isMl ? mlOf(text) : gramsOf(text);
+      const value = { text, lo: amount, hi: amount };
+      return amount === undefined
+        ? []
+        : [{ ...base, measures: weigh.measures, measure: isMl ? 'volume' : 'mass', value }];
     }
     return key.endsWith(' fork')
       ? [{ ...base, measures: { what: 'check', feel: text }, measure: 'feel', value: { text } }]

@@ -19,7 +19,12 @@ export function useJobs(day: DayPlan | undefined): readonly DealtJob[] {
       benchCards(loaded, day),
       {
         line: ({ does }) => doingWords(does),
-        weighed: (what) => ('lot' in what ? `${shortName(what.lot)}, trimmed` : capitalOf(what.step)),
+        weighed: (what) =>
+          'lot' in what
+            ? `${shortName(what.lot)}, trimmed`
+            : 'liquid' in what
+              ? `The ${what.liquid}, by weight or volume`
+              : capitalOf(what.step),
         person: (id) => names.get(id) ?? '',
       },
       batches[0]?.id ?? '',

@@ -1,12 +1,21 @@
 import { useState } from 'react';
 import { feels, type Job } from '@/core/meal/index.ts';
-import { type Quantity, writeMass } from '@/core/quantity/index.ts';
+import { type Quantity, writeMass, writeVolume } from '@/core/quantity/index.ts';
 import type { HandoutRow } from '@/store/kinds.ts';
 import { capital, waitsWords } from '@/words/index.ts';
 import { massUnits } from '../open/useSettings.ts';
 import { useWall } from '../open/useWall.ts';
 import { QuantityField } from '../parts/fields/QuantityField.tsx';
-import { forksAt, isDone, weighedAt, writeDone, writeFork, writeWeight } from './written.ts';
+import {
+  forksAt,
+  isDone,
+  servedHere,
+  weighedAt,
+  writeDone,
+  writeFork,
+  writeServed,
+  writeWeight,
+} from './written.ts';
 import css from './helper.module.scss';
 
 interface Props {
@@ -40,6 +49,7 @@ export function InHand({ row, job, onDone }: Props) {
           {capital(waitsWords(pass, wall.clock))}
         </p>
       ))}
+      {job.serves && <Served key={job.id} row={row} job={job} serves={job.serves} />}
       {job.fork === true ? (
         <Fork row={row} job={job} lots={pot?.lots ?? []} onDone={onDone} />
       ) : (
@@ -60,31 +70,50 @@ function Weights({ row, job, mass, onDone }: Props & { readonly mass: (grams: nu
     writeDone(row.id, job);
     onDone();
   };
+  const litres = (n: number) => {
+    const { value, unit } = writeVolume(n, row.handout.units);
+    return `${value} ${unit}`;
+  };
+  const volume = ({ lo, mid, hi }: { readonly lo: number; readonly mid: number; readonly hi: number }) => ({
+    lo: litres(lo),
+    mid: litres(mid),
+    hi: litres(hi),
+  });
   return (
     <>
       {weighs.map((one, i) => {
-        const { likely } = one;
+        const { likely, ml } = one;
+        const words = ml
+          ? volume(ml)
+          : likely
+            ? { lo: mass(likely.lo), mid: mass(likely.mid), hi: mass(likely.hi) }
+            : undefined;
+        const isWide = ml ? ml.hi > ml.lo : likely !== undefined && likely.hi > likely.lo;
         return (
           <div key={one.name} className={css.weight}>
             <QuantityField
               label={one.name}
               quantity={weighedAt(row, job, one)?.value ?? undefined}
-              measure="mass"
-              units={massUnits(row.handout.units)}
-              near={likely && { lo: likely.lo, hi: likely.hi }}
-              placeholder={likely ? `about ${mass(likely.mid)}` : ''}
+              {...(ml
+                ? { measure: ['mass', 'volume'] as const }
+                : {
+                    measure: 'mass' as const,
+                    units: massUnits(row.handout.units),
+                    near: likely && { lo: likely.lo, hi: likely.hi },
+                  })}
+              placeholder={words ? `about ${words.mid}` : ''}
               chars={9}
               weighs
               draft={['helper', row.id, job.id, one.name].join(' ')}
               onChange={(quantity) => setTyped((before) => ({ ...before, [i]: quantity }))}
-              onDone={(quantity) => {
+              onDone={(quantity, measure) => {
                 if (quantity.text !== weighedAt(row, job, one)?.value?.text)
-                  writeWeight(row.id, job, one, quantity);
+                  writeWeight(row.id, job, one, quantity, measure === 'volume' ? 'volume' : 'mass');
               }}
             />
-            {likely && likely.hi > likely.lo && (
+            {words && isWide && (
               <small className="quiet">
-                {mass(likely.lo)} to {mass(likely.hi)} by the plan
+                {words.lo} to {words.hi} by the plan
               </small>
             )}
           </div>
@@ -104,6 +133,49 @@ function Weights({ row, job, mass, onDone }: Props & { readonly mass: (grams: nu
         </button>
       )}
     </>
+  );
+}
+
+interface ServedProps {
+  readonly row: HandoutRow;
+  readonly job: Job;
+  readonly serves: NonNullable<Job['serves']>;
+}
+
+/** Plates that went out, as often as some do: a tray, a table, all of them. */
+function Served({ row, job, serves }: ServedProps) {
+  const [typed, setTyped] = useState<Quantity>();
+  const out = servedHere(row, serves);
+  const left = Math.max(0, Math.round(serves.count - out));
+  const n = Math.round(typed?.lo ?? left);
+  return (
+    <div className={css.weight}>
+      <QuantityField
+        key={row.entries.length}
+        label="How many go out"
+        quantity={undefined}
+        measure="count"
+        placeholder={String(left)}
+        chars={6}
+        onChange={setTyped}
+      />
+      <button
+        type="button"
+        className="btn act"
+        disabled={n <= 0}
+        onClick={() => {
+          writeServed(row.id, job, serves, { text: String(n), lo: n, hi: n });
+          setTyped(undefined);
+        }}
+      >
+        {n} out
+      </button>
+      {out > 0 && (
+        <small className="quiet">
+          {out} of {serves.count} are out
+        </small>
+      )}
+    </div>
   );
 }
 

@@ -33,7 +33,30 @@ export const writeWeight = (
   { batch }: Job,
   { measures }: NonNullable<Job['weigh']>[number],
   value: Quantity,
-): void => writeHandout(id, (row) => append(row, batch, { measures, measure: 'mass', value }));
+  measure: 'mass' | 'volume',
+): void => writeHandout(id, (row) => append(row, batch, { measures, measure, value }));
+
+/** So many plates of a dish went out. */
+export const writeServed = (
+  id: string,
+  { batch }: Job,
+  { dish }: NonNullable<Job['serves']>,
+  count: Quantity,
+): void =>
+  writeHandout(id, (row) =>
+    append(row, batch, { measures: { what: 'served', dish }, measure: 'count', value: count }),
+  );
+
+/** So many went out of what is here, at whichever job. */
+export const servedHere = (
+  { entries }: Pick<HandoutRow, 'entries'>,
+  { dish }: NonNullable<Job['serves']>,
+): number =>
+  standingEntries(entries).reduce(
+    (sum, { measures, value }) =>
+      measures.what === 'served' && measures.dish === dish ? sum + (value?.lo ?? 0) : sum,
+    0,
+  );
 
 export const writeDone = (id: string, { batch, done }: Job): void =>
   writeHandout(id, (row) =>

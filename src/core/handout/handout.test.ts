@@ -36,7 +36,8 @@ function day(entries: readonly Entry[] = []) {
   const cards = benchCards(opened.input, plan);
   const says = {
     line: ({ does }: { does: { what: string } }) => does.what,
-    weighed: (what: { step: string } | { lot: string }) => ('lot' in what ? what.lot : what.step),
+    weighed: (what: { step: string } | { lot: string } | { liquid: string }) =>
+      'lot' in what ? what.lot : 'liquid' in what ? what.liquid : what.step,
     person: (id: string) => id,
   };
   return { opened, plan, batches, jobs: jobsOf(plan, batches, cards, says, 'beef') };
@@ -76,6 +77,18 @@ describe('the jobs of a day', () => {
       expect.objectContaining({ measures: { what: 'flow', flow: 'board', lot: 'pork lot' } }),
     ]);
     expect(jobs.find(({ words }) => words === 'look')?.fork).toBe(true);
+  });
+
+  test('the liquid of a pot is measured once, at the last that is done to it, and plates are counted where they are filled', () => {
+    for (const pot of ['beef', 'pork']) {
+      const at = jobs.filter((job) => job.pot === pot && job.weigh?.some(({ ml }) => ml));
+      expect(at.map(({ words }) => words)).toEqual(['skim']);
+      const jug = at[0]?.weigh?.find(({ ml }) => ml);
+      expect(jug).toMatchObject({ name: 'broth', measures: { what: 'sum', flow: 'liquid' } });
+      expect(jug?.ml?.mid).toBeCloseTo(batches.find(({ id }) => id === pot)?.liquid.brothMl?.mid ?? 0, 6);
+    }
+    const filled = jobs.filter(({ serves }) => serves);
+    expect(filled.map(({ words, serves }) => [words, serves?.count])).toEqual([['fill', 30]]);
   });
 
   test('who waits for whom is told on both sides, and never of oneself', () => {

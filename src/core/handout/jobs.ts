@@ -32,9 +32,9 @@ export function jobsOf(
   return day.lines
     .filter(({ hands, who = [] }) => hands > 0 && who.length > 0)
     .map((line): DealtJob => {
-      const { key, batch, from, minutes, grams, does, who = [] } = line;
+      const { key, batch, from, minutes, grams, does, ref, who = [] } = line;
       const reckoning = batches.find(({ id }) => id === batch);
-      const weigh = weighsAt(line, reckoning, cards, says.weighed);
+      const weigh = weighsAt(line, day.lines, reckoning, cards, says.weighed);
       const meatG = reckoning && meatAt(line, reckoning, day.lines);
       return {
         id: key,
@@ -48,6 +48,8 @@ export function jobsOf(
         ...(grams !== undefined && { grams }),
         ...(meatG !== undefined && { meatG }),
         ...(weigh.length > 0 && { weigh: [...weigh] }),
+        ...(does.what === 'fill' &&
+          ref.kind === 'plates' && { serves: { dish: ref.dish, count: does.count } }),
         ...(does.what === 'look' && { fork: true }),
         ...passing.get(key),
       };

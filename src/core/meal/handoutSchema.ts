@@ -38,10 +38,18 @@ export const job = z.strictObject({
         name,
         measures,
         likely: z.strictObject({ lo: grams, mid: grams, hi: grams }).optional().describe('g'),
+        ml: z
+          .strictObject({ lo: grams, mid: grams, hi: grams })
+          .optional()
+          .describe('ml that are likely: of a liquid, which may be written as a volume too'),
       }),
     )
     .max(most.lots)
     .optional(),
+  serves: z
+    .strictObject({ dish: id, count: z.number().min(0).max(1e5) })
+    .optional()
+    .describe('plates that are filled: how many went out is asked for'),
   fork: z.literal(true).optional().describe('a fork in the meat is asked for'),
   waits: z.array(passes).max(most.batches).optional().describe('for whom it waits'),
   waited: z.array(passes).max(most.batches).optional().describe('who waits for it'),

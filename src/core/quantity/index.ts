@@ -11,7 +11,7 @@ export { readBoiledTo } from './readPart.ts';
 export { readLength } from './readLength.ts';
 export { readShare } from './readShare.ts';
 export { typedMass } from './typed.ts';
-export { MINUTE_MS, G_PER_LB, type Measure } from './units.ts';
+export { MINUTE_MS, G_PER_LB, ML_PER_CUP, type Measure } from './units.ts';
 export {
   type UnitChoice,
   writeChance,

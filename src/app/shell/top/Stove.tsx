@@ -95,7 +95,12 @@ function Burner({ pot, now, isOld, small }: BurnerProps) {
 }
 
 /** What tells a pot from its neighbours where there is room for a word: without “Pot”. */
-const shortName = (name: string) => name.replace(/^pot\s+/i, '').split(' ')[0] ?? name;
+/** Its first word; of several alike the number too: "one 3". */
+function shortName(name: string): string {
+  const [first = name, ...more] = name.replace(/^pot\s+/i, '').split(' ');
+  const last = more.at(-1);
+  return last !== undefined && /^\d+$/.test(last) ? `${first} ${last}` : first;
+}
 
 const smallWords = ({ at, next }: StovePot, now: number, clock: (moment: number) => string) =>
   whenWords(at, now, clock) ?? (next ? wantWords(next).split(' ')[0] : '');

@@ -35,7 +35,7 @@ export interface Deal extends Split {
  * of it is to be there in three.
  */
 const TRIES = 3;
-const [FIRST, NEXT, END] = [1.4, 0.4, 1.8];
+const [FIRST, NEXT, END] = [0.9, 0.3, 1.7];
 /** Orders of the day that are tried for each: enough to tell what must be from what only the first list has. */
 const ORDERS = 20;
 
@@ -66,19 +66,17 @@ export function deal(meal: OpenedMeal, ask: DealAsk, solver?: LpSolver): Deal | 
 const worth = ({ unplaced, late, inTime }: DealtDay) =>
   4 * unplaced + 2 * Number(late !== undefined) + Number(!inTime);
 
-/** Fewer pots on the day itself while there are any; then fewer at once on the days before. */
+/** Fewer pots on the day itself, then none; then fewer at once on the days before. */
 function tighter(
   input: Input,
   { pots, day }: Deal,
   { mostPots, mostToday }: Pick<SplitAsk, 'mostPots' | 'mostToday'>,
 ): Pick<SplitAsk, 'mostPots' | 'mostToday'> {
-  const today = Math.min(mostToday ?? Infinity, pots.filter((pot) => pot.day === 0).length);
-  if (today > 0)
-    return {
-      ...(mostPots !== undefined && { mostPots }),
-      mostToday: today - Math.max(1, Math.min(today, day.unplaced)),
-    };
-  return { mostToday: 0, mostPots: Math.min(mostPots ?? Infinity, mostAtOnce(input, pots)) - 1 };
+  const today = pots.filter((pot) => pot.day === 0).length;
+  if (mostToday === undefined && today > 0)
+    return { mostToday: Math.max(0, today - Math.max(1, day.unplaced)) };
+  if (mostToday !== 0) return { mostToday: 0 };
+  return { mostToday, mostPots: Math.min(mostPots ?? Infinity, mostAtOnce(input, pots)) - 1 };
 }
 
 /** The day with the deal taken, and all home by the hour. */
