@@ -39,6 +39,9 @@ export default function ShopDays({ day }: { readonly day: DayPlan }) {
       return next.length > 0 ? { ...rest, shops: next } : rest;
     });
   const named = (date: string) => weekdayOf(noon(date), 'UTC');
+  const { places = [] } = loaded.kitchen;
+  // Of one kitchen nobody is told which.
+  const placeName = (at: string) => places.find(({ id }) => id === at)?.name ?? 'where it is served';
   if (days.length === 0) return null;
   return (
     <section aria-label="What is bought when">
@@ -53,11 +56,12 @@ export default function ShopDays({ day }: { readonly day: DayPlan }) {
       {chosen.length === 0 && (
         <p className="quiet">Nobody has said when: each is told for the day on which it is first wanted.</p>
       )}
-      {days.map(({ date, wanted, list }) => (
-        <details key={date} open={days.length < 3}>
+      {days.map(({ date, at, wanted, list }) => (
+        <details key={`${date} ${at}`} open={days.length < 3}>
           <summary>
-            {named(date)}: {list.length} {list.length === 1 ? 'thing' : 'things'}, the first wanted{' '}
-            {wall.moment(wanted, noon(date))}
+            {named(date)}
+            {places.length > 0 && `, for ${placeName(at)}`}: {list.length}{' '}
+            {list.length === 1 ? 'thing' : 'things'}, the first wanted {wall.moment(wanted, noon(date))}
             {dateOf(wanted, day.zone) < date && <b className="wrong"> before that day: shop sooner</b>}
           </summary>
           <ul className={css.bought}>
@@ -74,9 +78,10 @@ export default function ShopDays({ day }: { readonly day: DayPlan }) {
           type="button"
           className="btn act"
           onClick={() => {
-            const rows = days.flatMap(({ date, list }) =>
+            const rows = days.flatMap(({ date, at, list }) =>
               list.map((line) => ({
                 day: date,
+                ...(places.length > 0 && { kitchen: placeName(at) }),
                 section: line.section,
                 what: line.name,
                 amount: Math.round(line.amount),

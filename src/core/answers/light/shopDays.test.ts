@@ -36,3 +36,19 @@ test('the days on which somebody shops hold: each thing on the last of them befo
   expect(late.map(({ date }) => date)).toEqual(['2026-12-06']);
   expect(late[0]?.wanted).toBeLessThan(Date.UTC(2026, 11, 6));
 });
+
+test('of two kitchens each has its own list: together they are what is bought at once', () => {
+  const input = eventOfTwo({ beefG: 9000, porkG: 6000, tacos: 60, pasta: 30, pastaFrom: ['pork'] }, {});
+  const kitchen = { ...input.kitchen, places: [{ id: 'shed', name: 'boat shed' }] };
+  const [beef, ...others] = input.batches;
+  if (!beef) throw new Error('no pot');
+  const opened = openMeal({ ...input, kitchen, batches: [{ ...beef, at: 'shed' }, ...others] });
+  const days = shopDays(opened, answer('day', opened, { now: NOW, tries: 0 }));
+  expect(new Set(days.map(({ at }) => at))).toEqual(new Set(['', 'shed']));
+  const shed = days.filter(({ at }) => at === 'shed').flatMap(({ list }) => list);
+  expect(shed.some(({ name }) => /beef/i.test(name))).toBe(true);
+  expect(shed.some(({ name }) => /tortilla|pasta/i.test(name))).toBe(false);
+  const [mine, all] = [total(days.map(({ list }) => list)), total([shoppingList([opened])])];
+  expect(mine.map(([name]) => name)).toEqual(all.map(([name]) => name));
+  mine.forEach(([, amount], i) => expect(amount).toBeCloseTo(all[i]?.[1] ?? 0, 6));
+});

@@ -1,12 +1,15 @@
 import { dateOf } from '../../clock/index.ts';
+import { cookedIn, OWN_PLACE } from '../../meal/index.ts';
 import type { OpenedMeal } from '../../model/index.ts';
 import type { DayPlan } from '../heavy/day/day.ts';
 import { type Needed, shoppingList } from './shoppingList.ts';
 
-/** One day on which somebody shops, and what for. */
+/** One day on which somebody shops for a kitchen, and what for. */
 export interface ShopDay {
   /** "2026-12-05". */
   readonly date: string;
+  /** The further kitchen to which it goes; "": the kitchen itself, where it is served. */
+  readonly at: string;
   /** The first moment at which something of it is wanted, epoch ms. */
   readonly wanted: number;
   readonly list: readonly Needed[];
@@ -30,9 +33,15 @@ function firstWanted(
   return first;
 }
 
+/** Where each pot is cooked; dishes are filled in the kitchen itself. */
+const placesOf = ({ input: { kitchen }, planned }: OpenedMeal): ReadonlyMap<string, string> =>
+  new Map(
+    planned.map(({ id, batch, vessels }) => [id, cookedIn(batch, vessels[0]?.vessel, kitchen)] as const),
+  );
+
 /**
- * What is to be bought on which day: what is first wanted on a day is bought on it, or on the last day before it on which somebody shops; what is wanted
- * before the first such day is bought on that all the same, and its moment tells that it is late. Whole packs are of each day by itself.
+ * What is to be bought on which day for which kitchen: what is first wanted on a day is bought on it, or on the last day before it on which somebody shops; what is wanted
+ * before the first such day is bought on that all the same, and its moment tells that it is late. Whole packs are of each day and kitchen by itself.
  */
 export function shopDays(
   meal: OpenedMeal,
@@ -44,17 +53,21 @@ export function shopDays(
     const date = dateOf(at, day.zone);
     return shops.findLast((one) => one <= date) ?? shops[0] ?? date;
   };
-  const days = new Map<string, Set<string>>();
-  for (const [id, at] of wanted) {
-    const date = dayFor(at);
-    days.set(date, (days.get(date) ?? new Set()).add(id));
+  const places = placesOf(meal);
+  const days = new Map<string, { readonly date: string; readonly at: string; readonly ids: Set<string> }>();
+  for (const [id, moment] of wanted) {
+    const [date, at] = [dayFor(moment), places.get(id) ?? OWN_PLACE];
+    const key = `${date} ${at}`;
+    const before = days.get(key) ?? { date, at, ids: new Set() };
+    days.set(key, { ...before, ids: before.ids.add(id) });
   }
-  return [...days]
-    .map(([date, ids]): ShopDay => ({
+  return [...days.values()]
+    .map(({ date, at, ids }): ShopDay => ({
       date,
+      at,
       wanted: Math.min(...[...ids].map((id) => wanted.get(id) ?? Infinity)),
       list: shoppingList([meal], ids),
     }))
     .filter(({ list }) => list.length > 0)
-    .toSorted((a, b) => (a.date < b.date ? -1 : 1));
+    .toSorted((a, b) => (a.date === b.date ? a.wanted - b.wanted : a.date < b.date ? -1 : 1));
 }
