@@ -16,8 +16,8 @@ interface Props {
   readonly day: DayPlan | undefined;
 }
 
-/** px that the name of a day takes. */
-const NAMED = 18;
+/** px that a letter takes, and the name of a day. */
+const [LETTER, NAMED] = [7.4, 18];
 const HALF_DAY = 12 * 3_600_000;
 
 /** When each pot is cooked by the plan; one whose time nobody knows stands at the beginning. */
@@ -71,12 +71,17 @@ export function EventStrands({ event, day }: Props) {
             </text>
           </g>
         )}
-        {pieces.map(({ key, path, material, weighed }) => (
+        {pieces.map(({ key, path, material, weighed, isThin }) => (
           <path
             key={key}
             d={path}
-            className={clsx(material === 'meat' ? css.meat : css.broth)}
-            fill={`url(#${material}${weighed ? '' : '-planned'})`}
+            className={clsx(material === 'meat' ? css.meat : css.broth, isThin && css.isThin)}
+            fill={
+              isThin && material === 'broth'
+                ? 'var(--broth-edge)'
+                : `url(#${material}${weighed ? '' : '-planned'})`
+            }
+            {...(isThin && material === 'broth' && !weighed && { fillOpacity: 0.4 })}
           />
         ))}
         {event.pots.map((pot, i) => {
@@ -132,9 +137,15 @@ function SittingTable({ sitting, table, day }: TableProps) {
   const wall = useWall(day.zone);
   if (!table) return null;
   const lacks = bothWords(sitting.lacks, writes);
+  const said = [
+    sitting.name,
+    sitting.at === undefined ? '' : wall.moment(sitting.at, day.serving - HALF_DAY * 4),
+    `${String(sitting.plates)} plates`,
+    lacks === '' ? '' : `${lacks} short`,
+  ].join('  ');
   // At the right its words end where the drawing does.
   const words =
-    table.x > 0.62 * WIDTH
+    table.x + said.length * LETTER > WIDTH
       ? ({ x: WIDTH - 4, anchor: 'end' } as const)
       : ({ x: table.x, anchor: 'start' } as const);
   return (

@@ -1,7 +1,7 @@
 import type { DayPlan } from '@/core/answers/index.ts';
 import { type EventFigures, shortOf } from '@/core/event/index.ts';
 import { dishName } from '@/core/order/index.ts';
-import { typedMass, writeMass, writeVolume } from '@/core/quantity/index.ts';
+import { typedMass, writeMass, writeMinutes, writeVolume } from '@/core/quantity/index.ts';
 import {
   capital,
   eventHeadline,
@@ -74,7 +74,7 @@ export function Headline({ event, day }: Props) {
       {late.map(({ id, serving, lateMin }) => (
         <p key={id} className="wrong">
           {event.sittings.find((one) => one.id === id)?.name}: by this plan on the plates at{' '}
-          {wall.moment(serving, day?.serving ?? serving)}, {Math.round(lateMin)} min late.
+          {wall.moment(serving, day?.serving ?? serving)}, {writeMinutes(lateMin).value} late.
         </p>
       ))}
       {first && <Ways event={event} sitting={first.id} />}

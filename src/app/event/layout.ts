@@ -26,6 +26,8 @@ export interface Piece {
   readonly path: string;
   readonly material: 'meat' | 'broth';
   readonly weighed: boolean;
+  /** Of many it has no edge: they would be all edge. */
+  readonly isThin: boolean;
 }
 
 export interface Slot {
@@ -149,10 +151,16 @@ export function layoutOf(
         if (!from || !span || w <= 0) continue;
         slots.push({ key: `${sitting.id} ${one.pot} ${part}`, x: at, y: top, w, h: ROW, what: material });
         pieces.push(
-          ...pieceOf(`${one.pot} ${sitting.id} ${part}`, material, span.pot.weighed[part], [
-            { x: from[part], y: span.y1, w },
-            { x: at, y: top, w },
-          ]),
+          ...pieceOf(
+            `${one.pot} ${sitting.id} ${part}`,
+            material,
+            span.pot.weighed[part],
+            [
+              { x: from[part], y: span.y1, w },
+              { x: at, y: top, w },
+            ],
+            pots.length > EDGED,
+          ),
         );
         from[part] += w;
         at += w;
@@ -205,10 +213,14 @@ const middleOf = (
 
 /** Thinner than this nothing is drawn, px. */
 const HAIR = 0.4;
+/** What more pots than these give has no edges. */
+const EDGED = 8;
 
 const pieceOf = (
   key: string,
   material: 'meat' | 'broth',
   weighed: boolean,
   knots: readonly { readonly x: number; readonly y: number; readonly w: number }[],
-): Piece[] => (knots.some(({ w }) => w > HAIR) ? [{ key, material, weighed, path: ribbonPath(knots) }] : []);
+  isThin = false,
+): Piece[] =>
+  knots.some(({ w }) => w > HAIR) ? [{ key, material, weighed, path: ribbonPath(knots), isThin }] : [];
