@@ -10,6 +10,8 @@ import css from './plates.module.scss';
 
 /** How many fit on a tray (common practice, no source). */
 const TRAY = 8;
+/** Of more than these some go out at once that are neither a tray nor all. */
+const MANY = 60;
 
 interface Props {
   readonly dish: Dish;
@@ -62,7 +64,7 @@ export function ServedRow({ dish, share }: Props) {
               all {share.servings} out
             </button>
           )}
-          <SoMany most={share.servings} onOut={(n) => say('served', n)} />
+          {share.servings > MANY && <SoMany most={share.servings} onOut={(n) => say('served', n)} />}
           <Link className="link" to={`/meals/${loaded.meal.id}/weigh-out/${dish.id}`}>
             weigh out
           </Link>
@@ -88,7 +90,6 @@ function SoMany({ most, onOut }: SoManyProps) {
   // Each count is a field of its own: once it is booked the field stands empty.
   const [at, next] = useState(0);
   const [fault, say] = useState<string>();
-  if (most <= 1) return null;
   return (
     <QuantityField
       key={at}
