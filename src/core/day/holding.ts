@@ -79,7 +79,8 @@ function cookedOf(
     const one = dishes.find((other) => other.id === dish);
     return one !== undefined && isOfAnotherSitting(one, id, dishes);
   };
-  const isElsewhere = (ref: TaskRef) => ref.kind === 'carry' && ref.batch !== id;
+  const isElsewhere = (ref: TaskRef) =>
+    ref.kind === 'carry' && ref.batch !== id && ref.beside?.includes(id) !== true;
   const plates = lines.filter(
     ({ kind, ref }) => kind === 'plates' && !isElsewhere(ref) && !('dish' in ref && isOther(ref.dish)),
   );

@@ -50,8 +50,13 @@ export type TaskRef =
   /** What a later sitting draws on is cooled, and reheated for it. */
   | { readonly kind: 'keep on'; readonly batch: string }
   | { readonly kind: 'reheat'; readonly batch: string; readonly sitting: string }
-  /** From the kitchen that it is cooked in to where it is served. */
-  | { readonly kind: 'carry'; readonly batch: string; readonly sitting: string }
+  /** From the kitchen that it is cooked in to where it is served, with what is cooked beside it there. */
+  | {
+      readonly kind: 'carry';
+      readonly batch: string;
+      readonly beside?: readonly string[];
+      readonly sitting: string;
+    }
   /** Of a sitting: into hot boxes, or packed and sent out. */
   | { readonly kind: 'boxes' | 'sent'; readonly sitting: string }
   | { readonly kind: 'own'; readonly own: string };

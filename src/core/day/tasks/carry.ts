@@ -10,39 +10,50 @@ export interface Carried {
 }
 
 /**
- * What a pot in another kitchen leaves for a sitting is loaded there and brought over before anything is filled of it. Somebody of that kitchen is on the road
- * with it; their way back is not planned.
+ * What the pots in another kitchen leave for a sitting is loaded there and brought over in one go, before anything is filled of it. Somebody of that kitchen is
+ * on the road with it; their way back is not planned.
  * @param left what stands of all pots at a sitting
  */
 export function carry(facts: DayFacts, left: (sitting: string) => readonly string[]): Carried {
   const there = facts.batches.filter(({ at }) => at !== '');
-  const legs = there.flatMap((batch) =>
-    facts.sittings.flatMap(({ id: sitting }) => {
-      const dishes = facts.dishes.filter((dish) => dish.sitting === sitting);
-      const draws = dishes.some(({ from }) => !from || from.length === 0 || from.includes(batch.id));
-      const takes = draws ? left(sitting).filter((one) => isOfBatch(batch.id, one)) : [];
-      return takes.length > 0
-        ? [{ batch: batch.id, sitting, task: legOf(batch, sitting, takes, facts) }]
-        : [];
-    }),
-  );
+  const legs = facts.sittings.flatMap(({ id: sitting }) => {
+    const dishes = facts.dishes.filter((dish) => dish.sitting === sitting);
+    const draws = (batch: string) =>
+      dishes.some(({ from }) => !from || from.length === 0 || from.includes(batch));
+    return [...new Set(there.map(({ at }) => at))].flatMap((at) => {
+      const pots = there.flatMap((batch): Load[] => {
+        const takes =
+          batch.at === at && draws(batch.id) ? left(sitting).filter((one) => isOfBatch(batch.id, one)) : [];
+        return takes.length > 0 ? [{ batch, takes }] : [];
+      });
+      const [first, ...others] = pots;
+      return first ? [{ sitting, pots, task: legOf(first, others, sitting, facts) }] : [];
+    });
+  });
   return {
     tasks: legs.map(({ task }) => task),
     leftAt: (sitting) => {
       const over = legs.filter((leg) => leg.sitting === sitting);
-      const stays = left(sitting).filter((one) => !over.some(({ batch }) => isOfBatch(batch, one)));
+      const carried = over.flatMap(({ pots }) => pots.map(({ batch }) => batch.id));
+      const stays = left(sitting).filter((one) => !carried.some((batch) => isOfBatch(batch, one)));
       return [...stays, ...over.flatMap(({ task }) => task.makes)];
     },
   };
 }
 
-function legOf(
-  { id: batch, at, sentCold, shredG }: DayBatch,
-  sitting: string,
-  takes: readonly string[],
-  { kitchens }: DayFacts,
-): Unordered {
-  const ref = { kind: 'carry', batch, sitting } as const;
+/** What goes of one pot. */
+interface Load {
+  readonly batch: DayBatch;
+  readonly takes: readonly string[];
+}
+
+function legOf(first: Load, others: readonly Load[], sitting: string, { kitchens }: DayFacts): Unordered {
+  const pots = [first, ...others];
+  const { id: batch, at } = first.batch;
+  const ref = {
+    ...({ kind: 'carry', batch, sitting } as const),
+    ...(others.length > 0 && { beside: others.map((one) => one.batch.id) }),
+  };
   const id = taskId(ref);
   const road = kitchens.find((one) => one.id === at)?.road ?? usual.road;
   const minutes = usual.load + road;
@@ -51,18 +62,18 @@ function legOf(
     id,
     at,
     minutes,
-    takes,
-    makes: [`${batch}|carried ${sitting}`],
+    takes: pots.flatMap(({ takes }) => takes),
+    makes: pots.map((one) => `${one.batch.id}|carried ${sitting}`),
     needs: [],
     parts: [
       {
         key: id,
-        does: { what: 'carry', cold: sentCold },
+        does: { what: 'carry', cold: pots.every((one) => one.batch.sentCold) },
         kind: 'plates',
         from: 0,
         minutes,
         hands: 1,
-        grams: shredG,
+        grams: pots.reduce((sum, one) => sum + one.batch.shredG, 0),
       },
     ],
   };

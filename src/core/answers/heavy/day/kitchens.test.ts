@@ -24,12 +24,17 @@ const heatSources = [
 ];
 
 /** Two pots alike: one here and one in the shed, or both here. */
-function day(places: Partial<Pick<Kitchen, 'places'>>, at: string | undefined, sources = heatSources) {
-  const pots = ['here', 'there'].map((id) => ({
+function day(
+  places: Partial<Pick<Kitchen, 'places'>>,
+  at: string | undefined,
+  sources = heatSources,
+  ids = ['here', 'there'],
+) {
+  const pots = ids.map((id) => ({
     ...batchOf([lotOf('beef-blade-roast', 2500, { id: `${id} lot` })]),
     id,
     name: id,
-    ...(id === 'there' && at !== undefined && { at }),
+    ...(id !== 'here' && at !== undefined && { at }),
   }));
   const input = inputOf(pots, [dishOf('taco', 40)]);
   const kitchen: Kitchen = {
@@ -44,7 +49,7 @@ function day(places: Partial<Pick<Kitchen, 'places'>>, at: string | undefined, s
   };
   const meal = {
     ...input.meal,
-    batches: ['here', 'there'],
+    batches: ids,
     serving: { local: '2026-12-05T19:00', zone: 'UTC' },
     day: { cooks: ['ida', 'bram'], hands: 2 },
   };
@@ -74,6 +79,17 @@ describe('a second kitchen', () => {
     expect(fill?.from).toBeGreaterThanOrEqual(carry?.to ?? Infinity);
     expect(plan.lines.filter(({ ref }) => ref.kind === 'carry')).toHaveLength(1);
     expect(plan.lateMin).toBe(0);
+  });
+
+  test('sends what several of its pots leave in one go, once the last of them is done', () => {
+    const both = day({ places: [shed] }, 'shed', heatSources, ['here', 'there', 'beside']);
+    const trips = both.lines.filter(({ ref }) => ref.kind === 'carry');
+    expect(trips).toHaveLength(1);
+    const done = both.placed.filter(({ ref }) => ref.kind === 'together' && ref.batch !== 'here');
+    expect(done).toHaveLength(2);
+    for (const { to } of done) expect(trips[0]?.from).toBeGreaterThanOrEqual(to);
+    const fill = both.lines.find(({ ref }) => ref.kind === 'plates');
+    expect(fill?.from).toBeGreaterThanOrEqual(trips[0]?.to ?? Infinity);
   });
 
   test('lacks what nobody has written of it: an oven here is none there', () => {
