@@ -33,6 +33,7 @@ export {
   peopleWords,
   shortDishes,
   splitWayWords,
+  type Writes,
 } from './event.ts';
 export { listed } from './listed.ts';
 export {

@@ -1,14 +1,16 @@
 import clsx from 'clsx';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { DayPlan } from '@/core/answers/index.ts';
-import type { Both, EventFigures, EventSitting } from '@/core/event/index.ts';
+import type { EventFigures, EventPot, EventSitting } from '@/core/event/index.ts';
 import { dateOf, minuteOfDay, weekdayOf } from '@/core/clock/index.ts';
 import { bothWords } from '@/words/index.ts';
 import { useNow } from '../browser/useNow.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { useWall, zoneHere } from '../open/useWall.ts';
 import { useWrites } from './Headline.tsx';
-import { layoutOf, type PotTimes, type Table, WIDTH } from './layout.ts';
+import { givesWords, overWords, shortName } from './said.ts';
+import { type Column, layoutOf, type PotTimes, type Table, WIDTH } from './layout.ts';
 import css from './event.module.scss';
 
 interface Props {
@@ -32,9 +34,8 @@ function timesOf({ pots }: EventFigures, day: DayPlan): ReadonlyMap<string, PotT
 
 /** The strands of all pots, running down through the days into what the sittings want; what is missing is a missing piece. */
 export function EventStrands({ event, day }: Props) {
-  const { meal } = useOpenMeal().loaded;
   const now = useNow();
-  const writes = useWrites();
+  const [lit, light] = useState<string>();
   const zone = day?.zone ?? zoneHere();
   if (!day) return <p className={css.waits}>The plan of the days is being made.</p>;
   const { height, columns, tables, pieces, yOf } = layoutOf(event, timesOf(event, day), (at) =>
@@ -50,7 +51,7 @@ export function EventStrands({ event, day }: Props) {
     <figure className={css.strands} aria-label="What the pots give to the sittings" tabIndex={0}>
       <svg
         viewBox={`0 0 ${String(WIDTH)} ${String(height)}`}
-        role="img"
+        role="group"
         aria-label="The strands of all pots; the table below says the same"
       >
         {days.map(({ at, words, isNamed }) => (
@@ -71,11 +72,15 @@ export function EventStrands({ event, day }: Props) {
             </text>
           </g>
         )}
-        {pieces.map(({ key, path, material, weighed, isThin }) => (
+        {pieces.map(({ key, pot, path, material, weighed, isThin }) => (
           <path
             key={key}
             d={path}
-            className={clsx(material === 'meat' ? css.meat : css.broth, isThin && css.isThin)}
+            className={clsx(
+              material === 'meat' ? css.meat : css.broth,
+              isThin && css.isThin,
+              lit !== undefined && pot !== lit && css.isFaded,
+            )}
             fill={
               isThin && material === 'broth'
                 ? 'var(--broth-edge)'
@@ -87,21 +92,7 @@ export function EventStrands({ event, day }: Props) {
         {event.pots.map((pot, i) => {
           const column = columns[i];
           if (!column) return null;
-          return (
-            <g key={pot.id}>
-              <text x={column.x} y={column.y - 20} className={css.pot}>
-                {shortName(pot.name, event.pots.length)}
-              </text>
-              <text x={column.x} y={column.y - 5} className={css.small}>
-                {writes.mass(pot.rawG)} raw
-              </text>
-              {column.over && (
-                <text x={column.over.x} y={column.over.y} className={css.small}>
-                  {overWords(pot.over, writes, event.pots.length)}
-                </text>
-              )}
-            </g>
-          );
+          return <PotName key={pot.id} event={event} pot={pot} column={column} onLight={light} />;
         })}
         {event.sittings.map((sitting) => (
           <SittingTable
@@ -113,15 +104,49 @@ export function EventStrands({ event, day }: Props) {
         ))}
       </svg>
       <figcaption className="quiet">
-        Drawn to one scale, time running down: full where it was weighed, pale as planned.{' '}
-        {event.pots.map(({ id, name }, i) => (
-          <span key={id}>
-            {i > 0 && ', '}
-            <Link to={`/meals/${meal.id}/batches/${id}/clock`}>{name}</Link>
-          </span>
-        ))}
+        Drawn to one scale, time running down: full where it was weighed, pale as planned. A pot’s name shows
+        what is its own.
       </figcaption>
     </figure>
+  );
+}
+
+interface PotProps {
+  readonly event: EventFigures;
+  readonly pot: EventPot;
+  readonly column: Column;
+  /** Its strands alone are shown while it is pointed at; undefined: all are. */
+  readonly onLight: (pot: string | undefined) => void;
+}
+
+/** A pot's name over its strands: the way to it, and what shows which of them are its own. */
+function PotName({ event, pot, column, onLight }: PotProps) {
+  const { meal } = useOpenMeal().loaded;
+  const writes = useWrites();
+  const many = event.pots.length;
+  return (
+    <g>
+      <Link
+        to={`/meals/${meal.id}/batches/${pot.id}/clock`}
+        aria-label={givesWords(event, pot.id, writes)}
+        onFocus={() => onLight(pot.id)}
+        onBlur={() => onLight(undefined)}
+        onPointerEnter={() => onLight(pot.id)}
+        onPointerLeave={() => onLight(undefined)}
+      >
+        <text x={column.x} y={column.y - 20} className={css.pot}>
+          {shortName(pot.name, many)}
+        </text>
+        <text x={column.x} y={column.y - 5} className={css.small}>
+          {writes.mass(pot.rawG)} raw
+        </text>
+      </Link>
+      {column.over && (
+        <text x={column.over.x} y={column.over.y} className={css.small}>
+          {overWords(pot.over, writes, many)}
+        </text>
+      )}
+    </g>
   );
 }
 
@@ -183,16 +208,3 @@ function midnights(day: DayPlan, zone: string): readonly { readonly at: number; 
   }
   return found;
 }
-
-/** Of more pots than so many only the larger part of what is over is told: the table has it whole. */
-const MANY = 6;
-const overWords = ({ g, ml }: Both, { mass, volume }: ReturnType<typeof useWrites>, pots: number): string => {
-  const parts = [...(g >= 1 ? [mass(g)] : []), ...(ml >= 1 ? [volume(ml)] : [])];
-  return pots > MANY ? ((ml > g ? parts.at(-1) : parts[0]) ?? '') : `over ${parts.join(', ')}`;
-};
-
-/** There is room for so many letters above a strand. */
-const shortName = (name: string, pots: number): string => {
-  const most = Math.max(6, Math.floor(110 / pots));
-  return name.length > most ? `${name.slice(0, most - 1)}…` : name;
-};

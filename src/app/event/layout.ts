@@ -23,6 +23,7 @@ export interface PotTimes {
 
 export interface Piece {
   readonly key: string;
+  readonly pot: string;
   readonly path: string;
   readonly material: 'meat' | 'broth';
   readonly weighed: boolean;
@@ -114,11 +115,11 @@ export function layoutOf(
     const shred = pot.has.g * scale;
     const inset = (raw - shred) / 2;
     pieces.push(
-      ...pieceOf(`${pot.id} shred`, 'meat', pot.weighed.g, [
+      ...pieceOf(pot.id, 'shred', 'meat', pot.weighed.g, [
         { x: left, y: y0, w: raw },
         { x: left + inset, y: y1, w: shred },
       ]),
-      ...pieceOf(`${pot.id} broth`, 'broth', pot.weighed.ml, [
+      ...pieceOf(pot.id, 'broth', 'broth', pot.weighed.ml, [
         { x: liquidLeft, y: y0, w: pot.has.ml * scale },
         { x: liquidLeft, y: y1, w: pot.has.ml * scale },
       ]),
@@ -152,7 +153,8 @@ export function layoutOf(
         slots.push({ key: `${sitting.id} ${one.pot} ${part}`, x: at, y: top, w, h: ROW, what: material });
         pieces.push(
           ...pieceOf(
-            `${one.pot} ${sitting.id} ${part}`,
+            one.pot,
+            `${sitting.id} ${part}`,
             material,
             span.pot.weighed[part],
             [
@@ -185,7 +187,7 @@ export function layoutOf(
     const stubs = (['g', 'ml'] as const).map((part) => ({ x: next[part], w: pot.over[part] * scale, part }));
     for (const { x, w, part } of stubs)
       pieces.push(
-        ...pieceOf(`${pot.id} over ${part}`, part === 'g' ? 'meat' : 'broth', pot.weighed[part], [
+        ...pieceOf(pot.id, `over ${part}`, part === 'g' ? 'meat' : 'broth', pot.weighed[part], [
           { x, y: y1, w },
           { x, y: y1 + 26, w },
         ]),
@@ -217,10 +219,13 @@ const HAIR = 0.4;
 const EDGED = 8;
 
 const pieceOf = (
+  pot: string,
   key: string,
   material: 'meat' | 'broth',
   weighed: boolean,
   knots: readonly { readonly x: number; readonly y: number; readonly w: number }[],
   isThin = false,
 ): Piece[] =>
-  knots.some(({ w }) => w > HAIR) ? [{ key, material, weighed, path: ribbonPath(knots), isThin }] : [];
+  knots.some(({ w }) => w > HAIR)
+    ? [{ key: `${pot} ${key}`, pot, material, weighed, path: ribbonPath(knots), isThin }]
+    : [];

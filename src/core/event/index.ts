@@ -6,6 +6,7 @@ export {
   emptyOf,
   type EventDish,
   type EventFigures,
+  type EventPot,
   eventOf,
   type EventSitting,
   shortOf,
