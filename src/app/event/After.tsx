@@ -1,17 +1,14 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { type Shelvable, shelvedOf } from '@/core/answers/index.ts';
-import { places, type ShelfPlace } from '@/core/meal/index.ts';
-import { holdsWords, placeWords } from '@/words/index.ts';
-import { clockNow } from '../browser/clock.ts';
+import { holdsWords } from '@/words/index.ts';
 import { useShelf } from '../lists/data/useShelf.ts';
-import { closeBatches, editShelf } from '../open/edits/index.ts';
+import { closeBatches } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { mendLog } from '../open/taught.ts';
-import { boxedAs, useBoxing } from '../open/useBoxing.ts';
+import { boxedAs } from '../open/useBoxing.ts';
 import { useShares } from '../open/useShares.ts';
+import { PutAll } from '../parts/PutAll.tsx';
 import { Cautions } from '../parts/Cautions.tsx';
-import { OneOfField } from '../parts/fields/OneOfField.tsx';
 import { useWrites } from './Headline.tsx';
 import { Scrolls } from './Scrolls.tsx';
 
@@ -29,6 +26,7 @@ export default function After() {
       isThere: there.has(boxedAs(one)),
     })),
   );
+  const toShelf = left.filter(({ isThere }) => !isThere).map(({ one }) => one);
   const open = batches.filter(({ closed }) => closed === undefined);
   return (
     <section aria-label="What is left">
@@ -38,7 +36,9 @@ export default function After() {
       ) : (
         <Table left={left} />
       )}
-      <Boxes open={left.filter(({ isThere }) => !isThere).map(({ one }) => one)} />
+      {toShelf.length > 0 && (
+        <PutAll open={toShelf} label="all of it to the" words="what is left of all pots, to the shelf" />
+      )}
       <p className="choices">
         {open.length > 0 ? (
           <>
@@ -111,38 +111,5 @@ function Table({ left }: { readonly left: readonly LeftOf[] }) {
         </tbody>
       </table>
     </Scrolls>
-  );
-}
-
-/** All that stands open goes to one place; what goes elsewhere is put there at its pot first. */
-function Boxes({ open }: { readonly open: readonly Shelvable[] }) {
-  const { meal } = useOpenMeal().loaded;
-  const [place, setPlace] = useState<ShelfPlace>('fridge');
-  const box = useBoxing();
-  if (open.length === 0) return null;
-  return (
-    <p className="choices">
-      <OneOfField
-        label="all of it to the"
-        among={places}
-        value={place}
-        say={(to) => placeWords[to]}
-        onChoose={setPlace}
-      />
-      <button
-        type="button"
-        className="btn act"
-        onClick={() => {
-          const at = clockNow();
-          editShelf(
-            'what is left of all pots, to the shelf',
-            (all) => [...all, ...open.map((one) => box(one, { place, at }))],
-            meal.id,
-          );
-        }}
-      >
-        Put all there
-      </button>
-    </p>
   );
 }

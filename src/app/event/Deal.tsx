@@ -26,7 +26,7 @@ export default function Deal() {
   const [pot, choosePot] = useState(ALL);
   const [wish, choose] = useState<SplitWish>('fewest');
   const [days, chooseDays] = useState<(typeof dayChoices)[number]['value']>('2');
-  const [home, goHome] = useState('');
+  const [home, goHome] = useState(loaded.meal.day?.home ?? '');
   const [asked, ask] = useState(false);
   const may = mayBeDealt(opened.input);
   const batches = may.includes(pot) ? [pot] : may;
@@ -35,7 +35,11 @@ export default function Deal() {
     <section aria-label="Deal over pots">
       <h2>Deal the meat over the vessels</h2>
       {may.length === 0 ? (
-        <p className="quiet">Every pot with meat has begun: what is in a pot is not dealt any more.</p>
+        <p className="quiet">
+          {loaded.batches.some(({ lots }) => lots.length > 0)
+            ? 'Every pot with meat has begun: what is in a pot is not dealt any more.'
+            : 'No meat is written yet: write a weight and a cut into a pot, then it can be dealt.'}
+        </p>
       ) : (
         <>
           <p className="choices">

@@ -61,7 +61,7 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
   // What is handed out stands still while a camera is held to it.
   const [made] = useState(() => clockNow());
   const { day, levelling } = useDay(loaded, made);
-  const jobs = useJobs(day);
+  const { jobs, isSharing } = useJobs(day);
   const cooks = cooksOf(meal, kitchen);
   const { zone, days, who, date, show } = useChosen(day, jobs, cooks, made);
   const [given, give] = useState<ReadonlySet<string>>(new Set());
@@ -119,7 +119,11 @@ function Sheet({ loaded }: { readonly loaded: LoadedMeal }) {
               zone={zone}
             />
             {own.length > 0 && (
-              <Give key={keyOf(who.id)} {...{ day, jobs, who, date, made, onGiven }} unsure={levelling} />
+              <Give
+                key={keyOf(who.id)}
+                {...{ day, jobs, who, date, made, onGiven }}
+                unsure={levelling || isSharing}
+              />
             )}
           </div>
         </Suspense>

@@ -179,7 +179,14 @@ export function runHelperPage(handout: Handout, { feels, gPerLb, mlPerCup }: Pag
       const value = { text, lo: n, hi: n };
       return n === undefined
         ? []
-        : [{ ...base, measures: { what: 'served', dish: serves.dish }, measure: 'count', value }];
+        : [
+            {
+              ...base,
+              measures: { what: 'served', dish: serves.dish, on: serves.on },
+              measure: 'count',
+              value,
+            },
+          ];
     }
     if (weigh) {
       const isMl = weigh.ml !== undefined && mlOf(text) !== undefined;

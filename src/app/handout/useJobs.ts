@@ -4,12 +4,18 @@ import { type DealtJob, jobsOf } from '@/core/handout/index.ts';
 import { cooksOf } from '@/core/meal/index.ts';
 import { capital, doingWords, onScaleWords, shortName } from '@/words/index.ts';
 import { useFigures, useOpenMeal } from '../open/MealContext.ts';
+import { useShares } from '../open/useShares.ts';
 
 /** Everything that the day wants hands for, by those who have names. */
-export function useJobs(day: DayPlan | undefined): readonly DealtJob[] {
+export function useJobs(day: DayPlan | undefined): {
+  readonly jobs: readonly DealtJob[];
+  /** What a plate gets is still being shared out. */
+  readonly isSharing: boolean;
+} {
   const { loaded } = useOpenMeal();
   const { reckoning } = useFigures();
-  return useMemo(() => {
+  const { data, error } = useShares();
+  const jobs = useMemo(() => {
     if (!day) return [];
     const { meal, kitchen, batches } = loaded;
     const names = new Map(cooksOf(meal, kitchen).map(({ id, name }) => [id, name]));
@@ -26,10 +32,12 @@ export function useJobs(day: DayPlan | undefined): readonly DealtJob[] {
               ? `The ${what.liquid}, by weight or volume`
               : capitalOf(what.step),
         person: (id) => names.get(id) ?? '',
+        onPlate: (dish) => data?.dishes.find((one) => one.dish === dish)?.from,
       },
       batches[0]?.id ?? '',
     );
-  }, [day, loaded, reckoning]);
+  }, [day, loaded, reckoning, data]);
+  return { jobs, isSharing: data === undefined && error === null };
 }
 
 function capitalOf(step: Parameters<typeof onScaleWords>[0]): string | undefined {

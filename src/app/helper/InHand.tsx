@@ -49,7 +49,7 @@ export function InHand({ row, job, onDone }: Props) {
           {capital(waitsWords(pass, wall.clock))}
         </p>
       ))}
-      {job.serves && <Served key={job.id} row={row} job={job} serves={job.serves} />}
+      {job.serves && <Served key={job.id} row={row} job={job} serves={job.serves} mass={mass} />}
       {job.fork === true ? (
         <Fork row={row} job={job} lots={pot?.lots ?? []} onDone={onDone} />
       ) : (
@@ -140,10 +140,11 @@ interface ServedProps {
   readonly row: HandoutRow;
   readonly job: Job;
   readonly serves: NonNullable<Job['serves']>;
+  readonly mass: (grams: number) => string;
 }
 
 /** Plates that went out, as often as some do: a tray, a table, all of them. */
-function Served({ row, job, serves }: ServedProps) {
+function Served({ row, job, serves, mass }: ServedProps) {
   const [typed, setTyped] = useState<Quantity>();
   const out = servedHere(row, serves);
   const left = Math.max(0, Math.round(serves.count - out));
@@ -170,6 +171,9 @@ function Served({ row, job, serves }: ServedProps) {
       >
         {n} out
       </button>
+      {serves.on && (
+        <small className="quiet">{mass(serves.on.reduce((sum, { g }) => sum + g, 0))} on each</small>
+      )}
       {out > 0 && (
         <small className="quiet">
           {out} of {serves.count} are out

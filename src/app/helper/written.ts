@@ -40,11 +40,15 @@ export const writeWeight = (
 export const writeServed = (
   id: string,
   { batch }: Job,
-  { dish }: NonNullable<Job['serves']>,
+  { dish, on }: NonNullable<Job['serves']>,
   count: Quantity,
 ): void =>
   writeHandout(id, (row) =>
-    append(row, batch, { measures: { what: 'served', dish }, measure: 'count', value: count }),
+    append(row, batch, {
+      measures: { what: 'served', dish, ...(on && { on }) },
+      measure: 'count',
+      value: count,
+    }),
   );
 
 /** So many went out of what is here, at whichever job. */

@@ -39,6 +39,7 @@ function day(entries: readonly Entry[] = []) {
     weighed: (what: { step: string } | { lot: string } | { liquid: string }) =>
       'lot' in what ? what.lot : 'liquid' in what ? what.liquid : what.step,
     person: (id: string) => id,
+    onPlate: (dish: string) => (dish === 'dish-taco' ? [{ batch: 'beef', g: 52 }] : undefined),
   };
   return { opened, plan, batches, jobs: jobsOf(plan, batches, cards, says, 'beef') };
 }
@@ -89,6 +90,8 @@ describe('the jobs of a day', () => {
     }
     const filled = jobs.filter(({ serves }) => serves);
     expect(filled.map(({ words, serves }) => [words, serves?.count])).toEqual([['fill', 30]]);
+    // What is booked is what was handed out as the portion.
+    expect(filled[0]?.serves?.on).toEqual([{ batch: 'beef', g: 52 }]);
   });
 
   test('who waits for whom is told on both sides, and never of oneself', () => {

@@ -1,6 +1,6 @@
 import type { BenchCard, DayPlan } from '../answers/index.ts';
 import { doneAs, type Line } from '../day/index.ts';
-import type { Job } from '../meal/index.ts';
+import type { Job, OnPlate } from '../meal/index.ts';
 import type { BatchReckoning } from '../reckoning/index.ts';
 import { passesOf } from './passes.ts';
 import { type NameOf, weighsAt } from './weighs.ts';
@@ -10,6 +10,8 @@ export interface Says {
   readonly line: (line: Line) => string;
   readonly weighed: NameOf;
   readonly person: (id: string) => string;
+  /** What lies on a plate of a dish, as it is shared out; undefined: the usual. */
+  readonly onPlate: (dish: string) => Readonly<OnPlate> | undefined;
 }
 
 /** A job, and the ids of those who do it. */
@@ -49,11 +51,16 @@ export function jobsOf(
         ...(meatG !== undefined && { meatG }),
         ...(weigh.length > 0 && { weigh: [...weigh] }),
         ...(does.what === 'fill' &&
-          ref.kind === 'plates' && { serves: { dish: ref.dish, count: does.count } }),
+          ref.kind === 'plates' && { serves: servesOf(ref.dish, does.count, says) }),
         ...(does.what === 'look' && { fork: true }),
         ...passing.get(key),
       };
     });
+}
+
+function servesOf(dish: string, count: number, { onPlate }: Says): NonNullable<Job['serves']> {
+  const on = onPlate(dish);
+  return { dish, count, ...(on && on.length > 0 && { on: [...on] }) };
 }
 
 /** What the meat of a pot comes to when a line of the day begins, g: what it lost before is lost; a task that is no longer told is over. */

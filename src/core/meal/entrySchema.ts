@@ -8,7 +8,7 @@ import { feels, tastes } from './choices.ts';
 export const weighable: readonly Weighable[] = [...lotReadings, 'marinated', 'dressed', ...batchReadings];
 
 /** What lay on one serving: shred and liquid by the pot they came from. */
-const onPlate = z.array(
+export const onPlate = z.array(
   z.strictObject({
     batch: id,
     g: z.number().min(0).max(1e6).describe('shred of one serving'),

@@ -1,7 +1,7 @@
 import './jitless.ts';
 import { z } from 'zod';
 import { most } from './bounds.ts';
-import { entry, measures } from './entrySchema.ts';
+import { entry, measures, onPlate } from './entrySchema.ts';
 import { id, moment, name, zone } from './fields.ts';
 
 /** Names of days and tasks are longer than ids. */
@@ -47,7 +47,11 @@ export const job = z.strictObject({
     .max(most.lots)
     .optional(),
   serves: z
-    .strictObject({ dish: id, count: z.number().min(0).max(1e5) })
+    .strictObject({
+      dish: id,
+      count: z.number().min(0).max(1e5),
+      on: onPlate.max(most.batches).optional().describe('the portion that is booked; absent: the usual'),
+    })
     .optional()
     .describe('plates that are filled: how many went out is asked for'),
   fork: z.literal(true).optional().describe('a fork in the meat is asked for'),

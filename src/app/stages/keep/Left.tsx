@@ -8,6 +8,7 @@ import { clockNow } from '../../browser/clock.ts';
 import { editShelf } from '../../open/edits/index.ts';
 import { useOpenMeal } from '../../open/MealContext.ts';
 import { useShelf } from '../../lists/data/useShelf.ts';
+import { PutAll } from '../../parts/PutAll.tsx';
 import { QuantityField } from '../../parts/fields/QuantityField.tsx';
 import { OneOfField } from '../../parts/fields/OneOfField.tsx';
 import { dayWords } from '../../parts/dayWords.ts';
@@ -17,10 +18,7 @@ import css from './keep.module.scss';
 
 /** What is left of this pot, each with the place it goes to; a tap puts it on the shelf, another all of it. */
 export function Left({ left }: { readonly left: readonly Shelvable[] }) {
-  const { loaded } = useOpenMeal();
   const shelf = useShelf();
-  const box = useBoxing();
-  const [place, setPlace] = useState<ShelfPlace>('fridge');
   const there = new Set(shelf.map(boxedAs));
   if (left.length === 0) return <p className="quiet">Nothing of this pot is left to pack.</p>;
   const open = left.filter((one) => !there.has(boxedAs(one)));
@@ -31,31 +29,7 @@ export function Left({ left }: { readonly left: readonly Shelvable[] }) {
           <LeftRow key={boxedAs(one)} one={one} isThere={there.has(boxedAs(one))} of={flowOf(one, left)} />
         ))}
       </ul>
-      {open.length > 1 && (
-        <p className="choices">
-          <OneOfField
-            label="or all of it to the"
-            among={places}
-            value={place}
-            say={(to) => placeWords[to]}
-            onChoose={setPlace}
-          />
-          <button
-            type="button"
-            className="btn act"
-            onClick={() => {
-              const at = clockNow();
-              editShelf(
-                'all of it, to the shelf',
-                (all) => [...all, ...open.map((one) => box(one, { place, at }))],
-                loaded.meal.id,
-              );
-            }}
-          >
-            Put all there
-          </button>
-        </p>
-      )}
+      {open.length > 1 && <PutAll open={open} label="or all of it to the" words="all of it, to the shelf" />}
     </>
   );
 }
