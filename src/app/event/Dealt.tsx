@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Deal } from '@/core/answers/index.ts';
 import type { LockedPot, SplitPot, SplitWish } from '@/core/event/index.ts';
 import { dayBefore, dealtDayWords, dealtInto, dealtWords, splitWayWords } from '@/words/index.ts';
-import { useNow } from '../browser/useNow.ts';
+import { clockNow } from '../browser/clock.ts';
 import { takeDeal } from '../open/edits/index.ts';
 import { useOpenMeal } from '../open/MealContext.ts';
 import { useAnswer } from '../open/useAnswer.ts';
@@ -40,9 +40,9 @@ const isAt =
 export function Dealt({ batches, wish, days, home, onDays, onTaken }: Props) {
   const { loaded } = useOpenMeal();
   const writes = useWrites();
-  const now = useNow();
   const [locked, lock] = useState<readonly LockedPot[]>([]);
-  const { tries: _, ...at } = firstPlan(now);
+  // What is looked at stands still: the clock that goes on deals nothing anew.
+  const [{ tries: _, ...at }] = useState(() => firstPlan(clockNow()));
   const { data, error, isPlaceholderData, isPending } = useAnswer('deal', {
     batches,
     wish,
